@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { idSchema } from './kind.js';
+
+/**
+ * What may be poured when the asked-for kind is missing. Direction matters: bourbon for rye is not
+ * rye for bourbon. A composite (dry gin with sugar syrup for old tom) needs all of `with`.
+ */
+export const standInSchema = z.strictObject({
+  for: idSchema,
+  with: z.array(idSchema).min(1).max(4),
+  /** 1 is the same drink. */
+  fit: z.number().gt(0).max(1),
+  /** What changes in the glass, in one sentence. */
+  changes: z.string().min(1),
+});
+export type StandIn = z.infer<typeof standInSchema>;

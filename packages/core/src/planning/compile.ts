@@ -1,0 +1,158 @@
+import { ATTITUDE_MIN_FIT, opinionOf, type Brief } from '../brief/brief.js';
+import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
+import type { Recipe, Slot } from '../catalogue/recipe.js';
+import { drinkTastes } from '../drink/tastes.js';
+import { planProblemSchema, type PlanProblem, type PlanProblemInput } from './problem.js';
+import { offeredBottles } from './sizes.js';
+
+/** Room left beside each bottle so that a hand can take it (common practice). */
+export const SHELF_CLEARANCE_MM = 4;
+
+/** A liked taste makes a drink count for half as much again, twice at the most. */
+const LIKED_WEIGHT = 0.5;
+const MOST_WEIGHT = 2;
+
+/** What an item of the compiled problem is in the user's world. */
+export interface CompiledItem {
+  kind: Kind;
+  /** Absent when the user owns the kind and we know no bottle of it. */
+  bottle?: PricedBottle;
+  owned: boolean;
+}
+
+/** Why a drink is not in the count at all. */
+export interface DroppedDrink {
+  recipe: Recipe;
+  disliked: string[];
+}
+
+/** A problem and the way back from its ids to kinds, bottles and recipes. */
+export interface CompiledPlan {
+  problem: PlanProblem;
+  items: Map<string, CompiledItem>;
+  recipes: Map<string, Recipe>;
+  dropped: DroppedDrink[];
+}
+
+/** The brief and the price list do not belong together. */
+export class CurrencyMismatchError extends Error {
+  constructor(
+    readonly briefCurrency: string,
+    readonly listCurrency: string,
+  ) {
+    super(`the brief is in ${briefCurrency}, the price list in ${listCurrency}`);
+    this.name = 'CurrencyMismatchError';
+  }
+}
+
+type PlanSlot = NonNullable<PlanProblemInput['drinks'][number]['slots'][number]>;
+
+/** Item id under which an owned kind goes into the problem. */
+export function ownedItemId(kindId: string): string {
+  return `owned:${kindId}`;
+}
+
+/** Ways to fill a recipe's slot: the kind itself, its equals, and its stand-ins. */
+function compileSlot(slot: Slot, catalogue: Catalogue, freshIds: ReadonlySet<string>): PlanSlot | undefined {
+  const exact = [slot.kind, ...slot.or];
+  if (exact.some((id) => freshIds.has(id))) return undefined;
+  const standIns = catalogue.standIns.filter((s) => exact.includes(s.for));
+  return {
+    any: [
+      ...exact.map((id) => ({ all: [id], fit: 1 })),
+      ...standIns.map((s) => ({ all: s.with.filter((id) => !freshIds.has(id)), fit: s.fit })),
+    ],
+  };
+}
+
+function weigh(brief: Brief, tastes: ReadonlySet<string>): { weight: number; disliked: string[] } {
+  let likes = 0;
+  const disliked: string[] = [];
+  for (const taste of tastes) {
+    const opinion = opinionOf(brief, taste as Parameters<typeof opinionOf>[1]);
+    if (opinion === 'like') likes += 1;
+    if (opinion === 'no') disliked.push(taste);
+  }
+  return { weight: Math.min(1 + LIKED_WEIGHT * likes, MOST_WEIGHT), disliked };
+}
+
+/**
+ * Compile a brief, a price list and the catalogue into a plan problem.
+ *
+ * Fresh things (citrus, eggs, cream, herbs) are bought on the day: their slots are always met and
+ * cost nothing here. What must stay cold takes no room on the shelf. Optional slots do not count.
+ *
+ * @throws CurrencyMismatchError when brief and prices are in different currencies.
+ */
+export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogue): CompiledPlan {
+  if (brief.currency !== prices.currency) throw new CurrencyMismatchError(brief.currency, prices.currency);
+  const kinds = kindIndex(catalogue.kinds);
+  const freshIds = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
+  const items = new Map<string, CompiledItem>();
+  const problemItems: PlanProblemInput['items'] = [];
+  const ownedKinds = new Set(brief.ownedKinds.filter((id) => kinds.has(id)));
+
+  const add = (id: string, kind: Kind, bottle: PricedBottle | undefined, owned: boolean) => {
+    const onShelf = kind.storage === 'shelf';
+    items.set(id, { kind, owned, ...(bottle ? { bottle } : {}) });
+    problemItems.push({
+      id,
+      provides: kindAndAncestors(kind.id, kinds),
+      price: owned ? 0 : (bottle?.priceMinor ?? 0),
+      widthMm: onShelf && bottle ? bottle.widthMm + SHELF_CLEARANCE_MM : 0,
+      counted: kind.supply === 'bottle' && kind.abv > 0,
+      liquorMl: kind.abv > 0 ? (bottle?.ml ?? 0) : 0,
+    });
+  };
+  const offered = offeredBottles(brief, prices, kinds);
+  for (const bottle of offered) {
+    const kind = kinds.get(bottle.kind);
+    if (kind && !ownedKinds.has(kind.id)) add(bottle.id, kind, bottle, false);
+  }
+  for (const id of ownedKinds) {
+    const kind = kinds.get(id) as Kind;
+    const likeness = offered.find((b) => b.kind === id) ?? prices.bottles.find((b) => b.kind === id);
+    add(ownedItemId(id), kind, likeness, true);
+  }
+
+  const mustDrinks = new Set(brief.mustDrinks);
+  const recipes = new Map<string, Recipe>();
+  const dropped: DroppedDrink[] = [];
+  const drinks: PlanProblemInput['drinks'] = [];
+  for (const recipe of catalogue.recipes) {
+    const { weight, disliked } = weigh(brief, drinkTastes(recipe, kinds));
+    if (disliked.length > 0 && !mustDrinks.has(recipe.id)) {
+      dropped.push({ recipe, disliked });
+      continue;
+    }
+    recipes.set(recipe.id, recipe);
+    drinks.push({
+      id: recipe.id,
+      weight,
+      slots: recipe.slots
+        .filter((s) => !s.optional)
+        .flatMap((s) => compileSlot(s, catalogue, freshIds) ?? []),
+      ...(recipe.group === undefined ? {} : { group: recipe.group }),
+    });
+  }
+
+  const neverKinds = new Set(brief.neverKinds);
+  const { bottles, liquorMl } = brief.limits;
+  const problem = planProblemSchema.parse({
+    format: 'uisce-plan-problem/1',
+    budget: brief.moneyNowMinor,
+    items: problemItems,
+    drinks,
+    owned: [...ownedKinds].map(ownedItemId),
+    must: brief.keepBottles.filter((id) => items.has(id)),
+    never: [...items].filter(([, i]) => !i.owned && neverKinds.has(i.kind.id)).map(([id]) => id),
+    mustDrinks: [...mustDrinks].filter((id) => recipes.has(id)),
+    minFit: ATTITUDE_MIN_FIT[brief.attitude],
+    ...(bottles === null ? {} : { maxCounted: bottles }),
+    ...(liquorMl === null ? {} : { maxLiquorMl: liquorMl }),
+    ...(brief.place.keepTo ? { maxWidthMm: brief.place.lengthMm } : {}),
+  } satisfies PlanProblemInput);
+  return { problem, items, recipes, dropped };
+}

@@ -1,0 +1,159 @@
+import { ValueScale } from './exact-value.js';
+import type { OpenDrink, PlanProblem } from './problem.js';
+
+/** One way to fill a slot: every capability in `all`, by index. */
+interface PreparedAlternative {
+  all: number[];
+  fit: number;
+}
+
+interface PreparedDrink {
+  id: string;
+  weight: number;
+  /** Drinks of one group count once; a drink without a group has one of its own. */
+  group: number;
+  /** Alternatives below the least fit are left out; the best comes first. */
+  slots: PreparedAlternative[][];
+}
+
+/** A set of items judged by the letter of the problem. */
+export interface Judgement {
+  valid: boolean;
+  /** Steps of the problem's value scale: compare these, not floats. */
+  steps: number;
+  value: number;
+  spend: number;
+  fits: number[];
+}
+
+/**
+ * A problem with names turned into indices, and the one place that judges a set of items: every
+ * solver's answer is evaluated here before anybody sees it.
+ */
+export class PreparedProblem {
+  readonly scale: ValueScale;
+  readonly capabilities = new Map<string, number>();
+  /** Capability indices each item provides. */
+  readonly provides: number[][];
+  /** Items providing each capability. */
+  readonly providers: number[][];
+  readonly drinks: PreparedDrink[];
+  readonly groupCount: number;
+  readonly owned: ReadonlySet<number>;
+  /** Owned and must: in every set. */
+  readonly forced: ReadonlySet<number>;
+  readonly never: ReadonlySet<number>;
+  readonly mustDrinks: ReadonlySet<number>;
+
+  constructor(readonly problem: PlanProblem) {
+    this.scale = new ValueScale(problem);
+    const itemIndex = new Map(problem.items.map((item, i) => [item.id, i]));
+    const drinkIndex = new Map(problem.drinks.map((drink, i) => [drink.id, i]));
+    const indices = (ids: readonly string[], index: Map<string, number>) =>
+      new Set(ids.map((id) => index.get(id) as number));
+    this.owned = indices(problem.owned, itemIndex);
+    this.forced = new Set([...this.owned, ...indices(problem.must, itemIndex)]);
+    this.never = indices(problem.never, itemIndex);
+    this.mustDrinks = indices(problem.mustDrinks, drinkIndex);
+
+    this.provides = problem.items.map((item) => [...new Set(item.provides.map((c) => this.capability(c)))]);
+    const groups = new Map<string, number>();
+    let groupCount = 0;
+    this.drinks = problem.drinks.map((drink) => {
+      let group = drink.group === undefined ? undefined : groups.get(drink.group);
+      if (group === undefined) {
+        group = groupCount++;
+        if (drink.group !== undefined) groups.set(drink.group, group);
+      }
+      const slots = drink.slots.map((slot) =>
+        slot.any
+          .filter((a) => a.fit >= problem.minFit && a.fit > 0)
+          .map((a) => ({ all: [...new Set(a.all.map((c) => this.capability(c)))], fit: a.fit }))
+          .sort((a, b) => b.fit - a.fit),
+      );
+      return { id: drink.id, weight: drink.weight, group, slots };
+    });
+    this.groupCount = groupCount;
+    this.providers = Array.from({ length: this.capabilities.size }, () => []);
+    this.provides.forEach((caps, item) => caps.forEach((c) => this.providers[c]?.push(item)));
+  }
+
+  private capability(name: string): number {
+    const known = this.capabilities.get(name);
+    if (known !== undefined) return known;
+    this.capabilities.set(name, this.capabilities.size);
+    return this.capabilities.size - 1;
+  }
+
+  /** Price paid for an item: nothing when it is owned. */
+  price(item: number): number {
+    return this.owned.has(item) ? 0 : (this.problem.items[item]?.price ?? 0);
+  }
+
+  /** For every capability, how many items of the set provide it. */
+  supply(items: Iterable<number>): Uint16Array {
+    const supply = new Uint16Array(this.capabilities.size);
+    for (const item of items) for (const c of this.provides[item] ?? []) supply[c] = (supply[c] ?? 0) + 1;
+    return supply;
+  }
+
+  /** The fit of a drink: the lowest over its slots of each slot's best holding alternative. */
+  fit(drink: number, supply: Uint16Array): number {
+    let lowest = 1;
+    for (const slot of this.drinks[drink]?.slots ?? []) {
+      const holding = slot.find((a) => a.all.every((c) => (supply[c] ?? 0) > 0));
+      if (holding === undefined) return 0;
+      lowest = Math.min(lowest, holding.fit);
+    }
+    return lowest;
+  }
+
+  /** Steps of value for given fits: the greatest weight × fit of each group. */
+  steps(fits: readonly number[]): number {
+    const best = new Float64Array(this.groupCount);
+    this.drinks.forEach((drink, d) => {
+      const steps = this.scale.steps(drink.weight, fits[d] ?? 0);
+      if (steps > (best[drink.group] ?? 0)) best[drink.group] = steps;
+    });
+    return best.reduce((sum, s) => sum + s, 0);
+  }
+
+  /** Judge a set of item indices against every rule of the problem, for a given budget. */
+  judge(items: ReadonlySet<number>, budget = this.problem.budget): Judgement {
+    const supply = this.supply(items);
+    const fits = this.drinks.map((_, d) => this.fit(d, supply));
+    let spend = 0;
+    let counted = 0;
+    let widthMm = 0;
+    let liquorMl = 0;
+    for (const i of items) {
+      const item = this.problem.items[i];
+      if (item === undefined) continue;
+      spend += this.price(i);
+      counted += item.counted ? 1 : 0;
+      widthMm += item.widthMm;
+      liquorMl += item.liquorMl;
+    }
+    const { maxCounted = Infinity, maxWidthMm = Infinity, maxLiquorMl = Infinity } = this.problem;
+    const valid =
+      spend <= budget &&
+      counted <= maxCounted &&
+      widthMm <= maxWidthMm + 1e-6 &&
+      liquorMl <= maxLiquorMl &&
+      [...this.forced].every((i) => items.has(i)) &&
+      ![...this.never].some((i) => items.has(i)) &&
+      [...this.mustDrinks].every((d) => (fits[d] ?? 0) > 0);
+    const steps = this.steps(fits);
+    return { valid, steps, value: this.scale.value(steps), spend, fits };
+  }
+
+  /** Ids of a set, sorted by code unit as the format asks. */
+  ids(items: Iterable<number>): string[] {
+    return [...items].map((i) => this.problem.items[i]?.id ?? '').sort();
+  }
+
+  /** Drinks with a fit above 0, in the problem's order. */
+  openDrinks(fits: readonly number[]): OpenDrink[] {
+    return this.drinks.flatMap((d, i) => ((fits[i] ?? 0) > 0 ? [{ id: d.id, fit: fits[i] as number }] : []));
+  }
+}

@@ -1,0 +1,123 @@
+import { z } from 'zod';
+
+/** Beyond these a problem is refused (HTTP 413) rather than left to run for ever. */
+export const PROBLEM_LIMITS = { items: 1000, drinks: 10_000, alternatives: 200_000 } as const;
+
+const text = z.string().min(1).max(200);
+const count = z.int().nonnegative();
+const money = z.int().nonnegative().max(1_000_000_000_000);
+
+export const itemSchema = z.strictObject({
+  id: text,
+  provides: z.array(text),
+  price: money,
+  widthMm: z.number().nonnegative().max(1e6).default(0),
+  counted: z.boolean().default(true),
+  /** Liquor held, for a cap on what may be kept at home; an extension that is absent by default. */
+  liquorMl: count.max(1e9).default(0),
+});
+
+const fit = z.number().min(0).max(1);
+
+export const drinkSchema = z.strictObject({
+  id: text,
+  weight: z.number().nonnegative().max(1e6).default(1),
+  group: text.optional(),
+  slots: z.array(z.strictObject({ any: z.array(z.strictObject({ all: z.array(text), fit })) })),
+});
+
+/** The shape of a problem alone; `planProblemSchema` also follows its references. */
+const planProblemShape = z.strictObject({
+  format: z.literal('uisce-plan-problem/1'),
+  budget: money,
+  items: z.array(itemSchema),
+  drinks: z.array(drinkSchema),
+  owned: z.array(text).default([]),
+  must: z.array(text).default([]),
+  never: z.array(text).default([]),
+  mustDrinks: z.array(text).default([]),
+  minFit: fit.default(0),
+  maxCounted: count.optional(),
+  maxWidthMm: z.number().nonnegative().optional(),
+  maxLiquorMl: count.optional(),
+});
+
+/** The open format of one planning problem, references checked. */
+export const planProblemSchema = planProblemShape.superRefine((problem, context) => {
+  const ids = { items: new Set<string>(), drinks: new Set<string>() };
+  for (const list of ['items', 'drinks'] as const) {
+    problem[list].forEach(({ id }, i) => {
+      if (ids[list].has(id)) {
+        context.addIssue({ code: 'custom', path: [list, i, 'id'], message: `"${id}" is listed twice` });
+      }
+      ids[list].add(id);
+    });
+  }
+  const references = { owned: ids.items, must: ids.items, never: ids.items, mustDrinks: ids.drinks };
+  for (const [list, known] of Object.entries(references) as [keyof typeof references, Set<string>][]) {
+    problem[list].forEach((id, i) => {
+      if (!known.has(id)) {
+        const what = list === 'mustDrinks' ? 'drinks' : 'items';
+        context.addIssue({ code: 'custom', path: [list, i], message: `"${id}" is not among the ${what}` });
+      }
+    });
+  }
+});
+
+export type PlanProblem = z.infer<typeof planProblemSchema>;
+export type PlanProblemInput = z.input<typeof planProblemSchema>;
+export type PlanItem = PlanProblem['items'][number];
+export type PlanDrink = PlanProblem['drinks'][number];
+
+export type PlanStatus = 'optimal' | 'feasible' | 'infeasible';
+
+/** A drink that is open, and how well. */
+export interface OpenDrink {
+  id: string;
+  fit: number;
+}
+
+/** The best set found. `items` holds every id in the set, owned ones too, sorted by code unit. */
+export interface PlanAnswer {
+  /** "optimal" only when value and every tie-break are proven. */
+  status: PlanStatus;
+  value: number;
+  /** No set can be worth more than this. */
+  bound: number;
+  spend: number;
+  items: string[];
+  drinks: OpenDrink[];
+}
+
+export interface FrontierPoint {
+  spend: number;
+  value: number;
+  items: string[];
+}
+
+export interface Frontier {
+  /** "optimal" when complete; "feasible" when time ran out before the low end was reached. */
+  status: PlanStatus;
+  points: FrontierPoint[];
+}
+
+/** Which stated size limit a raw (unparsed) problem exceeds, in words; undefined when none. */
+export function oversize(raw: unknown): string | undefined {
+  if (typeof raw !== 'object' || raw === null) return undefined;
+  const { items, drinks } = raw as { items?: unknown; drinks?: unknown };
+  if (Array.isArray(items) && items.length > PROBLEM_LIMITS.items) {
+    return `${items.length} items; the most is ${PROBLEM_LIMITS.items}`;
+  }
+  if (!Array.isArray(drinks)) return undefined;
+  if (drinks.length > PROBLEM_LIMITS.drinks) return `${drinks.length} drinks; the most is ${PROBLEM_LIMITS.drinks}`;
+  let alternatives = 0;
+  for (const drink of drinks as { slots?: unknown }[]) {
+    if (!Array.isArray(drink?.slots)) continue;
+    for (const slot of drink.slots as { any?: unknown }[]) {
+      if (Array.isArray(slot?.any)) alternatives += slot.any.length;
+    }
+  }
+  return alternatives > PROBLEM_LIMITS.alternatives
+    ? `${alternatives} alternatives; the most is ${PROBLEM_LIMITS.alternatives}`
+    : undefined;
+}

@@ -1,0 +1,82 @@
+import fc from 'fast-check';
+import { planProblemSchema, type PlanProblem, type PlanProblemInput } from '../planning/problem.js';
+
+/** The worked example that is published with the format: six bottles, seven drinks. */
+export const WORKED_EXAMPLE: PlanProblemInput = (() => {
+  const prices = {
+    'dry-gin-70': 1750, 'white-rum-70': 1600, 'triple-sec-50': 1900,
+    'sweet-vermouth-75': 950, 'red-bitter-70': 1800, 'bourbon-70': 2400,
+  }; // prettier-ignore
+  const slot = (...kinds: [string, number][]) => ({ any: kinds.map(([kind, fit]) => ({ all: [kind], fit })) });
+  const drink = (id: string, ...kinds: string[]) => ({ id, slots: kinds.map((k) => slot([k, 1])) });
+  return {
+    format: 'uisce-plan-problem/1',
+    budget: 20000,
+    items: Object.entries(prices).map(([id, price]) => ({ id, provides: [id.replace(/-\d+$/, '')], price })),
+    drinks: [
+      drink('rum-sour', 'white-rum'),
+      drink('bourbon-sour', 'bourbon'),
+      drink('gin-sour', 'dry-gin'),
+      drink('bitter-thirds', 'dry-gin', 'sweet-vermouth', 'red-bitter'),
+      drink('amber-thirds', 'bourbon', 'sweet-vermouth', 'red-bitter'),
+      drink('white-sour', 'dry-gin', 'triple-sec'),
+      { id: 'rye-and-vermouth', slots: [slot(['rye', 1], ['bourbon', 0.85]), slot(['sweet-vermouth', 1])] },
+    ],
+    minFit: 0.75,
+  };
+})();
+
+/** Random problems that use every field of the format. */
+export function problemArbitrary(size: { items: number; drinks: number; capabilities: number }): fc.Arbitrary<PlanProblem> {
+  const capability = fc.nat(size.capabilities - 1).map((n) => `c${n}`);
+  const fit = fc.constantFrom(1, 1, 0.9, 0.85, 0.75, 0.6, 0.5);
+  const slot = fc.record({
+    any: fc.array(fc.record({ all: fc.array(capability, { minLength: 1, maxLength: 2 }), fit }), {
+      minLength: 1,
+      maxLength: 3,
+    }),
+  });
+  const item = fc.record({
+    provides: fc.array(capability, { minLength: 1, maxLength: 2 }),
+    price: fc.nat(12).map((p) => p * 50),
+    widthMm: fc.constantFrom(0, 60, 74, 85),
+    counted: fc.boolean(),
+    liquorMl: fc.constantFrom(0, 350, 700),
+  });
+  const drink = fc.record({
+    weight: fc.constantFrom(0, 0.5, 1, 1, 1, 1.5, 2),
+    group: fc.option(fc.constantFrom('g1', 'g2'), { nil: undefined, freq: 3 }),
+    slots: fc.array(slot, { maxLength: 3 }),
+  });
+  const few = fc.array(fc.nat(99), { maxLength: 1 });
+  return fc
+    .record({
+      items: fc.array(item, { minLength: 1, maxLength: size.items }),
+      drinks: fc.array(drink, { minLength: 1, maxLength: size.drinks }),
+      budget: fc.nat(50).map((b) => b * 50),
+      owned: few,
+      must: few,
+      never: few,
+      mustDrinks: few,
+      minFit: fc.constantFrom(0, 0.5, 0.75, 1),
+      maxCounted: fc.option(fc.nat(6), { nil: undefined }),
+      maxWidthMm: fc.option(fc.nat(400), { nil: undefined }),
+      maxLiquorMl: fc.option(fc.nat(3000), { nil: undefined }),
+    })
+    .map((raw) => {
+      const itemIds = raw.items.map((_, i) => `item-${(i * 7) % 13}-${i}`);
+      const drinkIds = raw.drinks.map((_, i) => `drink-${i}`);
+      const pick = (numbers: number[], ids: string[]) => numbers.map((n) => ids[n % ids.length] as string);
+      const defined = Object.fromEntries(Object.entries(raw).filter(([, v]) => v !== undefined));
+      return planProblemSchema.parse({
+        ...defined,
+        format: 'uisce-plan-problem/1',
+        items: raw.items.map((i, n) => ({ ...i, id: itemIds[n] })),
+        drinks: raw.drinks.map(({ group, ...d }, n) => ({ ...d, id: drinkIds[n], ...(group ? { group } : {}) })),
+        owned: pick(raw.owned, itemIds),
+        must: pick(raw.must, itemIds),
+        never: pick(raw.never, itemIds),
+        mustDrinks: pick(raw.mustDrinks, drinkIds),
+      });
+    });
+}
