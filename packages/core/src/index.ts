@@ -13,6 +13,8 @@ export * from './drink/profile.js';
 export * from './drink/tastes.js';
 export * from './brief/brief.js';
 export * from './household/settings.js';
+export * from './household/plan.js';
+export * from './household/problem-details.js';
 export * from './planning/problem.js';
 export * from './planning/prepared.js';
 export * from './planning/compile.js';

@@ -8,7 +8,8 @@ function decimals(value: number): number {
   return Math.max(0, (mantissa.split('.')[1] ?? '').length - Number(exponent));
 }
 
-function gcd(a: number, b: number): number {
+/** Greatest common divisor of two whole numbers; gcd(0, n) is n. */
+export function gcd(a: number, b: number): number {
   while (b !== 0) [a, b] = [b, a % b];
   return a;
 }

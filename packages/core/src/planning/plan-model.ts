@@ -1,5 +1,7 @@
 import type { Highs, Model } from 'highs';
+import { gcd } from './exact-value.js';
 import { Formulation } from './formulation.js';
+import { greedySet } from './greedy.js';
 import { PreparedProblem, type Judgement } from './prepared.js';
 import type { PlanAnswer, PlanProblem } from './problem.js';
 
@@ -8,6 +10,8 @@ const TIE_CHUNK = 16;
 /** Items are 0 or 1 and values whole steps, so anything within this of a whole number is one. */
 const WHOLE = 1e-4;
 
+/** Objectives past this lose the difference of one unit in the solver's tolerances. */
+const LARGEST_OBJECTIVE = 1e9;
 /** A limit for callers that set none; HiGHS takes no infinite one. */
 const LONGEST_SECONDS = 1e7;
 
@@ -37,6 +41,13 @@ interface Incumbent {
 interface Settled {
   best: Incumbent;
   proven: boolean;
+}
+
+interface FirstObjective {
+  settlesSpend: boolean;
+  costs: number[];
+  /** Steps of value that the solver's bound on this objective allows. */
+  bound: (dual: number) => number;
 }
 
 type StageEnd = 'proven' | 'stopped' | 'infeasible';
@@ -84,33 +95,61 @@ export class PlanModel {
       return this.answer('optimal', { items, judgement }, judgement.steps);
     }
 
-    const rows = formulation.measures;
-    model.changeRowBounds(rows.spend, -Infinity, budget - forcedSpend);
-    model.changeRowBounds(rows.size, -Infinity, Infinity);
-    model.changeRowBounds(rows.value, -Infinity, Infinity);
+    this.relax(budget - forcedSpend);
+    let best = this.startSet(control.start, budget) ?? this.greedyStart(budget);
+    if (best) control.onAnswer?.(this.answer('feasible', best, this.mostSteps()));
 
-    let best = this.startSet(control.start, budget);
-    const valueStage = this.stage(budget, 'maximize', formulation.valueSteps, remaining(), best);
-    if (valueStage.end === 'infeasible') return INFEASIBLE;
-    const { found } = valueStage;
-    if (found?.judgement.valid && (best === undefined || !better(best, found))) best = found;
+    const objective = this.valueThenSpend(budget - forcedSpend);
+    const first = this.stage(budget, 'maximize', objective.costs, remaining(), best);
+    if (first.end === 'infeasible') return INFEASIBLE;
+    best = pick(best, first.found);
     if (best === undefined) throw new OutOfTimeError();
-    const boundSteps = Math.max(
-      best.judgement.steps,
-      valueStage.end === 'proven' ? best.judgement.steps : Math.floor(valueStage.bound + WHOLE) + formulation.baseSteps,
-    );
+    const proven = first.end === 'proven';
+    const boundSteps = proven ? best.judgement.steps : Math.max(best.judgement.steps, objective.bound(first.bound));
     let answer = this.answer('feasible', best, boundSteps);
     control.onAnswer?.(answer);
-    if (valueStage.end === 'stopped') return answer;
+    if (!proven) return answer;
 
-    const settled = this.breakTies(budget, best, remaining);
+    const settled = this.breakTies(budget, best, objective.settlesSpend, remaining);
     answer = this.answer(settled.proven ? 'optimal' : 'feasible', settled.best, boundSteps);
     control.onAnswer?.(answer);
     return answer;
   }
 
+  /** Rows back to what the problem itself says, at a budget for what is not yet paid. */
+  private relax(free: number): void {
+    const { spend, size, value } = this.formulation.measures;
+    this.model?.changeRowBounds(spend, -Infinity, free);
+    this.model?.changeRowBounds(size, -Infinity, Infinity);
+    this.model?.changeRowBounds(value, -Infinity, Infinity);
+  }
+
+  /**
+   * One objective for the first two aims: each step of value outweighs all the money there is.
+   * Where the numbers would grow too large for the solver to keep apart, value alone.
+   */
+  private valueThenSpend(free: number): FirstObjective {
+    const { formulation, prepared } = this;
+    const prices = formulation.items.map((i) => prepared.price(i));
+    const unit = prices.reduce(gcd, 0) || 1;
+    const mostSpend = Math.floor(Math.min(free, prices.reduce((a, b) => a + b, 0)) / unit);
+    const stepWorth = mostSpend + 1;
+    const settlesSpend = stepWorth * this.mostSteps() < LARGEST_OBJECTIVE;
+    const worth = settlesSpend ? stepWorth : 1;
+    return {
+      settlesSpend,
+      costs: formulation.valueSteps.map((v, c) => v * worth - (settlesSpend ? (prices[c] ?? 0) / unit : 0)),
+      bound: (dual) => Math.floor((dual + (settlesSpend ? mostSpend : 0)) / worth + WHOLE) + formulation.baseSteps,
+    };
+  }
+
+  /** Value, in steps, that no set can pass. */
+  private mostSteps(): number {
+    return this.formulation.valueSteps.reduce((sum, v) => sum + v, this.formulation.baseSteps);
+  }
+
   /** Least spend, fewest items, first ids; `proven` when every one of them is. */
-  private breakTies(budget: number, first: Incumbent, remaining: () => number): Settled {
+  private breakTies(budget: number, first: Incumbent, spendSettled: boolean, remaining: () => number): Settled {
     const { model, prepared, formulation } = this;
     if (model === undefined) return { best: first, proven: false };
     const rows = formulation.measures;
@@ -124,19 +163,18 @@ export class PlanModel {
       return end === 'proven';
     };
     model.changeRowBounds(rows.value, target - formulation.baseSteps - 0.5, Infinity);
-
-    if (!improve('minimize', this.itemCosts((i) => prepared.price(i)))) return { best, proven: false };
+    if (!spendSettled && !improve('minimize', this.itemCosts((i) => prepared.price(i)))) {
+      return { best, proven: false };
+    }
     model.changeRowBounds(rows.spend, -Infinity, best.judgement.spend - forcedSpend + 0.5);
 
-    if (!improve('minimize', this.itemCosts(() => 1))) return { best, proven: false };
+    // Fewest items first, and among those the fewest shared with the set we have: when that comes
+    // back unchanged, the set has no rival and its ids need no comparing. Most sets have none.
+    const before = best;
+    const one = formulation.items.length + 1;
+    if (!improve('minimize', this.itemCosts((i) => one + (before.items.has(i) ? 1 : 0)))) return { best, proven: false };
+    if (sameSet(before.items, best.items)) return { best, proven: true };
     model.changeRowBounds(rows.size, -Infinity, best.items.size - prepared.forced.size + 0.5);
-
-    // Most answers have no rival: one quick proof then saves the whole last stage.
-    const inBest = this.itemCosts((i) => (best.items.has(i) ? 1 : 0));
-    const rival = this.stage(budget, 'minimize', inBest, remaining(), undefined);
-    if (rival.end === 'proven' && rival.found && sameSet(rival.found.items, best.items)) {
-      return { best, proven: true };
-    }
     const proven = this.firstIds(improve, () => best);
     return { best, proven };
   }
@@ -250,9 +288,19 @@ export class PlanModel {
   }
 
   private startSet(ids: readonly string[] | undefined, budget: number): Incumbent | undefined {
+    if (ids === undefined) return undefined;
     const wanted = new Set(ids);
     const items = new Set(this.prepared.forced);
     this.prepared.problem.items.forEach((item, i) => wanted.has(item.id) && items.add(i));
+    return this.judged(items, budget);
+  }
+
+  private greedyStart(budget: number): Incumbent | undefined {
+    const items = greedySet(this.prepared, budget);
+    return items && this.judged(items, budget);
+  }
+
+  private judged(items: Set<number>, budget: number): Incumbent | undefined {
     const judgement = this.prepared.judge(items, budget);
     return judgement.valid ? { items, judgement } : undefined;
   }
@@ -274,6 +322,11 @@ const INFEASIBLE: PlanAnswer = { status: 'infeasible', value: 0, bound: 0, spend
 
 function sameSet(a: ReadonlySet<number>, b: ReadonlySet<number>): boolean {
   return a.size === b.size && [...a].every((i) => b.has(i));
+}
+
+function pick(a: Incumbent | undefined, b: Incumbent | undefined): Incumbent | undefined {
+  if (!b?.judgement.valid) return a;
+  return a && better(a, b) ? a : b;
 }
 
 /** More value, then less spend, then fewer items. */

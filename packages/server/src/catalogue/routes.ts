@@ -1,0 +1,16 @@
+import { createHash } from 'node:crypto';
+import { Router } from 'express';
+import type { CatalogueText } from '@uisce/core';
+
+/** The catalogue as one document, sent again only when it has changed. */
+export function catalogueRoutes(text: CatalogueText): Router {
+  const router = Router();
+  const body = JSON.stringify(text);
+  const etag = `"${createHash('sha256').update(body).digest('base64url')}"`;
+  router.get('/', (req, res) => {
+    res.set({ etag, 'cache-control': 'no-cache' });
+    if (req.headers['if-none-match'] === etag) res.status(304).end();
+    else res.type('json').send(body);
+  });
+  return router;
+}

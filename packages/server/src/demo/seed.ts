@@ -1,0 +1,21 @@
+import { randomUUID } from 'node:crypto';
+import type { DataSource } from 'typeorm';
+import { DEFAULT_SETTINGS } from '../household/routes.js';
+import { PlanEntity, SettingsEntity } from '../storage/entities.js';
+import { BOATHOUSE } from './boathouse.js';
+
+/** Put the demo household into an empty database; one that holds plans is left alone. */
+export async function seedDemo(source: DataSource): Promise<void> {
+  const plans = source.getRepository(PlanEntity);
+  if ((await plans.count()) > 0) return;
+  const start = Date.now();
+  const rows = BOATHOUSE.plans.map((plan, i) => {
+    const at = new Date(start + i).toISOString();
+    return { id: randomUUID(), ...plan, createdAt: at, updatedAt: at };
+  });
+  await plans.save(rows);
+  await source.getRepository(SettingsEntity).save({
+    id: 'household',
+    value: { ...DEFAULT_SETTINGS, household: BOATHOUSE.household, currentPlanId: rows[0]?.id ?? null },
+  });
+}

@@ -1,0 +1,48 @@
+import { randomBytes } from 'node:crypto';
+import type { IncomingMessage, ServerResponse } from 'node:http';
+import type { RequestHandler } from 'express';
+import helmet from 'helmet';
+import { HttpProblem } from './problem.js';
+
+const LOCAL_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
+
+/**
+ * Answer only to this machine's own names: a page elsewhere that points its domain at 127.0.0.1
+ * must not read somebody's cellar.
+ */
+export const localHostOnly: RequestHandler = (req, _res, next) => {
+  const host = (req.headers.host ?? '').replace(/:\d+$/, '');
+  if (!LOCAL_HOSTS.has(host)) throw new HttpProblem(403, `this server does not answer to the name "${host}"`);
+  next();
+};
+
+/** A fresh nonce for the one style element that the interface's theme writes. */
+export const styleNonce: RequestHandler = (_req, res, next) => {
+  res.locals.nonce = randomBytes(16).toString('base64');
+  next();
+};
+
+const nonceOf = (_req: IncomingMessage, res: ServerResponse) =>
+  `'nonce-${(res as ServerResponse & { locals: { nonce: string } }).locals.nonce}'`;
+
+/** Security headers. WebAssembly may be compiled (the solver); no inline script, nothing from elsewhere. */
+export const securityHeaders: RequestHandler = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'none'"],
+      scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+      styleSrc: ["'self'", nonceOf],
+      imgSrc: ["'self'", 'data:'],
+      fontSrc: ["'self'"],
+      connectSrc: ["'self'"],
+      workerSrc: ["'self'"],
+      manifestSrc: ["'self'"],
+      baseUri: ["'none'"],
+      formAction: ["'none'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+  // Served over plain HTTP on the loopback address only.
+  strictTransportSecurity: false,
+});
