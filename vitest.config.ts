@@ -2,7 +2,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   resolve: { conditions: ['uisce-source'] },
-  ssr: { resolve: { conditions: ['uisce-source', 'node', 'import', 'default'] } },
+  ssr: { resolve: { conditions: ['uisce-source', 'node'] } },
   test: {
     include: ['packages/*/src/**/*.test.ts'],
     testTimeout: 120_000,

@@ -23,3 +23,5 @@ export * from './planning/plan-model.js';
 export * from './planning/solve.js';
 export * from './planning/explain.js';
 export * from './planning/waterline.js';
+export * from './planning/infeasible.js';
+export * from './planning/poured-with.js';

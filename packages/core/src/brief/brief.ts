@@ -11,7 +11,10 @@ export const SPOTS = ['tray', 'cart', 'shelf', 'bookcase'] as const;
 export const OPINIONS = ['like', 'fine', 'no'] as const;
 export type Opinion = (typeof OPINIONS)[number];
 
-const moneyMinor = z.int('money is a whole number of cents').nonnegative('money cannot be less than nothing').max(100_000_000);
+const moneyMinor = z
+  .int('money is a whole number of cents')
+  .nonnegative('money cannot be less than nothing')
+  .max(100_000_000);
 const ids = z.array(idSchema).max(500);
 
 /** What the user told us: money, taste, place, limits, and what is there already. */

@@ -71,8 +71,16 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
   const kinds = kindIndex(catalogue.kinds);
   const glasses = new Set(catalogue.glasses.map((g) => g.id));
   const faults = [
-    ...duplicates(catalogue.kinds.map((k) => k.id), '/kinds', 'kind'),
-    ...duplicates(catalogue.recipes.map((r) => r.id), '/recipes', 'recipe'),
+    ...duplicates(
+      catalogue.kinds.map((k) => k.id),
+      '/kinds',
+      'kind',
+    ),
+    ...duplicates(
+      catalogue.recipes.map((r) => r.id),
+      '/recipes',
+      'recipe',
+    ),
   ];
   catalogue.kinds.forEach((kind, i) => {
     if (kind.parent !== undefined && !kinds.has(kind.parent)) {
@@ -95,7 +103,11 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
 
 /** Bottles of a price list whose kind the catalogue does not know, and doubled ids. */
 export function priceListFaults(list: PriceList, kinds: ReadonlyMap<string, Kind>): Fault[] {
-  const faults = duplicates(list.bottles.map((b) => b.id), '/bottles', 'bottle');
+  const faults = duplicates(
+    list.bottles.map((b) => b.id),
+    '/bottles',
+    'bottle',
+  );
   list.bottles.forEach((bottle, i) => {
     const kind = kinds.get(bottle.kind);
     if (kind === undefined) {

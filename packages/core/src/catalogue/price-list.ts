@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { idSchema } from './kind.js';
 
 /** ISO 4217 code. */
-export const currencySchema = z.string().regex(/^[A-Z]{3}$/, 'a currency is three capital letters, such as EUR');
+export const currencySchema = z
+  .string()
+  .regex(/^[A-Z]{3}$/, 'a currency is three capital letters, such as EUR');
 
 /** One thing on a shop's shelf, or one batch made at home: what it costs and the room it takes. */
 export const pricedBottleSchema = z.strictObject({

@@ -3,7 +3,18 @@ import { idSchema } from '../catalogue/kind.js';
 import { READER_MEASURES } from '../units/volume.js';
 
 /** Regions we write money, numbers and dates for (BCP 47). */
-export const LOCALES = ['en-IE', 'en-GB', 'en-US', 'en-CA', 'en-AU', 'en-IN', 'de-DE', 'fr-FR', 'es-ES', 'it-IT'] as const;
+export const LOCALES = [
+  'en-IE',
+  'en-GB',
+  'en-US',
+  'en-CA',
+  'en-AU',
+  'en-IN',
+  'de-DE',
+  'fr-FR',
+  'es-ES',
+  'it-IT',
+] as const;
 
 /** What holds for the whole household, whichever plan is open. */
 export const settingsSchema = z.strictObject({

@@ -12,7 +12,11 @@ export interface Way {
  *
  * Returns undefined when nothing on sale opens the drink.
  */
-export function cheapestWay(prepared: PreparedProblem, drink: number, chosen: ReadonlySet<number>): Way | undefined {
+export function cheapestWay(
+  prepared: PreparedProblem,
+  drink: number,
+  chosen: ReadonlySet<number>,
+): Way | undefined {
   const supply = prepared.supply(chosen);
   const have = (c: number, added: readonly number[]) =>
     (supply[c] ?? 0) > 0 || added.some((i) => prepared.provides[i]?.includes(c));
@@ -20,7 +24,12 @@ export function cheapestWay(prepared: PreparedProblem, drink: number, chosen: Re
   let best: Way | undefined;
 
   /** Provide `missing` capabilities one by one, then go on to the next slot. */
-  const provide = (missing: readonly number[], slot: number, added: readonly number[], cost: number): void => {
+  const provide = (
+    missing: readonly number[],
+    slot: number,
+    added: readonly number[],
+    cost: number,
+  ): void => {
     if (best !== undefined && cost >= best.cost) return;
     const [next, ...rest] = missing;
     if (next === undefined) {

@@ -47,6 +47,11 @@ export class CurrencyMismatchError extends Error {
   }
 }
 
+/** Whether a bottle of this kind takes room on the shelf; mixers and what must stay cold live elsewhere. */
+export function standsOnShelf(kind: Kind): boolean {
+  return kind.supply === 'bottle' && kind.storage === 'shelf';
+}
+
 type PlanSlot = NonNullable<PlanProblemInput['drinks'][number]['slots'][number]>;
 
 /** Item id under which an owned kind goes into the problem. */
@@ -95,7 +100,7 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
   const ownedKinds = new Set(brief.ownedKinds.filter((id) => kinds.has(id)));
 
   const add = (id: string, kind: Kind, bottle: PricedBottle | undefined, owned: boolean) => {
-    const onShelf = kind.storage === 'shelf';
+    const onShelf = standsOnShelf(kind);
     items.set(id, { kind, owned, ...(bottle ? { bottle } : {}) });
     problemItems.push({
       id,

@@ -53,7 +53,12 @@ export function explainPlan(problem: PlanProblem, answer: Pick<PlanAnswer, 'item
 }
 
 /** Items each open drink is poured from: the first provider of its best alternatives. */
-function poured(prepared: PreparedProblem, drink: number, chosen: ReadonlySet<number>, supply: Uint16Array): Set<number> {
+function poured(
+  prepared: PreparedProblem,
+  drink: number,
+  chosen: ReadonlySet<number>,
+  supply: Uint16Array,
+): Set<number> {
   const used = new Set<number>();
   for (const slot of prepared.drinks[drink]?.slots ?? []) {
     const holding = slot.find((a) => a.all.every((c) => (supply[c] ?? 0) > 0));
@@ -84,7 +89,11 @@ function reasons(
   });
 }
 
-function shutDrinks(prepared: PreparedProblem, chosen: ReadonlySet<number>, fits: readonly number[]): ShutDrink[] {
+function shutDrinks(
+  prepared: PreparedProblem,
+  chosen: ReadonlySet<number>,
+  fits: readonly number[],
+): ShutDrink[] {
   return prepared.drinks.flatMap((drink, d) => {
     if ((fits[d] ?? 0) > 0) return [];
     const way = cheapestWay(prepared, d, chosen);

@@ -231,9 +231,7 @@ function normalise(clauses: number[][]): number[][] {
     (wide, i) =>
       !sorted.some(
         (other, j) =>
-          i !== j &&
-          other.every((c) => wide.includes(c)) &&
-          (other.length < wide.length || j < i),
+          i !== j && other.every((c) => wide.includes(c)) && (other.length < wide.length || j < i),
       ),
   );
   return narrow.sort((a, b) => a.join(',').localeCompare(b.join(','), 'en'));

@@ -1,24 +1,24 @@
-import type { Highs, Model } from 'highs';
+import type { Highs } from 'highs';
 import { gcd } from './exact-value.js';
 import { Formulation } from './formulation.js';
 import { greedySet } from './greedy.js';
+import { HighsSession, type StageEnd } from './highs-session.js';
 import { PreparedProblem, type Judgement } from './prepared.js';
 import type { PlanAnswer, PlanProblem } from './problem.js';
 
 /** Sorted ids are settled this many at a time, so that their powers of two stay exact. */
 const TIE_CHUNK = 16;
-/** Items are 0 or 1 and values whole steps, so anything within this of a whole number is one. */
+/** Values are whole steps, so a bound within this of a whole number is one. */
 const WHOLE = 1e-4;
-
 /** Objectives past this lose the difference of one unit in the solver's tolerances. */
 const LARGEST_OBJECTIVE = 1e9;
-/** A limit for callers that set none; HiGHS takes no infinite one. */
-const LONGEST_SECONDS = 1e7;
 
 /** How a solve is watched and stopped from outside; the core has no clock of its own. */
 export interface SolveControl {
   /** Seconds left, asked before every stage. */
   remainingSeconds?: () => number;
+  /** Asked often while solving; true ends the solve with the best found so far. */
+  shouldStop?: () => boolean;
   /** Called with every better or more certain answer. */
   onAnswer?: (answer: PlanAnswer) => void;
   /** A set to begin from; used when it is valid. */
@@ -38,11 +38,6 @@ interface Incumbent {
   judgement: Judgement;
 }
 
-interface Settled {
-  best: Incumbent;
-  proven: boolean;
-}
-
 interface FirstObjective {
   settlesSpend: boolean;
   costs: number[];
@@ -50,33 +45,38 @@ interface FirstObjective {
   bound: (dual: number) => number;
 }
 
-type StageEnd = 'proven' | 'stopped' | 'infeasible';
+/** One solve at one budget: what it may spend and how it is stopped. */
+interface Solving {
+  budget: number;
+  remaining: () => number;
+  shouldStop: () => boolean;
+}
+
+type Improve = (sense: 'minimize' | 'maximize', costs: readonly number[]) => boolean;
 
 /**
  * One problem held open in HiGHS, to be solved at one budget or many.
  *
- * Every answer is found in stages: greatest value, then least spend at that value, then fewest
- * items, then the first list of sorted ids. After each stage the set is judged anew by
- * PreparedProblem, so a rounding slip in the solver can cost the word "proven" but never the truth.
+ * Every answer is found in stages: greatest value and least spend at that value, then fewest items,
+ * then the first list of sorted ids. After each stage the set is judged anew by PreparedProblem, so a
+ * rounding slip in the solver can cost the word "proven" but never the truth.
  */
 export class PlanModel {
   readonly prepared: PreparedProblem;
   private readonly formulation: Formulation;
-  private readonly model: Model | undefined;
+  /** Absent when there is nothing to choose. */
+  private readonly session: HighsSession | undefined;
 
-  constructor(
-    private readonly highs: Highs,
-    problem: PlanProblem,
-  ) {
+  constructor(highs: Highs, problem: PlanProblem) {
     this.prepared = new PreparedProblem(problem);
     this.formulation = new Formulation(this.prepared);
     const { impossible, columns } = this.formulation;
-    if (!impossible && columns > 0) this.model = this.open();
+    if (!impossible && columns > 0) this.session = new HighsSession(highs, this.formulation);
   }
 
   /** Free the solver's memory. The model cannot be used afterwards. */
   dispose(): void {
-    this.model?.dispose();
+    this.session?.dispose();
   }
 
   /**
@@ -85,43 +85,64 @@ export class PlanModel {
    * @throws OutOfTimeError when time ran out before any valid set was found.
    */
   solve(budget: number, control: SolveControl = {}): PlanAnswer {
-    const { model, prepared, formulation } = this;
-    const remaining = control.remainingSeconds ?? (() => Infinity);
-    const forcedSpend = [...prepared.forced].reduce((sum, i) => sum + prepared.price(i), 0);
-    if (formulation.impossible || forcedSpend > budget) return INFEASIBLE;
-    if (model === undefined) {
-      const items = new Set(prepared.forced);
-      const judgement = prepared.judge(items, budget);
-      return this.answer('optimal', { items, judgement }, judgement.steps);
-    }
-
-    this.relax(budget - forcedSpend);
+    const { session } = this;
+    const solving: Solving = {
+      budget,
+      remaining: control.remainingSeconds ?? (() => Infinity),
+      shouldStop: control.shouldStop ?? (() => false),
+    };
+    const free = budget - this.forcedSpend();
+    if (this.formulation.impossible || free < 0) return INFEASIBLE;
     let best = this.startSet(control.start, budget) ?? this.greedyStart(budget);
+    if (session === undefined) return best ? this.answer('optimal', best, best.judgement.steps) : INFEASIBLE;
     if (best) control.onAnswer?.(this.answer('feasible', best, this.mostSteps()));
 
-    const objective = this.valueThenSpend(budget - forcedSpend);
-    const first = this.stage(budget, 'maximize', objective.costs, remaining(), best);
+    session.relax(free);
+    const objective = this.valueThenSpend(free);
+    const first = this.stage(solving, 'maximize', objective.costs, best);
     if (first.end === 'infeasible') return INFEASIBLE;
     best = pick(best, first.found);
     if (best === undefined) throw new OutOfTimeError();
+    const { steps } = best.judgement;
     const proven = first.end === 'proven';
-    const boundSteps = proven ? best.judgement.steps : Math.max(best.judgement.steps, objective.bound(first.bound));
+    const boundSteps = proven ? steps : Math.max(steps, objective.bound(first.bound));
     let answer = this.answer('feasible', best, boundSteps);
     control.onAnswer?.(answer);
     if (!proven) return answer;
 
-    const settled = this.breakTies(budget, best, objective.settlesSpend, remaining);
+    const settled = this.breakTies(solving, best, objective.settlesSpend);
     answer = this.answer(settled.proven ? 'optimal' : 'feasible', settled.best, boundSteps);
     control.onAnswer?.(answer);
     return answer;
   }
 
-  /** Rows back to what the problem itself says, at a budget for what is not yet paid. */
-  private relax(free: number): void {
-    const { spend, size, value } = this.formulation.measures;
-    this.model?.changeRowBounds(spend, -Infinity, free);
-    this.model?.changeRowBounds(size, -Infinity, Infinity);
-    this.model?.changeRowBounds(value, -Infinity, Infinity);
+  /**
+   * Least money that meets every rule at all, whatever it opens; undefined when no money does.
+   * Only a proven figure is given.
+   */
+  leastSpend(): number | undefined {
+    const { formulation, session, prepared } = this;
+    if (formulation.impossible) return undefined;
+    if (session === undefined) return this.forcedSpend();
+    session.relax(Infinity);
+    const solving = { budget: Infinity, remaining: () => Infinity, shouldStop: () => false };
+    const { end, found } = this.stage(
+      solving,
+      'minimize',
+      this.itemCosts((i) => prepared.price(i)),
+      undefined,
+    );
+    return end === 'proven' && found?.judgement.valid ? found.judgement.spend : undefined;
+  }
+
+  /** A fair set without a search, at once; undefined when greedy buying meets no valid one. */
+  first(budget: number): PlanAnswer | undefined {
+    const set = this.formulation.impossible ? undefined : this.greedyStart(budget);
+    return set && this.answer('feasible', set, this.mostSteps());
+  }
+
+  private forcedSpend(): number {
+    return [...this.prepared.forced].reduce((sum, i) => sum + this.prepared.price(i), 0);
   }
 
   /**
@@ -132,14 +153,20 @@ export class PlanModel {
     const { formulation, prepared } = this;
     const prices = formulation.items.map((i) => prepared.price(i));
     const unit = prices.reduce(gcd, 0) || 1;
-    const mostSpend = Math.floor(Math.min(free, prices.reduce((a, b) => a + b, 0)) / unit);
-    const stepWorth = mostSpend + 1;
-    const settlesSpend = stepWorth * this.mostSteps() < LARGEST_OBJECTIVE;
-    const worth = settlesSpend ? stepWorth : 1;
+    const mostSpend = Math.floor(
+      Math.min(
+        free,
+        prices.reduce((a, b) => a + b, 0),
+      ) / unit,
+    );
+    const settlesSpend = (mostSpend + 1) * this.mostSteps() < LARGEST_OBJECTIVE;
+    const worth = settlesSpend ? mostSpend + 1 : 1;
+    const spendInBound = settlesSpend ? mostSpend : 0;
     return {
       settlesSpend,
       costs: formulation.valueSteps.map((v, c) => v * worth - (settlesSpend ? (prices[c] ?? 0) / unit : 0)),
-      bound: (dual) => Math.floor((dual + (settlesSpend ? mostSpend : 0)) / worth + WHOLE) + formulation.baseSteps,
+      bound: (dual) =>
+        Math.min(this.mostSteps(), Math.floor((dual + spendInBound) / worth + WHOLE) + formulation.baseSteps),
     };
   }
 
@@ -149,42 +176,54 @@ export class PlanModel {
   }
 
   /** Least spend, fewest items, first ids; `proven` when every one of them is. */
-  private breakTies(budget: number, first: Incumbent, spendSettled: boolean, remaining: () => number): Settled {
-    const { model, prepared, formulation } = this;
-    if (model === undefined) return { best: first, proven: false };
-    const rows = formulation.measures;
-    const forcedSpend = [...prepared.forced].reduce((sum, i) => sum + prepared.price(i), 0);
-    const target = first.judgement.steps;
+  private breakTies(
+    solving: Solving,
+    first: Incumbent,
+    spendSettled: boolean,
+  ): { best: Incumbent; proven: boolean } {
+    const { session, prepared, formulation } = this;
     let best = first;
-    const improve = (sense: 'minimize' | 'maximize', costs: readonly number[]) => {
-      const { end, found } = this.stage(budget, sense, costs, remaining(), best);
+    if (session === undefined) return { best, proven: true };
+    const target = first.judgement.steps;
+    const improve: Improve = (sense, costs) => {
+      const { end, found } = this.stage(solving, sense, costs, best);
       if (!found?.judgement.valid || found.judgement.steps < target) return false;
       if (!better(best, found)) best = found;
       return end === 'proven';
     };
-    model.changeRowBounds(rows.value, target - formulation.baseSteps - 0.5, Infinity);
-    if (!spendSettled && !improve('minimize', this.itemCosts((i) => prepared.price(i)))) {
+    session.valueAtLeast(target - formulation.baseSteps - 0.5);
+    if (
+      !spendSettled &&
+      !improve(
+        'minimize',
+        this.itemCosts((i) => prepared.price(i)),
+      )
+    ) {
       return { best, proven: false };
     }
-    model.changeRowBounds(rows.spend, -Infinity, best.judgement.spend - forcedSpend + 0.5);
+    session.atMost('spend', best.judgement.spend - this.forcedSpend() + 0.5);
 
     // Fewest items first, and among those the fewest shared with the set we have: when that comes
     // back unchanged, the set has no rival and its ids need no comparing. Most sets have none.
     const before = best;
     const one = formulation.items.length + 1;
-    if (!improve('minimize', this.itemCosts((i) => one + (before.items.has(i) ? 1 : 0)))) return { best, proven: false };
+    if (
+      !improve(
+        'minimize',
+        this.itemCosts((i) => one + (before.items.has(i) ? 1 : 0)),
+      )
+    ) {
+      return { best, proven: false };
+    }
     if (sameSet(before.items, best.items)) return { best, proven: true };
-    model.changeRowBounds(rows.size, -Infinity, best.items.size - prepared.forced.size + 0.5);
-    const proven = this.firstIds(improve, () => best);
+    session.atMost('size', best.items.size - prepared.forced.size + 0.5);
+    const proven = this.firstIds(session, improve, () => best);
     return { best, proven };
   }
 
   /** Settle ids in sorted order, a chunk at a time: an earlier id outweighs all later ones. */
-  private firstIds(
-    improve: (sense: 'maximize', costs: readonly number[]) => boolean,
-    best: () => Incumbent,
-  ): boolean {
-    const { model, formulation, prepared } = this;
+  private firstIds(session: HighsSession, improve: Improve, best: () => Incumbent): boolean {
+    const { formulation, prepared } = this;
     const id = (item: number) => prepared.problem.items[item]?.id ?? '';
     const order = formulation.items
       .map((item, column) => ({ item, column }))
@@ -193,13 +232,13 @@ export class PlanModel {
     for (let from = 0; from < order.length && proven; from += TIE_CHUNK) {
       const chunk = order.slice(from, from + TIE_CHUNK);
       const weight = new Map(chunk.map(({ item }, rank) => [item, 2 ** (chunk.length - 1 - rank)]));
-      proven = improve('maximize', this.itemCosts((i) => weight.get(i) ?? 0));
-      for (const { item, column } of chunk) {
-        const value = best().items.has(item) ? 1 : 0;
-        model?.changeColBounds(column, value, value);
-      }
+      proven = improve(
+        'maximize',
+        this.itemCosts((i) => weight.get(i) ?? 0),
+      );
+      for (const { item, column } of chunk) session.fix(column, best().items.has(item));
     }
-    for (const { column } of order) model?.changeColBounds(column, 0, 1);
+    for (const { column } of order) session.release(column);
     return proven;
   }
 
@@ -208,83 +247,24 @@ export class PlanModel {
     return Array.from({ length: columns }, (_, c) => (c < items.length ? of(items[c] as number) : 0));
   }
 
-  private open(): Model {
-    const { highs, formulation } = this;
-    const { rows, items, columns } = formulation;
-    const starts = [0];
-    const indices: number[] = [];
-    const values: number[] = [];
-    for (const row of rows) {
-      for (const [column, coefficient] of row.entries) {
-        indices.push(column);
-        values.push(coefficient);
-      }
-      starts.push(indices.length);
-    }
-    const { integer, continuous } = highs.constants.variableType;
-    const model = highs.createModel({
-      numCols: columns,
-      numRows: rows.length,
-      sense: highs.constants.objectiveSense.maximize,
-      colCost: formulation.valueSteps,
-      colLower: new Float64Array(columns),
-      colUpper: new Float64Array(columns).fill(1),
-      rowLower: rows.map((r) => r.lower),
-      rowUpper: rows.map((r) => r.upper),
-      matrix: {
-        format: 'csr',
-        numRows: rows.length,
-        numCols: columns,
-        starts,
-        indices,
-        values,
-      },
-      integrality: Array.from({ length: columns }, (_, c) => (c < items.length ? integer : continuous)),
-    });
-    model.options.set('output_flag', false);
-    // Costs some 40 ms a run whatever the size, and finds nothing that our own start set does not.
-    model.options.set('mip_heuristic_run_feasibility_jump', false);
-    model.options.set('mip_rel_gap', 0);
-    // Every objective is a whole number of steps, cents, items or powers of two: a gap below one proves it.
-    model.options.set('mip_abs_gap', 0.9);
-    return model;
-  }
-
+  /** Run one objective and judge what comes back. */
   private stage(
-    budget: number,
+    { budget, remaining, shouldStop }: Solving,
     sense: 'minimize' | 'maximize',
     costs: readonly number[],
-    seconds: number,
     start: Incumbent | undefined,
-  ): { end: StageEnd; found?: Incumbent; bound: number } {
-    const { model, highs, formulation } = this;
-    if (model === undefined) return { end: 'infeasible', bound: 0 };
-    if (seconds <= 0) return { end: 'stopped', bound: Infinity };
-    model.changeObjectiveSense(highs.constants.objectiveSense[sense]);
-    model.changeColsCost({ kind: 'range', from: 0, to: formulation.columns - 1 }, Float64Array.from(costs));
-    if (start) model.setSolution({ colValue: formulation.columnValues(start.items) });
-    model.options.set('time_limit', model.getRunTime() + Math.min(seconds, LONGEST_SECONDS));
-    model.run();
-    const status = model.getModelStatus();
-    const { optimal, infeasible } = highs.constants.modelStatus;
-    if (status === infeasible) return { end: 'infeasible', bound: 0 };
-    const end: StageEnd = status === optimal ? 'proven' : 'stopped';
-    const bound = Number(model.info.get('mip_dual_bound'));
-    const found = this.incumbent(budget);
-    return { end, bound, ...(found ? { found } : {}) };
-  }
-
-  /** The solver's present set, rounded and judged. */
-  private incumbent(budget: number): Incumbent | undefined {
-    const { model, formulation, prepared, highs } = this;
-    if (model === undefined) return undefined;
-    if (model.info.get('primal_solution_status') !== highs.constants.solutionStatus.feasible) return undefined;
-    const values = model.getSolution().colValue;
-    const items = new Set(prepared.forced);
-    formulation.items.forEach((item, column) => {
-      if ((values[column] ?? 0) > 0.5) items.add(item);
+  ): { end: StageEnd; bound: number; found?: Incumbent } {
+    if (this.session === undefined) return { end: 'infeasible', bound: 0 };
+    const { end, bound, chosen } = this.session.run({
+      sense,
+      costs,
+      seconds: remaining(),
+      shouldStop,
+      start: start?.items,
     });
-    return { items, judgement: prepared.judge(items, budget) };
+    if (chosen === undefined) return { end, bound };
+    const items = new Set([...this.prepared.forced, ...chosen]);
+    return { end, bound, found: { items, judgement: this.prepared.judge(items, budget) } };
   }
 
   private startSet(ids: readonly string[] | undefined, budget: number): Incumbent | undefined {
@@ -305,7 +285,11 @@ export class PlanModel {
     return judgement.valid ? { items, judgement } : undefined;
   }
 
-  private answer(status: 'optimal' | 'feasible', { items, judgement }: Incumbent, boundSteps: number): PlanAnswer {
+  private answer(
+    status: 'optimal' | 'feasible',
+    { items, judgement }: Incumbent,
+    boundSteps: number,
+  ): PlanAnswer {
     const { prepared } = this;
     return {
       status,

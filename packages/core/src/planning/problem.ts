@@ -109,7 +109,8 @@ export function oversize(raw: unknown): string | undefined {
     return `${items.length} items; the most is ${PROBLEM_LIMITS.items}`;
   }
   if (!Array.isArray(drinks)) return undefined;
-  if (drinks.length > PROBLEM_LIMITS.drinks) return `${drinks.length} drinks; the most is ${PROBLEM_LIMITS.drinks}`;
+  if (drinks.length > PROBLEM_LIMITS.drinks)
+    return `${drinks.length} drinks; the most is ${PROBLEM_LIMITS.drinks}`;
   let alternatives = 0;
   for (const drink of drinks as { slots?: unknown }[]) {
     if (!Array.isArray(drink?.slots)) continue;

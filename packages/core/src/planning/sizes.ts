@@ -16,11 +16,19 @@ const perMl = (b: PricedBottle) => b.priceMinor / b.ml;
  * taken as small as it is sold. "small": the least outlay. A bottle that the user said to keep is
  * always offered. Finer bottles are for drinking neat and are never proposed for mixing.
  */
-export function offeredBottles(brief: Brief, prices: PriceList, kinds: ReadonlyMap<string, Kind>): PricedBottle[] {
+export function offeredBottles(
+  brief: Brief,
+  prices: PriceList,
+  kinds: ReadonlyMap<string, Kind>,
+): PricedBottle[] {
   const byKind = new Map<string, PricedBottle[]>();
   for (const bottle of prices.bottles) {
     const kind = kinds.get(bottle.kind);
-    if (kind === undefined || (kind.supply === 'home-made' && !brief.makesSyrups && bottle.id.startsWith('made-'))) continue;
+    if (
+      kind === undefined ||
+      (kind.supply === 'home-made' && !brief.makesSyrups && bottle.id.startsWith('made-'))
+    )
+      continue;
     if (bottle.tier === 'finer') continue;
     byKind.set(bottle.kind, [...(byKind.get(bottle.kind) ?? []), bottle]);
   }

@@ -7,7 +7,9 @@ export const WORKED_EXAMPLE: PlanProblemInput = (() => {
     'dry-gin-70': 1750, 'white-rum-70': 1600, 'triple-sec-50': 1900,
     'sweet-vermouth-75': 950, 'red-bitter-70': 1800, 'bourbon-70': 2400,
   }; // prettier-ignore
-  const slot = (...kinds: [string, number][]) => ({ any: kinds.map(([kind, fit]) => ({ all: [kind], fit })) });
+  const slot = (...kinds: [string, number][]) => ({
+    any: kinds.map(([kind, fit]) => ({ all: [kind], fit })),
+  });
   const drink = (id: string, ...kinds: string[]) => ({ id, slots: kinds.map((k) => slot([k, 1])) });
   return {
     format: 'uisce-plan-problem/1',
@@ -27,7 +29,11 @@ export const WORKED_EXAMPLE: PlanProblemInput = (() => {
 })();
 
 /** Random problems that use every field of the format. */
-export function problemArbitrary(size: { items: number; drinks: number; capabilities: number }): fc.Arbitrary<PlanProblem> {
+export function problemArbitrary(size: {
+  items: number;
+  drinks: number;
+  capabilities: number;
+}): fc.Arbitrary<PlanProblem> {
   const capability = fc.nat(size.capabilities - 1).map((n) => `c${n}`);
   const fit = fc.constantFrom(1, 1, 0.9, 0.85, 0.75, 0.6, 0.5);
   const slot = fc.record({
@@ -72,7 +78,11 @@ export function problemArbitrary(size: { items: number; drinks: number; capabili
         ...defined,
         format: 'uisce-plan-problem/1',
         items: raw.items.map((i, n) => ({ ...i, id: itemIds[n] })),
-        drinks: raw.drinks.map(({ group, ...d }, n) => ({ ...d, id: drinkIds[n], ...(group ? { group } : {}) })),
+        drinks: raw.drinks.map(({ group, ...d }, n) => ({
+          ...d,
+          id: drinkIds[n],
+          ...(group ? { group } : {}),
+        })),
         owned: pick(raw.owned, itemIds),
         must: pick(raw.must, itemIds),
         never: pick(raw.never, itemIds),

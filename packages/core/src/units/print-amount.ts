@@ -27,7 +27,10 @@ function decimal(value: number, digits: number, locale: string): string {
 /** `value` as a whole number and a vulgar fraction, or undefined when none is near enough. */
 function asFraction(value: number): string | undefined {
   const whole = Math.floor(value);
-  const candidates: [number, string][] = [[whole, whole > 0 ? String(whole) : ''], [whole + 1, String(whole + 1)]];
+  const candidates: [number, string][] = [
+    [whole, whole > 0 ? String(whole) : ''],
+    [whole + 1, String(whole + 1)],
+  ];
   for (const [glyph, part] of Object.entries(VULGAR_FRACTIONS)) {
     candidates.push([whole + part, `${whole > 0 ? whole : ''}${glyph}`]);
   }
@@ -40,13 +43,13 @@ function asFraction(value: number): string | undefined {
 /**
  * A volume in the reader's measure: "22.5 ml", "2.25 cl", "¾ oz".
  *
- * Ounces print as the nearest eighth or third when that is within 5 %, else with two decimals.
+ * Ounces print as the nearest eighth or third when that is within 5 %, else with decimals.
  */
 export function printVolume(ml: number, measure: ReaderMeasure, locale: string): string {
   const value = fromMl(ml, measure);
   if (measure === 'ml') return `${decimal(value, ml < 10 ? 1 : ml % 1 === 0 ? 0 : 1, locale)} ml`;
   if (measure === 'cl') return `${decimal(value, 2, locale)} cl`;
-  return `${asFraction(value) ?? decimal(value, 2, locale)} ${UNIT_WORD[measure]}`;
+  return `${asFraction(value) ?? decimal(value, value < 0.1 ? 3 : 2, locale)} ${UNIT_WORD[measure]}`;
 }
 
 /**

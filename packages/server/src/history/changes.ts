@@ -91,7 +91,12 @@ export class Changes {
     });
   }
 
-  private async put(manager: EntityManager, target: Target, id: string, row: { id: string } | null): Promise<void> {
+  private async put(
+    manager: EntityManager,
+    target: Target,
+    id: string,
+    row: { id: string } | null,
+  ): Promise<void> {
     if (row === null) await manager.delete(TABLE[target], { id });
     else await manager.save(TABLE[target], row);
   }

@@ -37,7 +37,12 @@ export function settingsRoutes(source: DataSource, changes: Changes, priceLists:
     if (JSON.stringify(rest) === JSON.stringify(nextRest)) {
       if (currentPlanId !== nextPlanId) await table.save({ id: 'household', value });
     } else {
-      await changes.apply({ label: 'Settings', target: 'settings', targetId: 'household', after: { id: 'household', value } as { id: string } });
+      await changes.apply({
+        label: 'Settings',
+        target: 'settings',
+        targetId: 'household',
+        after: { id: 'household', value } as { id: string },
+      });
     }
     res.json(value);
   });

@@ -14,7 +14,8 @@ export const LARGE_BODY = '8mb';
 export function jsonBody(limit: string): RequestHandler {
   const parse = express.json({ limit, strict: false });
   return (req, res, next) => {
-    if (!req.is('application/json')) throw new HttpProblem(415, 'send JSON, with content-type application/json');
+    if (!req.is('application/json'))
+      throw new HttpProblem(415, 'send JSON, with content-type application/json');
     parse(req, res, next);
   };
 }

@@ -26,7 +26,11 @@ export class HttpProblem extends Error {
       detail: issue.message,
     }));
     const first = faults[0];
-    return new HttpProblem(400, `${what} has a fault at ${first?.pointer ?? '/'}: ${first?.detail ?? 'unknown'}`, faults);
+    return new HttpProblem(
+      400,
+      `${what} has a fault at ${first?.pointer ?? '/'}: ${first?.detail ?? 'unknown'}`,
+      faults,
+    );
   }
 }
 

@@ -43,6 +43,8 @@ export const securityHeaders: RequestHandler = helmet({
       frameAncestors: ["'none'"],
     },
   },
+  // Lets the page share memory with its workers, so that a solve can be stopped at once.
+  crossOriginEmbedderPolicy: { policy: 'require-corp' },
   // Served over plain HTTP on the loopback address only.
   strictTransportSecurity: false,
 });

@@ -13,14 +13,20 @@ export function webApp(folder: string): RequestHandler {
   const router = Router();
   const indexFile = join(folder, 'index.html');
   const page = existsSync(indexFile) ? readFileSync(indexFile, 'utf8') : undefined;
-  router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  router.use(
+    '/assets',
+    express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+  );
   router.use(express.static(folder, { index: false }));
   router.get('/{*path}', (_req, res) => {
     if (page === undefined) {
       res.status(503).type('text/plain').send('The web application is not built yet: run npm run build.');
       return;
     }
-    res.set('cache-control', 'no-store').type('html').send(page.replaceAll(NONCE_MARK, res.locals.nonce as string));
+    res
+      .set('cache-control', 'no-store')
+      .type('html')
+      .send(page.replaceAll(NONCE_MARK, res.locals.nonce as string));
   });
   return router;
 }

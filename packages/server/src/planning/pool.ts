@@ -36,7 +36,10 @@ export class SolverPool {
     if (this.pool.queueSize >= MOST_WAITING) throw new QueueFullError();
     const overrun = AbortSignal.timeout((this.seconds + GRACE_SECONDS) * 1000 * (1 + this.pool.queueSize));
     try {
-      return await this.pool.run({ ...task, seconds: this.seconds }, { signal: AbortSignal.any([signal, overrun]) });
+      return await this.pool.run(
+        { ...task, seconds: this.seconds },
+        { signal: AbortSignal.any([signal, overrun]) },
+      );
     } catch (error) {
       if (overrun.aborted && !signal.aborted) return { kind: 'out-of-time' };
       throw error;

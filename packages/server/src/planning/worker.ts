@@ -16,8 +16,7 @@ export interface SolveTask {
 }
 
 export type SolveResult =
-  | { kind: 'answer'; answer: PlanAnswer | Frontier; ms: number }
-  | { kind: 'out-of-time' };
+  { kind: 'answer'; answer: PlanAnswer | Frontier; ms: number } | { kind: 'out-of-time' };
 
 const highs = await loadHighs();
 

@@ -10,7 +10,9 @@ export class PriceLists {
   ) {}
 
   async all(): Promise<PriceList[]> {
-    const own = (await this.source.getRepository(PriceListEntity).find({ order: { id: 'ASC' } })).map((r) => r.list);
+    const own = (await this.source.getRepository(PriceListEntity).find({ order: { id: 'ASC' } })).map(
+      (r) => r.list,
+    );
     return [...own, ...this.shipped.filter((s) => !own.some((o) => o.id === s.id))];
   }
 

@@ -28,6 +28,7 @@ export class Initial1764000000000 implements MigrationInterface {
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    for (const table of ['change', 'price_list', 'settings', 'plan']) await runner.query(`DROP TABLE ${table}`);
+    for (const table of ['change', 'price_list', 'settings', 'plan'])
+      await runner.query(`DROP TABLE ${table}`);
   }
 }

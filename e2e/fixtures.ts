@@ -1,0 +1,54 @@
+import { test as base, type Page } from '@playwright/test';
+import { dataFolder, startServer, type RunningServer } from './server.js';
+
+interface Fixtures {
+  /** The demo household on a database of its own. */
+  demo: RunningServer;
+  /** A household with nothing in it yet. */
+  empty: RunningServer & { data: string };
+  /** Fails the test when the page logs an error or breaks its security policy. */
+  quiet: void;
+}
+
+export const test = base.extend<Fixtures>({
+  demo: async ({}, use) => {
+    const data = dataFolder();
+    const server = await startServer(data.path, { UISCE_DEMO: '1' });
+    await use(server);
+    await server.stop();
+    data.remove();
+  },
+  empty: async ({}, use) => {
+    const data = dataFolder();
+    const server = await startServer(data.path);
+    await use({ ...server, data: data.path });
+    await server.stop();
+    data.remove();
+  },
+  quiet: [
+    async ({ page }, use) => {
+      const errors: string[] = [];
+      page.on('pageerror', (error) => errors.push(error.message));
+      page.on('console', (message) => {
+        const refused = /status of 4\d\d/.test(message.text());
+        if (message.type() === 'error' && !refused) errors.push(message.text());
+      });
+      await use();
+      if (errors.length > 0) throw new Error(`the page complained: ${errors.join('; ')}`);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect } from '@playwright/test';
+
+/** Wait until the sentence says that the answer is proven. */
+export async function proven(page: Page): Promise<string> {
+  await page.getByText(/^Proven best in/).waitFor({ timeout: 60_000 });
+  return page.getByRole('heading', { level: 1 }).innerText();
+}
+
+/** Wait until the last edit is on disk: the undo button names it. */
+export async function saved(page: Page, change: string): Promise<void> {
+  await page.getByRole('button', { name: `Undo: ${change}` }).waitFor();
+}

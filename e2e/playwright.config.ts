@@ -1,0 +1,18 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM_FLAGS, findChromium } from '../scripts/chromium.mjs';
+
+export default defineConfig({
+  testDir: './tests',
+  outputDir: '../test-results',
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
+  // Two solvers a page already fill a two-core machine.
+  workers: 1,
+  forbidOnly: true,
+  reporter: [['list'], ['json']],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: findChromium() ?? '', args: CHROMIUM_FLAGS },
+    trace: 'retain-on-failure',
+  },
+});

@@ -1,0 +1,112 @@
+import { request as httpRequest } from 'node:http';
+import { expect, test } from '../fixtures.js';
+
+const slot = (...kinds: [string, number][]) => ({ any: kinds.map(([kind, fit]) => ({ all: [kind], fit })) });
+const drink = (id: string, ...kinds: string[]) => ({ id, slots: kinds.map((k) => slot([k, 1])) });
+/** The worked example published with the format, checked there by trying all 64 sets. */
+const EXAMPLE = {
+  format: 'uisce-plan-problem/1',
+  budget: 10400,
+  items: [
+    ['dry-gin-70', 1750],
+    ['white-rum-70', 1600],
+    ['triple-sec-50', 1900],
+    ['sweet-vermouth-75', 950],
+    ['red-bitter-70', 1800],
+    ['bourbon-70', 2400],
+  ].map(([id, price]) => ({ id, price, provides: [String(id).replace(/-\d+$/, '')] })),
+  drinks: [
+    drink('rum-sour', 'white-rum'),
+    drink('bourbon-sour', 'bourbon'),
+    drink('gin-sour', 'dry-gin'),
+    drink('bitter-thirds', 'dry-gin', 'sweet-vermouth', 'red-bitter'),
+    drink('amber-thirds', 'bourbon', 'sweet-vermouth', 'red-bitter'),
+    drink('white-sour', 'dry-gin', 'triple-sec'),
+    { id: 'rye-and-vermouth', slots: [slot(['rye', 1], ['bourbon', 0.85]), slot(['sweet-vermouth', 1])] },
+  ],
+  minFit: 0.75,
+};
+
+/** A problem no solver proves at once: many drinks, each of several of many bottles. */
+function hardProblem() {
+  let seed = 7;
+  const next = (n: number) => (seed = (seed * 48271) % 2147483647) % n;
+  const items = Array.from({ length: 300 }, (_, i) => ({
+    id: `i${i}`,
+    provides: [`k${i}`],
+    price: 1000 + next(3000),
+  }));
+  const drinks = Array.from({ length: 4000 }, (_, i) => ({
+    id: `d${i}`,
+    slots: Array.from({ length: 3 + next(3) }, () => slot([`k${next(300)}`, 1], [`k${next(300)}`, 0.8])),
+  }));
+  return { format: 'uisce-plan-problem/1', budget: 120_000, items, drinks, minFit: 0.5 };
+}
+
+test('the worked example gives the published table', async ({ empty, request }) => {
+  const frontier = await request.post(`${empty.address}/api/plan/frontier`, { data: EXAMPLE });
+  const body = (await frontier.json()) as {
+    status: string;
+    points: { spend: number; value: number; items: string[] }[];
+  };
+  expect(body.status).toBe('optimal');
+  expect(body.points.map((p) => [p.spend, p.value])).toEqual([
+    [0, 0],
+    [1600, 1],
+    [3350, 2],
+    [4950, 2.85],
+    [5250, 3],
+    [6700, 3.85],
+    [6900, 4.85],
+    [8500, 5.85],
+    [10400, 6.85],
+  ]);
+  const solved = await request.post(`${empty.address}/api/plan/solve`, {
+    data: { ...EXAMPLE, budget: 6899 },
+  });
+  expect(await solved.json()).toMatchObject({
+    status: 'optimal',
+    value: 3.85,
+    bound: 3.85,
+    spend: 6700,
+    items: ['bourbon-70', 'dry-gin-70', 'sweet-vermouth-75', 'white-rum-70'],
+  });
+});
+
+test('faults are named by path, sizes are limited, and what cannot be met is said', async ({
+  empty,
+  request,
+}) => {
+  const solve = (data: unknown) => request.post(`${empty.address}/api/plan/solve`, { data });
+  const bad = await solve({ ...EXAMPLE, items: [{ ...EXAMPLE.items[0], price: -1 }] });
+  expect(bad.status()).toBe(400);
+  expect(bad.headers()['content-type']).toContain('application/problem+json');
+  expect(await bad.json()).toMatchObject({ status: 400, errors: [{ pointer: '/items/0/price' }] });
+
+  const many = Array.from({ length: 1001 }, (_, i) => ({ id: `i${i}`, provides: [], price: 1 }));
+  expect((await solve({ ...EXAMPLE, items: many })).status()).toBe(413);
+  expect((await solve('x'.repeat(9_000_000))).status()).toBe(413);
+
+  const unmet = await solve({ ...EXAMPLE, budget: 10, mustDrinks: ['white-sour'] });
+  expect(await unmet.json()).toMatchObject({ status: 'infeasible' });
+});
+
+test('big problems block nobody, and end when their client leaves', async ({ empty, request }) => {
+  const body = JSON.stringify(hardProblem());
+  const leave = [0, 1].map(() => {
+    const big = httpRequest(`${empty.address}/api/plan/solve`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+    });
+    big.on('error', () => undefined);
+    big.end(body);
+    return () => big.destroy();
+  });
+  const health = await request.get(`${empty.address}/api/health`);
+  expect(await health.json()).toEqual({ status: 'ok' });
+  // Both threads are busy now; when the two clients leave, a small problem gets one at once.
+  await new Promise((resolve) => setTimeout(resolve, 1500));
+  leave.forEach((go) => go());
+  const small = await request.post(`${empty.address}/api/plan/solve`, { data: EXAMPLE, timeout: 15_000 });
+  expect(await small.json()).toMatchObject({ status: 'optimal', value: 6.85 });
+});

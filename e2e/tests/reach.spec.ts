@@ -1,0 +1,44 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, proven, test } from '../fixtures.js';
+
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+];
+
+for (const theme of ['day', 'night'] as const) {
+  for (const size of SIZES) {
+    test(`axe finds nothing by ${theme} at ${size.width}`, async ({ page, demo, request }) => {
+      const settings = (await (await request.get(`${demo.address}/api/settings`)).json()) as object;
+      await request.put(`${demo.address}/api/settings`, { data: { ...settings, theme } });
+      await page.setViewportSize(size);
+      for (const path of ['/brief', '/plan']) {
+        await page.goto(demo.address + path);
+        await proven(page);
+        if (path === '/plan') await page.getByRole('button', { name: /^Bourbon/ }).click();
+        const found = await new AxeBuilder({ page })
+          .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+          .analyze();
+        const faults = found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' | ')}`);
+        expect(faults, `${path} by ${theme}`).toEqual([]);
+        const wider = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+        expect(wider, `${path} scrolls sideways`).toBeLessThanOrEqual(0);
+      }
+    });
+  }
+}
+
+test('steps, the list of keys and the table are one key away', async ({ page, demo }) => {
+  await page.goto(demo.address);
+  await proven(page);
+  await page.keyboard.press('1');
+  await expect(page).toHaveURL(/\/brief$/);
+  await page.keyboard.press('3');
+  await expect(page).toHaveURL(/\/plan$/);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('slider', { name: /Waterline/ }).focus();
+  await page.keyboard.press('t');
+  await expect(page.getByRole('columnheader', { name: 'Money' })).toBeVisible();
+});

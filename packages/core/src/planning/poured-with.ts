@@ -1,0 +1,37 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
+import type { Recipe, Slot } from '../catalogue/recipe.js';
+
+/** What goes into the glass for one slot of a recipe, from what is at hand. */
+export interface PouredSlot {
+  slot: Slot;
+  /** Kinds poured; more than one for a composite stand-in. Empty when nothing at hand will do. */
+  kinds: string[];
+  fit: number;
+  /** What a stand-in changes in the glass. */
+  changes?: string;
+}
+
+/**
+ * How a drink is poured from the capabilities at hand: each slot's best holding alternative, first
+ * in the catalogue's order among equals. Fresh kinds are always at hand.
+ *
+ * @param have kinds at hand, with everything they are a kind of.
+ */
+export function pouredWith(
+  recipe: Recipe,
+  catalogue: Pick<Catalogue, 'kinds' | 'standIns'>,
+  have: ReadonlySet<string>,
+  minFit: number,
+): PouredSlot[] {
+  const fresh = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
+  const held = (id: string) => have.has(id) || fresh.has(id);
+  return recipe.slots.map((slot) => {
+    const exact = [slot.kind, ...slot.or].find(held);
+    if (exact !== undefined) return { slot, kinds: [exact], fit: 1 };
+    const standIn = catalogue.standIns
+      .filter((s) => [slot.kind, ...slot.or].includes(s.for) && s.fit >= minFit && s.with.every(held))
+      .sort((a, b) => b.fit - a.fit)[0];
+    if (standIn === undefined) return { slot, kinds: [], fit: 0 };
+    return { slot, kinds: standIn.with, fit: standIn.fit, changes: standIn.changes };
+  });
+}

@@ -1,0 +1,166 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import type { Server } from 'node:http';
+import { request } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pino } from 'pino';
+import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
+import { loadCatalogue, loadPriceLists } from '@uisce/catalogue';
+import { emptyBrief, type Plan, type PriceList, type ProblemDetails } from '@uisce/core';
+import { createApp } from './app.js';
+import type { SolverPool } from './planning/pool.js';
+import { openDatabase } from './storage/data-source.js';
+
+const folder = mkdtempSync(join(tmpdir(), 'uisce-'));
+const loaded = loadCatalogue();
+const prices = loadPriceLists(loaded.catalogue);
+const brief = { ...emptyBrief('EUR'), moneyNowMinor: 24_000 };
+let server: Server;
+let stop: () => Promise<void>;
+
+/** The app on a real database file; solving itself is tested in the core and end to end. */
+async function start(): Promise<void> {
+  const source = await openDatabase(join(folder, 'test.sqlite'));
+  const app = createApp({
+    logger: pino({ level: 'silent' }),
+    source,
+    pool: undefined as unknown as SolverPool,
+    loaded,
+    prices,
+    webFolder: folder,
+  });
+  server = await new Promise<Server>((resolve) => {
+    const s = app.listen(0, '127.0.0.1', () => resolve(s));
+  });
+  stop = async () => {
+    await new Promise((resolve) => server.close(resolve));
+    await source.destroy();
+  };
+}
+
+const address = (path: string) => `http://127.0.0.1:${(server.address() as AddressInfo).port}/api${path}`;
+
+async function call<T>(method: string, path: string, body?: unknown) {
+  const response = await fetch(address(path), {
+    method,
+    ...(body === undefined
+      ? {}
+      : {
+          headers: { 'content-type': 'application/json' },
+          body: typeof body === 'string' ? body : JSON.stringify(body),
+        }),
+  });
+  const text = await response.text();
+  return {
+    status: response.status,
+    type: response.headers.get('content-type') ?? '',
+    body: (text ? JSON.parse(text) : undefined) as T,
+  };
+}
+
+const makePlan = async (name = 'First') =>
+  (await call<Plan>('POST', '/plans', { name, brief, change: `New plan “${name}”` })).body;
+
+beforeAll(start);
+afterEach(async () => {
+  for (const plan of (await call<Plan[]>('GET', '/plans')).body) await call('DELETE', `/plans/${plan.id}`);
+});
+afterAll(async () => {
+  await stop();
+  rmSync(folder, { recursive: true });
+});
+
+describe('plans', () => {
+  it('survive a restart with all they hold', async () => {
+    const plan = await makePlan();
+    await stop();
+    await start();
+    expect((await call<Plan>('GET', `/plans/${plan.id}`)).body).toEqual(plan);
+  });
+
+  it('are undone and redone, one change at a time', async () => {
+    const plan = await makePlan();
+    const dearer = { ...brief, moneyNowMinor: 30_000 };
+    await call('PUT', `/plans/${plan.id}`, { name: 'Renamed', brief: dearer, change: 'Money now' });
+    await call('DELETE', `/plans/${plan.id}`);
+    const now = async () => (await call<Plan>('GET', `/plans/${plan.id}`)).body;
+
+    await call('POST', '/history/undo');
+    expect(await now()).toMatchObject({ name: 'Renamed', brief: dearer });
+    await call('POST', '/history/undo');
+    expect(await now()).toMatchObject({ name: 'First', brief });
+    expect((await call('GET', '/history')).body).toEqual({ undo: 'New plan “First”', redo: 'Money now' });
+    await call('POST', '/history/redo');
+    expect(await now()).toMatchObject({ name: 'Renamed' });
+  });
+
+  it('forget what was undone once something new is done', async () => {
+    const plan = await makePlan();
+    await call('PUT', `/plans/${plan.id}`, { name: 'Second', brief, change: 'Rename' });
+    await call('POST', '/history/undo');
+    await call('PUT', `/plans/${plan.id}`, { name: 'Third', brief, change: 'Rename' });
+    expect((await call('POST', '/history/redo')).status).toBe(409);
+    expect((await call<Plan>('GET', `/plans/${plan.id}`)).body.name).toBe('Third');
+  });
+
+  it('are duplicated with their brief and a name of their own', async () => {
+    const plan = await makePlan();
+    const copy = await call<Plan>('POST', `/plans/${plan.id}/duplicate`, { name: 'Copy' });
+    expect(copy.body).toMatchObject({ name: 'Copy', brief });
+    expect(copy.body.id).not.toBe(plan.id);
+  });
+});
+
+describe('bad input is refused with its reason and changes nothing', () => {
+  it.each([
+    [
+      'negative money',
+      { name: 'x', brief: { ...brief, moneyNowMinor: -1 }, change: 'c' },
+      '/brief/moneyNowMinor',
+    ],
+    ['a field nobody knows', { name: 'x', brief, change: 'c', colour: 'red' }, '/'],
+    ['a name of nothing', { name: '  ', brief, change: 'c' }, '/name'],
+  ])('%s', async (_name, body, pointer) => {
+    const answer = await call<ProblemDetails>('POST', '/plans', body);
+    expect(answer.status).toBe(400);
+    expect(answer.type).toContain('application/problem+json');
+    expect(answer.body.errors?.[0]?.pointer).toBe(pointer);
+    expect((await call<Plan[]>('GET', '/plans')).body).toEqual([]);
+  });
+
+  it('broken JSON, an oversize body, another type, an unknown plan', async () => {
+    expect((await call('POST', '/plans', '{"name":')).status).toBe(400);
+    expect((await call('POST', '/plans', JSON.stringify('x'.repeat(300_000)))).status).toBe(413);
+    expect((await fetch(address('/plans'), { method: 'POST', body: 'name=x' })).status).toBe(415);
+    expect((await call('GET', `/plans/${randomUUID()}`)).status).toBe(404);
+  });
+
+  it('a price file with an unknown kind, named by path', async () => {
+    const [list] = prices as [PriceList];
+    const [first] = list.bottles as [PriceList['bottles'][number]];
+    const bottles = [first, { ...first, id: 'odd', kind: 'moon-juice', label: 'Odd' }];
+    const answer = await call<ProblemDetails>('POST', '/price-lists', { ...list, id: 'mine', bottles });
+    expect(answer.status).toBe(400);
+    expect(answer.body.errors).toEqual([
+      { pointer: '/bottles/1/kind', detail: '"moon-juice" is not a kind we know (bottle "Odd")' },
+    ]);
+    const kept = (await call<PriceList[]>('GET', '/price-lists')).body.map((l) => l.id);
+    expect(kept).not.toContain('mine');
+  });
+});
+
+it('answers only to this machine’s own names', async () => {
+  const { port } = server.address() as AddressInfo;
+  const status = await new Promise<number | undefined>((resolve) => {
+    request(
+      { port, host: '127.0.0.1', path: '/api/plans', headers: { host: 'elsewhere.example' } },
+      (res) => {
+        res.resume();
+        resolve(res.statusCode);
+      },
+    ).end();
+  });
+  expect(status).toBe(403);
+});

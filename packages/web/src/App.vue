@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { useTheme } from 'vuetify';
+import KeyHelp from './components/rail/KeyHelp.vue';
+import TheRail from './components/rail/TheRail.vue';
+import { useShortcuts } from './components/rail/use-shortcuts';
+import EmptyHousehold from './components/brief/EmptyHousehold.vue';
+import { useAnswer } from './stores/answer';
+import { useHistory } from './stores/history';
+import { useHousehold } from './stores/household';
+import { useNotices } from './stores/notices';
+import { usePlans } from './stores/plans';
+import { useTrade } from './stores/trade';
+
+const household = useHousehold();
+const plans = usePlans();
+const trade = useTrade();
+const answers = useAnswer();
+const history = useHistory();
+const notices = useNotices();
+const theme = useTheme();
+
+const trouble = ref('');
+const keysShown = ref(false);
+useShortcuts(() => (keysShown.value = true));
+
+watch(
+  () => household.settings.theme,
+  (name) => {
+    theme.change(name);
+  },
+  { immediate: true },
+);
+
+const saveNow = () => void plans.flush();
+
+async function load() {
+  try {
+    await household.load();
+    await Promise.all([trade.load(), plans.load(), history.refresh()]);
+    answers.start();
+    trouble.value = '';
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
+
+onMounted(() => {
+  addEventListener('pagehide', saveNow);
+  void load();
+});
+onBeforeUnmount(() => removeEventListener('pagehide', saveNow));
+</script>
+
+<template>
+  <v-app>
+    <a class="skip" href="#main">Skip to the answer</a>
+    <TheRail @keys="keysShown = true" />
+    <main id="main" class="main" tabindex="-1">
+      <div v-if="trouble" class="card trouble" role="alert">
+        <h1>Uisce could not start</h1>
+        <p>{{ trouble }}</p>
+        <v-btn @click="load">Try again</v-btn>
+      </div>
+      <EmptyHousehold v-else-if="plans.loaded && plans.plans.length === 0" />
+      <RouterView v-else-if="plans.loaded" />
+    </main>
+    <KeyHelp v-model="keysShown" />
+    <v-snackbar v-model="notices.shown" location="bottom end">
+      <span role="status">{{ notices.text }}</span>
+    </v-snackbar>
+  </v-app>
+</template>
+
+<style>
+.main {
+  flex: 1;
+  min-width: 0;
+  margin-inline-start: 196px;
+  padding: 20px 28px 40px;
+  outline: none;
+}
+
+.trouble {
+  max-width: 520px;
+}
+
+.skip {
+  position: fixed;
+  inset-block-start: -60px;
+  inset-inline-start: 8px;
+  z-index: 3000;
+  padding: 10px 14px;
+  background: rgb(var(--v-theme-card));
+  color: rgb(var(--v-theme-ink));
+}
+
+.skip:focus {
+  inset-block-start: 8px;
+}
+
+@media (max-width: 820px) {
+  .main {
+    margin-inline-start: 0;
+    padding: 14px 16px 96px;
+  }
+}
+</style>

@@ -1,0 +1,53 @@
+import { problemDetailsSchema, type ProblemDetails } from '@uisce/core';
+
+/** The server said no; `problem` says why, fault by fault. */
+export class ApiError extends Error {
+  constructor(readonly problem: ProblemDetails) {
+    super(problem.detail ?? problem.title);
+    this.name = 'ApiError';
+  }
+}
+
+/** The server cannot be reached; nothing was lost, and the caller may try again. */
+export class OfflineError extends Error {
+  constructor() {
+    super('Uisce’s server does not answer. Your changes are kept in this browser and saved when it is back.');
+    this.name = 'OfflineError';
+  }
+}
+
+interface Options {
+  method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
+  /** Sent as JSON; a string is sent as it is. */
+  body?: unknown;
+  /** Let the request outlive the page. */
+  keepalive?: boolean;
+}
+
+/**
+ * Call the API.
+ *
+ * @throws ApiError for any answer that is not a success; OfflineError when there is no answer.
+ */
+export async function api<T>(path: string, options: Options = {}): Promise<T> {
+  const { body, method = 'GET', keepalive = false } = options;
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      keepalive,
+      ...(body === undefined
+        ? {}
+        : {
+            headers: { 'content-type': 'application/json' },
+            body: typeof body === 'string' ? body : JSON.stringify(body),
+          }),
+    });
+  } catch {
+    throw new OfflineError();
+  }
+  if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
+  const parsed = problemDetailsSchema.safeParse(await response.json().catch(() => undefined));
+  if (parsed.success) throw new ApiError(parsed.data);
+  throw new ApiError({ type: 'about:blank', title: response.statusText, status: response.status });
+}

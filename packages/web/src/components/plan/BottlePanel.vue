@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { isPerishable } from '@uisce/core';
+import { useAnswer } from '../../stores/answer';
+import { useTrade } from '../../stores/trade';
+import { JOB_WORD } from '../../theme/tokens';
+import { count, useWords } from '../../words/use-words';
+import CautionLine from './CautionLine.vue';
+import { useDecisions } from './use-decisions';
+
+const props = defineProps<{ itemId: string }>();
+const emit = defineEmits<{ close: [] }>();
+
+const answers = useAnswer();
+const trade = useTrade();
+const words = useWords();
+const decisions = useDecisions();
+
+const item = computed(() => answers.itemById.get(props.itemId));
+const kind = computed(() => trade.kinds.get(item.value?.kindId ?? ''));
+const bottle = computed(() => trade.bottles.get(item.value?.bottleId ?? ''));
+const reason = computed(() => answers.result?.explanation.reasons.find((r) => r.id === props.itemId));
+const lift = computed(() => answers.result?.explanation.lifts.find((l) => l.id === props.itemId));
+const drinks = computed(() =>
+  [...(reason.value?.leaning ?? lift.value?.opens ?? [])]
+    .map((d) => ({ ...d, name: trade.recipes.get(d.id)?.name ?? d.id }))
+    .sort((a, b) => a.name.localeCompare(b.name)),
+);
+const otherSizes = computed(
+  () =>
+    trade.prices?.bottles.filter(
+      (b) => b.kind === kind.value?.id && b.id !== bottle.value?.id && b.tier === 'mixing',
+    ) ?? [],
+);
+const judgement = computed(() => {
+  if (!reason.value)
+    return lift.value
+      ? `Would open ${count(lift.value.opens.length, 'drink')}`
+      : 'Opens nothing more from here';
+  const { leaning, closes } = reason.value;
+  const lean = `${count(leaning.length, 'drink')} ${leaning.length === 1 ? 'leans' : 'lean'} on it`;
+  return closes.length === leaning.length ? lean : `${lean}; ${closes.length} would close without it`;
+});
+const state = computed(() => {
+  const kindId = kind.value?.id ?? '';
+  if (decisions.isOwned(kindId)) return 'own';
+  if (decisions.isNever(kindId)) return 'never';
+  return decisions.isKept(props.itemId) ? 'keep' : 'free';
+});
+const CHOICES = [
+  { value: 'free', words: 'Let the plan decide' },
+  { value: 'keep', words: 'Keep always' },
+  { value: 'never', words: 'Never' },
+  { value: 'own', words: 'I own it' },
+] as const;
+</script>
+
+<template>
+  <section v-if="kind" class="card panel" aria-labelledby="bottle-title" @keydown.esc="emit('close')">
+    <header>
+      <h2 id="bottle-title" class="display" tabindex="-1">{{ kind.name }}</h2>
+      <v-btn size="small" height="36" @click="emit('close')">Close</v-btn>
+    </header>
+    <p class="judgement">{{ judgement }}</p>
+    <p class="dim facts">
+      {{ JOB_WORD[kind.job] }}<template v-if="kind.abv > 0"> · {{ words.percent(kind.abv) }} vol</template>
+      <template v-if="bottle">
+        · {{ bottle.label }}, {{ words.size(bottle.ml) }}, {{ words.price(bottle.priceMinor) }}</template
+      >
+      <template v-if="kind.openDays"> · {{ count(kind.openDays, 'day') }} once open, in the fridge</template>
+    </p>
+    <p v-if="otherSizes.length > 0" class="dim facts">
+      Also sold:
+      <template v-for="(other, i) in otherSizes" :key="other.id"
+        >{{ i > 0 ? ', ' : '' }}{{ words.size(other.ml) }} at {{ words.price(other.priceMinor) }}</template
+      >.
+      <template v-if="isPerishable(kind)">The small one is taken because it spoils once open.</template>
+    </p>
+    <fieldset>
+      <legend class="sr-only">What to do with {{ kind.name }}</legend>
+      <label v-for="choice in CHOICES" :key="choice.value" :class="{ on: state === choice.value }">
+        <input
+          type="radio"
+          name="decision"
+          :value="choice.value"
+          :checked="state === choice.value"
+          @change="decisions.decide(itemId, kind.id, choice.value)"
+        />
+        {{ choice.words }}
+      </label>
+    </fieldset>
+    <CautionLine v-if="kind.caution">{{ kind.caution }}</CautionLine>
+    <CautionLine v-if="kind.allergens.length > 0">Contains {{ kind.allergens.join(', ') }}.</CautionLine>
+    <ul class="plain-list drinks">
+      <li v-for="drink in drinks" :key="drink.id">
+        <span>{{ drink.name }}</span>
+        <span v-if="drink.fit < 1" class="dim">with a stand-in, fit {{ words.number(drink.fit, 2) }}</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: flex;
+  flex-direction: column;
+}
+
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+
+h2 {
+  font-size: 1.4rem;
+  margin: 0;
+  outline: none;
+}
+
+.judgement {
+  margin: 4px 0 2px;
+  font-weight: 700;
+  color: rgb(var(--v-theme-copper));
+}
+
+.facts {
+  margin: 2px 0;
+  font-size: 0.9375rem;
+}
+
+fieldset {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+  border: 0;
+  padding: 0;
+  margin: 12px 0 4px;
+}
+
+label {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 10px;
+  border: 1px solid rgb(var(--v-theme-line));
+  border-radius: var(--radius);
+  cursor: pointer;
+}
+
+label.on {
+  border-color: rgb(var(--v-theme-sea));
+  box-shadow: inset 0 0 0 1px rgb(var(--v-theme-sea));
+}
+
+input {
+  width: 18px;
+  height: 18px;
+  flex: none;
+  accent-color: rgb(var(--v-theme-sea));
+}
+
+.drinks {
+  columns: 2 180px;
+  margin-top: 12px;
+  font-size: 0.9375rem;
+}
+
+.drinks li {
+  display: flex;
+  flex-direction: column;
+  padding: 3px 0;
+  break-inside: avoid;
+}
+
+.drinks .dim {
+  font-size: 0.875rem;
+}
+</style>

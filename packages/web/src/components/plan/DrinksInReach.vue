@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Recipe } from '@uisce/core';
+import { useAnswer } from '../../stores/answer';
+import { usePlans } from '../../stores/plans';
+import { useTrade } from '../../stores/trade';
+import { count, inSentence, listed, useWords } from '../../words/use-words';
+import DrinkSpec from './DrinkSpec.vue';
+
+const answers = useAnswer();
+const plans = usePlans();
+const trade = useTrade();
+const words = useWords();
+
+const sought = ref('');
+const shown = ref<'open' | 'shut' | 'dropped'>('open');
+const spread = ref<string>();
+
+interface Row {
+  recipe: Recipe;
+  note: string;
+}
+
+const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+
+function matches(recipe: Recipe): boolean {
+  const all = [
+    recipe.name,
+    ...recipe.also,
+    recipe.family,
+    ...recipe.slots.flatMap((s) => [trade.kindName(s.kind), ...(trade.kinds.get(s.kind)?.also ?? [])]),
+  ];
+  return fold(sought.value)
+    .split(/\s+/)
+    .every((word) => all.some((text) => fold(text).includes(word)));
+}
+
+function row(id: string, note: string): Row[] {
+  const recipe = trade.recipes.get(id);
+  return recipe && matches(recipe) ? [{ recipe, note }] : [];
+}
+
+const lists = computed(() => {
+  const { result } = answers;
+  if (!result) return { open: [], shut: [], dropped: [] };
+  return {
+    open: result.answer.drinks.flatMap((d) =>
+      row(d.id, d.fit < 1 ? `stand-in, fit ${words.number(d.fit, 2)}` : ''),
+    ),
+    shut: [...result.explanation.shut]
+      .sort((a, b) => (a.lacks.length ? a.cost : Infinity) - (b.lacks.length ? b.cost : Infinity))
+      .flatMap((d) => {
+        const lacks = d.lacks.map((id) => inSentence(trade.kindName(answers.itemById.get(id)?.kindId ?? id)));
+        return row(
+          d.id,
+          lacks.length > 0 ? `lacks ${listed(lacks)}, ${words.price(d.cost)}` : 'nothing allowed opens it',
+        );
+      }),
+    dropped: result.dropped.flatMap((d) => row(d.recipeId, `you said no to ${listed(d.disliked)}`)),
+  };
+});
+const rows = computed(() =>
+  shown.value === 'open'
+    ? [...lists.value.open].sort((a, b) => a.recipe.name.localeCompare(b.recipe.name))
+    : lists.value[shown.value],
+);
+const TABS = [
+  { value: 'open', words: 'In reach' },
+  { value: 'shut', words: 'Not yet' },
+  { value: 'dropped', words: 'Left out by taste' },
+] as const;
+
+function toggleMust(id: string): void {
+  const { brief } = plans;
+  if (!brief) return;
+  const has = brief.mustDrinks.includes(id);
+  const mustDrinks = has ? brief.mustDrinks.filter((d) => d !== id) : [...brief.mustDrinks, id];
+  const name = trade.recipes.get(id)?.name ?? id;
+  plans.edit(has ? `${name} no longer a must` : `Must have ${name}`, { brief: { mustDrinks } });
+}
+</script>
+
+<template>
+  <section class="card" aria-labelledby="drinks-title">
+    <div class="top">
+      <h2 id="drinks-title">Drinks <small class="dim">· with what they lean on</small></h2>
+      <label class="find">
+        <span class="sr-only">Find a drink by name or what is in it</span>
+        <input id="find" v-model="sought" type="search" placeholder="Find a drink   /" autocomplete="off" />
+      </label>
+    </div>
+    <fieldset class="tabs">
+      <legend class="sr-only">Which drinks</legend>
+      <label v-for="tab in TABS" :key="tab.value" :class="{ on: shown === tab.value }">
+        <input v-model="shown" type="radio" name="drinks-shown" :value="tab.value" class="sr-only" />
+        {{ tab.words }} <span class="dim">{{ lists[tab.value].length }}</span>
+      </label>
+    </fieldset>
+    <ul class="plain-list rows">
+      <li v-for="{ recipe, note } in rows" :key="recipe.id">
+        <button
+          class="plain-button row"
+          type="button"
+          :aria-expanded="spread === recipe.id"
+          @click="spread = spread === recipe.id ? undefined : recipe.id"
+        >
+          <strong>{{ recipe.name }}</strong>
+          <span class="dim">{{ note }}</span>
+        </button>
+        <div v-if="spread === recipe.id">
+          <DrinkSpec :recipe="recipe" />
+          <v-btn size="small" height="40" class="mb-3" @click="toggleMust(recipe.id)">
+            {{ plans.brief?.mustDrinks.includes(recipe.id) ? 'No longer a must-have' : 'I must have this' }}
+          </v-btn>
+        </div>
+      </li>
+    </ul>
+    <p v-if="rows.length === 0" class="dim">
+      {{ sought ? `No drink here is called or holds “${sought}”.` : `${count(0, 'drink')} here.` }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  justify-content: space-between;
+  align-items: center;
+}
+
+h2 {
+  font-family: var(--text);
+  font-size: 1rem;
+  margin: 0;
+}
+
+h2 small {
+  font-size: 0.9375rem;
+  font-weight: 400;
+}
+
+.find input {
+  width: 220px;
+  min-height: 44px;
+  padding: 0 12px;
+  font: inherit;
+  color: inherit;
+  background: rgb(var(--v-theme-wall));
+  border: 1px solid rgb(var(--v-theme-dim));
+  border-radius: var(--radius);
+}
+
+.find input::placeholder {
+  color: rgb(var(--v-theme-dim));
+  opacity: 1;
+}
+
+.tabs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 20px;
+  margin: 6px 0 8px;
+  padding: 0;
+  border: 0;
+}
+
+.tabs label {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 40px;
+  font-weight: 650;
+  cursor: pointer;
+  border-bottom: 3px solid transparent;
+}
+
+.tabs .on {
+  border-bottom-color: rgb(var(--v-theme-copper));
+}
+
+.tabs label:focus-within {
+  outline: 3px solid rgb(var(--v-theme-gorse));
+}
+
+.rows {
+  columns: 3 280px;
+  column-gap: 28px;
+}
+
+.rows li {
+  break-inside: avoid;
+  border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 10px;
+  width: 100%;
+  min-height: 40px;
+  padding: 8px 0;
+}
+
+.row .dim {
+  font-size: 0.9375rem;
+}
+</style>

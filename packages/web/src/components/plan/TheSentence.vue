@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { useAnswer } from '../../stores/answer';
+import { usePlans } from '../../stores/plans';
+import { useJudgement } from '../../words/judgement';
+import { count, useWords } from '../../words/use-words';
+import PlanSwitcher from './PlanSwitcher.vue';
+
+const answers = useAnswer();
+const plans = usePlans();
+const words = useWords();
+const { open, withWords, obstacleWords, leftOver, nextMove, certainty, makeUp } = useJudgement();
+</script>
+
+<template>
+  <header class="sentence">
+    <div aria-live="polite" aria-atomic="true">
+      <h1 v-if="!plans.brief || !answers.result">Working out what your money opens</h1>
+      <h1 v-else-if="answers.result.answer.status === 'infeasible'">
+        {{ words.money(plans.brief.moneyNowMinor) }} does not meet what you ask for
+      </h1>
+      <h1 v-else-if="plans.brief.moneyNowMinor === 0 && open === 0">
+        Say what you can spend, and see what it opens
+      </h1>
+      <h1 v-else>
+        {{ words.money(plans.brief.moneyNowMinor) }} opens
+        <span class="copper">{{ count(open, 'drink') }}</span> {{ withWords }}
+      </h1>
+      <p>
+        <strong :class="{ proven: answers.proven }">{{ certainty }}</strong>
+        <template v-if="obstacleWords"> · {{ obstacleWords }}</template>
+        <template v-else-if="answers.result">
+          · {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="makeUp.mixers > 0">
+            · {{ count(makeUp.mixers, 'mixer') }}</template
+          ><template v-if="nextMove">
+            ·
+            <strong>{{
+              nextMove.more > 0 ? `${words.price(nextMove.more)} more` : 'The next bottle'
+            }}</strong>
+            opens {{ nextMove.opens.length }}: {{ nextMove.name }}</template
+          >
+        </template>
+      </p>
+    </div>
+    <PlanSwitcher />
+  </header>
+</template>
+
+<style scoped>
+.sentence {
+  display: flex;
+  gap: 20px;
+  justify-content: space-between;
+  align-items: flex-start;
+  margin-bottom: 14px;
+}
+
+h1 {
+  font-size: 1.62rem;
+  line-height: 1.25;
+  margin: 0;
+}
+
+p {
+  margin: 4px 0 0;
+  color: rgb(var(--v-theme-dim));
+}
+
+strong {
+  color: rgb(var(--v-theme-ink));
+}
+
+@media (max-width: 820px) {
+  .sentence {
+    flex-direction: column-reverse;
+    gap: 10px;
+  }
+
+  h1 {
+    font-size: 1.4rem;
+  }
+}
+</style>

@@ -1,0 +1,49 @@
+import { onBeforeUnmount, onMounted } from 'vue';
+import { useRouter } from 'vue-router';
+import { STEPS } from '../../router';
+import { useHistory } from '../../stores/history';
+
+/** Keys that work on every screen, with words for the list of keys. */
+export const KEYS = [
+  ...STEPS.map((s) => ({ keys: s.digit, does: `Go to ${s.name}` })),
+  { keys: '/', does: 'Find a drink in the plan' },
+  { keys: '← →', does: 'Move the waterline by 5, with Shift by 25 (when it has the focus)' },
+  { keys: 'Enter', does: 'Open the bottle that has the focus' },
+  { keys: 'Esc', does: 'Close what is open' },
+  { keys: 'u', does: 'Undo the last change' },
+  { keys: 'Shift u', does: 'Do it again' },
+  { keys: '?', does: 'This list' },
+];
+
+function isTyping(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable ||
+      target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select'))
+  );
+}
+
+/** Digits go to steps, `/` finds, `u` undoes, `?` lists the keys; none of them while typing. */
+export function useShortcuts(showKeys: () => void): void {
+  const router = useRouter();
+  const history = useHistory();
+
+  function onKey(event: KeyboardEvent): void {
+    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+    const step = STEPS.find((s) => s.digit === event.key);
+    if (step) void router.push(step.path);
+    else if (event.key === '?') showKeys();
+    else if (event.key === 'u') void history.step('undo');
+    else if (event.key === 'U') void history.step('redo');
+    else if (event.key === '/') void router.push({ path: '/plan', hash: '#find' }).then(focusFind);
+    else return;
+    event.preventDefault();
+  }
+
+  onMounted(() => addEventListener('keydown', onKey));
+  onBeforeUnmount(() => removeEventListener('keydown', onKey));
+}
+
+function focusFind(): void {
+  requestAnimationFrame(() => document.querySelector<HTMLInputElement>('#find')?.focus());
+}

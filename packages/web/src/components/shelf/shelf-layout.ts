@@ -1,0 +1,99 @@
+import { SHELF_CLEARANCE_MM, type Job, type Silhouette } from '@uisce/core';
+
+/** One thing to stand on a board. */
+export interface ShelfEntry {
+  id: string;
+  kindId: string;
+  name: string;
+  /** The line under the name: a price, "yours", "made". */
+  note: string;
+  job: Job;
+  silhouette: Silhouette;
+  widthMm: number;
+  heightMm: number;
+  /** Drinks that lean on it; for a ghost, drinks it would open. */
+  drinks: number;
+  /** Not bought: the next best move. */
+  ghost: boolean;
+  kept: boolean;
+}
+
+export interface Standing {
+  entry: ShelfEntry;
+  xMm: number;
+  /** Row of its hanging tag, 0 nearest the board. */
+  tier: number;
+  /** Where the tag's text starts, px. */
+  tagX: number;
+  tagLines: string[];
+}
+
+export interface Board {
+  standing: Standing[];
+  usedMm: number;
+  tiers: number;
+}
+
+/** Rough width of a character of tag text, px: enough to keep tags apart. */
+const CHARACTER_PX = 7.4;
+const MOST_TAG_CHARACTERS = 12;
+const TAG_GAP_PX = 12;
+
+/** Break a name into at most two lines. */
+export function tagLines(name: string): string[] {
+  if (name.length <= MOST_TAG_CHARACTERS) return [name];
+  const words = name.split(' ');
+  const half = name.length / 2;
+  let first = words.shift() ?? '';
+  while (words.length > 1 && first.length + (words[0]?.length ?? 0) / 2 < half)
+    first += ` ${words.shift() ?? ''}`;
+  return [first, words.join(' ')].filter((line) => line !== '');
+}
+
+/**
+ * Stand entries side by side on boards of `lengthMm`, beginning a new board when one is full.
+ * Ghosts may stand past the end of the last board, since they are not there yet.
+ *
+ * @param spread stand things apart far enough for their tags, where room is not measured.
+ */
+export function standOnBoards(
+  entries: readonly ShelfEntry[],
+  lengthMm: number,
+  scale: number,
+  spread = false,
+): Board[] {
+  const boards: Board[] = [];
+  let board: Board = { standing: [], usedMm: 0, tiers: 1 };
+  for (const entry of entries) {
+    const tagMm = spread
+      ? (Math.max(...tagLines(entry.name).map((l) => l.length)) * CHARACTER_PX + TAG_GAP_PX) / scale
+      : 0;
+    const footprint = Math.max(entry.widthMm, tagMm) + SHELF_CLEARANCE_MM;
+    if (board.usedMm + footprint > lengthMm && board.standing.length > 0 && !entry.ghost) {
+      boards.push(board);
+      board = { standing: [], usedMm: 0, tiers: 1 };
+    }
+    const xMm = board.usedMm + (footprint - entry.widthMm) / 2 + (entry.ghost ? SHELF_CLEARANCE_MM * 3 : 0);
+    board.standing.push({ entry, xMm, tier: 0, tagX: 0, tagLines: tagLines(entry.name) });
+    board.usedMm += footprint + (entry.ghost ? SHELF_CLEARANCE_MM * 3 : 0);
+  }
+  boards.push(board);
+  for (const b of boards) hangTags(b, scale);
+  return boards;
+}
+
+/** Give each tag the highest row in which it touches no other. */
+function hangTags(board: Board, scale: number): void {
+  const ends: number[] = [];
+  for (const standing of board.standing) {
+    const width =
+      Math.max(...standing.tagLines.map((l) => l.length), standing.entry.note.length) * CHARACTER_PX;
+    const x = standing.xMm * scale;
+    let tier = ends.findIndex((end) => end + TAG_GAP_PX <= x);
+    if (tier < 0) tier = ends.length;
+    standing.tier = tier;
+    standing.tagX = x;
+    ends[tier] = x + width;
+  }
+  board.tiers = Math.max(1, ends.length);
+}

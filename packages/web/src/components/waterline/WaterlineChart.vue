@@ -1,0 +1,206 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core';
+import { LineChart } from 'echarts/charts';
+import { GridComponent } from 'echarts/components';
+import { use } from 'echarts/core';
+import { CanvasRenderer } from 'echarts/renderers';
+import { computed, ref } from 'vue';
+import VChart from 'vue-echarts';
+import { useTheme } from 'vuetify';
+import { useAnswer } from '../../stores/answer';
+import { usePlans } from '../../stores/plans';
+import { count, useWords } from '../../words/use-words';
+
+use([LineChart, GridComponent, CanvasRenderer]);
+
+/** Room around the plot, px; the handle is placed by the same numbers. */
+const INSET = { left: 44, right: 20, top: 30, bottom: 30 };
+/** An arrow key moves the waterline by this much, in minor units; Shift by five times as much. */
+const KEY_STEP = 500;
+
+const answers = useAnswer();
+const plans = usePlans();
+const words = useWords();
+const theme = useTheme();
+
+const box = ref<HTMLElement>();
+const { width } = useElementSize(box);
+const dragging = ref(false);
+
+const budget = computed(() => plans.brief?.moneyNowMinor ?? 0);
+const most = computed(() => {
+  const wanted = Math.max(answers.everything, budget.value, 10_000);
+  return Math.ceil(wanted / 10_000) * 10_000;
+});
+const plotWidth = computed(() => Math.max(1, width.value - INSET.left - INSET.right));
+const handleX = computed(() => INSET.left + (budget.value / most.value) * plotWidth.value);
+const open = computed(() => answers.result?.answer.drinks.length ?? 0);
+const spoken = computed(() => `${words.money(budget.value)} opens ${count(open.value, 'drink')}`);
+
+const option = computed(() => {
+  const colours = theme.current.value.colors as Record<string, string>;
+  const line = (proven: boolean) =>
+    answers.points.map((p) => [p.budget, !proven || p.proven ? p.value : null]);
+  const shared = { type: 'line', step: 'end', showSymbol: false, silent: true, animation: false } as const;
+  const text = { color: colours.dim, fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 12 };
+  return {
+    aria: { enabled: false },
+    grid: { ...INSET, containLabel: false },
+    xAxis: {
+      type: 'value',
+      min: 0,
+      max: most.value,
+      splitNumber: plotWidth.value < 400 ? 3 : 5,
+      axisLabel: { ...text, formatter: (v: number) => words.money(Math.round(v)), hideOverlap: true },
+      axisLine: { lineStyle: { color: colours.line } },
+      axisTick: { show: false },
+      splitLine: { show: false },
+    },
+    yAxis: {
+      type: 'value',
+      min: 0,
+      splitNumber: 4,
+      axisLabel: text,
+      splitLine: { lineStyle: { color: colours.line } },
+    },
+    series: [
+      {
+        ...shared,
+        data: line(false),
+        lineStyle: { color: colours.dim, width: 1.5, type: [4, 3] },
+        areaStyle: { color: colours.sea, opacity: 0.14 },
+      },
+      {
+        ...shared,
+        data: line(true),
+        connectNulls: true,
+        lineStyle: { color: colours.ink, width: 2 },
+      },
+    ],
+  };
+});
+
+function moveTo(minor: number): void {
+  const next = Math.round(Math.min(most.value, Math.max(0, minor)) / 100) * 100;
+  if (next !== budget.value) plans.edit('Waterline', { brief: { moneyNowMinor: next } });
+}
+
+function follow(event: PointerEvent): void {
+  const left = box.value?.getBoundingClientRect().left ?? 0;
+  const minor = ((event.clientX - left - INSET.left) / plotWidth.value) * most.value;
+  moveTo(Math.round(minor / KEY_STEP) * KEY_STEP);
+}
+
+function onDown(event: PointerEvent): void {
+  dragging.value = true;
+  (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+  follow(event);
+}
+
+function onMove(event: PointerEvent): void {
+  if (dragging.value) follow(event);
+}
+
+const STEPS: Record<string, number> = {
+  ArrowRight: 1,
+  ArrowUp: 1,
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  PageUp: 10,
+  PageDown: -10,
+};
+
+function onKey(event: KeyboardEvent): void {
+  if (event.key === 'Home') moveTo(0);
+  else if (event.key === 'End') moveTo(answers.everything);
+  else {
+    const step = STEPS[event.key];
+    if (step === undefined) return;
+    moveTo(budget.value + step * KEY_STEP * (event.shiftKey ? 5 : 1));
+  }
+  event.preventDefault();
+}
+</script>
+
+<template>
+  <div
+    ref="box"
+    class="box"
+    @pointerdown="onDown"
+    @pointermove="onMove"
+    @pointerup="dragging = false"
+    @pointercancel="dragging = false"
+  >
+    <VChart class="chart" :option="option" autoresize aria-hidden="true" />
+    <div
+      class="waterline"
+      :class="{ flip: handleX > width * 0.62 }"
+      :style="{ transform: `translateX(${handleX}px)` }"
+      role="slider"
+      tabindex="0"
+      aria-label="Waterline: money now"
+      aria-orientation="horizontal"
+      :aria-valuemin="0"
+      :aria-valuemax="most / 100"
+      :aria-valuenow="budget / 100"
+      :aria-valuetext="spoken"
+      @keydown="onKey"
+    >
+      <span class="flag">{{ words.money(budget) }} · {{ count(open, 'drink') }}</span>
+      <span class="knob" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.box {
+  position: relative;
+  height: 232px;
+  touch-action: pan-y;
+  cursor: ew-resize;
+}
+
+.chart {
+  width: 100%;
+  height: 100%;
+}
+
+.waterline {
+  position: absolute;
+  inset-block: 26px 30px;
+  left: -2px;
+  width: 4px;
+  background: rgb(var(--v-theme-sea));
+}
+
+.waterline::before {
+  content: '';
+  position: absolute;
+  inset: 0 -20px;
+}
+
+.flag {
+  position: absolute;
+  top: -24px;
+  left: 8px;
+  white-space: nowrap;
+  font-weight: 700;
+  color: rgb(var(--v-theme-sea));
+}
+
+.flip .flag {
+  left: auto;
+  right: 8px;
+}
+
+.knob {
+  position: absolute;
+  top: 42%;
+  left: -9px;
+  width: 22px;
+  height: 22px;
+  border-radius: 50%;
+  background: rgb(var(--v-theme-card));
+  border: 4px solid rgb(var(--v-theme-sea));
+}
+</style>

@@ -1,0 +1,21 @@
+import { createRouter, createWebHistory } from 'vue-router';
+
+/** The steps of the work that exist so far, by the digit that opens them. */
+export const STEPS = [
+  { digit: '1', name: 'Brief', path: '/brief' },
+  { digit: '3', name: 'Plan', path: '/plan' },
+] as const;
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/plan' },
+    { path: '/brief', component: () => import('./views/BriefView.vue'), meta: { title: 'Brief' } },
+    { path: '/plan', component: () => import('./views/PlanView.vue'), meta: { title: 'Plan' } },
+    { path: '/:rest(.*)*', redirect: '/plan' },
+  ],
+});
+
+router.afterEach((to) => {
+  document.title = typeof to.meta.title === 'string' ? `${to.meta.title} · Uisce` : 'Uisce';
+});

@@ -1,0 +1,36 @@
+import { defineStore } from 'pinia';
+import { ref } from 'vue';
+import type { HistoryState } from '@uisce/core';
+import { api } from '../api/client';
+import { useHousehold } from './household';
+import { useNotices } from './notices';
+import { usePlans } from './plans';
+import { useTrade } from './trade';
+
+/** Undo and redo, kept by the server so that they survive a reload. */
+export const useHistory = defineStore('history', () => {
+  const state = ref<HistoryState>({ undo: null, redo: null });
+
+  async function refresh(): Promise<void> {
+    state.value = await api<HistoryState>('/history');
+  }
+
+  async function step(direction: 'undo' | 'redo'): Promise<void> {
+    const plans = usePlans();
+    await plans.flush();
+    await refresh();
+    if (state.value[direction] === null) return;
+    const change = await api<{ label: string; target: string; targetId: string }>(`/history/${direction}`, {
+      method: 'POST',
+    });
+    await Promise.all([
+      plans.reload(change.target === 'plan' ? change.targetId : undefined),
+      useTrade().reloadPrices(),
+      useHousehold().load(),
+    ]);
+    await refresh();
+    useNotices().say(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${change.label}`);
+  }
+
+  return { state, refresh, step };
+});

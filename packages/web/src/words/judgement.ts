@@ -1,0 +1,90 @@
+import { computed } from 'vue';
+import type { Lift, Obstacle } from '@uisce/core';
+import { useAnswer } from '../stores/answer';
+import { usePlans } from '../stores/plans';
+import { useTrade } from '../stores/trade';
+import { count, inSentence, listed, useWords } from './use-words';
+
+/** How a set is made up, for the sentence. */
+interface MakeUp {
+  bottles: number;
+  homeMade: number;
+  mixers: number;
+}
+
+/** The sentence at the top: the judgement, how sure it is, and the next best move. */
+export function useJudgement() {
+  const answers = useAnswer();
+  const plans = usePlans();
+  const trade = useTrade();
+  const words = useWords();
+
+  const makeUp = computed<MakeUp>(() => {
+    const up = { bottles: 0, homeMade: 0, mixers: 0 };
+    for (const id of answers.result?.answer.items ?? []) {
+      const kind = trade.kinds.get(answers.itemById.get(id)?.kindId ?? '');
+      if (kind?.supply === 'home-made') up.homeMade += 1;
+      else if (kind?.supply === 'mixer') up.mixers += 1;
+      else up.bottles += 1;
+    }
+    return up;
+  });
+
+  const open = computed(() => answers.result?.answer.drinks.length ?? 0);
+
+  /** What follows "opens 58 drinks". */
+  const withWords = computed(() => {
+    const { bottles, homeMade } = makeUp.value;
+    const parts = [
+      bottles > 0 ? count(bottles, 'bottle') : '',
+      homeMade > 0 ? `${homeMade} home-made ${homeMade === 1 ? 'syrup' : 'syrups'}` : '',
+    ].filter((p) => p !== '');
+    return parts.length > 0 ? `with ${listed(parts)}` : '';
+  });
+
+  const obstacleWords = computed(() => {
+    const obstacle = answers.result?.obstacle;
+    return obstacle ? sayObstacle(obstacle) : '';
+  });
+
+  function sayObstacle(obstacle: Obstacle): string {
+    if (obstacle.kind === 'money') {
+      return `What you ask for costs at least ${words.money(obstacle.need)}. Raise the money, or let go of a must-have or a bottle you keep.`;
+    }
+    if (obstacle.kind === 'limits') {
+      return 'What you ask for does not fit your limits on bottles, litres or shelf. Loosen one of them, or let go of a must-have.';
+    }
+    const names = obstacle.drinks.map((id) => trade.recipes.get(id)?.name ?? id);
+    return names.length > 0
+      ? `Nothing you allow can open ${listed(names)}: a bottle it leans on is ruled out or not on sale.`
+      : 'The bottles you keep and the ones you ruled out contradict each other.';
+  }
+
+  const leftOver = computed(() => (plans.brief?.moneyNowMinor ?? 0) - (answers.result?.answer.spend ?? 0));
+
+  /** The single bottle that opens most for its price, and the money it needs beyond what is left. */
+  const nextMove = computed(() => {
+    const lift = answers.result?.explanation.lifts.find((l) => l.opens.length > 0);
+    return lift
+      ? { ...lift, more: Math.max(0, lift.price - leftOver.value), name: liftName(lift) }
+      : undefined;
+  });
+
+  function liftName(lift: Pick<Lift, 'id'>): string {
+    return inSentence(trade.kindName(answers.itemById.get(lift.id)?.kindId ?? lift.id));
+  }
+
+  const certainty = computed(() => {
+    const { result } = answers;
+    if (answers.failure) return answers.failure;
+    if (!result || !answers.current) return 'Working it out';
+    if (result.answer.status === 'optimal') {
+      const seconds = result.ms / 1000;
+      return `Proven best in ${seconds < 1 ? `${result.ms} ms` : `${words.number(seconds)} s`}`;
+    }
+    if (result.answer.status === 'infeasible') return 'No set of bottles meets every rule';
+    return answers.solving ? 'A good set; proving the best' : 'A good set, not proven best';
+  });
+
+  return { open, withWords, obstacleWords, leftOver, nextMove, certainty, makeUp };
+}

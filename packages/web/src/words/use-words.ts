@@ -1,0 +1,48 @@
+import { formatMoney, printAmount, type Amount } from '@uisce/core';
+import { useHousehold } from '../stores/household';
+import { usePlans } from '../stores/plans';
+import { useTrade } from '../stores/trade';
+
+/** "1 drink", "58 drinks". */
+export function count(n: number, one: string, many = `${one}s`): string {
+  return `${n} ${n === 1 ? one : many}`;
+}
+
+/** "a", "a and b", "a, b and c". */
+export function listed(words: readonly string[]): string {
+  return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+}
+
+const SMALL_WORDS = /^(London|Italian|French|Scotch|Irish|Islay)/;
+
+/** A kind's name within a sentence: "dry vermouth", but "Irish whiskey". */
+export function inSentence(name: string): string {
+  return SMALL_WORDS.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1);
+}
+
+/** Figures as the reader's region and measures write them. */
+export function useWords() {
+  const household = useHousehold();
+  const plans = usePlans();
+  const trade = useTrade();
+  const currency = () => plans.brief?.currency ?? trade.prices?.currency ?? 'EUR';
+
+  return {
+    currency,
+    /** Whole amounts without decimals, for headlines. */
+    money: (minor: number) => formatMoney(minor, currency(), household.settings.locale),
+    /** Always with decimals, for columns that line up. */
+    price: (minor: number) => formatMoney(minor, currency(), household.settings.locale, { exact: true }),
+    amount: (amount: Amount) => printAmount(amount, household.settings.measure, household.settings.locale),
+    number: (value: number, digits = 1) =>
+      new Intl.NumberFormat(household.settings.locale, { maximumFractionDigits: digits }).format(value),
+    percent: (fraction: number) =>
+      new Intl.NumberFormat(household.settings.locale, {
+        style: 'percent',
+        minimumFractionDigits: 1,
+        maximumFractionDigits: 1,
+      }).format(fraction),
+    /** "35 cl" or "1 l" of a bottle, as shops print it. */
+    size: (ml: number) => (ml >= 1000 ? `${ml / 1000} l` : ml % 10 === 0 ? `${ml / 10} cl` : `${ml} ml`),
+  };
+}

@@ -1,0 +1,35 @@
+// Builds what is older than its sources: types and server with tsc, the web application with Vite.
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { install, ROOT, tool } from './bootstrap.mjs';
+
+const WEB_SOURCES = ['packages/web/src', 'packages/web/public', 'packages/core/src'];
+const WEB_FILES = ['packages/web/index.html', 'packages/web/vite.config.ts', 'package-lock.json'];
+
+function newest(folder) {
+  return readdirSync(folder, { withFileTypes: true, recursive: true })
+    .filter((entry) => entry.isFile())
+    .reduce((latest, entry) => Math.max(latest, statSync(join(entry.parentPath, entry.name)).mtimeMs), 0);
+}
+
+function webIsCurrent() {
+  const page = join(ROOT, 'packages/web/dist/index.html');
+  if (!existsSync(page)) return false;
+  const sources = [
+    ...WEB_SOURCES.map((f) => newest(join(ROOT, f))),
+    ...WEB_FILES.map((f) => statSync(join(ROOT, f)).mtimeMs),
+  ];
+  return statSync(page).mtimeMs >= Math.max(...sources);
+}
+
+/** Build everything that a running server needs. */
+export function build() {
+  tool('tsc', ['-b', 'packages/server']);
+  if (!webIsCurrent()) tool('vite', ['build', '--logLevel', 'warn', 'packages/web']);
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  install();
+  build();
+}

@@ -1,0 +1,3 @@
+export function findChromium(): string | undefined;
+export function ensureChromium(): string | undefined;
+export const CHROMIUM_FLAGS: string[];
