@@ -7,18 +7,18 @@ interface Fixtures {
   /** A household with nothing in it yet. */
   empty: RunningServer & { data: string };
   /** Fails the test when the page logs an error or breaks its security policy. */
-  quiet: void;
+  quiet: undefined;
 }
 
 export const test = base.extend<Fixtures>({
-  demo: async ({}, use) => {
+  demo: async ({ baseURL: _ }, use) => {
     const data = dataFolder();
     const server = await startServer(data.path, { UISCE_DEMO: '1' });
     await use(server);
     await server.stop();
     data.remove();
   },
-  empty: async ({}, use) => {
+  empty: async ({ baseURL: _ }, use) => {
     const data = dataFolder();
     const server = await startServer(data.path);
     await use({ ...server, data: data.path });
@@ -33,7 +33,7 @@ export const test = base.extend<Fixtures>({
         const refused = /status of 4\d\d/.test(message.text());
         if (message.type() === 'error' && !refused) errors.push(message.text());
       });
-      await use();
+      await use(undefined);
       if (errors.length > 0) throw new Error(`the page complained: ${errors.join('; ')}`);
     },
     { auto: true },

@@ -85,7 +85,7 @@ test('faults are named by path, sizes are limited, and what cannot be met is sai
 
   const many = Array.from({ length: 1001 }, (_, i) => ({ id: `i${i}`, provides: [], price: 1 }));
   expect((await solve({ ...EXAMPLE, items: many })).status()).toBe(413);
-  expect((await solve('x'.repeat(9_000_000))).status()).toBe(413);
+  expect((await solve({ ...EXAMPLE, format: 'x'.repeat(9_000_000) })).status()).toBe(413);
 
   const unmet = await solve({ ...EXAMPLE, budget: 10, mustDrinks: ['white-sour'] });
   expect(await unmet.json()).toMatchObject({ status: 'infeasible' });

@@ -38,7 +38,7 @@ export type MoneyReading = { ok: true; minor: number } | { ok: false; reason: st
  */
 export function parseMoney(text: string, currency: string): MoneyReading {
   const digits = minorDigits(currency);
-  const bare = text.replace(/[\p{Sc}\s\u00a0]|[A-Za-z]{3}/gu, '');
+  const bare = text.replace(/[\p{Sc}\s\u00a0]|\b[A-Za-z]{3}\b/gu, '');
   if (bare === '') return { ok: false, reason: 'Type an amount, for example 240.' };
   if (/^[-−–]/u.test(bare)) return { ok: false, reason: 'Money cannot be less than nothing.' };
   const match = /^(\d+(?:[.,'’]\d{3})*|\d+)(?:[.,](\d{1,2}))?$/u.exec(bare);

@@ -238,6 +238,7 @@ function letGo(id: string): void {
 
 .column {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
 }
 

@@ -17,6 +17,8 @@ use([LineChart, GridComponent, CanvasRenderer]);
 const INSET = { left: 44, right: 20, top: 30, bottom: 30 };
 /** An arrow key moves the waterline by this much, in minor units; Shift by five times as much. */
 const KEY_STEP = 500;
+/** Room to the right of the waterline while nothing is drawn, in minor units. */
+const ROOM = 50_000;
 
 const answers = useAnswer();
 const plans = usePlans();
@@ -29,7 +31,9 @@ const dragging = ref(false);
 
 const budget = computed(() => plans.brief?.moneyNowMinor ?? 0);
 const most = computed(() => {
-  const wanted = Math.max(answers.everything, budget.value, 10_000);
+  // Before the far end of the curve is known, leave room to move.
+  const far = answers.everything > 0 ? answers.everything : budget.value + ROOM;
+  const wanted = Math.max(far, budget.value);
   return Math.ceil(wanted / 10_000) * 10_000;
 });
 const plotWidth = computed(() => Math.max(1, width.value - INSET.left - INSET.right));

@@ -1,0 +1,55 @@
+// Takes the pictures in docs/screenshots from the demo's data, on a database of its own.
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { install, ROOT } from './bootstrap.mjs';
+import { CHROMIUM_FLAGS, ensureChromium } from './chromium.mjs';
+
+install();
+const { build } = await import('./build.mjs');
+build();
+const { chromium } = await import('@playwright/test');
+
+const FOLDER = join(ROOT, 'docs/screenshots');
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const SHOTS = [
+  { name: 'plan-day', path: '/plan', size: DESK, theme: 'day', drawn: true },
+  { name: 'plan-night', path: '/plan', size: DESK, theme: 'night', drawn: true, bottle: /^Bourbon, base/ },
+  { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true },
+  { name: 'brief-day', path: '/brief', size: DESK, theme: 'day' },
+  { name: 'brief-night', path: '/brief', size: DESK, theme: 'night' },
+  { name: 'brief-phone', path: '/brief', size: PHONE, theme: 'day' },
+];
+
+const data = mkdtempSync(join(tmpdir(), 'uisce-shots-'));
+const server = spawn(process.execPath, ['packages/server/dist/main.js'], {
+  cwd: ROOT,
+  env: { ...process.env, UISCE_DATA: data, UISCE_DEMO: '1', UISCE_PORT: '0', UISCE_LOG: 'warn' },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+const address = await new Promise((resolve) => {
+  server.stdout.on('data', (chunk) => resolve(/http:\S+/.exec(String(chunk))?.[0]));
+});
+
+mkdirSync(FOLDER, { recursive: true });
+const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_FLAGS });
+try {
+  for (const shot of SHOTS) {
+    const page = await browser.newPage({ viewport: shot.size, reducedMotion: 'reduce' });
+    const settings = await (await page.request.get(`${address}/api/settings`)).json();
+    await page.request.put(`${address}/api/settings`, { data: { ...settings, theme: shot.theme } });
+    await page.goto(address + shot.path);
+    await page.getByText(/^Proven best in/).waitFor({ timeout: 60_000 });
+    if (shot.drawn) await page.getByText('Every point proven.').waitFor({ timeout: 240_000 });
+    if (shot.bottle) await page.getByRole('button', { name: shot.bottle }).click();
+    await page.screenshot({ path: join(FOLDER, `${shot.name}.png`) });
+    console.log(`docs/screenshots/${shot.name}.png`);
+    await page.close();
+  }
+} finally {
+  await browser.close();
+  server.kill('SIGTERM');
+  rmSync(data, { recursive: true, force: true });
+}
