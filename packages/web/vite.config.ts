@@ -12,7 +12,8 @@ export default defineConfig({
   root: import.meta.dirname,
   plugins: [vue(), vuetify({ autoImport: true })],
   resolve: { conditions: ['uisce-source', 'module', 'browser', 'development|production'] },
-  worker: { format: 'es' },
+  // The solver's loader asks for it under Node only.
+  worker: { format: 'es', rolldownOptions: { external: ['node:module'] } },
   build: { target: 'es2022', chunkSizeWarningLimit: 900 },
   server: {
     port: 4871,

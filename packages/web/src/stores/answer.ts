@@ -13,6 +13,8 @@ export const useAnswer = defineStore('answer', () => {
 
   const result = shallowRef<PlanResult>();
   const solving = ref(false);
+  /** Whether what is shown answers the brief as it stands. */
+  const current = ref(false);
   const failure = ref('');
   const points = shallowRef<CurvePoint[]>([]);
   const everything = ref(0);
@@ -38,6 +40,7 @@ export const useAnswer = defineStore('answer', () => {
     } else if (reply.kind === 'plan') {
       failure.value = '';
       result.value = reply.result;
+      current.value = true;
       solving.value = !reply.done;
       if (reply.done && curveWaits) draw();
     } else {
@@ -51,6 +54,7 @@ export const useAnswer = defineStore('answer', () => {
     const { brief } = plans;
     if (!brief || !trade.prices || !planSolver) return;
     solving.value = true;
+    current.value = false;
     const near = pointAtOrBelow(points.value, brief.moneyNowMinor);
     planSolver.ask({ kind: 'plan', brief, prices: trade.prices, start: near?.items ?? null });
   }
@@ -86,10 +90,6 @@ export const useAnswer = defineStore('answer', () => {
     watch([() => plans.brief, () => trade.prices], ask, { immediate: true, deep: true });
   }
 
-  /** Whether what is shown answers the brief as it stands. */
-  const current = computed(
-    () => result.value !== undefined && result.value.budget === plans.brief?.moneyNowMinor,
-  );
   const proven = computed(() => current.value && result.value?.answer.status === 'optimal');
   const itemById = computed(() => new Map(result.value?.items.map((i) => [i.id, i])));
 

@@ -49,7 +49,7 @@ export const usePlans = defineStore('plans', () => {
     if (plan === undefined) return;
     if (pending && pending.change !== change) void flush();
     plan.name = next.name ?? plan.name;
-    plan.brief = { ...plan.brief, ...next.brief };
+    if (next.brief) plan.brief = { ...plan.brief, ...next.brief };
     pending = { plan, change };
     writeDraft(plan.id, { name: plan.name, brief: plan.brief, change });
     clearTimeout(timer);

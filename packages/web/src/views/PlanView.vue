@@ -15,7 +15,7 @@ import { useWords } from '../words/use-words';
 
 /** Room beside the shelf for what is not bought yet. */
 const GHOST_ROOM_MM = 260;
-const SCALE = { least: 0.56, most: 0.72 };
+const SCALE = { least: 0.56, most: 0.86 };
 
 const answers = useAnswer();
 const plans = usePlans();
