@@ -1,31 +1,9 @@
 import { request as httpRequest } from 'node:http';
+import { WORKED_EXAMPLE, WORKED_FRONTIER } from '../../packages/core/src/testing/worked-example.js';
 import { expect, test } from '../fixtures.js';
 
 const slot = (...kinds: [string, number][]) => ({ any: kinds.map(([kind, fit]) => ({ all: [kind], fit })) });
-const drink = (id: string, ...kinds: string[]) => ({ id, slots: kinds.map((k) => slot([k, 1])) });
-/** The worked example published with the format, checked there by trying all 64 sets. */
-const EXAMPLE = {
-  format: 'uisce-plan-problem/1',
-  budget: 10400,
-  items: [
-    ['dry-gin-70', 1750],
-    ['white-rum-70', 1600],
-    ['triple-sec-50', 1900],
-    ['sweet-vermouth-75', 950],
-    ['red-bitter-70', 1800],
-    ['bourbon-70', 2400],
-  ].map(([id, price]) => ({ id, price, provides: [String(id).replace(/-\d+$/, '')] })),
-  drinks: [
-    drink('rum-sour', 'white-rum'),
-    drink('bourbon-sour', 'bourbon'),
-    drink('gin-sour', 'dry-gin'),
-    drink('bitter-thirds', 'dry-gin', 'sweet-vermouth', 'red-bitter'),
-    drink('amber-thirds', 'bourbon', 'sweet-vermouth', 'red-bitter'),
-    drink('white-sour', 'dry-gin', 'triple-sec'),
-    { id: 'rye-and-vermouth', slots: [slot(['rye', 1], ['bourbon', 0.85]), slot(['sweet-vermouth', 1])] },
-  ],
-  minFit: 0.75,
-};
+const EXAMPLE = { ...WORKED_EXAMPLE, budget: 10_400 };
 
 /** A problem no solver proves at once: many drinks, each of several of many bottles. */
 function hardProblem() {
@@ -50,17 +28,7 @@ test('the worked example gives the published table', async ({ empty, request }) 
     points: { spend: number; value: number; items: string[] }[];
   };
   expect(body.status).toBe('optimal');
-  expect(body.points.map((p) => [p.spend, p.value])).toEqual([
-    [0, 0],
-    [1600, 1],
-    [3350, 2],
-    [4950, 2.85],
-    [5250, 3],
-    [6700, 3.85],
-    [6900, 4.85],
-    [8500, 5.85],
-    [10400, 6.85],
-  ]);
+  expect(body.points).toEqual(WORKED_FRONTIER.map(([spend, value, items]) => ({ spend, value, items })));
   const solved = await request.post(`${empty.address}/api/plan/solve`, {
     data: { ...EXAMPLE, budget: 6899 },
   });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { WORKED_EXAMPLE } from '../testing/problems.js';
+import { WORKED_EXAMPLE } from '../testing/worked-example.js';
 import { oversize, planProblemSchema, PROBLEM_LIMITS } from './problem.js';
 
 const faultAt = (change: object) => {

@@ -3,7 +3,8 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import type { Highs } from 'highs';
 import { highsForTests } from '../testing/highs.js';
 import { bruteForceBest, bruteForceFrontier } from '../testing/brute-force.js';
-import { problemArbitrary, WORKED_EXAMPLE } from '../testing/problems.js';
+import { problemArbitrary } from '../testing/problems.js';
+import { WORKED_EXAMPLE, WORKED_FRONTIER } from '../testing/worked-example.js';
 import { planProblemSchema } from './problem.js';
 import { solveFrontier, solvePlan } from './solve.js';
 
@@ -12,33 +13,18 @@ beforeAll(async () => {
   highs = await highsForTests();
 });
 
-// The published worked example, checked by trying all 64 sets.
-const TABLE: [spend: number, value: number, items: string[]][] = [
-  [0, 0, []],
-  [1600, 1, ['white-rum-70']],
-  [3350, 2, ['dry-gin-70', 'white-rum-70']],
-  [4950, 2.85, ['bourbon-70', 'sweet-vermouth-75', 'white-rum-70']],
-  [5250, 3, ['dry-gin-70', 'triple-sec-50', 'white-rum-70']],
-  [6700, 3.85, ['bourbon-70', 'dry-gin-70', 'sweet-vermouth-75', 'white-rum-70']],
-  [6900, 4.85, ['bourbon-70', 'dry-gin-70', 'red-bitter-70', 'sweet-vermouth-75']],
-  [8500, 5.85, ['bourbon-70', 'dry-gin-70', 'red-bitter-70', 'sweet-vermouth-75', 'white-rum-70']],
-  [
-    10400,
-    6.85,
-    ['bourbon-70', 'dry-gin-70', 'red-bitter-70', 'sweet-vermouth-75', 'triple-sec-50', 'white-rum-70'],
-  ],
-];
-
 describe('the worked example', () => {
   const problem = planProblemSchema.parse(WORKED_EXAMPLE);
 
   it('gives the whole published frontier', () => {
     const frontier = solveFrontier(highs, problem);
     expect(frontier.status).toBe('optimal');
-    expect(frontier.points).toEqual(TABLE.map(([spend, value, items]) => ({ spend, value, items })));
+    expect(frontier.points).toEqual(
+      WORKED_FRONTIER.map(([spend, value, items]) => ({ spend, value, items })),
+    );
   });
 
-  it.each(TABLE)('at a budget of %i is worth %f', (budget, value, items) => {
+  it.each(WORKED_FRONTIER)('at a budget of %i is worth %f', (budget, value, items) => {
     const answer = solvePlan(highs, { ...problem, budget });
     expect(answer).toMatchObject({ status: 'optimal', value, bound: value, spend: budget, items });
   });

@@ -1,32 +1,5 @@
 import fc from 'fast-check';
-import { planProblemSchema, type PlanProblem, type PlanProblemInput } from '../planning/problem.js';
-
-/** The worked example that is published with the format: six bottles, seven drinks. */
-export const WORKED_EXAMPLE: PlanProblemInput = (() => {
-  const prices = {
-    'dry-gin-70': 1750, 'white-rum-70': 1600, 'triple-sec-50': 1900,
-    'sweet-vermouth-75': 950, 'red-bitter-70': 1800, 'bourbon-70': 2400,
-  }; // prettier-ignore
-  const slot = (...kinds: [string, number][]) => ({
-    any: kinds.map(([kind, fit]) => ({ all: [kind], fit })),
-  });
-  const drink = (id: string, ...kinds: string[]) => ({ id, slots: kinds.map((k) => slot([k, 1])) });
-  return {
-    format: 'uisce-plan-problem/1',
-    budget: 20000,
-    items: Object.entries(prices).map(([id, price]) => ({ id, provides: [id.replace(/-\d+$/, '')], price })),
-    drinks: [
-      drink('rum-sour', 'white-rum'),
-      drink('bourbon-sour', 'bourbon'),
-      drink('gin-sour', 'dry-gin'),
-      drink('bitter-thirds', 'dry-gin', 'sweet-vermouth', 'red-bitter'),
-      drink('amber-thirds', 'bourbon', 'sweet-vermouth', 'red-bitter'),
-      drink('white-sour', 'dry-gin', 'triple-sec'),
-      { id: 'rye-and-vermouth', slots: [slot(['rye', 1], ['bourbon', 0.85]), slot(['sweet-vermouth', 1])] },
-    ],
-    minFit: 0.75,
-  };
-})();
+import { planProblemSchema, type PlanProblem } from '../planning/problem.js';
 
 /** Random problems that use every field of the format. */
 export function problemArbitrary(size: {

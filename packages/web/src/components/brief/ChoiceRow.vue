@@ -11,7 +11,12 @@ const emit = defineEmits<{ choose: [value: T] }>();
 <template>
   <fieldset>
     <legend>{{ legend }}</legend>
-    <label v-for="choice in choices" :key="choice.value" :class="{ on: choice.value === value }">
+    <label
+      v-for="choice in choices"
+      :key="choice.value"
+      class="choice"
+      :class="{ on: choice.value === value }"
+    >
       <input
         type="radio"
         :name="name"
@@ -43,27 +48,8 @@ legend {
 }
 
 label {
-  display: flex;
   flex: 1 1 96px;
   gap: 10px;
-  align-items: center;
-  min-height: 48px;
-  padding: 6px 10px;
-  border: 1px solid rgb(var(--v-theme-line));
-  border-radius: var(--radius);
-  cursor: pointer;
-}
-
-label.on {
-  border-color: rgb(var(--v-theme-sea));
-  box-shadow: inset 0 0 0 1px rgb(var(--v-theme-sea));
-}
-
-input {
-  flex: none;
-  width: 18px;
-  height: 18px;
-  accent-color: rgb(var(--v-theme-sea));
 }
 
 small {

@@ -78,7 +78,12 @@ const CHOICES = [
     </p>
     <fieldset>
       <legend class="sr-only">What to do with {{ kind.name }}</legend>
-      <label v-for="choice in CHOICES" :key="choice.value" :class="{ on: state === choice.value }">
+      <label
+        v-for="choice in CHOICES"
+        :key="choice.value"
+        class="choice"
+        :class="{ on: state === choice.value }"
+      >
         <input
           type="radio"
           name="decision"
@@ -112,7 +117,8 @@ header {
   gap: 12px;
 }
 
-h2 {
+h2.display {
+  font-family: var(--display);
   font-size: 1.4rem;
   margin: 0;
   outline: none;
@@ -139,26 +145,7 @@ fieldset {
 }
 
 label {
-  display: flex;
   gap: 8px;
-  align-items: center;
-  min-height: 44px;
-  padding: 0 10px;
-  border: 1px solid rgb(var(--v-theme-line));
-  border-radius: var(--radius);
-  cursor: pointer;
-}
-
-label.on {
-  border-color: rgb(var(--v-theme-sea));
-  box-shadow: inset 0 0 0 1px rgb(var(--v-theme-sea));
-}
-
-input {
-  width: 18px;
-  height: 18px;
-  flex: none;
-  accent-color: rgb(var(--v-theme-sea));
 }
 
 .drinks {

@@ -130,17 +130,6 @@ function toggleMust(id: string): void {
   align-items: center;
 }
 
-h2 {
-  font-family: var(--text);
-  font-size: 1rem;
-  margin: 0;
-}
-
-h2 small {
-  font-size: 0.9375rem;
-  font-weight: 400;
-}
-
 .find input {
   width: 220px;
   min-height: 44px;

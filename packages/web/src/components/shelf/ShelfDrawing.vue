@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { count } from '../../words/use-words';
 import { JOB_WORD } from '../../theme/tokens';
 import BottleDrawing from './BottleDrawing.vue';
-import { standOnBoards, type ShelfEntry } from './shelf-layout';
+import { standingEndPx, standOnBoards, type ShelfEntry } from './shelf-layout';
 
 const props = defineProps<{
   entries: ShelfEntry[];
@@ -32,9 +32,7 @@ const boards = computed(() => {
 });
 const boardPx = computed(() => props.lengthMm * props.scale);
 const width = computed(() => {
-  const ends = boards.value.flatMap((b) =>
-    b.standing.map((s) => s.tagX + Math.max(...s.tagLines.map((l) => l.length), s.entry.note.length) * 7.4),
-  );
+  const ends = boards.value.flatMap((b) => b.standing.map((t) => standingEndPx(t, props.scale)));
   return Math.ceil(Math.max(boardPx.value, ...ends) + 4);
 });
 const height = computed(() => {

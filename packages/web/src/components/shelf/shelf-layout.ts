@@ -82,18 +82,26 @@ export function standOnBoards(
   return boards;
 }
 
+/** Rough width of a tag, px. */
+export function tagWidthPx({ tagLines: lines, entry }: Pick<Standing, 'tagLines' | 'entry'>): number {
+  return Math.max(...lines.map((l) => l.length), entry.note.length) * CHARACTER_PX;
+}
+
+/** How far to the right a thing and its tag reach, px. */
+export function standingEndPx(standing: Standing, scale: number): number {
+  return Math.max((standing.xMm + standing.entry.widthMm) * scale, standing.tagX + tagWidthPx(standing));
+}
+
 /** Give each tag the highest row in which it touches no other. */
 function hangTags(board: Board, scale: number): void {
   const ends: number[] = [];
   for (const standing of board.standing) {
-    const width =
-      Math.max(...standing.tagLines.map((l) => l.length), standing.entry.note.length) * CHARACTER_PX;
     const x = standing.xMm * scale;
     let tier = ends.findIndex((end) => end + TAG_GAP_PX <= x);
     if (tier < 0) tier = ends.length;
     standing.tier = tier;
     standing.tagX = x;
-    ends[tier] = x + width;
+    ends[tier] = x + tagWidthPx(standing);
   }
   board.tiers = Math.max(1, ends.length);
 }

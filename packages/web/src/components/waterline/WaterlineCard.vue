@@ -41,17 +41,6 @@ const provenCount = computed(() => answers.points.filter((p) => p.proven).length
   align-items: baseline;
 }
 
-h2 {
-  font-family: var(--text);
-  font-size: 1rem;
-  margin: 0;
-}
-
-h2 small {
-  font-size: 0.9375rem;
-  font-weight: 400;
-}
-
 .switch,
 .link {
   min-height: 28px;

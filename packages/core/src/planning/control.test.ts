@@ -1,0 +1,109 @@
+import fc from 'fast-check';
+import { beforeAll, describe, expect, it } from 'vitest';
+import type { Highs } from 'highs';
+import { highsForTests } from '../testing/highs.js';
+import { problemArbitrary } from '../testing/problems.js';
+import { WORKED_EXAMPLE } from '../testing/worked-example.js';
+import { OutOfTimeError, PlanModel } from './plan-model.js';
+import { planProblemSchema, type PlanAnswer } from './problem.js';
+import { solveFrontier, solvePlan } from './solve.js';
+import { pointAtOrBelow, waterlineBudgets, WATERLINE_STEPS } from './waterline.js';
+
+let highs: Highs;
+beforeAll(async () => {
+  highs = await highsForTests();
+});
+const example = planProblemSchema.parse(WORKED_EXAMPLE);
+
+describe('answers on the way', () => {
+  it('only get better, are truthful about their bound, and end proven', () => {
+    fc.assert(
+      fc.property(problemArbitrary({ items: 10, drinks: 12, capabilities: 7 }), (problem) => {
+        const seen: PlanAnswer[] = [];
+        const last = solvePlan(highs, problem, { onAnswer: (answer) => seen.push(answer) });
+        fc.pre(last.status === 'optimal');
+        seen.forEach((answer, i) => {
+          expect(answer.value).toBeLessThanOrEqual(last.value);
+          expect(answer.bound).toBeGreaterThanOrEqual(last.value);
+          expect(answer.value).toBeGreaterThanOrEqual(seen[i - 1]?.value ?? 0);
+        });
+        expect(last.bound).toBe(last.value);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('a solve that is stopped', () => {
+  it('says feasible, with a bound, and never claims proof', () => {
+    const answer = solvePlan(highs, { ...example, budget: 6900 }, { shouldStop: () => true });
+    expect(answer.status).toBe('feasible');
+    expect(answer.bound).toBeGreaterThanOrEqual(4.85);
+    expect(Number.isFinite(answer.bound)).toBe(true);
+  });
+
+  it('out of time gives the dear end of the frontier, marked incomplete', () => {
+    let asked = 0;
+    const frontier = solveFrontier(highs, example, { remainingSeconds: () => (asked++ < 6 ? 60 : 0) });
+    expect(frontier.status).toBe('feasible');
+    expect(frontier.points.at(-1)).toMatchObject({ spend: 10400, value: 6.85 });
+  });
+
+  it('throws when it knows no valid set at all', () => {
+    // Two must-drinks that greedy buying opens dearly: the bundle of both is affordable, the cheapest ways apart are not.
+    const slot = (...caps: string[]) => ({ any: caps.map((c) => ({ all: [c], fit: 1 })) });
+    const problem = planProblemSchema.parse({
+      format: 'uisce-plan-problem/1',
+      budget: 15,
+      items: [
+        { id: 'both', provides: ['a', 'b'], price: 12 },
+        { id: 'only-a', provides: ['a'], price: 10 },
+        { id: 'only-b', provides: ['b'], price: 10 },
+      ],
+      drinks: [
+        { id: 'd1', slots: [slot('a')] },
+        { id: 'd2', slots: [slot('b')] },
+      ],
+      mustDrinks: ['d1', 'd2'],
+    });
+    expect(() => solvePlan(highs, problem, { remainingSeconds: () => 0 })).toThrow(OutOfTimeError);
+    expect(solvePlan(highs, problem)).toMatchObject({ status: 'optimal', items: ['both'] });
+  });
+});
+
+describe('one model at many budgets', () => {
+  it('answers as a fresh model would, whatever was asked before', () => {
+    const model = new PlanModel(highs, example);
+    fc.assert(
+      fc.property(fc.nat(11_000), (budget) => {
+        expect(model.solve(budget)).toEqual(solvePlan(highs, { ...example, budget }));
+      }),
+      { numRuns: 40 },
+    );
+    model.dispose();
+  });
+});
+
+describe('the waterline', () => {
+  it('steps by twentieths from nothing to everything', () => {
+    const budgets = waterlineBudgets(123_450);
+    expect(budgets).toHaveLength(WATERLINE_STEPS + 1);
+    expect([budgets[0], budgets[10], budgets.at(-1)]).toEqual([0, 61_725, 123_450]);
+    expect(waterlineBudgets(0)).toEqual([0]);
+  });
+
+  it('finds the best point that is certainly affordable', () => {
+    const point = (budget: number, spend: number) => ({
+      budget,
+      spend,
+      value: 0,
+      open: 0,
+      items: [],
+      proven: true,
+    });
+    const points = [point(0, 0), point(1000, 900), point(2000, 1990)];
+    expect(pointAtOrBelow(points, 1500)?.budget).toBe(1000);
+    expect(pointAtOrBelow(points, 1995)?.budget).toBe(2000);
+    expect(pointAtOrBelow([], 10)).toBeUndefined();
+  });
+});
