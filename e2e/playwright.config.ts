@@ -4,7 +4,7 @@ import { CHROMIUM_FLAGS, findChromium } from '../scripts/chromium.mjs';
 export default defineConfig({
   testDir: './tests',
   outputDir: '../test-results',
-  timeout: 90_000,
+  timeout: 180_000,
   expect: { timeout: 20_000 },
   // Two solvers a page already fill a two-core machine.
   workers: 1,

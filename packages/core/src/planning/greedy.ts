@@ -9,16 +9,20 @@ const MOST_BUNDLES = 300;
  *
  * Opens the must-drinks first, then again and again buys the bundle (the cheapest way to one shut
  * drink) that brings the most value for its price. Greedy buying has no guarantee; this is never
- * shown as more than a first answer. Returns undefined when the must-drinks do not fit.
+ * shown as more than a first answer. `enough` may end the buying early. Returns undefined when the must-drinks do not fit.
  */
-export function greedySet(prepared: PreparedProblem, budget: number): Set<number> | undefined {
+export function greedySet(
+  prepared: PreparedProblem,
+  budget: number,
+  enough: () => boolean = () => false,
+): Set<number> | undefined {
   let items = new Set(prepared.forced);
   for (const drink of prepared.mustDrinks) {
     for (const item of cheapestWay(prepared, drink, items)?.items ?? []) items.add(item);
   }
   let judged: Judgement = prepared.judge(items, budget);
   if (!judged.valid) return undefined;
-  for (;;) {
+  while (!enough()) {
     let best: { items: Set<number>; judged: Judgement; ratio: number } | undefined;
     for (const bundle of bundles(prepared, items, judged)) {
       const wider = new Set([...items, ...bundle]);
@@ -28,9 +32,10 @@ export function greedySet(prepared: PreparedProblem, budget: number): Set<number
       const ratio = gain / Math.max(next.spend - judged.spend, 1);
       if (best === undefined || ratio > best.ratio) best = { items: wider, judged: next, ratio };
     }
-    if (best === undefined) return items;
+    if (best === undefined) break;
     ({ items, judged } = best);
   }
+  return items;
 }
 
 /** The distinct cheapest ways to the drinks still shut, best value for money first. */

@@ -52,6 +52,10 @@ interface Solving {
   shouldStop: () => boolean;
 }
 
+/** Of the time given, the most that the first fair set may take. */
+const GREEDY_SHARE = 0.2;
+const UNHURRIED = { remaining: () => Infinity, shouldStop: () => false };
+
 type Improve = (sense: 'minimize' | 'maximize', costs: readonly number[]) => boolean;
 
 /**
@@ -93,7 +97,7 @@ export class PlanModel {
     };
     const free = budget - this.forcedSpend();
     if (this.formulation.impossible || free < 0) return INFEASIBLE;
-    let best = this.startSet(control.start, budget) ?? this.greedyStart(budget);
+    let best = this.startSet(control.start, budget) ?? this.greedyStart(solving);
     if (session === undefined) return best ? this.answer('optimal', best, best.judgement.steps) : INFEASIBLE;
     if (best) control.onAnswer?.(this.answer('feasible', best, this.mostSteps()));
 
@@ -125,7 +129,7 @@ export class PlanModel {
     if (formulation.impossible) return undefined;
     if (session === undefined) return this.forcedSpend();
     session.relax(Infinity);
-    const solving = { budget: Infinity, remaining: () => Infinity, shouldStop: () => false };
+    const solving = { budget: Infinity, ...UNHURRIED };
     const { end, found } = this.stage(
       solving,
       'minimize',
@@ -137,7 +141,7 @@ export class PlanModel {
 
   /** A fair set without a search, at once; undefined when greedy buying meets no valid one. */
   first(budget: number): PlanAnswer | undefined {
-    const set = this.formulation.impossible ? undefined : this.greedyStart(budget);
+    const set = this.formulation.impossible ? undefined : this.greedyStart({ budget, ...UNHURRIED });
     return set && this.answer('feasible', set, this.mostSteps());
   }
 
@@ -275,8 +279,9 @@ export class PlanModel {
     return this.judged(items, budget);
   }
 
-  private greedyStart(budget: number): Incumbent | undefined {
-    const items = greedySet(this.prepared, budget);
+  private greedyStart({ budget, remaining, shouldStop }: Solving): Incumbent | undefined {
+    const until = remaining() * (1 - GREEDY_SHARE);
+    const items = greedySet(this.prepared, budget, () => shouldStop() || remaining() < until);
     return items && this.judged(items, budget);
   }
 

@@ -8,6 +8,7 @@ export const KEYS = [
   ...STEPS.map((s) => ({ keys: s.digit, does: `Go to ${s.name}` })),
   { keys: '/', does: 'Find a drink in the plan' },
   { keys: '← →', does: 'Move the waterline by 5, with Shift by 25 (when it has the focus)' },
+  { keys: 't', does: 'The waterline as a table, and back (when it has the focus)' },
   { keys: 'Enter', does: 'Open the bottle that has the focus' },
   { keys: 'Esc', does: 'Close what is open' },
   { keys: 'u', does: 'Undo the last change' },
