@@ -4,6 +4,20 @@ import type { Formulation } from './formulation.js';
 /** A limit for callers that set none; HiGHS takes no infinite one. */
 const LONGEST_SECONDS = 1e7;
 
+/**
+ * Settings that suit this kind of problem, found by measuring on the shipped catalogue: its linear
+ * relaxation is nearly whole, so that what HiGHS spends on presolve, restarts and heuristics is lost.
+ * Together they halve the time to proof; none of them touches what counts as proof.
+ */
+const TUNING = {
+  output_flag: false,
+  presolve: 'off',
+  mip_heuristic_effort: 0,
+  mip_heuristic_run_feasibility_jump: false,
+  mip_allow_restart: false,
+  mip_lifting_for_probing: 1,
+};
+
 export type StageEnd = 'proven' | 'stopped' | 'infeasible';
 
 /** How one run of the solver ended. */
@@ -125,9 +139,7 @@ export class HighsSession {
       matrix: { format: 'csr', numRows: rows.length, numCols: columns, starts, indices, values },
       integrality: Array.from({ length: columns }, (_, c) => (c < items.length ? integer : continuous)),
     });
-    model.options.set('output_flag', false);
-    // Costs some 40 ms a run whatever the size, and finds nothing that our own start set does not.
-    model.options.set('mip_heuristic_run_feasibility_jump', false);
+    model.options.set(TUNING);
     model.options.set('mip_rel_gap', 0);
     // Every objective is a whole number of steps, cents, items or powers of two: a gap below one proves it.
     model.options.set('mip_abs_gap', 0.9);
