@@ -51,6 +51,7 @@ test('what one drink leans on is read in the reader’s own measures', async ({ 
   await proven(page);
   await page.keyboard.press('/');
   await page.keyboard.type('cassis');
+  await expect(page.getByRole('searchbox')).toHaveValue('cassis');
   await page.getByRole('button', { name: 'El Diablo' }).click();
   await expect(page.getByText('45 ml', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /Settings/ }).click();

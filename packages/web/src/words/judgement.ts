@@ -1,5 +1,6 @@
 import { computed } from 'vue';
-import type { Lift, Obstacle } from '@uisce/core';
+import type { Kind, Lift, Obstacle } from '@uisce/core';
+import type { PlanResult } from '../workers/protocol';
 import { useAnswer } from '../stores/answer';
 import { usePlans } from '../stores/plans';
 import { useTrade } from '../stores/trade';
@@ -12,6 +13,28 @@ interface MakeUp {
   mixers: number;
 }
 
+/** Count what a set is made up of. */
+export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<string, Kind>): MakeUp {
+  const up = { bottles: 0, homeMade: 0, mixers: 0 };
+  const kindOf = new Map(result?.items.map((i) => [i.id, i.kindId]));
+  for (const id of result?.answer.items ?? []) {
+    const supply = kinds.get(kindOf.get(id) ?? '')?.supply;
+    if (supply === 'home-made') up.homeMade += 1;
+    else if (supply === 'mixer') up.mixers += 1;
+    else up.bottles += 1;
+  }
+  return up;
+}
+
+/** What follows "opens 58 drinks". */
+export function sayMakeUp({ bottles, homeMade }: MakeUp): string {
+  const parts = [
+    bottles > 0 ? count(bottles, 'bottle') : '',
+    homeMade > 0 ? `${homeMade} home-made ${homeMade === 1 ? 'syrup' : 'syrups'}` : '',
+  ].filter((p) => p !== '');
+  return parts.length > 0 ? `with ${listed(parts)}` : '';
+}
+
 /** The sentence at the top: the judgement, how sure it is, and the next best move. */
 export function useJudgement() {
   const answers = useAnswer();
@@ -19,28 +42,11 @@ export function useJudgement() {
   const trade = useTrade();
   const words = useWords();
 
-  const makeUp = computed<MakeUp>(() => {
-    const up = { bottles: 0, homeMade: 0, mixers: 0 };
-    for (const id of answers.result?.answer.items ?? []) {
-      const kind = trade.kinds.get(answers.itemById.get(id)?.kindId ?? '');
-      if (kind?.supply === 'home-made') up.homeMade += 1;
-      else if (kind?.supply === 'mixer') up.mixers += 1;
-      else up.bottles += 1;
-    }
-    return up;
-  });
+  const makeUp = computed(() => makeUpOf(answers.result, trade.kinds));
 
   const open = computed(() => answers.result?.answer.drinks.length ?? 0);
 
-  /** What follows "opens 58 drinks". */
-  const withWords = computed(() => {
-    const { bottles, homeMade } = makeUp.value;
-    const parts = [
-      bottles > 0 ? count(bottles, 'bottle') : '',
-      homeMade > 0 ? `${homeMade} home-made ${homeMade === 1 ? 'syrup' : 'syrups'}` : '',
-    ].filter((p) => p !== '');
-    return parts.length > 0 ? `with ${listed(parts)}` : '';
-  });
+  const withWords = computed(() => sayMakeUp(makeUp.value));
 
   const obstacleWords = computed(() => {
     const obstacle = answers.result?.obstacle;

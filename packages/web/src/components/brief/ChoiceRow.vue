@@ -42,7 +42,6 @@ fieldset {
 }
 
 legend {
-  padding: 0;
   margin-bottom: 6px;
   font-weight: 700;
 }

@@ -68,7 +68,6 @@ fieldset {
 }
 
 legend {
-  padding: 0;
   float: inline-start;
   width: 84px;
   font-weight: 650;

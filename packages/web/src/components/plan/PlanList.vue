@@ -3,6 +3,7 @@ import { onBeforeUnmount, ref } from 'vue';
 import { planNameSchema, type Plan } from '@uisce/core';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
+import { makeUpOf, sayMakeUp } from '../../words/judgement';
 import { count, useWords } from '../../words/use-words';
 import { Solver } from '../../workers/solver';
 import type { PlanResult } from '../../workers/protocol';
@@ -45,8 +46,9 @@ function sentence(plan: Plan): string {
   const money = words.money(plan.brief.moneyNowMinor);
   if (!result) return `${money}: working it out`;
   if (result.answer.status === 'infeasible') return `${money} does not meet what it asks for`;
-  const { drinks, items, status } = result.answer;
-  return `${money} opens ${count(drinks.length, 'drink')} with ${count(items.length, 'thing')} on the shelf and in the cold${status === 'optimal' ? ', proven best' : ''}`;
+  const { drinks, status } = result.answer;
+  const proof = status === 'optimal' ? ', proven best' : '';
+  return `${money} opens ${count(drinks.length, 'drink')} ${sayMakeUp(makeUpOf(result, trade.kinds))}${proof}`;
 }
 
 function checked(name: string): string | undefined {

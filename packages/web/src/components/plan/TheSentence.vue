@@ -69,9 +69,9 @@ strong {
   color: rgb(var(--v-theme-ink));
 }
 
-@media (max-width: 820px) {
+@media (max-width: 600px) {
   .sentence {
-    flex-direction: column-reverse;
+    flex-direction: column;
     gap: 10px;
   }
 

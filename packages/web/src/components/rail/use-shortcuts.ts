@@ -29,6 +29,13 @@ export function useShortcuts(showKeys: () => void): void {
   const router = useRouter();
   const history = useHistory();
 
+  /** Into the search field at once, so that no letter typed after the slash is lost. */
+  function find(): void {
+    const field = document.querySelector<HTMLInputElement>('#find');
+    if (field) field.focus();
+    else void router.push('/plan').then(() => requestAnimationFrame(find));
+  }
+
   function onKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
     const step = STEPS.find((s) => s.digit === event.key);
@@ -36,15 +43,11 @@ export function useShortcuts(showKeys: () => void): void {
     else if (event.key === '?') showKeys();
     else if (event.key === 'u') void history.step('undo');
     else if (event.key === 'U') void history.step('redo');
-    else if (event.key === '/') void router.push({ path: '/plan', hash: '#find' }).then(focusFind);
+    else if (event.key === '/') find();
     else return;
     event.preventDefault();
   }
 
   onMounted(() => addEventListener('keydown', onKey));
   onBeforeUnmount(() => removeEventListener('keydown', onKey));
-}
-
-function focusFind(): void {
-  requestAnimationFrame(() => document.querySelector<HTMLInputElement>('#find')?.focus());
 }

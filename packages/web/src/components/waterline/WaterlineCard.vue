@@ -22,7 +22,11 @@ const provenCount = computed(() => answers.points.filter((p) => p.proven).length
     <p class="dim foot">
       Drinks opened, weighed by taste and fit.
       <template v-if="answers.drawing">
-        {{ provenCount }} of {{ answers.points.length || '…' }} points proven
+        {{
+          answers.points.length === 0
+            ? 'Drawing.'
+            : `${provenCount} of ${answers.points.length} points proven.`
+        }}
         <button class="plain-button link" type="button" @click="answers.stopDrawing">Stop</button>
       </template>
       <template v-else-if="provenCount < answers.points.length">

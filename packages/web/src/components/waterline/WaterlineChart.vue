@@ -77,7 +77,6 @@ const option = computed(() => {
       {
         ...shared,
         data: line(true),
-        connectNulls: true,
         lineStyle: { color: colours.ink, width: 2 },
       },
     ],
