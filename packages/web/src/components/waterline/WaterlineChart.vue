@@ -17,6 +17,8 @@ use([LineChart, GridComponent, CanvasRenderer]);
 const INSET = { left: 44, right: 20, top: 30, bottom: 30 };
 /** An arrow key moves the waterline by this much, in minor units; Shift by five times as much. */
 const KEY_STEP = 500;
+/** Width of the flag beside the waterline, px. */
+const FLAG = 170;
 /** Room to the right of the waterline while nothing is drawn, in minor units. */
 const ROOM = 50_000;
 
@@ -137,7 +139,7 @@ function onKey(event: KeyboardEvent): void {
     <VChart class="chart" :option="option" autoresize aria-hidden="true" />
     <div
       class="waterline"
-      :class="{ flip: handleX > width * 0.62 }"
+      :class="{ flip: handleX + FLAG > width }"
       :style="{ transform: `translateX(${handleX}px)` }"
       role="slider"
       tabindex="0"
