@@ -151,6 +151,88 @@ describe('bad input is refused with its reason and changes nothing', () => {
   });
 });
 
+describe('settings', () => {
+  interface Shown {
+    theme: string;
+    measure: string;
+    currentPlanId: string | null;
+  }
+  const read = async () => (await call<Shown>('GET', '/settings')).body;
+
+  it('are kept, undone, and refused when they name no price list', async () => {
+    const before = await read();
+    await call('PUT', '/settings', { ...before, theme: 'night', measure: 'us-oz' });
+    expect(await read()).toMatchObject({ theme: 'night', measure: 'us-oz' });
+    const refused = await call<ProblemDetails>('PUT', '/settings', {
+      ...before,
+      priceListId: 'no-such-shop',
+    });
+    expect(refused.status).toBe(400);
+    expect(refused.body.errors?.[0]?.pointer).toBe('/priceListId');
+    expect(await read()).toMatchObject({ theme: 'night' });
+    await call('POST', '/history/undo');
+    expect(await read()).toMatchObject({ theme: before.theme, measure: before.measure });
+  });
+
+  it('do not count opening another plan as a change', async () => {
+    const plan = await makePlan('Opened');
+    await call('PUT', '/settings', { ...(await read()), currentPlanId: plan.id });
+    expect((await read()).currentPlanId).toBe(plan.id);
+    expect((await call('GET', '/history')).body).toMatchObject({ undo: 'New plan “Opened”' });
+  });
+});
+
+describe('price lists', () => {
+  const mine = (): PriceList => ({ ...(prices[0] as PriceList), id: 'mine', name: 'Mine' });
+  const names = async () => (await call<PriceList[]>('GET', '/price-lists')).body.map((l) => l.name);
+
+  it('of one’s own come before the shipped ones, replace by id, and are undone', async () => {
+    const shipped = await names();
+    await call('POST', '/price-lists', mine());
+    expect(await names()).toEqual(['Mine', ...shipped]);
+    await call('POST', '/price-lists', { ...mine(), name: 'Mine, newer' });
+    expect(await names()).toEqual(['Mine, newer', ...shipped]);
+    await call('POST', '/history/undo');
+    await call('POST', '/history/undo');
+    expect(await names()).toEqual(shipped);
+  });
+
+  it('are taken whole or not at all', async () => {
+    const list = mine();
+    const [first, ...rest] = list.bottles;
+    const broken = { ...list, bottles: [{ ...first, priceMinor: 12.5 }, ...rest] };
+    const answer = await call<ProblemDetails>('POST', '/price-lists', broken);
+    expect(answer.status).toBe(400);
+    expect(answer.body.errors?.[0]?.pointer).toBe('/bottles/0/priceMinor');
+    expect(await names()).not.toContain('Mine');
+  });
+});
+
+describe('over the wire', () => {
+  it('the catalogue is sent once and then known by its tag', async () => {
+    const first = await fetch(address('/catalogue'));
+    const tag = first.headers.get('etag') ?? '';
+    const again = await fetch(address('/catalogue'), { headers: { 'if-none-match': tag } });
+    expect(tag).not.toBe('');
+    expect(again.status).toBe(304);
+  });
+
+  it('pages may run nothing but our own scripts, with a new nonce each time', async () => {
+    const policy = async () => (await fetch(address('/health'))).headers.get('content-security-policy') ?? '';
+    const [one, two] = [await policy(), await policy()];
+    expect(one).toContain("default-src 'none'");
+    expect(one).toMatch(/script-src 'self' 'wasm-unsafe-eval'(;|$)/);
+    expect(one).not.toContain('unsafe-inline');
+    expect(one).not.toBe(two);
+  });
+
+  it('an unknown path of the API is a problem, not a page', async () => {
+    const answer = await call<ProblemDetails>('GET', '/nowhere');
+    expect(answer.status).toBe(404);
+    expect(answer.type).toContain('application/problem+json');
+  });
+});
+
 it('answers only to this machine’s own names', async () => {
   const { port } = server.address() as AddressInfo;
   const status = await new Promise<number | undefined>((resolve) => {

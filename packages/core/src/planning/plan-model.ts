@@ -3,7 +3,8 @@ import { gcd } from './exact-value.js';
 import { Formulation } from './formulation.js';
 import { greedySet } from './greedy.js';
 import { HighsSession, type StageEnd } from './highs-session.js';
-import { PreparedProblem, type Judgement } from './prepared.js';
+import { better, pick, sameSet, type Incumbent } from './incumbent.js';
+import { PreparedProblem } from './prepared.js';
 import type { PlanAnswer, PlanProblem } from './problem.js';
 
 /** Sorted ids are settled this many at a time, so that their powers of two stay exact. */
@@ -31,11 +32,6 @@ export class OutOfTimeError extends Error {
     super('no set that meets every rule was found in the time allowed');
     this.name = 'OutOfTimeError';
   }
-}
-
-interface Incumbent {
-  items: Set<number>;
-  judgement: Judgement;
 }
 
 interface FirstObjective {
@@ -308,19 +304,3 @@ export class PlanModel {
 }
 
 const INFEASIBLE: PlanAnswer = { status: 'infeasible', value: 0, bound: 0, spend: 0, items: [], drinks: [] };
-
-function sameSet(a: ReadonlySet<number>, b: ReadonlySet<number>): boolean {
-  return a.size === b.size && [...a].every((i) => b.has(i));
-}
-
-function pick(a: Incumbent | undefined, b: Incumbent | undefined): Incumbent | undefined {
-  if (!b?.judgement.valid) return a;
-  return a && better(a, b) ? a : b;
-}
-
-/** More value, then less spend, then fewer items. */
-function better(a: Incumbent, b: Incumbent): boolean {
-  if (a.judgement.steps !== b.judgement.steps) return a.judgement.steps > b.judgement.steps;
-  if (a.judgement.spend !== b.judgement.spend) return a.judgement.spend < b.judgement.spend;
-  return a.items.size < b.items.size;
-}

@@ -1,0 +1,78 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { emptyBrief, kindSchema } from '@uisce/core';
+import { forgetDraft, readDraft, writeDraft } from '../stores/drafts';
+import type { PlanResult } from '../workers/protocol';
+import { makeUpOf, sayMakeUp } from './judgement';
+import { count, inSentence, listed } from './use-words';
+
+describe('words', () => {
+  it('count in singular and plural', () => {
+    expect([0, 1, 2].map((n) => count(n, 'drink'))).toEqual(['0 drinks', '1 drink', '2 drinks']);
+    expect(count(2, 'leaf', 'leaves')).toBe('2 leaves');
+  });
+
+  it('list with commas and one "and"', () => {
+    expect([[], ['a'], ['a', 'b'], ['a', 'b', 'c']].map(listed)).toEqual(['', 'a', 'a and b', 'a, b and c']);
+  });
+
+  it('keep the capital of a place within a sentence and drop the others', () => {
+    expect(['Dry vermouth', 'Irish whiskey', 'Islay Scotch'].map(inSentence)).toEqual([
+      'dry vermouth',
+      'Irish whiskey',
+      'Islay Scotch',
+    ]);
+  });
+});
+
+describe('what a set is made up of', () => {
+  const kind = (id: string, supply: string) => kindSchema.parse({ id, name: id, job: 'base', supply });
+  const kinds = new Map(
+    [kind('gin', 'bottle'), kind('syrup', 'home-made'), kind('soda', 'mixer')].map((k) => [k.id, k]),
+  );
+  const result = (ids: string[]) =>
+    ({
+      answer: { items: ids },
+      items: ids.map((id) => ({ id, kindId: id.split(':').at(-1), owned: id.startsWith('owned') })),
+    }) as unknown as PlanResult;
+
+  it('counts bottles, syrups and mixers apart, owned or not', () => {
+    expect(makeUpOf(result(['owned:gin', 'gin', 'syrup', 'soda']), kinds)).toEqual({
+      bottles: 2,
+      homeMade: 1,
+      mixers: 1,
+    });
+    expect(makeUpOf(undefined, kinds)).toEqual({ bottles: 0, homeMade: 0, mixers: 0 });
+  });
+
+  it('is said without what there is none of', () => {
+    expect(sayMakeUp({ bottles: 11, homeMade: 3, mixers: 2 })).toBe('with 11 bottles and 3 home-made syrups');
+    expect(sayMakeUp({ bottles: 0, homeMade: 1, mixers: 0 })).toBe('with 1 home-made syrup');
+    expect(sayMakeUp({ bottles: 0, homeMade: 0, mixers: 4 })).toBe('');
+  });
+});
+
+describe('drafts', () => {
+  beforeEach(() => {
+    const kept = new Map<string, string>();
+    vi.stubGlobal('localStorage', {
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: (key: string, value: string) => kept.set(key, value),
+      removeItem: (key: string) => kept.delete(key),
+    });
+  });
+  const draft = { name: 'Plan', brief: emptyBrief('EUR'), change: 'Money now' };
+
+  it('come back as they were, each under its own plan, until forgotten', () => {
+    writeDraft('a', draft);
+    expect(readDraft('a')).toEqual(draft);
+    expect(readDraft('b')).toBeUndefined();
+    forgetDraft('a');
+    expect(readDraft('a')).toBeUndefined();
+  });
+
+  it('that cannot be read any more are passed over, not thrown at the user', () => {
+    localStorage.setItem('uisce:draft:a', '{"name":');
+    localStorage.setItem('uisce:draft:b', JSON.stringify({ ...draft, brief: { currency: 'EUR' } }));
+    expect([readDraft('a'), readDraft('b')]).toEqual([undefined, undefined]);
+  });
+});
