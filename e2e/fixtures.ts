@@ -30,7 +30,7 @@ export const test = base.extend<Fixtures>({
       const errors: string[] = [];
       page.on('pageerror', (error) => errors.push(error.message));
       page.on('console', (message) => {
-        const refused = /status of 4\d\d/.test(message.text());
+        const refused = /status of 4\d\d|ERR_FAILED/.test(message.text());
         if (message.type() === 'error' && !refused) errors.push(message.text());
       });
       await use(undefined);

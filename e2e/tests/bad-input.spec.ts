@@ -54,3 +54,18 @@ test('a brief that cannot be met says what stands in the way', async ({ page, de
   await page.getByLabel('Now', { exact: true }).fill('240');
   expect(await proven(page)).toMatch(/^€240 opens/);
 });
+
+test('a server that is gone is said, and the edit is saved when it is back', async ({ page, demo }) => {
+  await page.goto(`${demo.address}/brief`);
+  await proven(page);
+  await page.route('**/api/**', (route) => route.abort());
+  await page.getByLabel('Now', { exact: true }).fill('150');
+  await expect(page.getByText(/server does not answer/)).toBeVisible();
+  await page.getByRole('button', { name: '2 plans' }).click();
+  await page.getByRole('button', { name: 'Duplicate A smaller start' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await page.unroute('**/api/**');
+  await saved(page, 'Money now');
+  await page.reload();
+  await expect(page.getByLabel('Now', { exact: true })).toHaveValue('€150');
+});

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { onBeforeUnmount, onErrorCaptured, onMounted, ref, watch } from 'vue';
 import { useTheme } from 'vuetify';
 import KeyHelp from './components/rail/KeyHelp.vue';
 import TheRail from './components/rail/TheRail.vue';
 import { useShortcuts } from './components/rail/use-shortcuts';
 import EmptyHousehold from './components/brief/EmptyHousehold.vue';
+import { ApiError, OfflineError } from './api/client';
 import { useAnswer } from './stores/answer';
 import { useHistory } from './stores/history';
 import { useHousehold } from './stores/household';
@@ -34,6 +35,19 @@ watch(
 
 const saveNow = () => void plans.flush();
 
+/** What a button could not do is said in words; anything unforeseen stays in the console. */
+function sayFailure(error: unknown): boolean {
+  const known = error instanceof ApiError || error instanceof OfflineError;
+  if (known) notices.say(error.message);
+  return known;
+}
+
+function onRejection(event: PromiseRejectionEvent) {
+  if (sayFailure(event.reason)) event.preventDefault();
+}
+
+onErrorCaptured((error) => !sayFailure(error));
+
 async function load() {
   try {
     await household.load();
@@ -47,9 +61,13 @@ async function load() {
 
 onMounted(() => {
   addEventListener('pagehide', saveNow);
+  addEventListener('unhandledrejection', onRejection);
   void load();
 });
-onBeforeUnmount(() => removeEventListener('pagehide', saveNow));
+onBeforeUnmount(() => {
+  removeEventListener('pagehide', saveNow);
+  removeEventListener('unhandledrejection', onRejection);
+});
 </script>
 
 <template>
