@@ -5,7 +5,6 @@ import {
   compilePlan,
   explainPlan,
   findObstacle,
-  kindIndex,
   PlanModel,
   waterlineBudgets,
   type Brief,
@@ -150,7 +149,6 @@ async function warmUp(): Promise<void> {
 async function handle(request: WorkerRequest): Promise<void> {
   if (request.kind === 'load') {
     catalogue = catalogueSchema.parse(request.catalogue);
-    kindIndex(catalogue.kinds);
     latest = request.latest ? new Int32Array(request.latest) : undefined;
     await warmUp();
     return;

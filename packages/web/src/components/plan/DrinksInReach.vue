@@ -82,7 +82,7 @@ function toggleMust(id: string): void {
 
 <template>
   <section class="card" aria-labelledby="drinks-title">
-    <div class="top">
+    <div class="card-head">
       <h2 id="drinks-title">Drinks <small class="dim">· with what they lean on</small></h2>
       <label class="find">
         <span class="sr-only">Find a drink by name or what is in it</span>
@@ -122,14 +122,6 @@ function toggleMust(id: string): void {
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  justify-content: space-between;
-  align-items: center;
-}
-
 .find input {
   width: 220px;
   min-height: 44px;

@@ -8,31 +8,27 @@ import PlanList from './PlanList.vue';
 const plans = usePlans();
 const history = useHistory();
 const shown = ref(false);
-const undoWords = computed(() => (history.state.undo ? `Undo: ${history.state.undo}` : 'Nothing to undo'));
-const redoWords = computed(() =>
-  history.state.redo ? `Do again: ${history.state.redo}` : 'Nothing to do again',
-);
+const steps = computed(() => {
+  const { undo, redo } = history.state;
+  return [
+    { direction: 'undo', icon: mdiUndo, words: undo ? `Undo: ${undo}` : 'Nothing to undo' },
+    { direction: 'redo', icon: mdiRedo, words: redo ? `Do again: ${redo}` : 'Nothing to do again' },
+  ] as const;
+});
 </script>
 
 <template>
   <div class="switcher">
     <v-btn
+      v-for="step in steps"
+      :key="step.direction"
       class="icon"
-      :aria-label="undoWords"
-      :title="undoWords"
-      :disabled="!history.state.undo"
-      @click="history.step('undo')"
+      :aria-label="step.words"
+      :title="step.words"
+      :disabled="!history.state[step.direction]"
+      @click="history.step(step.direction)"
     >
-      <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiUndo" /></svg>
-    </v-btn>
-    <v-btn
-      class="icon"
-      :aria-label="redoWords"
-      :title="redoWords"
-      :disabled="!history.state.redo"
-      @click="history.step('redo')"
-    >
-      <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiRedo" /></svg>
+      <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="step.icon" /></svg>
     </v-btn>
     <v-btn color="bog" variant="flat" class="plans" aria-haspopup="dialog" @click="shown = true">
       {{ plans.plans.length === 1 ? 'Plans' : `${plans.plans.length} plans` }}

@@ -11,7 +11,7 @@ const provenCount = computed(() => answers.points.filter((p) => p.proven).length
 
 <template>
   <section class="card" aria-labelledby="waterline-title" @keydown.t="asTable = !asTable">
-    <div class="top">
+    <div class="card-head">
       <h2 id="waterline-title">Waterline <small class="dim">· drag it, or ← → by 5</small></h2>
       <button class="plain-button switch" type="button" :aria-pressed="asTable" @click="asTable = !asTable">
         {{ asTable ? 'Curve' : 'Table' }}
@@ -39,12 +39,6 @@ const provenCount = computed(() => answers.points.filter((p) => p.proven).length
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  justify-content: space-between;
-  align-items: baseline;
-}
-
 .switch,
 .link {
   min-height: 28px;
