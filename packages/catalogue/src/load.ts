@@ -5,21 +5,29 @@ import { parse } from 'yaml';
 import { z } from 'zod';
 import {
   catalogueFaults,
+  familySchema,
   glassSchema,
+  homeMadeSchema,
   kindIndex,
   kindSchema,
   priceListFaults,
   priceListSchema,
+  publishedListSchema,
   recipeFileSchema,
+  sourceSchema,
   standInSchema,
+  techniqueSchema,
+  toolSchema,
   type Catalogue,
   type CatalogueText,
+  type Fault,
   type PriceList,
+  type PublishedList,
 } from '@uisce/core';
 
 const DATA = fileURLToPath(new URL('../data/', import.meta.url));
 
-/** A data file that does not hold what it should: names the file, the path in it, and the fault. */
+/** A data file that does not hold what it should: names the file, the path in it, and the remedy. */
 export class CatalogueError extends Error {
   constructor(readonly faults: string[]) {
     super(`the catalogue has faults:\n${faults.join('\n')}`);
@@ -29,54 +37,91 @@ export class CatalogueError extends Error {
 
 const provenance = z.string().min(20);
 
-function read<T extends z.ZodType>(file: string, schema: T): { text: z.input<T>; data: z.output<T> } {
-  const text = parse(readFileSync(join(DATA, file), 'utf8')) as z.input<T>;
+function read<T extends z.ZodType>(
+  folder: string,
+  file: string,
+  schema: T,
+): { text: z.input<T>; data: z.output<T> } {
+  let text: z.input<T>;
+  try {
+    text = parse(readFileSync(join(folder, file), 'utf8')) as z.input<T>;
+  } catch (error) {
+    throw new CatalogueError([`${file}: not YAML: ${(error as Error).message}`]);
+  }
   const result = schema.safeParse(text);
   if (!result.success) {
-    throw new CatalogueError(result.error.issues.map((i) => `${file} /${i.path.join('/')}: ${i.message}`));
+    throw new CatalogueError(
+      result.error.issues.map(
+        (i) => `${file} /${i.path.join('/')}: ${i.message}; docs/catalogue.md shows what an entry holds`,
+      ),
+    );
   }
   return { text, data: result.data };
 }
 
-function yamlFiles(folder: string): string[] {
-  return readdirSync(join(DATA, folder))
-    .filter((name) => name.endsWith('.yaml'))
+function yamlFiles(folder: string, name: string): string[] {
+  return readdirSync(join(folder, name))
+    .filter((file) => file.endsWith('.yaml'))
     .sort()
-    .map((name) => `${folder}/${name}`);
+    .map((file) => `${name}/${file}`);
 }
+
+/** Where each entry of a list that is spread over files comes from. */
+type Origins = Partial<Record<keyof Catalogue, { file: string; index: number }[]>>;
 
 export interface LoadedCatalogue {
   /** Validated, amounts read. */
   catalogue: Catalogue;
   /** The same with amounts as text, to send over the wire. */
   text: CatalogueText;
+  /** Say a fault of the whole catalogue with the file it stands in and the path there. */
+  locate(fault: Fault): string;
+}
+
+function locator(origins: Origins): (fault: Fault) => string {
+  return ({ path, message }) => {
+    const [, list, at, ...rest] = path.split('/');
+    const origin = origins[list as keyof Catalogue]?.[Number(at)];
+    if (origin === undefined) return `${path}: ${message}`;
+    return `${origin.file} /${[list, origin.index, ...rest].join('/')}: ${message}`;
+  };
 }
 
 /**
  * Read and check every data file of the catalogue.
  *
- * @throws CatalogueError naming file, path and fault.
+ * @param folder where the files are; the shipped data unless told otherwise.
+ * @throws CatalogueError naming file, path, fault and remedy.
  */
-export function loadCatalogue(): LoadedCatalogue {
-  const kinds = read('kinds.yaml', z.strictObject({ provenance, kinds: z.array(kindSchema) }));
-  const standIns = read('stand-ins.yaml', z.strictObject({ provenance, standIns: z.array(standInSchema) }));
-  const glasses = read('glasses.yaml', z.strictObject({ provenance, glasses: z.array(glassSchema) }));
-  const files = yamlFiles('recipes').map((file) => read(file, recipeFileSchema));
-  const catalogue: Catalogue = {
-    kinds: kinds.data.kinds,
-    standIns: standIns.data.standIns,
-    glasses: glasses.data.glasses,
-    recipes: files.flatMap((f) => f.data.recipes),
+export function loadCatalogue(folder = DATA): LoadedCatalogue {
+  const origins: Origins = {};
+  const gather = <T extends z.ZodType>(list: keyof Catalogue, files: string[], schema: T) => {
+    const file = z.looseObject({ provenance, [list]: z.array(schema) });
+    const parts = files.map((name) => ({ name, ...read(folder, name, file) }));
+    const entries = (of: 'text' | 'data') =>
+      parts.flatMap((p) => (p[of] as Record<string, unknown>)[list] as unknown[]);
+    origins[list] = parts.flatMap((p) =>
+      ((p.data as Record<string, unknown>)[list] as unknown[]).map((_, index) => ({ file: p.name, index })),
+    );
+    return { text: entries('text') as z.input<T>[], data: entries('data') as z.output<T>[] };
   };
+  const recipes = gather('recipes', yamlFiles(folder, 'recipes'), recipeFileSchema.shape.recipes.element);
+  const kinds = gather('kinds', yamlFiles(folder, 'kinds'), kindSchema);
+  const standIns = gather('standIns', ['stand-ins.yaml'], standInSchema);
+  const glasses = gather('glasses', ['glasses.yaml'], glassSchema);
+  const families = gather('families', ['families.yaml'], familySchema);
+  const sources = gather('sources', ['sources.yaml'], sourceSchema);
+  const techniques = gather('techniques', ['techniques.yaml'], techniqueSchema);
+  const tools = gather('tools', ['tools.yaml'], toolSchema);
+  const homeMade = gather('homeMade', ['home-made.yaml'], homeMadeSchema);
+  const lists = { kinds, standIns, glasses, recipes, families, sources, techniques, tools, homeMade };
+  const pick = (of: 'text' | 'data') =>
+    Object.fromEntries(Object.entries(lists).map(([name, list]) => [name, list[of]]));
+  const catalogue = pick('data') as unknown as Catalogue;
+  const locate = locator(origins);
   const faults = catalogueFaults(catalogue);
-  if (faults.length > 0) throw new CatalogueError(faults.map((f) => `${f.path}: ${f.message}`));
-  const text: CatalogueText = {
-    kinds: kinds.text.kinds,
-    standIns: standIns.text.standIns,
-    glasses: glasses.text.glasses,
-    recipes: files.flatMap((f) => f.text.recipes),
-  };
-  return { catalogue, text };
+  if (faults.length > 0) throw new CatalogueError(faults.map(locate));
+  return { catalogue, text: pick('text') as unknown as CatalogueText, locate };
 }
 
 /**
@@ -84,12 +129,26 @@ export function loadCatalogue(): LoadedCatalogue {
  *
  * @throws CatalogueError naming file, path and fault.
  */
-export function loadPriceLists(catalogue: Catalogue): PriceList[] {
+export function loadPriceLists(catalogue: Catalogue, folder = DATA): PriceList[] {
   const kinds = kindIndex(catalogue.kinds);
-  return yamlFiles('prices').map((file) => {
-    const { data } = read(file, priceListSchema);
+  return yamlFiles(folder, 'prices').map((file) => {
+    const { data } = read(folder, file, priceListSchema);
     const faults = priceListFaults(data, kinds);
     if (faults.length > 0) throw new CatalogueError(faults.map((f) => `${file} ${f.path}: ${f.message}`));
     return data;
   });
+}
+
+/** Published lists our specs are compared with, by file. */
+export function loadPublished(folder = DATA): { file: string; list: PublishedList }[] {
+  return yamlFiles(folder, 'published').map((file) => ({
+    file,
+    list: read(folder, file, publishedListSchema).data,
+  }));
+}
+
+/** Reviewed words that may stand in names though no dictionary has them. */
+export function loadAllowedWords(folder = DATA): Set<string> {
+  const schema = z.strictObject({ provenance, words: z.array(z.string().regex(/^[a-z]+$/)) });
+  return new Set(read(folder, 'allowed-words.yaml', schema).data.words);
 }

@@ -29,6 +29,18 @@ export const SUPPLIES = ['bottle', 'mixer', 'home-made', 'fresh'] as const;
 /** Flavours a kind brings that people like or will not touch. */
 export const KIND_TASTES = ['bitter', 'smoky', 'creamy', 'egg', 'anise', 'fizzy', 'coffee', 'mint'] as const;
 
+/** What must be said on a menu or a label. */
+export const ALLERGENS = ['egg', 'milk', 'nuts', 'gluten', 'sulphites', 'celery', 'fish'] as const;
+export type Allergen = (typeof ALLERGENS)[number];
+
+/** A size a kind is usually sold in: its content and its outside. */
+export const bottleSizeSchema = z.strictObject({
+  ml: z.int().positive().max(20_000),
+  widthMm: z.int().positive().max(400),
+  heightMm: z.int().positive().max(600),
+});
+export type BottleSize = z.infer<typeof bottleSizeSchema>;
+
 /**
  * A kind of thing a drink can ask for. Kinds form a tree by `parent`: a London dry gin is a gin, so
  * it serves wherever a gin is asked for, and never the other way round.
@@ -49,12 +61,33 @@ export const kindSchema = z.strictObject({
   sugarGPerL: z.number().min(0).max(1100).default(0),
   /** Grams of acid in a litre, as citric. */
   acidGPerL: z.number().min(0).max(100).default(0),
+  /** Sugar : liquid by weight, for a syrup: what "simple" or "rich" means in a spec. */
+  strength: z
+    .string()
+    .regex(/^\d+(\.\d+)?:1$/, 'a strength is sugar to liquid by weight, such as 2:1')
+    .optional(),
+  /** Kilocalories in a litre beyond its alcohol, sugar and acid (fat, protein, starch). */
+  otherKcalPerL: z.number().min(0).max(8000).default(0),
+  /** What one counted piece (an egg, a wedge, a leaf) brings to the liquid. */
+  each: z
+    .strictObject({
+      ml: z.number().min(0).max(200).default(0),
+      sugarG: z.number().min(0).max(50).default(0),
+      acidG: z.number().min(0).max(10).default(0),
+      kcal: z.number().min(0).max(300).default(0),
+    })
+    .optional(),
   tastes: z.array(z.enum(KIND_TASTES)).default([]),
   silhouette: z.enum(SILHOUETTES).default('round-shouldered'),
+  /** Sizes it is usually sold in, with the outside of the bottle or pack. */
+  sizes: z.array(bottleSizeSchema).default([]),
+  /** Where it is kept once open. */
   storage: z.enum(['shelf', 'fridge']).default('shelf'),
+  /** Days it stays good unopened; absent means years. */
+  closedDays: z.int().positive().optional(),
   /** Days it stays good once open; absent means years. */
   openDays: z.int().positive().optional(),
-  allergens: z.array(z.enum(['egg', 'milk', 'nuts', 'gluten', 'sulphites'])).default([]),
+  allergens: z.array(z.enum(ALLERGENS)).default([]),
   caution: z.string().optional(),
 });
 export type Kind = z.infer<typeof kindSchema>;

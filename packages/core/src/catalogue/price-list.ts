@@ -21,13 +21,32 @@ export const pricedBottleSchema = z.strictObject({
 });
 export type PricedBottle = z.infer<typeof pricedBottleSchema>;
 
+/** Something bought fresh on the day: what one of it costs, and what one of it yields. */
+export const pricedFreshSchema = z.strictObject({
+  kind: idSchema,
+  /** How it is sold: "1 lime", "1 bunch". */
+  sold: z.string().min(1).max(40),
+  priceMinor: z.int().nonnegative().max(1_000_000),
+  /** ml it yields, for what is poured. */
+  ml: z.number().positive().max(5000).optional(),
+  /** Pieces it yields, for what is counted. */
+  pieces: z.number().positive().max(200).optional(),
+});
+export type PricedFresh = z.infer<typeof pricedFreshSchema>;
+
 /** A shop's prices, as stored and as exchanged in files. */
 export const priceListSchema = z.strictObject({
   format: z.literal('uisce-prices/1'),
   id: idSchema,
   name: z.string().min(1).max(80),
   currency: currencySchema,
+  /** The shop that holds for every kind this list does not name: own prices laid over it. */
+  over: idSchema.optional(),
   provenance: z.string().min(1),
   bottles: z.array(pricedBottleSchema).min(1).max(2000),
+  fresh: z.array(pricedFreshSchema).max(200).default([]),
 });
 export type PriceList = z.infer<typeof priceListSchema>;
+
+/** A price list without its prices, for choosing one. */
+export type PriceListSummary = Pick<PriceList, 'id' | 'name' | 'currency' | 'over'>;

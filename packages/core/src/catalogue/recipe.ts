@@ -38,9 +38,25 @@ export const ROLES = [
   'seasoning',
   'rinse',
   'body',
+  'garnish',
 ] as const;
 export const ICE = ['none', 'cubes', 'block', 'crushed'] as const;
+export type Ice = (typeof ICE)[number];
+
+/** How established a drink is: what every bar list holds, what most know, what a reader looks for. */
 export const CANON = ['core', 'well-known', 'specialist'] as const;
+export type Canon = (typeof CANON)[number];
+
+/** When a drink is first found in print or at the bar, as nearly as the trade knows. */
+export const ERAS = [
+  'before-1900',
+  '1900-1919',
+  '1920-1949',
+  '1950-1979',
+  '1980-1999',
+  'since-2000',
+] as const;
+export type Era = (typeof ERAS)[number];
 
 /** "22.5 ml", "2 dashes", "1 whole": text on the card, an Amount once read. */
 export const amountTextSchema = z.string().transform((text, context) => {
@@ -61,7 +77,14 @@ export const slotSchema = z.strictObject({
   role: z.enum(ROLES),
   optional: z.boolean().default(false),
   muddle: z.boolean().default(false),
+  /** Poured last and gently, so that it lies on top. */
+  float: z.boolean().default(false),
 });
+
+const reason = z.string().min(10).max(200).optional();
+
+/** Why a drink breaks a rule that its fellows keep; each rule asks for its own reason. */
+export const becauseSchema = z.strictObject({ method: reason, balance: reason, glass: reason });
 
 export const recipeSchema = z.strictObject({
   id: idSchema,
@@ -70,21 +93,57 @@ export const recipeSchema = z.strictObject({
   family: z.enum(FAMILIES),
   /** Variants of one drink share a group, and a count of drinks counts the group once. */
   group: idSchema.optional(),
+  /** What sets this variant apart within its group: "equal parts". */
+  school: z.string().min(1).max(60).optional(),
   method: z.enum(METHODS),
   strain: z.enum(['none', 'once', 'twice']),
+  /** Ice in the shaker or mixing glass; absent, it is what the method takes. */
+  making: z.enum(ICE).optional(),
+  /** Ice in the glass. */
   ice: z.enum(ICE),
   glass: idSchema,
+  /** Other glasses that serve as well. */
+  otherGlasses: z.array(idSchema).default([]),
   garnish: z.string().max(120).default('none'),
+  era: z.enum(ERAS),
   canon: z.enum(CANON),
+  /** Where the spec comes from: an id of the catalogue's sources. */
+  source: idSchema,
+  because: becauseSchema.optional(),
   slots: z.array(slotSchema).min(1).max(16),
 });
 
 export type Recipe = z.infer<typeof recipeSchema>;
 export type Slot = Recipe['slots'][number];
 export type Family = Recipe['family'];
+export type Method = Recipe['method'];
 
 /** One file of recipes: a family or two, and where the facts come from. */
 export const recipeFileSchema = z.strictObject({
   provenance: z.string().min(20),
   recipes: z.array(recipeSchema).min(1),
 });
+
+/** What a count of drinks counts: the group for variants of one drink, else the drink itself. */
+export function drinkKey(recipe: Pick<Recipe, 'id' | 'group'>): string {
+  return recipe.group ?? recipe.id;
+}
+
+/** Ice in the shaker, mixing glass or blender: as stated, or what the method takes. */
+export function iceInMaking(recipe: Pick<Recipe, 'method' | 'making' | 'ice'>): Ice {
+  if (recipe.making !== undefined) return recipe.making;
+  switch (recipe.method) {
+    case 'stir':
+    case 'shake':
+    case 'dry-shake':
+      return 'cubes';
+    case 'blend':
+      return 'crushed';
+    case 'build':
+    case 'swizzle':
+      return recipe.ice;
+    case 'layer':
+    case 'hot':
+      return 'none';
+  }
+}

@@ -1,6 +1,8 @@
 import type { Kind } from '../catalogue/kind.js';
-import type { Recipe } from '../catalogue/recipe.js';
+import type { Method, Recipe, Slot } from '../catalogue/recipe.js';
 import { amountMl } from '../units/amount.js';
+import { kilocalories } from './energy.js';
+import { ethanolG } from './standard-drink.js';
 
 /** What is in the glass once the ice has done its work. */
 export interface DrinkProfile {
@@ -8,17 +10,22 @@ export interface DrinkProfile {
   mixMl: number;
   /** ml after dilution. */
   servedMl: number;
+  /** ml of water gained from ice. */
+  waterMl: number;
   /** Alcohol by volume of the served drink, a fraction. */
   abv: number;
+  ethanolG: number;
   sugarG: number;
   acidG: number;
+  kcal: number;
 }
 
 /**
  * Water gained from ice per volume of mix, for a mix of strength `abv` (a fraction).
  *
  * Fitted curves for stirred and shaken drinks: Arnold, Liquid Intelligence, 2014 (from memory).
- * Built and swizzled drinks are taken as half a stirred drink's gain at serving (common practice).
+ * Built and swizzled drinks are taken as half a stirred drink's gain at serving, blended ones as
+ * gaining nine tenths of their volume (common practice).
  */
 export function dilution(abv: number, method: Recipe['method'], ice: Recipe['ice']): number {
   const stirred = -1.21 * abv ** 2 + 1.246 * abv + 0.145;
@@ -39,12 +46,29 @@ export function dilution(abv: number, method: Recipe['method'], ice: Recipe['ice
   }
 }
 
-/** Rough ml of counted things that end up in the liquid (common practice): an egg white is 30 ml. */
-const COUNTED_ML: Record<string, number> = { 'egg-white': 30, 'egg-yolk': 18, 'whole-egg': 50 };
+/** Liquid a slot brings, in ml: what is poured, or what its counted pieces give. */
+export function slotMl(slot: Slot, kind: Kind): number {
+  return amountMl(slot.amount) ?? (kind.each?.ml ?? 0) * slot.amount.value;
+}
+
+/** Whether a slot is in the drunk liquid: rinses are tipped out, garnishes stay on top. */
+export function isDrunk(slot: Slot): boolean {
+  return slot.role !== 'rinse' && slot.role !== 'garnish';
+}
 
 /**
- * Strength, sweetness and acidity of a recipe as written. Long, carbonated and sparkling parts
- * join after the shake, so they do not take part in the dilution of shaken drinks.
+ * Whether a part joins after the ice has done its work: floated and fizzy parts always, other long
+ * parts where the drink is built in its glass.
+ */
+export function isTopped(slot: Slot, kind: Kind, method: Method): boolean {
+  const built = method === 'build' || method === 'layer' || method === 'hot';
+  return slot.float || kind.tastes.includes('fizzy') || (built && slot.role === 'long');
+}
+
+/**
+ * Strength, sweetness, acidity and energy of a recipe as written, optional parts included.
+ *
+ * @param kinds every kind the recipe names; a slot of an unknown kind is passed over.
  */
 export function drinkProfile(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): DrinkProfile {
   let mixMl = 0;
@@ -53,27 +77,39 @@ export function drinkProfile(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
   let mixEthanolMl = 0;
   let sugarG = 0;
   let acidG = 0;
+  let otherKcal = 0;
   for (const slot of recipe.slots) {
     const kind = kinds.get(slot.kind);
-    const ml = amountMl(slot.amount) ?? (COUNTED_ML[slot.kind] ?? 0) * slot.amount.value;
-    if (kind === undefined || slot.role === 'rinse') continue;
-    const topped = slot.role === 'long' || kind.tastes.includes('fizzy');
-    if (topped) toppedMl += ml;
+    if (kind === undefined || !isDrunk(slot)) continue;
+    const ml = slotMl(slot, kind);
+    const pieces = amountMl(slot.amount) === undefined ? slot.amount.value : 0;
+    if (isTopped(slot, kind, recipe.method)) toppedMl += ml;
     else {
       mixMl += ml;
       mixEthanolMl += ml * kind.abv;
     }
     ethanolMl += ml * kind.abv;
-    sugarG += (ml / 1000) * kind.sugarGPerL + (slot.kind === 'sugar-cube' ? 4 * slot.amount.value : 0);
-    acidG += (ml / 1000) * kind.acidGPerL;
+    sugarG += (ml / 1000) * kind.sugarGPerL + pieces * (kind.each?.sugarG ?? 0);
+    acidG += (ml / 1000) * kind.acidGPerL + pieces * (kind.each?.acidG ?? 0);
+    otherKcal += (ml / 1000) * kind.otherKcalPerL + pieces * (kind.each?.kcal ?? 0);
   }
   const mixAbv = mixMl === 0 ? 0 : mixEthanolMl / mixMl;
-  const servedMl = mixMl * (1 + dilution(mixAbv, recipe.method, recipe.ice)) + toppedMl;
+  const waterMl = mixMl * dilution(mixAbv, recipe.method, recipe.ice);
+  const servedMl = mixMl + waterMl + toppedMl;
+  const ethanol = ethanolG(ethanolMl);
   return {
     mixMl: mixMl + toppedMl,
     servedMl,
+    waterMl,
     abv: servedMl === 0 ? 0 : ethanolMl / servedMl,
+    ethanolG: ethanol,
     sugarG,
     acidG,
+    kcal: kilocalories(ethanol, sugarG, acidG) + otherKcal,
   };
+}
+
+/** Grams in 100 ml of the served drink. */
+export function per100Ml(grams: number, profile: DrinkProfile): number {
+  return profile.servedMl === 0 ? 0 : (grams / profile.servedMl) * 100;
 }

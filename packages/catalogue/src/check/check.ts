@@ -1,0 +1,65 @@
+import {
+  balanceFaults,
+  glassFaults,
+  idleAllowedWords,
+  kindSizeFaults,
+  methodFaults,
+  nameFaults,
+  priceRuleFaults,
+  publishedFaults,
+  sameSpecFaults,
+  unusedKinds,
+  type Fault,
+} from '@uisce/core';
+import { loadAllowedWords, loadCatalogue, loadPriceLists, loadPublished } from '../load.js';
+
+/** One check and what it found, each fault with its file, path and remedy. */
+export interface CheckResult {
+  name: string;
+  faults: string[];
+}
+
+/**
+ * Every check of the catalogue beyond its schemas and references (those are made on loading).
+ *
+ * @param isCommon whether a folded word is in an ordinary dictionary.
+ * @param folder where the data is; the shipped data unless told otherwise.
+ * @throws CatalogueError when the data cannot even be loaded.
+ */
+export function checkCatalogue(isCommon: (word: string) => boolean, folder?: string): CheckResult[] {
+  const { catalogue, locate } = loadCatalogue(folder);
+  const lists = loadPriceLists(catalogue, folder);
+  const allowed = loadAllowedWords(folder);
+  const at = (faults: Fault[]) => faults.map(locate);
+  const published = loadPublished(folder);
+  return [
+    {
+      name: 'every kind is used',
+      faults: unusedKinds(catalogue).map(
+        (id) => `kinds/: no drink and no stand-in uses ${id}; use it or take it out`,
+      ),
+    },
+    {
+      name: 'no brand words',
+      faults: [
+        ...at(nameFaults(catalogue, lists, isCommon, allowed)),
+        ...idleAllowedWords(catalogue, lists, allowed).map(
+          (word) => `allowed-words.yaml: no name uses "${word}"; take it out`,
+        ),
+      ],
+    },
+    { name: 'shake and stir rule', faults: at(methodFaults(catalogue)) },
+    { name: 'drinks suit their glasses', faults: at(glassFaults(catalogue)) },
+    { name: 'strength, sugar and acid in the family’s band', faults: at(balanceFaults(catalogue)) },
+    { name: 'no drink twice', faults: at(sameSpecFaults(catalogue)) },
+    { name: 'bottles hold what they say', faults: at(kindSizeFaults(catalogue)) },
+    ...lists.map((list) => ({
+      name: `${list.name} behaves like a shop`,
+      faults: priceRuleFaults(list, catalogue).map((f) => `prices of ${list.id} ${f.path}: ${f.message}`),
+    })),
+    ...published.map(({ file, list }) => ({
+      name: `${list.specs.length} specs as in the ${list.list}`,
+      faults: publishedFaults(catalogue, list).map((f) => `${file} ${f.path}: ${f.message}`),
+    })),
+  ];
+}
