@@ -4,6 +4,7 @@ import { createRouter, createWebHistory } from 'vue-router';
 export const STEPS = [
   { digit: '1', name: 'Brief', path: '/brief' },
   { digit: '3', name: 'Plan', path: '/plan' },
+  { digit: '9', name: 'Notebook', path: '/notebook' },
 ] as const;
 
 export const router = createRouter({
@@ -12,6 +13,11 @@ export const router = createRouter({
     { path: '/', redirect: '/plan' },
     { path: '/brief', component: () => import('./views/BriefView.vue'), meta: { title: 'Brief' } },
     { path: '/plan', component: () => import('./views/PlanView.vue'), meta: { title: 'Plan' } },
+    {
+      path: '/notebook/:drink?',
+      component: () => import('./views/NotebookView.vue'),
+      meta: { title: 'Notebook' },
+    },
     { path: '/:rest(.*)*', redirect: '/plan' },
   ],
 });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../catalogue/kind.js';
+import { CANON, type Canon } from '../catalogue/recipe.js';
 import { currencySchema } from '../catalogue/price-list.js';
 import { TASTES, type Taste } from '../drink/tastes.js';
 
@@ -10,6 +11,19 @@ export type Attitude = keyof typeof ATTITUDE_MIN_FIT;
 export const SPOTS = ['tray', 'cart', 'shelf', 'bookcase'] as const;
 export const OPINIONS = ['like', 'fine', 'no'] as const;
 export type Opinion = (typeof OPINIONS)[number];
+
+/** Which drinks are counted: every one, or only those at least this established. */
+export const COUNTS = ['all', 'well-known', 'core'] as const;
+const COUNTED: Record<(typeof COUNTS)[number], readonly Canon[]> = {
+  all: CANON,
+  'well-known': ['core', 'well-known'],
+  core: ['core'],
+};
+
+/** Whether a drink of this canon level is in the brief's count. */
+export function isCounted(brief: Pick<Brief, 'count'>, canon: Canon): boolean {
+  return COUNTED[brief.count].includes(canon);
+}
 
 const moneyMinor = z
   .int('money is a whole number of cents')
@@ -25,6 +39,8 @@ export const briefSchema = z.strictObject({
   attitude: z.enum(['purist', 'house', 'pinch']),
   /** Tastes not named are "do not mind". */
   tastes: z.partialRecord(z.enum(TASTES), z.enum(OPINIONS)),
+  /** How established a drink must be to be counted; a brief written before this counts all. */
+  count: z.enum(COUNTS).default('all'),
   mustDrinks: ids,
   ownedKinds: ids,
   keepBottles: ids,
@@ -54,6 +70,7 @@ export function emptyBrief(currency: string): Brief {
     moneyPerMonthMinor: 0,
     attitude: 'house',
     tastes: {},
+    count: 'all',
     mustDrinks: [],
     ownedKinds: [],
     keepBottles: [],

@@ -1,12 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { pouredWith } from '../planning/poured-with.js';
-import {
-  catalogueFaults,
-  catalogueSchema,
-  kindAndAncestors,
-  kindIndex,
-  priceListFaults,
-} from './catalogue.js';
+import { catalogueSchema, kindAndAncestors, kindIndex } from './catalogue.js';
+import { catalogueFaults, priceListFaults } from './references.js';
 import { priceListSchema } from './price-list.js';
 import { recipeFileSchema } from './recipe.js';
 

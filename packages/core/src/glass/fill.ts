@@ -2,7 +2,7 @@ import type { Glass } from '../catalogue/glass.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe, Slot } from '../catalogue/recipe.js';
 import { drinkProfile, isDrunk, isTopped, slotMl } from '../drink/profile.js';
-import { capacityMl } from './profile.js';
+import { capacityMl, insideOfCapacity } from './profile.js';
 
 /** Least and most ice in a served drink, g: cubes and crushed 80 to 200, one block 115 (common practice). */
 const ICE_G = { none: [0, 0], cubes: [80, 200], crushed: [80, 200], block: [115, 115] } as const;
@@ -20,6 +20,8 @@ export interface Layer {
 /** A drink in a glass. */
 export interface Fill {
   glass: Glass;
+  /** The inside of the glass as drawn, in mm. */
+  inside: Glass['inside'];
   capacityMl: number;
   /** Liquid after dilution. */
   liquidMl: number;
@@ -38,18 +40,17 @@ function iceFor(recipe: Recipe, liquidMl: number, brimMl: number): number {
 }
 
 /**
- * A drink in a glass: how high it stands with its ice, and its parts from the bottom up, the melted
+ * A drink in a glass of a type: which size of it suits (the usual one for drinks with ice), how high it stands with its ice, and its parts from the bottom up, the melted
  * water spread where it joined (above what was shaken, below what tops it up).
  *
  * Ice floats, so it displaces its own mass of drink (Archimedes; drink taken as 1 g/ml).
  */
-export function fillGlass(
-  recipe: Recipe,
-  glass: Glass,
-  kinds: ReadonlyMap<string, Kind>,
-  brimMl = capacityMl(glass.inside),
-): Fill {
+export function fillGlass(recipe: Recipe, glass: Glass, kinds: ReadonlyMap<string, Kind>): Fill {
   const profile = drinkProfile(recipe, kinds);
+  const brimMl =
+    recipe.ice === 'none'
+      ? Math.min(glass.maxMl, Math.max(glass.minMl, profile.servedMl / RIGHT_FILL.aim))
+      : capacityMl(glass.inside);
   const mixed: Layer[] = [];
   const topped: Layer[] = [];
   for (const slot of recipe.slots) {
@@ -68,6 +69,7 @@ export function fillGlass(
   const share = (profile.servedMl + iceG) / brimMl;
   return {
     glass,
+    inside: insideOfCapacity(glass.inside, brimMl),
     capacityMl: brimMl,
     liquidMl: profile.servedMl,
     iceG,

@@ -34,6 +34,12 @@ export function capacityMl(inside: Inside): number {
   return volumeToMl(inside, inside.at(-1)?.[0] ?? 0);
 }
 
+/** The same shape holding another volume to the brim: every length grows by the cube root. */
+export function insideOfCapacity(inside: Inside, brimMl: number): Inside {
+  const scale = Math.cbrt(brimMl / capacityMl(inside));
+  return inside.map(([h, r]) => [h * scale, r * scale]);
+}
+
 /** How high `ml` stand in a glass, in mm; the brim when they do not fit. */
 export function heightOfMl(inside: Inside, ml: number): number {
   const brim = inside.at(-1)?.[0] ?? 0;

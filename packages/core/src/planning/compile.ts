@@ -1,4 +1,4 @@
-import { ATTITUDE_MIN_FIT, opinionOf, type Brief } from '../brief/brief.js';
+import { ATTITUDE_MIN_FIT, isCounted, opinionOf, type Brief } from '../brief/brief.js';
 import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
@@ -26,6 +26,8 @@ export interface CompiledItem {
 export interface DroppedDrink {
   recipe: Recipe;
   disliked: string[];
+  /** Less established than the brief counts. */
+  uncounted: boolean;
 }
 
 /** A problem and the way back from its ids to kinds, bottles and recipes. */
@@ -128,8 +130,9 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
   const drinks: PlanProblemInput['drinks'] = [];
   for (const recipe of catalogue.recipes) {
     const { weight, disliked } = weigh(brief, drinkTastes(recipe, kinds));
-    if (disliked.length > 0 && !mustDrinks.has(recipe.id)) {
-      dropped.push({ recipe, disliked });
+    const uncounted = !isCounted(brief, recipe.canon);
+    if ((disliked.length > 0 || uncounted) && !mustDrinks.has(recipe.id)) {
+      dropped.push({ recipe, disliked, uncounted });
       continue;
     }
     recipes.set(recipe.id, recipe);

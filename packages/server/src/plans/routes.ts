@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
 import { z } from 'zod';
-import { planNameSchema, planWriteSchema } from '@uisce/core';
+import { briefSchema, planNameSchema, planWriteSchema } from '@uisce/core';
 import type { Changes } from '../history/changes.js';
 import { jsonBody, SMALL_BODY, validated } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
@@ -15,10 +15,12 @@ export function planRoutes(source: DataSource, changes: Changes): Router {
   const router = Router();
   const plans = source.getRepository(PlanEntity);
 
+  /** A plan written by an earlier version, with what briefs have gained since. */
+  const current = (plan: PlanRow): PlanRow => ({ ...plan, brief: briefSchema.parse(plan.brief) });
   const find = async (id: string): Promise<PlanRow> => {
     const plan = await plans.findOneBy({ id });
     if (plan === null) throw new HttpProblem(404, 'there is no such plan; it may have been deleted');
-    return plan;
+    return current(plan);
   };
   const store = async (label: string, row: PlanRow): Promise<PlanRow> => {
     await changes.apply({ label, target: 'plan', targetId: row.id, after: row });
@@ -30,7 +32,7 @@ export function planRoutes(source: DataSource, changes: Changes): Router {
   };
 
   router.get('/', async (_req, res) => {
-    res.json(await plans.find({ order: { createdAt: 'ASC', id: 'ASC' } }));
+    res.json((await plans.find({ order: { createdAt: 'ASC', id: 'ASC' } })).map(current));
   });
   router.get('/:id', async (req, res) => {
     res.json(await find(req.params.id));

@@ -28,7 +28,10 @@ export const useAnswer = defineStore('answer', () => {
   const curveKey = computed(() => {
     const brief = plans.brief;
     return brief && trade.prices
-      ? JSON.stringify([{ ...brief, moneyNowMinor: 0 }, trade.prices.id, trade.prices.bottles.length])
+      ? JSON.stringify([
+          { ...brief, moneyNowMinor: 0 },
+          trade.prices.bottles.map((b) => [b.id, b.priceMinor]),
+        ])
       : '';
   });
 
@@ -75,9 +78,9 @@ export const useAnswer = defineStore('answer', () => {
   }
 
   function start(): void {
-    if (!trade.text || planSolver) return;
-    planSolver = new Solver(trade.text, onReply);
-    curveSolver = new Solver(trade.text, onReply);
+    if (!trade.loaded || planSolver) return;
+    planSolver = new Solver(trade.catalogue, onReply);
+    curveSolver = new Solver(trade.catalogue, onReply);
     watch(
       curveKey,
       () => {

@@ -1,37 +1,67 @@
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
-import { catalogueSchema, kindIndex, type Catalogue, type CatalogueText, type PriceList } from '@uisce/core';
-import { api } from '../api/client';
+import { computed, ref, shallowRef, watch } from 'vue';
+import {
+  catalogueSchema,
+  drinkKey,
+  effectivePrices,
+  emptyCatalogue,
+  kindIndex,
+  type Catalogue,
+  type CatalogueText,
+  type PriceList,
+  type PriceListSummary,
+} from '@uisce/core';
+import { api, ApiError } from '../api/client';
 import { useHousehold } from './household';
 
 /** The catalogue and the price lists: what there is to pour and what it costs. */
 export const useTrade = defineStore('trade', () => {
-  const text = shallowRef<CatalogueText>();
-  const catalogue = shallowRef<Catalogue>({ kinds: [], standIns: [], glasses: [], recipes: [] });
-  const priceLists = ref<PriceList[]>([]);
+  const loaded = ref(false);
+  const catalogue = shallowRef<Catalogue>(emptyCatalogue());
+  const priceLists = ref<PriceListSummary[]>([]);
+  /** Own prices laid over their shop, or a shop by itself. */
+  const prices = shallowRef<PriceList>();
   const household = useHousehold();
 
   const kinds = computed(() => kindIndex(catalogue.value.kinds));
   const recipes = computed(() => new Map(catalogue.value.recipes.map((r) => [r.id, r])));
   const glasses = computed(() => new Map(catalogue.value.glasses.map((g) => [g.id, g])));
-  const prices = computed(
-    () => priceLists.value.find((l) => l.id === household.settings.priceListId) ?? priceLists.value[0],
-  );
+  const families = computed(() => new Map(catalogue.value.families.map((f) => [f.id, f])));
+  const sources = computed(() => new Map(catalogue.value.sources.map((s) => [s.id, s])));
+  /** Drinks in the catalogue, variants of one drink counted once. */
+  const drinkCount = computed(() => new Set(catalogue.value.recipes.map(drinkKey)).size);
   const bottles = computed(() => new Map(prices.value?.bottles.map((b) => [b.id, b])));
 
   async function load(): Promise<void> {
-    const [words, lists] = await Promise.all([
-      api<CatalogueText>('/catalogue'),
-      api<PriceList[]>('/price-lists'),
-    ]);
-    text.value = words;
+    const [words] = await Promise.all([api<CatalogueText>('/catalogue'), reloadPrices()]);
     catalogue.value = catalogueSchema.parse(words);
-    priceLists.value = lists;
+    loaded.value = true;
   }
 
+  /** Read the names of all lists, and the prices of the one in use with the shop below it. */
   async function reloadPrices(): Promise<void> {
-    priceLists.value = await api<PriceList[]>('/price-lists');
+    const read = (id: string) => api<PriceList>(`/price-lists/${id}`);
+    const [lists, chosen] = await Promise.all([
+      api<PriceListSummary[]>('/price-lists'),
+      // A list that is gone (its coming was undone) leaves the first shop in use.
+      read(household.settings.priceListId).catch((error: unknown) => {
+        if (error instanceof ApiError && error.problem.status === 404) return undefined;
+        throw error;
+      }),
+    ]);
+    priceLists.value = lists;
+    const list = chosen ?? (await read(lists[0]?.id ?? household.settings.priceListId));
+    const shops = list.over === undefined ? [] : [await read(list.over)];
+    prices.value = effectivePrices(list, shops);
   }
+
+  // Another shop was chosen, here or by an undo: its prices are read when they are needed.
+  watch(
+    () => household.settings.priceListId,
+    () => {
+      if (loaded.value) void reloadPrices();
+    },
+  );
 
   /** A kind's name, or its id while the catalogue is on its way. */
   function kindName(id: string): string {
@@ -39,14 +69,17 @@ export const useTrade = defineStore('trade', () => {
   }
 
   return {
-    text,
+    loaded,
     catalogue,
     priceLists,
     kinds,
     recipes,
     glasses,
+    families,
+    sources,
     prices,
     bottles,
+    drinkCount,
     load,
     reloadPrices,
     kindName,

@@ -26,6 +26,11 @@ const ATTITUDES: { value: Attitude; words: string; note: string }[] = [
   { value: 'house', words: 'House', note: 'good stand-ins, fit 0.75 and up' },
   { value: 'pinch', words: 'In a pinch', note: 'anything near, fit 0.5 and up' },
 ];
+const COUNTS = [
+  { value: 'all', words: 'Everything', note: 'every drink in the Notebook' },
+  { value: 'well-known', words: 'Well known', note: 'and the core canon' },
+  { value: 'core', words: 'Core canon', note: 'what every bar list holds' },
+] as const;
 const SPOTS = [
   { value: 'tray', words: 'Tray' },
   { value: 'cart', words: 'Cart' },
@@ -110,13 +115,20 @@ function letGo(id: string): void {
         </CautionLine>
       </section>
       <section class="card" aria-labelledby="attitude-title">
-        <h2 id="attitude-title" class="sr-only">Stand-ins</h2>
+        <h2 id="attitude-title" class="sr-only">Stand-ins, and which drinks count</h2>
         <ChoiceRow
           name="attitude"
           legend="How near must a stand-in be?"
           :value="brief.attitude"
           :choices="ATTITUDES"
           @choose="edit('Stand-ins', { attitude: $event })"
+        />
+        <ChoiceRow
+          name="count"
+          legend="Which drinks count?"
+          :value="brief.count"
+          :choices="COUNTS"
+          @choose="edit('Which drinks count', { count: $event })"
         />
       </section>
     </div>

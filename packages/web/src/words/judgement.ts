@@ -44,7 +44,7 @@ export function useJudgement() {
 
   const makeUp = computed(() => makeUpOf(answers.result, trade.kinds));
 
-  const open = computed(() => answers.result?.answer.drinks.length ?? 0);
+  const open = computed(() => answers.result?.open ?? 0);
 
   const withWords = computed(() => sayMakeUp(makeUp.value));
 

@@ -1,4 +1,4 @@
-import { formatMoney, printAmount, type Amount } from '@uisce/core';
+import { formatMoney, printAmount, printVolume, type Amount } from '@uisce/core';
 import { useHousehold } from '../stores/household';
 import { usePlans } from '../stores/plans';
 import { useTrade } from '../stores/trade';
@@ -8,12 +8,19 @@ export function count(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;
 }
 
+/** "18 days", "2 months", "2 years": a life, as nearly as it matters. */
+export function sayDays(days: number): string {
+  if (days < 45) return count(days, 'day');
+  if (days < 365) return count(Math.round(days / 30), 'month');
+  return count(Math.round(days / 365), 'year');
+}
+
 /** "a", "a and b", "a, b and c". */
 export function listed(words: readonly string[]): string {
   return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
 
-const SMALL_WORDS = /^(London|Italian|French|Scotch|Irish|Islay)/;
+const SMALL_WORDS = /^(London|Italian|French|Scotch|Irish|Islay|Madeira|V-)/;
 
 /** A kind's name within a sentence: "dry vermouth", but "Irish whiskey". */
 export function inSentence(name: string): string {
@@ -33,9 +40,13 @@ export function useWords() {
     money: (minor: number) => formatMoney(minor, currency(), household.settings.locale),
     /** Always with decimals, for columns that line up. */
     price: (minor: number) => formatMoney(minor, currency(), household.settings.locale, { exact: true }),
+    volume: (ml: number) => printVolume(ml, household.settings.measure, household.settings.locale),
     amount: (amount: Amount) => printAmount(amount, household.settings.measure, household.settings.locale),
     number: (value: number, digits = 1) =>
       new Intl.NumberFormat(household.settings.locale, { maximumFractionDigits: digits }).format(value),
+    /** Money in the currency of the prices, whatever the plan counts in. */
+    cost: (minor: number) =>
+      formatMoney(minor, trade.prices?.currency ?? currency(), household.settings.locale, { exact: true }),
     percent: (fraction: number) =>
       new Intl.NumberFormat(household.settings.locale, {
         style: 'percent',

@@ -1,8 +1,8 @@
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
 import {
-  catalogueSchema,
   compilePlan,
+  countDrinks,
   explainPlan,
   findObstacle,
   PlanModel,
@@ -52,12 +52,22 @@ async function plan(id: number, brief: Brief, prices: PriceList, start: string[]
   const began = performance.now();
   const { compiled, model } = await modelFor(brief, prices, catalogue);
   const budget = brief.moneyNowMinor;
+  const openDrinks = ({ drinks }: PlanAnswer) =>
+    countDrinks(
+      drinks.map((d) => d.id),
+      compiled.recipes,
+    );
   const result = (answer: PlanAnswer): PlanResult => ({
     budget,
     answer,
+    open: openDrinks(answer),
     explanation: explainPlan(compiled.problem, answer),
     items: describe(compiled),
-    dropped: compiled.dropped.map((d) => ({ recipeId: d.recipe.id, disliked: d.disliked })),
+    dropped: compiled.dropped.map((d) => ({
+      recipeId: d.recipe.id,
+      disliked: d.disliked,
+      uncounted: d.uncounted,
+    })),
     ms: Math.round(performance.now() - began),
   });
   const answer = model.solve(budget, {
@@ -83,7 +93,10 @@ async function curve(id: number, brief: Brief, prices: PriceList): Promise<void>
     budget,
     spend: answer.spend,
     value: answer.value,
-    open: answer.drinks.length,
+    open: countDrinks(
+      answer.drinks.map((d) => d.id),
+      compiled.recipes,
+    ),
     items: answer.items,
     proven: answer.status === 'optimal',
   });
@@ -148,7 +161,7 @@ async function warmUp(): Promise<void> {
 
 async function handle(request: WorkerRequest): Promise<void> {
   if (request.kind === 'load') {
-    catalogue = catalogueSchema.parse(request.catalogue);
+    catalogue = request.catalogue;
     latest = request.latest ? new Int32Array(request.latest) : undefined;
     await warmUp();
     return;

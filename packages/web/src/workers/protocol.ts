@@ -1,12 +1,4 @@
-import type {
-  Brief,
-  CatalogueText,
-  CurvePoint,
-  Explanation,
-  Obstacle,
-  PlanAnswer,
-  PriceList,
-} from '@uisce/core';
+import type { Brief, Catalogue, CurvePoint, Explanation, Obstacle, PlanAnswer, PriceList } from '@uisce/core';
 
 /** What an item id of an answer stands for. */
 export interface AnswerItem {
@@ -20,10 +12,12 @@ export interface AnswerItem {
 export interface PlanResult {
   budget: number;
   answer: PlanAnswer;
+  /** Drinks in reach, variants of one drink counted once. */
+  open: number;
   explanation: Explanation;
   /** Every item on sale or owned, by id. */
   items: AnswerItem[];
-  dropped: { recipeId: string; disliked: string[] }[];
+  dropped: { recipeId: string; disliked: string[]; uncounted: boolean }[];
   /** Why there is no answer. */
   obstacle?: Obstacle;
   /** Milliseconds since the worker took the request up. */
@@ -32,7 +26,7 @@ export interface PlanResult {
 
 export type WorkerRequest =
   /** `latest` holds the number of the newest request; anything older stops. */
-  | { kind: 'load'; catalogue: CatalogueText; latest: SharedArrayBuffer | null }
+  | { kind: 'load'; catalogue: Catalogue; latest: SharedArrayBuffer | null }
   | { kind: 'plan'; id: number; brief: Brief; prices: PriceList; start: string[] | null }
   | { kind: 'curve'; id: number; brief: Brief; prices: PriceList };
 

@@ -1,4 +1,4 @@
-import type { CatalogueText } from '@uisce/core';
+import type { Catalogue } from '@uisce/core';
 import type { WorkerReply, WorkerRequest } from './protocol';
 
 type Question = Exclude<WorkerRequest, { kind: 'load' }>;
@@ -14,13 +14,14 @@ export class Solver {
   private counter = 0;
 
   constructor(
-    catalogue: CatalogueText,
+    catalogue: Catalogue,
     private readonly onReply: (reply: WorkerReply) => void,
   ) {
     this.worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
     const shared = typeof SharedArrayBuffer === 'undefined' ? null : new SharedArrayBuffer(4);
     this.latest = shared ? new Int32Array(shared) : undefined;
-    this.post({ kind: 'load', catalogue, latest: shared });
+    // The catalogue is plain already, and large: it goes over as it is.
+    this.worker.postMessage({ kind: 'load', catalogue, latest: shared } satisfies WorkerRequest);
     this.worker.addEventListener('message', (event: MessageEvent<WorkerReply>) => {
       if (event.data.id === this.counter) this.onReply(event.data);
     });
@@ -28,7 +29,7 @@ export class Solver {
 
   ask(question: WithoutId<Question>): void {
     this.stop();
-    this.post({ ...question, id: this.counter } as WorkerRequest);
+    this.post({ ...question, id: this.counter } as Question);
   }
 
   /** Give up on whatever is being solved. */
@@ -43,12 +44,8 @@ export class Solver {
     this.worker.terminate();
   }
 
-  private post(request: WorkerRequest): void {
+  private post(request: Question): void {
     // Reactive proxies cannot be cloned; plain JSON can.
-    const { latest, ...plain } = request as WorkerRequest & { latest?: SharedArrayBuffer | null };
-    this.worker.postMessage({
-      ...(JSON.parse(JSON.stringify(plain)) as object),
-      ...(latest === undefined ? {} : { latest }),
-    });
+    this.worker.postMessage(JSON.parse(JSON.stringify(request)));
   }
 }

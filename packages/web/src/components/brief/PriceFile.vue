@@ -1,32 +1,34 @@
 <script setup lang="ts">
+import Papa from 'papaparse';
 import { ref } from 'vue';
-import type { PriceList } from '@uisce/core';
+import { currencyRefusal, PRICE_COLUMNS, writePriceTable, type PriceList } from '@uisce/core';
 import { api, ApiError } from '../../api/client';
 import { useHistory } from '../../stores/history';
 import { useHousehold } from '../../stores/household';
+import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
 import { count } from '../../words/use-words';
+import PriceTable from './PriceTable.vue';
 
 const MOST_FAULTS_SHOWN = 8;
 
 const household = useHousehold();
+const plans = usePlans();
 const trade = useTrade();
 const history = useHistory();
 const faults = ref<string[]>([]);
 const taken = ref('');
+/** A table that was chosen and waits for its columns to be confirmed. */
+const table = ref<{ name: string; text: string }>();
 
-async function read(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
-  faults.value = [];
-  taken.value = '';
+async function take(body: PriceList | string): Promise<void> {
   try {
-    const list = await api<PriceList>('/price-lists', { method: 'POST', body: await file.text() });
-    await trade.reloadPrices();
+    const list = await api<PriceList>('/price-lists', { method: 'POST', body });
     await household.change({ priceListId: list.id });
+    await trade.reloadPrices();
     await history.refresh();
     taken.value = `${list.name}: ${count(list.bottles.length, 'price')} in use now.`;
+    table.value = undefined;
   } catch (error) {
     const all =
       error instanceof ApiError
@@ -34,9 +36,48 @@ async function read(event: Event): Promise<void> {
         : [(error as Error).message];
     const rest = all.length - MOST_FAULTS_SHOWN;
     faults.value = rest > 0 ? [...all.slice(0, MOST_FAULTS_SHOWN), `and ${rest} more`] : all;
-  } finally {
-    input.value = '';
   }
+}
+
+/** Why a list in JSON cannot serve the open plan; undefined when it can, or when the server must say. */
+function refusal(text: string): string | undefined {
+  try {
+    const { currency } = JSON.parse(text) as { currency?: unknown };
+    return typeof currency === 'string' && plans.brief
+      ? currencyRefusal(currency, plans.brief.currency)
+      : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+async function read(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  if (!file) return;
+  faults.value = [];
+  taken.value = '';
+  const text = await file.text();
+  input.value = '';
+  if (!/\.json$/i.test(file.name)) {
+    table.value = { name: file.name.replace(/\.\w+$/, ''), text };
+    return;
+  }
+  table.value = undefined;
+  const refused = refusal(text);
+  if (refused === undefined) await take(text);
+  else faults.value = [refused];
+}
+
+/** Save the prices in use as a table that can be changed and brought in again. */
+function save(): void {
+  if (!trade.prices) return;
+  const csv = Papa.unparse(writePriceTable(trade.prices), { columns: [...PRICE_COLUMNS] });
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([csv], { type: 'text/csv' }));
+  link.download = `${trade.prices.id}.csv`;
+  link.click();
+  URL.revokeObjectURL(link.href);
 }
 </script>
 
@@ -48,8 +89,10 @@ async function read(event: Event): Promise<void> {
     </p>
     <label class="file">
       Bring your own price file
-      <input type="file" accept="application/json,.json" @change="read" />
+      <input type="file" accept=".csv,text/csv,.json,application/json" @change="read" />
     </label>
+    <v-btn height="44" class="mt-2" @click="save">Save these prices as a table (CSV)</v-btn>
+    <PriceTable v-if="table" :key="table.name" v-bind="table" @take="take" @leave="table = undefined" />
     <p v-if="taken" role="status">{{ taken }}</p>
     <ul v-if="faults.length > 0" class="faults" role="alert">
       <li v-for="fault in faults" :key="fault">{{ fault }}</li>

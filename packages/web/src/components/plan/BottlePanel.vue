@@ -4,7 +4,7 @@ import { isPerishable } from '@uisce/core';
 import { useAnswer } from '../../stores/answer';
 import { useTrade } from '../../stores/trade';
 import { JOB_WORD } from '../../theme/tokens';
-import { count, useWords } from '../../words/use-words';
+import { count, sayDays, useWords } from '../../words/use-words';
 import CautionLine from './CautionLine.vue';
 import { useDecisions } from './use-decisions';
 
@@ -67,7 +67,11 @@ const CHOICES = [
       <template v-if="bottle">
         · {{ bottle.label }}, {{ words.size(bottle.ml) }}, {{ words.price(bottle.priceMinor) }}</template
       >
-      <template v-if="kind.openDays"> · {{ count(kind.openDays, 'day') }} once open, in the fridge</template>
+      <template v-if="kind.openDays">
+        · {{ sayDays(kind.openDays) }} once open{{
+          kind.storage === 'fridge' ? ', in the fridge' : ''
+        }}</template
+      >
     </p>
     <p v-if="otherSizes.length > 0" class="dim facts">
       Also sold:

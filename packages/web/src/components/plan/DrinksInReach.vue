@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Recipe } from '@uisce/core';
+import { DrinkSearch, type Recipe } from '@uisce/core';
 import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
 import { count, inSentence, listed, useWords } from '../../words/use-words';
+import { useMustDrinks } from '../drink/use-must-drinks';
 import DrinkSpec from './DrinkSpec.vue';
 
 const answers = useAnswer();
 const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
+const must = useMustDrinks();
 
 const sought = ref('');
 const shown = ref<'open' | 'shut' | 'dropped'>('open');
@@ -21,23 +23,14 @@ interface Row {
   note: string;
 }
 
-const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
-
-function matches(recipe: Recipe): boolean {
-  const all = [
-    recipe.name,
-    ...recipe.also,
-    recipe.family,
-    ...recipe.slots.flatMap((s) => [trade.kindName(s.kind), ...(trade.kinds.get(s.kind)?.also ?? [])]),
-  ];
-  return fold(sought.value)
-    .split(/\s+/)
-    .every((word) => all.some((text) => fold(text).includes(word)));
-}
+const search = computed(() => new DrinkSearch(trade.catalogue));
+const found = computed(() =>
+  sought.value.trim() === '' ? undefined : new Set(search.value.find(sought.value)),
+);
 
 function row(id: string, note: string): Row[] {
   const recipe = trade.recipes.get(id);
-  return recipe && matches(recipe) ? [{ recipe, note }] : [];
+  return recipe && (found.value?.has(id) ?? true) ? [{ recipe, note }] : [];
 }
 
 const lists = computed(() => {
@@ -56,7 +49,12 @@ const lists = computed(() => {
           lacks.length > 0 ? `lacks ${listed(lacks)}, ${words.price(d.cost)}` : 'nothing allowed opens it',
         );
       }),
-    dropped: result.dropped.flatMap((d) => row(d.recipeId, `you said no to ${listed(d.disliked)}`)),
+    dropped: result.dropped.flatMap((d) =>
+      row(
+        d.recipeId,
+        d.disliked.length > 0 ? `you said no to ${listed(d.disliked)}` : 'less known than you count',
+      ),
+    ),
   };
 });
 const rows = computed(() =>
@@ -67,17 +65,8 @@ const rows = computed(() =>
 const TABS = [
   { value: 'open', words: 'In reach' },
   { value: 'shut', words: 'Not yet' },
-  { value: 'dropped', words: 'Left out by taste' },
+  { value: 'dropped', words: 'Left out' },
 ] as const;
-
-function toggleMust(id: string): void {
-  const { brief } = plans;
-  if (!brief) return;
-  const has = brief.mustDrinks.includes(id);
-  const mustDrinks = has ? brief.mustDrinks.filter((d) => d !== id) : [...brief.mustDrinks, id];
-  const name = trade.recipes.get(id)?.name ?? id;
-  plans.edit(has ? `${name} no longer a must` : `Must have ${name}`, { brief: { mustDrinks } });
-}
 </script>
 
 <template>
@@ -86,7 +75,7 @@ function toggleMust(id: string): void {
       <h2 id="drinks-title">Drinks <small class="dim">· with what they lean on</small></h2>
       <label class="find">
         <span class="sr-only">Find a drink by name or what is in it</span>
-        <input id="find" v-model="sought" type="search" placeholder="Find a drink   /" autocomplete="off" />
+        <input v-model="sought" type="search" placeholder="Find among these" autocomplete="off" />
       </label>
     </div>
     <fieldset class="tabs">
@@ -109,7 +98,7 @@ function toggleMust(id: string): void {
         </button>
         <div v-if="spread === recipe.id">
           <DrinkSpec :recipe="recipe" />
-          <v-btn size="small" height="40" class="mb-3" @click="toggleMust(recipe.id)">
+          <v-btn size="small" height="40" class="mb-3" @click="must.toggle(recipe.id)">
             {{ plans.brief?.mustDrinks.includes(recipe.id) ? 'No longer a must-have' : 'I must have this' }}
           </v-btn>
         </div>

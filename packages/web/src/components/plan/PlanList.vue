@@ -21,8 +21,8 @@ const newName = ref('');
 
 // Its own solver, so that comparing plans does not hold up the open one.
 let waiting: Plan[] = [...plans.plans];
-const solver = trade.text
-  ? new Solver(trade.text, (reply) => {
+const solver = trade.loaded
+  ? new Solver(trade.catalogue, (reply) => {
       const plan = waiting[0];
       if (!plan) return;
       if (reply.kind === 'plan') results.value[plan.id] = reply.result;
@@ -46,9 +46,8 @@ function sentence(plan: Plan): string {
   const money = words.money(plan.brief.moneyNowMinor);
   if (!result) return `${money}: working it out`;
   if (result.answer.status === 'infeasible') return `${money} does not meet what it asks for`;
-  const { drinks, status } = result.answer;
-  const proof = status === 'optimal' ? ', proven best' : '';
-  return `${money} opens ${count(drinks.length, 'drink')} ${sayMakeUp(makeUpOf(result, trade.kinds))}${proof}`;
+  const proof = result.answer.status === 'optimal' ? ', proven best' : '';
+  return `${money} opens ${count(result.open, 'drink')} ${sayMakeUp(makeUpOf(result, trade.kinds))}${proof}`;
 }
 
 function checked(name: string): string | undefined {

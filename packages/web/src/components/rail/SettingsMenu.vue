@@ -1,21 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { mdiTuneVariant } from '@mdi/js';
-import { LOCALES, READER_MEASURES, type ReaderMeasure, type Settings } from '@uisce/core';
+import { LOCALES, READER_MEASURES, type Settings } from '@uisce/core';
 import { useHousehold } from '../../stores/household';
 import { useTrade } from '../../stores/trade';
+import { MEASURE_WORDS } from '../../words/trade-words';
 
 const household = useHousehold();
 const trade = useTrade();
 const shown = ref(false);
-
-const MEASURES: Record<ReaderMeasure, string> = {
-  ml: 'Millilitres (ml)',
-  cl: 'Centilitres (cl)',
-  'us-oz': 'US ounces (29.57 ml)',
-  'bar-oz': 'Bar ounces (30 ml)',
-};
-const SHORT: Record<ReaderMeasure, string> = { ml: 'ml', cl: 'cl', 'us-oz': 'US oz', 'bar-oz': 'bar oz' };
 
 const regions = LOCALES.map((locale) => {
   const [language = 'en', region = 'IE'] = locale.split('-');
@@ -31,7 +24,7 @@ const regions = LOCALES.map((locale) => {
 
 const summary = computed(() =>
   [
-    SHORT[household.settings.measure],
+    MEASURE_WORDS[household.settings.measure].short,
     trade.prices?.currency ?? '',
     household.settings.theme === 'day' ? 'Day' : 'Night',
   ].join(' · '),
@@ -44,7 +37,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value;
 <template>
   <button class="plain-button open" type="button" aria-haspopup="dialog" @click="shown = true">
     <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiTuneVariant" /></svg>
-    <span><span class="sr-only">Settings: </span>{{ summary }}</span>
+    <span class="summary"><span class="sr-only">Settings: </span>{{ summary }}</span>
   </button>
   <v-dialog v-model="shown" max-width="460" aria-labelledby="settings-title">
     <div class="card settings">
@@ -72,7 +65,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value;
             :checked="household.settings.measure === measure"
             @change="change({ measure })"
           />
-          {{ MEASURES[measure] }}
+          {{ MEASURE_WORDS[measure].full }}
         </label>
       </fieldset>
       <label class="line">
@@ -121,6 +114,16 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value;
   width: 18px;
   flex: none;
   fill: currentcolor;
+}
+
+@media (max-width: 820px) {
+  .summary {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
 }
 
 fieldset {

@@ -5,6 +5,7 @@ import { STEPS } from '../../router';
 import { useAnswer } from '../../stores/answer';
 import { useHousehold } from '../../stores/household';
 import { usePlans } from '../../stores/plans';
+import { useTrade } from '../../stores/trade';
 import { count, useWords } from '../../words/use-words';
 import SettingsMenu from './SettingsMenu.vue';
 
@@ -13,11 +14,13 @@ defineEmits<{ keys: [] }>();
 const answers = useAnswer();
 const household = useHousehold();
 const plans = usePlans();
+const trade = useTrade();
 const words = useWords();
 
 const figures = computed<Record<string, string>>(() => ({
   Brief: plans.brief ? words.money(plans.brief.moneyNowMinor) : '',
-  Plan: answers.result ? count(answers.result.answer.drinks.length, 'drink') : '',
+  Notebook: trade.drinkCount > 0 ? String(trade.drinkCount) : '',
+  Plan: answers.result ? count(answers.result.open, 'drink') : '',
 }));
 </script>
 

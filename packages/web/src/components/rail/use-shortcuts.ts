@@ -6,7 +6,7 @@ import { useHistory } from '../../stores/history';
 /** Keys that work on every screen, with words for the list of keys. */
 export const KEYS = [
   ...STEPS.map((s) => ({ keys: s.digit, does: `Go to ${s.name}` })),
-  { keys: '/', does: 'Find a drink in the plan' },
+  { keys: '/', does: 'Find a drink in the Notebook, from anywhere' },
   { keys: '← →', does: 'Move the waterline by 5, with Shift by 25 (when it has the focus)' },
   { keys: 't', does: 'The waterline as a table, and back (when it has the focus)' },
   { keys: 'Enter', does: 'Open the bottle that has the focus' },
@@ -33,7 +33,7 @@ export function useShortcuts(showKeys: () => void): void {
   function find(): void {
     const field = document.querySelector<HTMLInputElement>('#find');
     if (field) field.focus();
-    else void router.push('/plan').then(() => requestAnimationFrame(find));
+    else void router.push('/notebook').then(() => requestAnimationFrame(find));
   }
 
   function onKey(event: KeyboardEvent): void {

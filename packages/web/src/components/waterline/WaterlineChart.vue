@@ -40,7 +40,7 @@ const most = computed(() => {
 });
 const plotWidth = computed(() => Math.max(1, width.value - INSET.left - INSET.right));
 const handleX = computed(() => INSET.left + (budget.value / most.value) * plotWidth.value);
-const open = computed(() => answers.result?.answer.drinks.length ?? 0);
+const open = computed(() => answers.result?.open ?? 0);
 const spoken = computed(() => `${words.money(budget.value)} opens ${count(open.value, 'drink')}`);
 
 const option = computed(() => {

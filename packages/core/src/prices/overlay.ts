@@ -1,0 +1,27 @@
+import type { PriceList } from '../catalogue/price-list.js';
+
+/**
+ * The prices that hold: a list laid over its shop. For every kind the list names, its bottles alone
+ * count; for every other kind, the shop's. A list that stands by itself is returned as it is.
+ *
+ * @param shops every list there is, for finding the one below.
+ */
+export function effectivePrices(list: PriceList, shops: readonly PriceList[]): PriceList {
+  const below = list.over === undefined ? undefined : shops.find((s) => s.id === list.over);
+  if (below === undefined || below.id === list.id) return list;
+  const own = new Set(list.bottles.map((b) => b.kind));
+  const ownIds = new Set(list.bottles.map((b) => b.id));
+  const ownFresh = new Set(list.fresh.map((f) => f.kind));
+  return {
+    ...list,
+    bottles: [...list.bottles, ...below.bottles.filter((b) => !own.has(b.kind) && !ownIds.has(b.id))],
+    fresh: [...list.fresh, ...below.fresh.filter((f) => !ownFresh.has(f.kind))],
+  };
+}
+
+/** Why prices in one currency cannot serve a plan in another, in words; undefined when they can. */
+export function currencyRefusal(listCurrency: string, planCurrency: string): string | undefined {
+  return listCurrency === planCurrency
+    ? undefined
+    : `These prices are in ${listCurrency} and your plan counts in ${planCurrency}. Uisce does not convert money: bring prices in ${planCurrency}, or choose a shop in ${listCurrency} first.`;
+}

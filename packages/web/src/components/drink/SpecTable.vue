@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { drinkCost, pouredWith, type Recipe } from '@uisce/core';
+import { useTrade } from '../../stores/trade';
+import { inSentence, listed, useWords } from '../../words/use-words';
+import { useAtHand } from './use-at-hand';
+
+const props = withDefaults(
+  defineProps<{
+    recipe: Recipe;
+    servings?: number;
+    /** Show what each part costs. */
+    costs?: boolean;
+    large?: boolean;
+  }>(),
+  { servings: 1, costs: false, large: false },
+);
+
+const trade = useTrade();
+const words = useWords();
+const atHand = useAtHand();
+
+const slots = computed(() =>
+  pouredWith(props.recipe, trade.catalogue, atHand.planned.value, atHand.minFit.value),
+);
+const costs = computed(() => {
+  const cost = trade.prices ? drinkCost(props.recipe, trade.prices, trade.kinds) : undefined;
+  return new Map(cost?.slots.map((s) => [s.slot, s.minor]));
+});
+const names = (kinds: readonly string[]) => listed(kinds.map((k) => inSentence(trade.kindName(k))));
+const scaled = (amount: Recipe['slots'][number]['amount']) =>
+  words.amount({ ...amount, value: amount.value * props.servings });
+const costOf = (slot: Recipe['slots'][number]) => {
+  const minor = costs.value.get(slot);
+  return minor === undefined ? '' : words.cost(Math.round(minor * props.servings));
+};
+</script>
+
+<template>
+  <table :class="{ large }">
+    <caption class="sr-only">
+      What goes in
+    </caption>
+    <tbody>
+      <tr v-for="(poured, i) in slots" :key="i">
+        <td class="amount">{{ scaled(poured.slot.amount) }}</td>
+        <td>
+          {{ trade.kindName(poured.slot.kind)
+          }}<template v-if="poured.slot.or.length > 0"> or {{ names(poured.slot.or) }}</template
+          ><span v-if="poured.slot.optional" class="dim"> (if you like)</span
+          ><span v-if="poured.slot.muddle" class="dim">, muddled</span
+          ><span v-if="poured.slot.float" class="dim">, floated</span
+          ><span v-if="poured.slot.role === 'rinse'" class="dim">, as a rinse</span>
+          <span v-if="poured.fit === 0 && !poured.slot.optional" class="lack"> · lacking</span>
+          <span v-else-if="poured.fit > 0 && poured.fit < 1" class="dim swap">
+            here {{ names(poured.kinds) }}<template v-if="poured.changes">. {{ poured.changes }}</template>
+          </span>
+        </td>
+        <td v-if="props.costs" class="cost dim">{{ costOf(poured.slot) }}</td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+td {
+  padding: 3px 0;
+  vertical-align: baseline;
+}
+
+.amount {
+  width: 96px;
+  white-space: nowrap;
+  font-weight: 700;
+}
+
+.lack {
+  color: rgb(var(--v-theme-rust));
+  font-weight: 700;
+}
+
+.swap {
+  display: block;
+  font-size: 0.9375rem;
+}
+
+.cost {
+  padding-inline-start: 12px;
+  text-align: end;
+  white-space: nowrap;
+  font-size: 0.9375rem;
+}
+
+.large td {
+  padding: 7px 0;
+  font-size: 1.1875rem;
+  border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+.large .amount {
+  width: 118px;
+  font-family: var(--display);
+  font-size: 1.375rem;
+  font-weight: 600;
+}
+
+.large .cost {
+  font-size: 1rem;
+}
+</style>

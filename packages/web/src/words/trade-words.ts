@@ -1,0 +1,34 @@
+import type { Allergen, Canon, Era, ReaderMeasure } from '@uisce/core';
+
+/** Each measure as said in full and in short. */
+export const MEASURE_WORDS: Record<ReaderMeasure, { full: string; short: string }> = {
+  ml: { full: 'Millilitres (ml)', short: 'ml' },
+  cl: { full: 'Centilitres (cl)', short: 'cl' },
+  'us-oz': { full: 'US ounces (29.57 ml)', short: 'US oz' },
+  'bar-oz': { full: 'Bar ounces (30 ml)', short: 'bar oz' },
+};
+
+export const CANON_WORDS: Record<Canon, string> = {
+  core: 'core canon',
+  'well-known': 'well known',
+  specialist: 'for those who look for it',
+};
+
+export const ERA_WORDS: Record<Era, string> = {
+  'before-1900': 'before 1900',
+  '1900-1919': '1900 to 1919',
+  '1920-1949': '1920 to 1949',
+  '1950-1979': '1950 to 1979',
+  '1980-1999': '1980 to 1999',
+  'since-2000': 'since 2000',
+};
+
+export const ALLERGEN_WORDS: Record<Allergen, string> = {
+  egg: 'egg',
+  milk: 'milk',
+  nuts: 'nuts',
+  gluten: 'gluten',
+  sulphites: 'sulphites',
+  celery: 'celery',
+  fish: 'fish',
+};
