@@ -1,4 +1,4 @@
-// Everything that must hold, in order of how soon it tells: format, lint, imports, types, unit, end to end.
+// Everything that must hold, in order of how soon it tells: format, lint, imports, types, catalogue, unit, end to end.
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -25,6 +25,7 @@ const STEPS = [
   ['lint', 'eslint', ['.', '--max-warnings', '0']],
   ['imports', 'depcruise', ['--config', '.dependency-cruiser.cjs', 'packages', 'e2e']],
   ['types', 'vue-tsc', ['-b']],
+  ['catalogue', process.execPath, [join(ROOT, 'packages/catalogue/dist/check/main.js')]],
   ['unit', 'vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitFile}`]],
   ['build', process.execPath, [join(ROOT, 'scripts/build.mjs')]],
   ['end to end', 'playwright', ['test', '--config', 'e2e/playwright.config.ts']],

@@ -49,9 +49,7 @@ test('plans are made, renamed, compared, deleted and brought back', async ({ pag
 test('what one drink leans on is read in the reader’s own measures', async ({ page, demo }) => {
   await page.goto(demo.address);
   await proven(page);
-  await page.keyboard.press('/');
-  await page.keyboard.type('cassis');
-  await expect(page.getByRole('searchbox')).toHaveValue('cassis');
+  await page.getByRole('searchbox', { name: /Find a drink/ }).fill('cassis');
   await page.getByRole('button', { name: 'El Diablo' }).click();
   await expect(page.getByText('45 ml', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /Settings/ }).click();

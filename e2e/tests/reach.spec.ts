@@ -12,9 +12,11 @@ for (const theme of ['day', 'night'] as const) {
       const settings = (await (await request.get(`${demo.address}/api/settings`)).json()) as object;
       await request.put(`${demo.address}/api/settings`, { data: { ...settings, theme } });
       await page.setViewportSize(size);
-      for (const path of ['/brief', '/plan']) {
+      for (const path of ['/brief', '/plan', '/notebook', '/notebook/dry-martini']) {
         await page.goto(demo.address + path);
-        await proven(page);
+        if (path.startsWith('/notebook')) await page.getByText(/^\d+ entries/).waitFor({ state: 'attached' });
+        else await proven(page);
+        if (path.endsWith('martini')) await page.getByText('Among the martinis').waitFor();
         if (path === '/plan') await page.getByRole('button', { name: /^Bourbon, base/ }).click();
         const found = await new AxeBuilder({ page })
           .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])

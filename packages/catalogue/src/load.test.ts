@@ -1,14 +1,23 @@
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { gzipSync } from 'node:zlib';
 import { beforeAll, describe, expect, it } from 'vitest';
+import wordListPath from 'word-list';
 import {
   ATTITUDE_MIN_FIT,
   compilePlan,
-  drinkProfile,
+  countDrinks,
+  coverage,
+  drinkKey,
   emptyBrief,
-  kindIndex,
+  FAMILIES,
   type Catalogue,
   type PriceList,
 } from '@uisce/core';
-import { loadCatalogue, loadPriceLists } from './load.js';
+import { checkCatalogue } from './check/check.js';
+import { loadCatalogue, loadPriceLists, loadPublished } from './load.js';
 
 let catalogue: Catalogue;
 let prices: PriceList[];
@@ -17,81 +26,90 @@ beforeAll(() => {
   prices = loadPriceLists(catalogue);
 });
 
-const ml = (recipeId: string, kind: string) =>
-  catalogue.recipes.find((r) => r.id === recipeId)?.slots.find((s) => s.kind === kind)?.amount.value;
+const lantern = () => prices.find((l) => l.id === 'lantern-store') as PriceList;
 
 describe('the shipped catalogue', () => {
-  it('is as large as promised and sound', () => {
-    expect(catalogue.recipes.length).toBeGreaterThanOrEqual(100);
-    expect(catalogue.kinds.length).toBeGreaterThanOrEqual(60);
-    expect(prices.length).toBeGreaterThan(0);
+  it('is as large as promised', () => {
+    const figures = coverage(catalogue);
+    expect(figures.recipes).toBeGreaterThanOrEqual(320);
+    expect(figures.withoutAlcohol).toBeGreaterThanOrEqual(30);
+    expect(figures.kinds).toBeGreaterThanOrEqual(130);
+    expect(new Set(figures.perFamily.map(([family]) => family))).toEqual(new Set(FAMILIES));
+    expect(new Set(prices.map((l) => l.currency))).toEqual(new Set(['EUR', 'GBP', 'USD', 'INR', 'AUD']));
+    expect(loadPublished()[0]?.list.specs.length).toBeGreaterThanOrEqual(60);
+    const packed = gzipSync(JSON.stringify(loadCatalogue().text)).length;
+    expect(packed).toBeLessThan(120 * 1024);
   });
 
-  it('asks for every kind it lists, and prices every kind that is sold', () => {
-    const asked = new Set(catalogue.recipes.flatMap((r) => r.slots.flatMap((s) => [s.kind, ...s.or])));
-    const unused = catalogue.kinds.filter((k) => !k.abstract && !asked.has(k.id));
-    expect(unused).toEqual([]);
-    const priced = new Set(prices.flatMap((l) => l.bottles.map((b) => b.kind)));
-    const unpriced = catalogue.kinds.filter((k) => !k.abstract && k.supply !== 'fresh' && !priced.has(k.id));
-    expect(unpriced).toEqual([]);
-  });
-
-  // International Bartenders Association, official cocktail list (from memory).
-  it.each([
-    ['negroni', 'dry-gin', 30],
-    ['negroni', 'red-bitter', 30],
-    ['sidecar', 'cognac', 50],
-    ['margarita', 'triple-sec', 20],
-    ['white-lady', 'lemon-juice', 20],
-    ['manhattan', 'rye', 50],
-    ['moscow-mule', 'ginger-beer', 120],
-    ['french-75', 'sparkling-wine', 60],
-    ['mojito', 'white-rum', 45],
-    ['espresso-martini', 'coffee-liqueur', 30],
-  ])('gives %s as published: %s %d ml', (recipe, kind, amount) => {
-    expect(ml(recipe, kind)).toBe(amount);
-  });
-
-  it('follows the shake and stir rule (common practice)', () => {
-    const kinds = kindIndex(catalogue.kinds);
-    const SHAKEN_FOR = /juice|egg|cream|puree/;
-    const wrong = catalogue.recipes.filter((r) => {
-      const cloudy = r.slots.some((s) => SHAKEN_FOR.test(s.kind) && kinds.get(s.kind)?.supply === 'fresh');
-      const shakesFizz = r.slots.some(
-        (s) => s.role !== 'long' && kinds.get(s.kind)?.tastes.includes('fizzy'),
-      );
-      return (r.method === 'stir' && cloudy) || (r.method.includes('shake') && shakesFizz);
-    });
-    expect(wrong.map((r) => r.id)).toEqual([]);
-  });
-
-  it('pours drinks that their glass can hold, ice left aside', () => {
-    const kinds = kindIndex(catalogue.kinds);
-    const glasses = new Map(catalogue.glasses.map((g) => [g.id, g]));
-    const spilt = catalogue.recipes.filter(
-      (r) => drinkProfile(r, kinds).servedMl > (glasses.get(r.glass)?.maxMl ?? 0),
-    );
-    expect(spilt.map((r) => r.id)).toEqual([]);
+  it('passes every check of its own', () => {
+    const words = new Set(readFileSync(wordListPath, 'utf8').split('\n'));
+    for (const { name, faults } of checkCatalogue((word) => words.has(word)))
+      expect(faults, name).toEqual([]);
   });
 
   // Common practice: bourbon for rye 0.85, rye for bourbon 0.75; direction matters.
-  it('keeps stand-ins directional', () => {
-    const fit = (wanted: string, poured: string) =>
-      catalogue.standIns.find((s) => s.for === wanted && s.with.join() === poured)?.fit;
-    expect(fit('rye', 'bourbon')).toBe(0.85);
-    expect(fit('bourbon', 'rye')).toBe(0.75);
-    expect(fit('old-tom-gin', 'dry-gin,simple-syrup')).toBe(0.8);
+  it('keeps stand-ins directional, and composites with their parts', () => {
+    const standIn = (wanted: string, poured: string) =>
+      catalogue.standIns.find((s) => s.for === wanted && s.with.join() === poured);
+    expect(standIn('rye', 'bourbon')?.fit).toBe(0.85);
+    expect(standIn('bourbon', 'rye')?.fit).toBe(0.75);
+    expect(standIn('old-tom-gin', 'dry-gin,simple-syrup')?.fit).toBe(0.8);
+    expect(standIn('spiced-rum', 'white-rum,spiced-syrup')).toBeDefined();
+    expect(standIn('raspberry-liqueur', 'raspberry-syrup,vodka')).toMatchObject({
+      fit: 0.6,
+      parts: [0.5, 0.5],
+    });
+  });
+
+  it('counts the schools of one drink once', () => {
+    const martinis = catalogue.recipes.filter((r) => drinkKey(r) === 'dry-martini');
+    expect(martinis.length).toBeGreaterThan(1);
+    const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
+    expect(countDrinks([...martinis.map((r) => r.id), 'negroni'], recipes)).toBe(2);
+    expect(martinis.every((r) => r.school !== undefined)).toBe(true);
+  });
+});
+
+describe('a mistake in a file', () => {
+  const broken = (file: string, from: string | RegExp, to: string): string => {
+    const folder = mkdtempSync(join(tmpdir(), 'uisce-catalogue-'));
+    cpSync(fileURLToPath(new URL('../data', import.meta.url)), folder, { recursive: true });
+    const text = readFileSync(join(folder, file), 'utf8');
+    expect(text).toMatch(from);
+    writeFileSync(join(folder, file), text.replace(from, to));
+    try {
+      loadCatalogue(folder);
+      return '';
+    } catch (error) {
+      return (error as Error).message;
+    } finally {
+      rmSync(folder, { recursive: true });
+    }
+  };
+
+  it.each([
+    [
+      'amount: 60 ml',
+      'amount: a glug',
+      /sours.yaml \/recipes\/0\/slots\/0\/amount: "a glug" is not an amount; write/,
+    ],
+    ['method: shake', 'method: shaken', /sours.yaml \/recipes\/0\/method: .*"shake".*docs\/catalogue.md/],
+    [
+      'kind: white-rum',
+      'kind: moon-rum',
+      /sours.yaml \/recipes\/0\/slots\/0\/kind: "moon-rum" is not a kind; correct/,
+    ],
+    ['canon: core', 'canon: core\n    colour: red', /sours.yaml \/recipes\/0: Unrecognized key: "colour"/],
+    ['    slots:', '  slots:', /sours.yaml: not YAML/],
+  ])('%s made %s is told with file, path and remedy', (from, to, message) => {
+    expect(broken('recipes/sours.yaml', from, to)).toMatch(message);
   });
 });
 
 describe('a brief compiled with the shipped prices', () => {
   const compile = (change: object) =>
-    compilePlan(
-      { ...emptyBrief('EUR'), moneyNowMinor: 24_000, ...change },
-      prices[0] as PriceList,
-      catalogue,
-    );
-  const bottle = (id: string) => prices[0]?.bottles.find((b) => b.id === id);
+    compilePlan({ ...emptyBrief('EUR'), moneyNowMinor: 24_000, ...change }, lantern(), catalogue);
+  const bottle = (id: string) => lantern().bottles.find((b) => b.id === id);
 
   it('takes perishables small and spirits at the best price a litre', () => {
     const { items } = compile({});
@@ -136,6 +154,17 @@ describe('a brief compiled with the shipped prices', () => {
     const gin = problem.items.find((i) => i.id === 'dry-gin-70');
     expect(gin?.widthMm).toBe((bottle('dry-gin-70')?.widthMm ?? 0) + 4);
     expect(gin?.liquorMl).toBe(700);
+  });
+
+  it('counts everything, or only what is as established as asked, and the must-haves', () => {
+    const canonOf = (count: string, more: object = {}) =>
+      new Set([...compile({ count, ...more }).recipes.values()].map((r) => r.canon));
+    expect(canonOf('all')).toEqual(new Set(['core', 'well-known', 'specialist']));
+    expect(canonOf('well-known')).toEqual(new Set(['core', 'well-known']));
+    expect(canonOf('core')).toEqual(new Set(['core']));
+    const { problem, dropped } = compile({ count: 'core', mustDrinks: ['bijou'] });
+    expect(problem.drinks.map((d) => d.id)).toContain('bijou');
+    expect(dropped.find((d) => d.recipe.id === 'obituary')?.uncounted).toBe(true);
   });
 
   it('refuses prices in another currency', () => {

@@ -8,7 +8,13 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { loadCatalogue, loadPriceLists } from '@uisce/catalogue';
-import { emptyBrief, type Plan, type PriceList, type ProblemDetails } from '@uisce/core';
+import {
+  emptyBrief,
+  type Plan,
+  type PriceList,
+  type PriceListSummary,
+  type ProblemDetails,
+} from '@uisce/core';
 import { createApp } from './app.js';
 import type { SolverPool } from './planning/pool.js';
 import { openDatabase } from './storage/data-source.js';
@@ -146,7 +152,7 @@ describe('bad input is refused with its reason and changes nothing', () => {
     expect(answer.body.errors).toEqual([
       { pointer: '/bottles/1/kind', detail: '"moon-juice" is not a kind we know (bottle "Odd")' },
     ]);
-    const kept = (await call<PriceList[]>('GET', '/price-lists')).body.map((l) => l.id);
+    const kept = (await call<PriceListSummary[]>('GET', '/price-lists')).body.map((l) => l.id);
     expect(kept).not.toContain('mine');
   });
 });
@@ -184,7 +190,28 @@ describe('settings', () => {
 
 describe('price lists', () => {
   const mine = (): PriceList => ({ ...(prices[0] as PriceList), id: 'mine', name: 'Mine' });
-  const names = async () => (await call<PriceList[]>('GET', '/price-lists')).body.map((l) => l.name);
+  const names = async () => (await call<PriceListSummary[]>('GET', '/price-lists')).body.map((l) => l.name);
+
+  it('lie over a shop in the same currency, and over nothing else', async () => {
+    const shop = prices.find((l) => l.currency === 'EUR') as PriceList;
+    const over = (id: string, change: object = {}) =>
+      call<ProblemDetails>('POST', '/price-lists', {
+        ...shop,
+        id: 'laid-over',
+        name: 'Laid over',
+        over: id,
+        ...change,
+      });
+    expect((await over(shop.id)).status).toBe(201);
+    expect((await call<PriceList>('GET', '/price-lists/laid-over')).body.over).toBe(shop.id);
+    expect((await over('no-such-shop')).body.errors?.[0]?.pointer).toBe('/over');
+    expect((await over(shop.id, { currency: 'USD' })).body.detail).toMatch(
+      /in USD and your plan counts in EUR/,
+    );
+    expect((await over('laid-over', { id: 'twice' })).body.detail).toMatch(/not over other own prices/);
+    expect((await call<ProblemDetails>('GET', '/price-lists/no-such-list')).status).toBe(404);
+    await call('POST', '/history/undo');
+  });
 
   it('of one’s own come before the shipped ones, replace by id, and are undone', async () => {
     const shipped = await names();

@@ -8,6 +8,7 @@ import {
   priceRuleFaults,
   publishedFaults,
   sameSpecFaults,
+  syrupFaults,
   unusedKinds,
   type Fault,
 } from '@uisce/core';
@@ -52,6 +53,7 @@ export function checkCatalogue(isCommon: (word: string) => boolean, folder?: str
     { name: 'drinks suit their glasses', faults: at(glassFaults(catalogue)) },
     { name: 'strength, sugar and acid in the family’s band', faults: at(balanceFaults(catalogue)) },
     { name: 'no drink twice', faults: at(sameSpecFaults(catalogue)) },
+    { name: 'syrups hold the sugar of their strength', faults: at(syrupFaults(catalogue)) },
     { name: 'bottles hold what they say', faults: at(kindSizeFaults(catalogue)) },
     ...lists.map((list) => ({
       name: `${list.name} behaves like a shop`,

@@ -1,28 +1,23 @@
 import { describe, expect, it } from 'vitest';
 import { pouredWith } from '../planning/poured-with.js';
-import { catalogueSchema, kindAndAncestors, kindIndex } from './catalogue.js';
+import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
+import { kindAndAncestors, kindIndex } from './catalogue.js';
 import { catalogueFaults, priceListFaults } from './references.js';
 import { priceListSchema } from './price-list.js';
 import { recipeFileSchema } from './recipe.js';
 
-const kind = (id: string, more: object = {}) => ({ id, name: id, job: 'base', supply: 'bottle', ...more });
-const recipe = (slots: object[], more: object = {}) => ({
-  id: 'x', name: 'X', family: 'sour', method: 'shake', strain: 'once', ice: 'none', glass: 'coupe', canon: 'core',
-  slots, ...more,
-}); // prettier-ignore
 const catalogue = (change: object = {}) =>
-  catalogueSchema.parse({
+  testCatalogue({
     kinds: [
-      kind('gin', { abstract: true }),
-      kind('dry-gin', { parent: 'gin' }),
-      kind('old-tom-gin', { parent: 'gin' }),
-      kind('simple-syrup', { supply: 'home-made' }),
-      kind('lemon-juice', { supply: 'fresh' }),
+      kindInput('gin', { abstract: true }),
+      kindInput('dry-gin', { parent: 'gin' }),
+      kindInput('old-tom-gin', { parent: 'gin' }),
+      kindInput('simple-syrup', { supply: 'home-made' }),
+      kindInput('lemon-juice', { supply: 'fresh' }),
     ],
-    glasses: [{ id: 'coupe', name: 'Coupe', minMl: 150, maxMl: 210 }],
     standIns: [{ for: 'old-tom-gin', with: ['dry-gin', 'simple-syrup'], fit: 0.8, changes: 'sharper' }],
     recipes: [
-      recipe([
+      recipeInput([
         { kind: 'old-tom-gin', amount: '45 ml', role: 'base' },
         { kind: 'lemon-juice', amount: '¾ oz', role: 'sour' },
       ]),
@@ -34,7 +29,7 @@ describe('a catalogue', () => {
   it('finds what a kind is a kind of, nearest first', () => {
     expect(kindAndAncestors('dry-gin', kindIndex(catalogue().kinds))).toEqual(['dry-gin', 'gin']);
     const ring = kindIndex(
-      catalogue({ kinds: [kind('a', { parent: 'b' }), kind('b', { parent: 'a' })] }).kinds,
+      catalogue({ kinds: [kindInput('a', { parent: 'b' }), kindInput('b', { parent: 'a' })] }).kinds,
     );
     expect(() => kindAndAncestors('a', ring)).toThrow('a → b → a');
   });
@@ -43,25 +38,26 @@ describe('a catalogue', () => {
     const faults = catalogueFaults(
       catalogue({
         recipes: [
-          recipe([{ kind: 'nectar', amount: '1 oz', role: 'sweet' }], { glass: 'boot' }),
-          recipe([{ kind: 'dry-gin', amount: '1 oz', role: 'base' }]),
+          recipeInput([{ kind: 'nectar', amount: '1 oz', role: 'sweet' }], { glass: 'boot' }),
+          recipeInput([{ kind: 'dry-gin', amount: '1 oz', role: 'base' }]),
         ],
         standIns: [{ for: 'ambrosia', with: ['dry-gin'], fit: 0.5, changes: 'all' }],
       }),
     );
     expect(faults.map((f) => f.path)).toEqual([
       '/recipes/1/id',
-      '/recipes/0/slots/0',
+      '/recipes/0/slots/0/kind',
+      '/standIns/0/for',
       '/recipes/0/glass',
-      '/standIns/0',
     ]);
+    expect(faults[1]?.message).toBe('"nectar" is not a kind; correct the id, or add it to kinds/');
     expect(catalogueFaults(catalogue())).toEqual([]);
   });
 
   it('says which amount cannot be read and how to write it', () => {
     const result = recipeFileSchema.safeParse({
       provenance: 'a test, in our own words',
-      recipes: [recipe([{ kind: 'dry-gin', amount: 'a glug', role: 'base' }])],
+      recipes: [recipeInput([{ kind: 'dry-gin', amount: 'a glug', role: 'base' }])],
     });
     expect(result.error?.issues[0]).toMatchObject({ path: ['recipes', 0, 'slots', 0, 'amount'] });
     expect(result.error?.issues[0]?.message).toContain('such as 22.5 ml');

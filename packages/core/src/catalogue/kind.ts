@@ -66,6 +66,8 @@ export const kindSchema = z.strictObject({
     .string()
     .regex(/^\d+(\.\d+)?:1$/, 'a strength is sugar to liquid by weight, such as 2:1')
     .optional(),
+  /** °Brix of what sweetens a syrup: 100 for sugar, about 82 for honey. */
+  sweetenerBrix: z.number().positive().max(100).default(100),
   /** Kilocalories in a litre beyond its alcohol, sugar and acid (fat, protein, starch). */
   otherKcalPerL: z.number().min(0).max(8000).default(0),
   /** What one counted piece (an egg, a wedge, a leaf) brings to the liquid. */

@@ -1,26 +1,24 @@
 import { describe, expect, it } from 'vitest';
-import { kindSchema, type Kind } from '../catalogue/kind.js';
-import { recipeSchema } from '../catalogue/recipe.js';
+import { priceListSchema } from '../catalogue/price-list.js';
+import { testKinds, testRecipe } from '../testing/trade.js';
+import { drinkWarnings } from './allergens.js';
+import { drinkCost } from './cost.js';
 import { dilution, drinkProfile } from './profile.js';
+import { standardDrink } from './standard-drink.js';
 import { drinkTastes } from './tastes.js';
 
-const kind = (id: string, more: object): [string, Kind] => [
-  id,
-  kindSchema.parse({ id, name: id, job: 'base', supply: 'bottle', ...more }),
-];
-const kinds = new Map([
-  kind('spirit', { abv: 0.4 }),
-  kind('lime-juice', { supply: 'fresh', acidGPerL: 60, sugarGPerL: 15 }),
-  kind('simple-syrup', { supply: 'home-made', sugarGPerL: 615 }),
-  kind('amaro', { abv: 0.3, sugarGPerL: 240, tastes: ['bitter'] }),
-  kind('absinthe', { abv: 0.65, tastes: ['anise'] }),
-  kind('soda', { supply: 'mixer', tastes: ['fizzy'] }),
-]);
-const drink = (method: string, slots: [kind: string, amount: string, role: string][]) =>
-  recipeSchema.parse({
-    id: 'x', name: 'x', family: 'sour', method, strain: 'once', ice: 'none', glass: 'coupe', canon: 'core',
-    slots: slots.map(([k, amount, role]) => ({ kind: k, amount, role })),
-  }); // prettier-ignore
+const kinds = testKinds(
+  ['spirit', { abv: 0.4 }],
+  ['lime-juice', { supply: 'fresh', acidGPerL: 60, sugarGPerL: 15 }],
+  ['simple-syrup', { supply: 'home-made', sugarGPerL: 615 }],
+  ['amaro', { abv: 0.3, sugarGPerL: 240, tastes: ['bitter'] }],
+  ['absinthe', { abv: 0.65, tastes: ['anise'], caution: 'High proof.' }],
+  ['soda', { supply: 'mixer', tastes: ['fizzy'] }],
+  ['egg-white', { supply: 'fresh', tastes: ['egg'], allergens: ['egg'], each: { ml: 30, kcal: 17 } }],
+  ['cream', { supply: 'fresh', allergens: ['milk'], tastes: ['creamy'], otherKcalPerL: 3200 }],
+);
+const drink = (method: string, slots: Parameters<typeof testRecipe>[0], more: object = {}) =>
+  testRecipe(slots, { method, ...more });
 
 const SOUR = drink('shake', [
   ['spirit', '60 ml', 'base'],
@@ -71,5 +69,101 @@ describe('tastes', () => {
       ['soda', '90 ml', 'long'],
     ]);
     expect(drinkTastes(long, kinds)).toEqual(new Set(['bitter', 'fizzy']));
+  });
+});
+
+describe('what joins after the ice', () => {
+  it('takes no melt with it: soda on a collins, cream on a coffee, but not pineapple in the shaker', () => {
+    const mixed = drink('shake', [['spirit', '60 ml', 'base']]);
+    const topped = drink('shake', [
+      ['spirit', '60 ml', 'base'],
+      ['soda', '60 ml', 'long'],
+    ]);
+    expect(drinkProfile(topped, kinds).waterMl).toBeCloseTo(drinkProfile(mixed, kinds).waterMl, 9);
+    const shaken = drink('shake', [
+      ['spirit', '60 ml', 'base'],
+      ['lime-juice', '60 ml', 'long'],
+    ]);
+    expect(drinkProfile(shaken, kinds).waterMl).toBeCloseTo(120 * dilution(0.2, 'shake', 'none'), 9);
+  });
+});
+
+describe('figures of a drink', () => {
+  // 45 ml at 40 % hold 18 ml of ethanol; at 0.78924 g/ml (OIML R 22, from memory) that is 14.2 g, which is
+  // why 1.5 US fluid ounces of spirit are one US standard drink of 14 g.
+  it('are one US standard drink, and about 1.8 UK units, for a 45 ml measure of spirit', () => {
+    const { ethanolG } = drinkProfile(drink('build', [['spirit', '45 ml', 'base']]), kinds);
+    expect(ethanolG / standardDrink('en-US').g).toBeCloseTo(1, 1);
+    expect(ethanolG / standardDrink('en-GB').g).toBeCloseTo(1.8, 1);
+  });
+
+  // From memory of national guidance.
+  it.each([
+    ['en-US', 14],
+    ['en-GB', 8],
+    ['en-IE', 10],
+    ['en-AU', 10],
+    ['en-CA', 13.45],
+    ['it-IT', 12],
+    ['de-DE', 10],
+  ])('count a standard drink in %s as %d g', (locale, g) => {
+    expect(standardDrink(locale).g).toBe(g);
+  });
+
+  // Regulation (EU) No 1169/2011, annex XIV (from memory): 7 kcal a gram of alcohol, 4 of sugar.
+  it('hold the energy of their alcohol, sugar, and whatever fat comes with them', () => {
+    const spirit = drinkProfile(drink('build', [['spirit', '45 ml', 'base']]), kinds);
+    expect(spirit.kcal).toBeCloseTo(14.206 * 7, 1);
+    const syrup = drinkProfile(drink('build', [['simple-syrup', '20 ml', 'sweet']]), kinds);
+    expect(syrup.kcal).toBeCloseTo(20 * 0.615 * 4, 6);
+    const rich = drinkProfile(
+      drink('shake', [
+        ['cream', '30 ml', 'body'],
+        ['egg-white', '1 whole', 'body'],
+      ]),
+      kinds,
+    );
+    expect(rich.kcal).toBeCloseTo(96 + 17, 6);
+    expect(rich.mixMl).toBe(60);
+  });
+
+  it('warn of every allergen and caution once, equals and optional parts included', () => {
+    const sour = drink('dry-shake', [
+      ['spirit', '45 ml', 'base', { or: ['absinthe'] }],
+      ['egg-white', '1 whole', 'body', { optional: true }],
+      ['absinthe', '1 dash', 'rinse'],
+    ]);
+    expect(drinkWarnings(sour, kinds)).toEqual({ allergens: ['egg'], cautions: ['High proof.'] });
+  });
+});
+
+describe('what a drink costs', () => {
+  const bottle = (id: string, kind: string, ml: number, priceMinor: number, tier = 'mixing') => ({
+    id, kind, label: id, ml, priceMinor, widthMm: 70, heightMm: 300, tier,
+  }); // prettier-ignore
+  const prices = priceListSchema.parse({
+    format: 'uisce-prices/1', id: 'l', name: 'L', currency: 'EUR', provenance: 'test',
+    bottles: [
+      bottle('small', 'spirit', 350, 1400), bottle('large', 'spirit', 700, 2100), bottle('finer', 'spirit', 700, 700, 'finer'),
+      bottle('made-simple', 'simple-syrup', 500, 100),
+    ],
+    fresh: [
+      { kind: 'lime-juice', sold: '1 lime', priceMinor: 40, ml: 25 },
+      { kind: 'egg-white', sold: '1 egg', priceMinor: 35, pieces: 1 },
+    ],
+  }); // prettier-ignore
+
+  it('is each part’s share of the cheapest mixing bottle and of what is fresh', () => {
+    const sour = drink('dry-shake', [
+      ['spirit', '70 ml', 'base'],
+      ['lime-juice', '25 ml', 'sour'],
+      ['simple-syrup', '20 ml', 'sweet'],
+      ['egg-white', '1 whole', 'body'],
+      ['amaro', '10 ml', 'bitter'],
+      ['absinthe', '1 dash', 'rinse', { optional: true }],
+    ]);
+    const cost = drinkCost(sour, prices, kinds);
+    expect(cost.minor).toBe(210 + 40 + 4 + 35);
+    expect(cost.unpriced).toEqual(['amaro']);
   });
 });

@@ -54,9 +54,15 @@ describe('explanations of random sets', () => {
           const { fits } = judged(problem, ids);
           return problem.drinks.filter((_, d) => (fits[d] ?? 0) > 0).map((d) => d.id);
         };
+        // Variants of one drink close and open as one.
+        const groupOf = (id: string) => problem.drinks.find((d) => d.id === id)?.group ?? id;
+        const groups = (ids: string[]) => [...new Set(ids.map(groupOf))].sort();
         for (const reason of explanation.reasons) {
-          const left = openWith(answer.items.filter((i) => i !== reason.id));
-          expect(answer.drinks.map((d) => d.id).filter((d) => !left.includes(d))).toEqual(reason.closes);
+          const left = groups(openWith(answer.items.filter((i) => i !== reason.id)));
+          const closed = groups(answer.drinks.map((d) => d.id)).filter((g) => !left.includes(g));
+          expect(groups(reason.closes)).toEqual(closed);
+          expect(reason.closes).toHaveLength(closed.length);
+          expect(groups(reason.leaning.map((d) => d.id))).toHaveLength(reason.leaning.length);
         }
         for (const shut of explanation.shut) {
           const opened = openWith([...answer.items, ...shut.lacks]).includes(shut.id);
@@ -65,6 +71,9 @@ describe('explanations of random sets', () => {
         for (const lift of explanation.lifts) {
           const lifted = judged(problem, [...answer.items, lift.id]);
           expect(lifted.value).toBeCloseTo(answer.value + lift.gain, 9);
+          const before = groups(answer.drinks.map((d) => d.id));
+          const after = groups(openWith([...answer.items, lift.id]));
+          expect(groups(lift.opens.map((d) => d.id))).toEqual(after.filter((g) => !before.includes(g)));
         }
       }),
       { numRuns: 150 },

@@ -1,5 +1,6 @@
-import MiniSearch from 'minisearch';
+import MiniSearch, { type SearchOptions, type SearchResult } from 'minisearch';
 import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import type { Canon } from '../catalogue/recipe.js';
 import { drinkTastes } from '../drink/tastes.js';
 
 /** Words without accents, case or possessives, so that "Bees Knees" finds Bee's Knees. */
@@ -11,7 +12,11 @@ function fold(term: string): string {
     .toLowerCase();
 }
 
+/** Among equals the better known drink comes first. */
+const CANON_BOOST: Record<Canon, number> = { core: 1.6, 'well-known': 1.25, specialist: 1 };
+
 interface Entry {
+  canon: Canon;
   id: string;
   name: string;
   also: string;
@@ -29,12 +34,14 @@ export class DrinkSearch {
     const families = new Map(catalogue.families.map((f) => [f.id, f.name]));
     this.index = new MiniSearch<Entry>({
       fields: ['name', 'also', 'kinds', 'family', 'tastes'],
+      storeFields: ['canon'],
       processTerm: (term) => fold(term) || null,
       searchOptions: {
         boost: { name: 6, also: 4, family: 2 },
         prefix: (term) => term.length > 1,
-        // One slip in a short word, two in a long one.
-        fuzzy: (term) => (term.length > 7 ? 2 : term.length > 3 ? 1 : 0),
+        // One slip in a short word, two (a pair of letters swapped) in a longer one.
+        fuzzy: (term) => (term.length > 5 ? 2 : term.length > 3 ? 1 : 0),
+        boostDocument: (_, __, stored) => CANON_BOOST[stored?.canon as Canon],
         combineWith: 'AND',
       },
     });
@@ -43,6 +50,7 @@ export class DrinkSearch {
     this.index.addAll(
       catalogue.recipes.map((recipe) => ({
         id: recipe.id,
+        canon: recipe.canon,
         name: recipe.name,
         also: [...recipe.also, recipe.school ?? ''].join(' '),
         kinds: recipe.slots
@@ -60,8 +68,12 @@ export class DrinkSearch {
    */
   find(text: string): string[] {
     if (text.trim() === '') return [];
-    const all = this.index.search(text);
-    const hits = all.length > 0 ? all : this.index.search(text, { combineWith: 'OR' });
+    // As typed first; then forgiving slips; then any of the words. A slip must not outrank the word itself.
+    const tries: SearchOptions[] = [{ fuzzy: false }, {}, { combineWith: 'OR' }];
+    const hits = tries.reduce<SearchResult[]>(
+      (found, options) => (found.length > 0 ? found : this.index.search(text, options)),
+      [],
+    );
     return hits.map((hit) => String(hit.id));
   }
 }

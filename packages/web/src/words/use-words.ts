@@ -27,11 +27,22 @@ export function inSentence(name: string): string {
   return SMALL_WORDS.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1);
 }
 
+/** Making a formatter is slow next to using it, and a long list asks for hundreds. */
+const formats = new Map<string, Intl.NumberFormat>();
+
 /** Figures as the reader's region and measures write them. */
 export function useWords() {
   const household = useHousehold();
   const plans = usePlans();
   const trade = useTrade();
+  function format(options: Intl.NumberFormatOptions): Intl.NumberFormat {
+    const key = household.settings.locale + JSON.stringify(options);
+    const known = formats.get(key);
+    if (known) return known;
+    const made = new Intl.NumberFormat(household.settings.locale, options);
+    formats.set(key, made);
+    return made;
+  }
   const currency = () => plans.brief?.currency ?? trade.prices?.currency ?? 'EUR';
 
   return {
@@ -42,17 +53,12 @@ export function useWords() {
     price: (minor: number) => formatMoney(minor, currency(), household.settings.locale, { exact: true }),
     volume: (ml: number) => printVolume(ml, household.settings.measure, household.settings.locale),
     amount: (amount: Amount) => printAmount(amount, household.settings.measure, household.settings.locale),
-    number: (value: number, digits = 1) =>
-      new Intl.NumberFormat(household.settings.locale, { maximumFractionDigits: digits }).format(value),
+    number: (value: number, digits = 1) => format({ maximumFractionDigits: digits }).format(value),
     /** Money in the currency of the prices, whatever the plan counts in. */
     cost: (minor: number) =>
       formatMoney(minor, trade.prices?.currency ?? currency(), household.settings.locale, { exact: true }),
     percent: (fraction: number) =>
-      new Intl.NumberFormat(household.settings.locale, {
-        style: 'percent',
-        minimumFractionDigits: 1,
-        maximumFractionDigits: 1,
-      }).format(fraction),
+      format({ style: 'percent', minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(fraction),
     /** "35 cl" or "1 l" of a bottle, as shops print it. */
     size: (ml: number) => (ml >= 1000 ? `${ml / 1000} l` : ml % 10 === 0 ? `${ml / 10} cl` : `${ml} ml`),
   };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, toRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import {
   drinkCost,
   drinkKey,
@@ -18,7 +18,6 @@ import { inSentence, listed, useWords } from '../../words/use-words';
 import SpecTable from '../drink/SpecTable.vue';
 import { useMustDrinks } from '../drink/use-must-drinks';
 import CautionLine from '../plan/CautionLine.vue';
-import BalanceChart from './BalanceChart.vue';
 import GlassDrawing from './GlassDrawing.vue';
 import StandInList from './StandInList.vue';
 import VariantTable from './VariantTable.vue';
@@ -29,6 +28,8 @@ const props = defineProps<{
   /** Say the name on the page too, where the sentence above does not. */
   named: boolean;
 }>();
+
+const BalanceChart = defineAsyncComponent(() => import('./BalanceChart.vue'));
 
 const MOST_SERVINGS = 24;
 

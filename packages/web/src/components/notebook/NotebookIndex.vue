@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
 import { BASES } from '@uisce/core';
 import { useTrade } from '../../stores/trade';
 import { useWords } from '../../words/use-words';
@@ -10,7 +11,16 @@ const emit = defineEmits<{ first: [] }>();
 
 const trade = useTrade();
 const words = useWords();
+const router = useRouter();
 const { wanted, rows, sections } = useIndex();
+
+/** Plain links with one listener: hundreds of router links would be slow to draw. */
+function follow(event: MouseEvent): void {
+  const link = (event.target as HTMLElement).closest('a');
+  if (!link || event.ctrlKey || event.metaKey || event.shiftKey || event.altKey) return;
+  event.preventDefault();
+  void router.push(link.pathname);
+}
 
 const lines = ref<HTMLElement>();
 /** Bring the drink that is open into sight, within the list and without moving the page. */
@@ -94,23 +104,19 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
         Show every drink
       </button>
     </p>
-    <div ref="lines" class="lines" tabindex="0" role="group" aria-label="Drinks found">
+    <div ref="lines" class="lines" @click="follow" tabindex="0" role="group" aria-label="Drinks found">
       <section v-for="section in sections" :key="section.title">
         <h2 v-if="section.title">{{ section.title }}</h2>
         <ul class="plain-list">
           <li v-for="row in section.rows" :key="row.recipe.id">
-            <RouterLink
-              :to="`/notebook/${row.recipe.id}`"
-              class="line"
-              :class="{ here: row.recipe.id === current }"
-            >
+            <a :href="`/notebook/${row.recipe.id}`" class="line" :class="{ here: row.recipe.id === current }">
               <span class="mark" :class="{ open: row.open }" aria-hidden="true"></span>
               <span class="name"
                 >{{ row.recipe.name }}<span v-if="row.open" class="sr-only">, your plan opens it</span></span
               >
               <span class="leader" aria-hidden="true"></span>
               <span class="dim">{{ words.percent(row.abv) }}</span>
-            </RouterLink>
+            </a>
           </li>
         </ul>
       </section>

@@ -1,5 +1,5 @@
 import { createSharedComposable } from '@vueuse/core';
-import { computed, reactive, shallowRef, watch } from 'vue';
+import { computed, reactive } from 'vue';
 import { BASES, basesOf, drinkProfile, DrinkSearch, pouredWith, type Family, type Recipe } from '@uisce/core';
 import { useTrade } from '../../stores/trade';
 import { useAtHand } from '../drink/use-at-hand';
@@ -35,6 +35,8 @@ export interface IndexRow {
   open: boolean;
 }
 
+const alphabet = new Intl.Collator('en');
+
 /** One question for the whole session, so that going to a drink and back finds the same list. */
 const wanted = reactive<Wanted>({ text: '', base: '', family: '', strength: '', kind: '', reach: 'all' });
 
@@ -43,12 +45,8 @@ export const useIndex = createSharedComposable(() => {
   const trade = useTrade();
   const atHand = useAtHand();
 
-  const search = shallowRef<DrinkSearch>();
-  watch(
-    () => trade.catalogue,
-    (catalogue) => (search.value = new DrinkSearch(catalogue)),
-    { immediate: true },
-  );
+  /** Made when the first word is typed. */
+  const search = computed(() => new DrinkSearch(trade.catalogue));
 
   const facts = computed(
     () =>
@@ -89,8 +87,8 @@ export const useIndex = createSharedComposable(() => {
   const rows = computed<IndexRow[]>(() => {
     const found =
       wanted.text.trim() === ''
-        ? [...trade.catalogue.recipes].sort((a, b) => a.name.localeCompare(b.name))
-        : (search.value?.find(wanted.text) ?? []).flatMap((id) => trade.recipes.get(id) ?? []);
+        ? [...trade.catalogue.recipes].sort((a, b) => alphabet.compare(a.name, b.name))
+        : search.value.find(wanted.text).flatMap((id) => trade.recipes.get(id) ?? []);
     return found.filter(wants).map((recipe) => ({
       recipe,
       abv: facts.value.get(recipe.id)?.abv ?? 0,

@@ -1,0 +1,118 @@
+import { expect, proven, saved, test } from '../fixtures.js';
+
+test('a drink is found by what others call a part of it, read in ml and ounces, scaled, and costed', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.address);
+  await proven(page);
+  await page.keyboard.press('/');
+  await page.keyboard.type('crème de violette');
+  await expect(page).toHaveURL(/\/notebook$/);
+  await expect(page.getByRole('searchbox')).toHaveValue('crème de violette');
+  await page
+    .getByRole('link', { name: /^Aviation/ })
+    .first()
+    .click();
+  await expect(page).toHaveURL(/\/notebook\/aviation/);
+
+  const drink = page.getByRole('article', { name: 'Aviation', exact: true });
+  await expect(drink.getByText('45 ml', { exact: true }).first()).toBeVisible();
+  await expect(drink.getByText(/Shake .*gin, maraschino.* on ice/)).toBeVisible();
+  await expect(drink.getByRole('img', { name: /fill \d+% of a coupe/ })).toBeVisible();
+  await expect(drink.getByText('Cost at The Lantern Store')).toBeVisible();
+  await expect(drink.getByText(/^€\d\.\d\d$/).first()).toBeVisible();
+  await expect(drink.getByText(/From what you own: lacks .*maraschino \(€19.00\)/)).toBeVisible();
+  await expect(drink.getByRole('link', { name: 'without violet' })).toBeVisible();
+
+  await drink.getByRole('radio', { name: 'bar oz' }).check({ force: true });
+  await expect(drink.getByText('1½ oz', { exact: true }).first()).toBeVisible();
+  await drink.getByRole('button', { name: 'One more' }).click();
+  await expect(drink.getByText('3 oz', { exact: true }).first()).toBeVisible();
+});
+
+test('the index narrows by what is asked for, forgives a slip, and is left as it was', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.address}/notebook`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(
+    /\d+ drinks written down; your plan opens \d+/,
+  );
+  const entries = async () => Number((await page.getByText(/^\d+ entr/).innerText()).split(' ')[0]);
+  const all = await entries();
+  await page.getByLabel('Strength').selectOption('none');
+  const soft = await entries();
+  expect(soft).toBeGreaterThanOrEqual(30);
+  expect(soft).toBeLessThan(all);
+  await page.getByRole('button', { name: 'Show every drink' }).click();
+  expect(await entries()).toBe(all);
+
+  await page.getByRole('searchbox').fill('negorni');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/notebook\/negroni/);
+  const chart = page.getByRole('region', { name: /Among the bitter aperitifs/ });
+  await chart.focus();
+  await page.keyboard.press('t');
+  await expect(chart.getByRole('rowheader', { name: 'Boulevardier', exact: true })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('searchbox')).toHaveValue('negorni');
+});
+
+test('a price table with two bad rows names both, and the good rows change what a drink costs', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.address}/notebook/gin-and-tonic`);
+  const cost = page.getByText(/ a glass/);
+  await expect(cost).toContainText('€2.');
+  await page.keyboard.press('1');
+  await proven(page);
+  const table = [
+    'What,Bottle,Content,Paid',
+    'London dry gin,Cheap gin,70 cl,7.00',
+    'moon juice,Unknown,700,9.00',
+    'vodka,Dear vodka,700,a lot',
+    'club soda,Own soda,1 l,0.50',
+  ].join('\n');
+  const bring = (name: string, text: string) =>
+    page
+      .getByLabel('Bring your own price file')
+      .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await bring('kitchen prices.csv', table);
+  const mapping = page.getByRole('region', { name: /kitchen prices/ });
+  await expect(mapping.getByRole('alert')).toHaveText('Say which column holds the size and price.');
+  await mapping.getByLabel('Size').selectOption('Content');
+  await mapping.getByLabel('Price').selectOption('Paid');
+  const bad = mapping.getByRole('list', { name: 'Rows that cannot be taken' });
+  await expect(bad.getByRole('listitem')).toHaveText([
+    'Row 3, What: “moon juice” is not a kind we know',
+    /^Row 4, Paid: “a lot”: .*not an amount of money/,
+  ]);
+  await mapping.getByRole('button', { name: 'Use 2 prices' }).click();
+  await expect(page.getByText('kitchen prices: 2 prices in use now.')).toBeVisible();
+  await page.goto(`${demo.address}/notebook/gin-and-tonic`);
+  await expect(cost).toContainText('€1.');
+
+  await page.goto(`${demo.address}/brief`);
+  await proven(page);
+  await bring('london.csv', 'kind,size,price\ndry-gin,700,£15.00');
+  await expect(page.getByText(/in GBP and your plan counts in EUR/)).toBeVisible();
+  await expect(page.getByText('kitchen prices', { exact: true })).toBeVisible();
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: /Save these prices/ }).click();
+  expect((await download).suggestedFilename()).toBe('own-kitchen-prices.csv');
+});
+
+test('the brief counts everything, the well known, or the core canon', async ({ page, demo }) => {
+  await page.goto(`${demo.address}/brief`);
+  const drinks = async () => Number(/opens (\d+) drinks/.exec(await proven(page))?.[1]);
+  const all = await drinks();
+  await page.getByRole('radio', { name: /^Core canon/ }).check();
+  await saved(page, 'Which drinks count');
+  const core = await drinks();
+  expect(core).toBeLessThan(all / 2);
+  await page.reload();
+  expect(await drinks()).toBe(core);
+});

@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest';
+import { glassSchema } from '../catalogue/glass.js';
+import { iceInMaking } from '../catalogue/recipe.js';
+import { COUPE, testKinds, testRecipe } from '../testing/trade.js';
+import { methodSteps } from './method-steps.js';
+
+const kinds = testKinds(
+  ['gin', { abv: 0.4 }],
+  ['vermouth', {}],
+  ['lime-juice', {}],
+  ['egg-white', { tastes: ['egg'] }],
+  ['mint', {}],
+  ['syrup', {}],
+  ['soda', { tastes: ['fizzy'] }],
+  ['absinthe', {}],
+  ['cream', {}],
+);
+const glass = glassSchema.parse(COUPE);
+const words = (slots: Parameters<typeof testRecipe>[0], more: object) =>
+  methodSteps(testRecipe(slots, more), kinds, glass, (k) => k.name.replace('-', ' '));
+
+describe('the method in words', () => {
+  it('stirs, strains and dresses', () => {
+    const steps = words(
+      [
+        ['gin', '60 ml', 'base'],
+        ['vermouth', '10 ml', 'aromatic'],
+        ['absinthe', '1 dash', 'rinse'],
+      ],
+      { method: 'stir', garnish: 'lemon twist' },
+    );
+    expect(steps).toEqual([
+      'Rinse the cold glass with absinthe and tip out the rest.',
+      'Stir gin and vermouth on ice until cold.',
+      'Strain into a coupe.',
+      'Garnish: lemon twist.',
+    ]);
+  });
+
+  it('shakes egg twice and tops with soda last', () => {
+    const steps = words(
+      [
+        ['gin', '45 ml', 'base'],
+        ['lime-juice', '20 ml', 'sour'],
+        ['egg-white', '1 whole', 'body'],
+        ['soda', '60 ml', 'long'],
+      ],
+      { method: 'dry-shake', strain: 'twice' },
+    );
+    expect(steps).toEqual([
+      'Shake gin, lime juice and egg white without ice until it foams.',
+      'Shake again on ice, hard.',
+      'Strain twice into a coupe.',
+      'Top with soda.',
+    ]);
+  });
+
+  it('muddles with something wet, fills with ice before the mixer, and floats what floats', () => {
+    const steps = words(
+      [
+        ['mint', '6 leaves', 'aromatic', { muddle: true }],
+        ['syrup', '15 ml', 'sweet'],
+        ['gin', '45 ml', 'base'],
+        ['soda', '60 ml', 'long'],
+        ['cream', '20 ml', 'body', { float: true }],
+      ],
+      { method: 'build', ice: 'crushed' },
+    );
+    expect(steps).toEqual([
+      'Press mint in the glass with syrup.',
+      'Fill a coupe with crushed ice.',
+      'Pour syrup and gin.',
+      'Top with soda, and lift once with a spoon.',
+      'Float cream on top, over the back of a spoon.',
+    ]);
+  });
+});
+
+describe('ice in the making', () => {
+  it('is what the method takes, unless the recipe says otherwise', () => {
+    const ice = (method: string, more: object = {}) =>
+      iceInMaking(testRecipe([['gin', '60 ml', 'base']], { method, ice: 'block', ...more }));
+    expect(['stir', 'shake', 'blend', 'build', 'hot'].map((m) => ice(m))).toEqual([
+      'cubes',
+      'cubes',
+      'crushed',
+      'block',
+      'none',
+    ]);
+    expect(ice('shake', { making: 'crushed' })).toBe('crushed');
+  });
+});
