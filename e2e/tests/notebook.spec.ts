@@ -7,9 +7,9 @@ test('a drink is found by what others call a part of it, read in ml and ounces, 
   await page.goto(demo.address);
   await proven(page);
   await page.keyboard.press('/');
-  await page.keyboard.type('crème de violette');
+  await page.keyboard.type('creme de violette');
   await expect(page).toHaveURL(/\/notebook$/);
-  await expect(page.getByRole('searchbox')).toHaveValue('crème de violette');
+  await expect(page.getByRole('searchbox')).toHaveValue('creme de violette');
   await page
     .getByRole('link', { name: /^Aviation/ })
     .first()
@@ -69,7 +69,7 @@ test('a price table with two bad rows names both, and the good rows change what 
   await page.keyboard.press('1');
   await proven(page);
   const table = [
-    'What,Bottle,Content,Paid',
+    'What,Bottle,How much,We paid',
     'London dry gin,Cheap gin,70 cl,7.00',
     'moon juice,Unknown,700,9.00',
     'vodka,Dear vodka,700,a lot',
@@ -82,12 +82,12 @@ test('a price table with two bad rows names both, and the good rows change what 
   await bring('kitchen prices.csv', table);
   const mapping = page.getByRole('region', { name: /kitchen prices/ });
   await expect(mapping.getByRole('alert')).toHaveText('Say which column holds the size and price.');
-  await mapping.getByLabel('Size').selectOption('Content');
-  await mapping.getByLabel('Price').selectOption('Paid');
+  await mapping.getByLabel('Size').selectOption('How much');
+  await mapping.getByLabel('Price').selectOption('We paid');
   const bad = mapping.getByRole('list', { name: 'Rows that cannot be taken' });
   await expect(bad.getByRole('listitem')).toHaveText([
     'Row 3, What: “moon juice” is not a kind we know',
-    /^Row 4, Paid: “a lot”: .*not an amount of money/,
+    /Row 4, We paid: “a lot”: .*not an amount of money/,
   ]);
   await mapping.getByRole('button', { name: 'Use 2 prices' }).click();
   await expect(page.getByText('kitchen prices: 2 prices in use now.')).toBeVisible();

@@ -75,12 +75,17 @@ export class Formulation {
   }
 
   /**
-   * Items worth a column. One that another beats on everything (no dearer, no wider, provides as
-   * much, and wins the tie by id) is in no best set, so it is left out.
+   * Items worth a column. One that no drink can use, or that another beats on everything (no dearer,
+   * no wider, provides as much, and wins the tie by id), is in no best set, so it is left out.
    */
   private choosable(): number[] {
     const { problem, forced, never, provides } = this.prepared;
-    const free = problem.items.map((_, i) => i).filter((i) => !forced.has(i) && !never.has(i));
+    const used = new Set(
+      this.prepared.drinks.flatMap((d) => d.slots.flatMap((slot) => slot.flatMap((a) => a.all))),
+    );
+    const free = problem.items
+      .map((_, i) => i)
+      .filter((i) => !forced.has(i) && !never.has(i) && provides[i]?.some((c) => used.has(c)));
     const sets = new Map(free.map((i) => [i, new Set(provides[i])]));
     const beats = (a: number, b: number) => {
       const x = problem.items[a];

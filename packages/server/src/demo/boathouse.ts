@@ -15,6 +15,7 @@ function firstWinter(): Brief {
     moneyNowMinor: 24_000,
     moneyPerMonthMinor: 6_000,
     tastes: { anise: 'no' },
+    count: 'well-known',
     mustDrinks: ['whiskey-sour', 'dark-rum-buck'],
     ownedKinds: ['irish-whiskey', 'dry-gin', 'aromatic-bitters'],
     place: { spot: 'shelf', lengthMm: 920, keepTo: true },

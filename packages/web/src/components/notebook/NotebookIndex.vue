@@ -104,7 +104,7 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
         Show every drink
       </button>
     </p>
-    <div ref="lines" class="lines" @click="follow" tabindex="0" role="group" aria-label="Drinks found">
+    <div ref="lines" class="lines" tabindex="0" role="group" aria-label="Drinks found" @click="follow">
       <section v-for="section in sections" :key="section.title">
         <h2 v-if="section.title">{{ section.title }}</h2>
         <ul class="plain-list">

@@ -29,15 +29,34 @@ export function useShortcuts(showKeys: () => void): void {
   const router = useRouter();
   const history = useHistory();
 
-  /** Into the search field at once, so that no letter typed after the slash is lost. */
+  /** What was typed after the slash while the Notebook is still on its way; undefined when it is not. */
+  let typedAhead: string | undefined;
+
+  /** Into the search field, so that no letter typed after the slash is lost. */
   function find(): void {
     const field = document.querySelector<HTMLInputElement>('#find');
-    if (field) field.focus();
-    else void router.push('/notebook').then(() => requestAnimationFrame(find));
+    if (field) {
+      field.focus();
+      field.select();
+      if (typedAhead) {
+        field.value = typedAhead;
+        field.dispatchEvent(new Event('input'));
+      }
+      typedAhead = undefined;
+    } else if (typedAhead === undefined) {
+      typedAhead = '';
+      void router.push('/notebook').then(() => requestAnimationFrame(find));
+    } else requestAnimationFrame(find);
   }
 
   function onKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+    if (typedAhead !== undefined) {
+      if (event.key.length === 1) typedAhead += event.key;
+      if (event.key === 'Backspace') typedAhead = typedAhead.slice(0, -1);
+      event.preventDefault();
+      return;
+    }
     const step = STEPS.find((s) => s.digit === event.key);
     if (step) void router.push(step.path);
     else if (event.key === '?') showKeys();
