@@ -55,8 +55,8 @@ function openFirst(): void {
 </script>
 
 <template>
-  <header class="sentence" aria-live="polite">
-    <RouterLink v-if="asked" to="/notebook" class="back no-print">Index</RouterLink>
+  <header class="sentence no-print" aria-live="polite">
+    <RouterLink v-if="asked" to="/notebook" class="back">Index</RouterLink>
     <h1>
       {{ headline.before }}<span class="copper">{{ headline.figure }}</span>
     </h1>
@@ -72,16 +72,6 @@ function openFirst(): void {
 .sentence {
   position: relative;
   margin-bottom: 14px;
-}
-
-h1 {
-  font-size: 1.62rem;
-  line-height: 1.25;
-  margin: 0;
-}
-
-p {
-  margin: 4px 0 0;
 }
 
 .back {
@@ -105,10 +95,6 @@ p {
 }
 
 @media (max-width: 820px) {
-  h1 {
-    font-size: 1.4rem;
-  }
-
   .notebook {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -93,7 +93,7 @@ function take(): void {
     <div class="columns">
       <label v-for="column in PRICE_COLUMNS" :key="column">
         {{ COLUMN_WORDS[column] }}
-        <select :value="mapping[column] ?? ''" @change="choose(column, $event)">
+        <select class="field" :value="mapping[column] ?? ''" @change="choose(column, $event)">
           <option value="">not in the file</option>
           <option v-for="heading in headings" :key="heading" :value="heading">{{ heading }}</option>
         </select>
@@ -152,17 +152,6 @@ h3 small {
 
 .columns label {
   font-size: 0.9375rem;
-}
-
-select {
-  width: 100%;
-  min-height: 44px;
-  padding: 0 8px;
-  font: inherit;
-  color: inherit;
-  background: rgb(var(--v-theme-wall));
-  border: 1px solid rgb(var(--v-theme-dim));
-  border-radius: var(--radius);
 }
 
 .bad {

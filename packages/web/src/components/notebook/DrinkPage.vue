@@ -1,23 +1,13 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
-import {
-  drinkCost,
-  drinkKey,
-  drinkProfile,
-  drinkWarnings,
-  methodSteps,
-  READER_MEASURES,
-  standardDrink,
-  type Recipe,
-} from '@uisce/core';
-import { useHousehold } from '../../stores/household';
-import { usePlans } from '../../stores/plans';
+import { drinkKey, drinkProfile, drinkWarnings, methodSteps, type Recipe } from '@uisce/core';
 import { useTrade } from '../../stores/trade';
-import { ALLERGEN_WORDS, CANON_WORDS, ERA_WORDS, MEASURE_WORDS } from '../../words/trade-words';
+import { ALLERGEN_WORDS, CANON_WORDS, ERA_WORDS } from '../../words/trade-words';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import SpecTable from '../drink/SpecTable.vue';
-import { useMustDrinks } from '../drink/use-must-drinks';
 import CautionLine from '../plan/CautionLine.vue';
+import DrinkFigures from './DrinkFigures.vue';
+import DrinkTools from './DrinkTools.vue';
 import GlassDrawing from './GlassDrawing.vue';
 import StandInList from './StandInList.vue';
 import VariantTable from './VariantTable.vue';
@@ -31,13 +21,8 @@ const props = defineProps<{
 
 const BalanceChart = defineAsyncComponent(() => import('./BalanceChart.vue'));
 
-const MOST_SERVINGS = 24;
-
-const household = useHousehold();
-const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
-const must = useMustDrinks();
 const { fromOwned, fromPlan } = useLacks(toRef(props, 'recipe'));
 
 const servings = ref(1);
@@ -52,12 +37,6 @@ const steps = computed(() =>
   glass.value ? methodSteps(props.recipe, trade.kinds, glass.value, (k) => inSentence(k.name)) : [],
 );
 const warnings = computed(() => drinkWarnings(props.recipe, trade.kinds));
-const cost = computed(() => (trade.prices ? drinkCost(props.recipe, trade.prices, trade.kinds) : undefined));
-const standard = computed(() => {
-  const { g, word } = standardDrink(household.settings.locale);
-  const drinks = profile.value.ethanolG / g;
-  return `${words.number(drinks)} ${drinks === 1 ? word[0] : word[1]}`;
-});
 const variants = computed(() =>
   trade.catalogue.recipes.filter((r) => drinkKey(r) === drinkKey(props.recipe)),
 );
@@ -74,50 +53,14 @@ const about = computed(() => {
   ].filter(Boolean);
 });
 const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(Boolean));
-
-function serve(change: number): void {
-  servings.value = Math.min(MOST_SERVINGS, Math.max(1, servings.value + change));
-}
-const print = () => window.print();
 </script>
 
 <template>
   <article class="page" :aria-label="recipe.name">
-    <div class="tools no-print">
-      <div class="servings" role="group" aria-label="Servings">
-        <button
-          class="step"
-          type="button"
-          aria-label="One fewer"
-          :disabled="servings === 1"
-          @click="serve(-1)"
-        >
-          −
-        </button>
-        <output aria-live="polite">{{ servings }} {{ servings === 1 ? 'serving' : 'servings' }}</output>
-        <button class="step" type="button" aria-label="One more" @click="serve(1)">+</button>
-      </div>
-      <fieldset class="measures">
-        <legend class="sr-only">Read it in</legend>
-        <label v-for="m in READER_MEASURES" :key="m" :class="{ on: household.settings.measure === m }">
-          <input
-            type="radio"
-            name="page-measure"
-            class="sr-only"
-            :value="m"
-            :checked="household.settings.measure === m"
-            @change="household.change({ measure: m })"
-          />
-          {{ MEASURE_WORDS[m].short }}
-        </label>
-      </fieldset>
-      <v-btn height="44" @click="must.toggle(recipe.id)">
-        {{ plans.brief?.mustDrinks.includes(recipe.id) ? 'No longer a must-have' : 'I must have this' }}
-      </v-btn>
-      <v-btn height="44" @click="print">Print</v-btn>
-    </div>
+    <DrinkTools v-model:servings="servings" class="no-print" :recipe="recipe" />
 
     <h2 class="display title" :class="{ 'print-only': !named }">{{ recipe.name }}</h2>
+    <p class="print-only">For {{ servings }} {{ servings === 1 ? 'serving' : 'servings' }}</p>
     <div class="top">
       <div>
         <SpecTable :recipe="recipe" :servings="servings" costs large />
@@ -136,39 +79,7 @@ const print = () => window.print();
       </div>
     </div>
 
-    <dl class="figures">
-      <div>
-        <dt>Strength</dt>
-        <dd>{{ words.percent(profile.abv) }} vol</dd>
-      </div>
-      <div>
-        <dt>Alcohol</dt>
-        <dd>{{ standard }}</dd>
-      </div>
-      <div>
-        <dt>Poured, then served</dt>
-        <dd>
-          {{ words.volume(Math.round(profile.mixMl)) }}, {{ words.volume(Math.round(profile.servedMl)) }}
-        </dd>
-      </div>
-      <div>
-        <dt>Sugar, acid</dt>
-        <dd>{{ words.number(profile.sugarG) }} g, {{ words.number(profile.acidG) }} g</dd>
-      </div>
-      <div>
-        <dt>Energy</dt>
-        <dd>{{ words.number(profile.kcal, 0) }} kcal</dd>
-      </div>
-      <div v-if="cost">
-        <dt>Cost at {{ trade.prices?.name }}</dt>
-        <dd>
-          {{ words.cost(cost.minor) }}
-          <span v-if="cost.unpriced.length > 0" class="dim small">
-            without {{ listed(cost.unpriced.map((k) => inSentence(trade.kindName(k)))) }}</span
-          >
-        </dd>
-      </div>
-    </dl>
+    <DrinkFigures :recipe="recipe" />
 
     <div class="warnings">
       <CautionLine v-if="warnings.allergens.length > 0">
@@ -224,62 +135,6 @@ h2:not(.title),
   font-size: 1.5rem;
 }
 
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 14px;
-  align-items: center;
-  margin-bottom: 14px;
-}
-
-.servings,
-.measures {
-  display: flex;
-  align-items: center;
-  margin: 0;
-  padding: 0;
-  border: 1px solid rgb(var(--v-theme-line));
-  border-radius: var(--radius);
-}
-
-.servings output {
-  min-width: 84px;
-  text-align: center;
-}
-
-.step {
-  width: 44px;
-  height: 44px;
-  font: inherit;
-  font-size: 1.375rem;
-  color: inherit;
-  background: none;
-  border: 0;
-  cursor: pointer;
-}
-
-.step:disabled {
-  color: rgb(var(--v-theme-dim));
-  cursor: default;
-}
-
-.measures label {
-  display: flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 0 11px;
-  cursor: pointer;
-}
-
-.measures .on {
-  font-weight: 700;
-  box-shadow: inset 0 -3px 0 rgb(var(--v-theme-copper));
-}
-
-.measures label:focus-within {
-  outline: 3px solid rgb(var(--v-theme-gorse));
-}
-
 .top {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -299,26 +154,6 @@ h2:not(.title),
 .steps li::marker {
   font-family: var(--display);
   color: rgb(var(--v-theme-copper));
-}
-
-.figures {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 10px 18px;
-  margin: 18px 0 0;
-  padding-top: 14px;
-  border-top: 1px solid rgb(var(--v-theme-line));
-}
-
-dt {
-  font-size: 0.875rem;
-  color: rgb(var(--v-theme-dim));
-}
-
-dd {
-  margin: 0;
-  font-size: 1.0625rem;
-  font-weight: 700;
 }
 
 .small {
@@ -365,6 +200,7 @@ dd {
   .page {
     border: 0;
     padding: 0;
+    background: none;
   }
 
   .top {

@@ -59,7 +59,7 @@ const drawing = computed(() => {
       colour: kind ? `rgb(var(--v-theme-${JOB_COLOUR[kind.job]}))` : 'rgb(var(--v-theme-slate))',
       water: kind === undefined,
       name: kind ? inSentence(kind.name) : 'water from ice',
-      amount: words.volume(layer.ml < 10 ? layer.ml : Math.round(layer.ml)),
+      amount: words.volume(kind ? layer.ml : Math.round(layer.ml)),
       edge: [centre + radiusAt(inside, (from + to) / 2) * scale, y((from + to) / 2)] as const,
       labelY: y((from + to) / 2),
     };

@@ -65,6 +65,7 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
       <input
         id="find"
         v-model="wanted.text"
+        class="field"
         type="search"
         placeholder="Find a drink   /"
         autocomplete="off"
@@ -72,18 +73,18 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
       />
     </label>
     <div class="narrow">
-      <select v-model="wanted.reach" aria-label="In reach">
+      <select v-model="wanted.reach" class="field" aria-label="In reach">
         <option v-for="(name, id) in REACHES" :key="id" :value="id">{{ name }}</option>
       </select>
-      <select v-model="wanted.base" aria-label="Base">
+      <select v-model="wanted.base" class="field" aria-label="Base">
         <option value="">Any base</option>
         <option v-for="base in bases" :key="base.id" :value="base.id">{{ base.name }}</option>
       </select>
-      <select v-model="wanted.family" aria-label="Family">
+      <select v-model="wanted.family" class="field" aria-label="Family">
         <option value="">Any family</option>
         <option v-for="f in trade.catalogue.families" :key="f.id" :value="f.id">{{ f.name }}</option>
       </select>
-      <select v-model="wanted.strength" aria-label="Strength">
+      <select v-model="wanted.strength" class="field" aria-label="Strength">
         <option value="">Any strength</option>
         <option v-for="(band, id) in STRENGTHS" :key="id" :value="id">{{ band.words }}</option>
       </select>
@@ -137,21 +138,8 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
   min-height: 0;
 }
 
-#find,
-select {
-  width: 100%;
-  min-height: 44px;
-  padding: 0 12px;
-  font: inherit;
-  color: inherit;
+.field {
   background: rgb(var(--v-theme-card));
-  border: 1px solid rgb(var(--v-theme-dim));
-  border-radius: var(--radius);
-}
-
-#find::placeholder {
-  color: rgb(var(--v-theme-dim));
-  opacity: 1;
 }
 
 .narrow {

@@ -75,7 +75,13 @@ const TABS = [
       <h2 id="drinks-title">Drinks <small class="dim">· with what they lean on</small></h2>
       <label class="find">
         <span class="sr-only">Find a drink by name or what is in it</span>
-        <input v-model="sought" type="search" placeholder="Find among these" autocomplete="off" />
+        <input
+          v-model="sought"
+          class="field"
+          type="search"
+          placeholder="Find among these"
+          autocomplete="off"
+        />
       </label>
     </div>
     <fieldset class="tabs">
@@ -111,20 +117,8 @@ const TABS = [
 </template>
 
 <style scoped>
-.find input {
+.find {
   width: 220px;
-  min-height: 44px;
-  padding: 0 12px;
-  font: inherit;
-  color: inherit;
-  background: rgb(var(--v-theme-wall));
-  border: 1px solid rgb(var(--v-theme-dim));
-  border-radius: var(--radius);
-}
-
-.find input::placeholder {
-  color: rgb(var(--v-theme-dim));
-  opacity: 1;
 }
 
 .tabs {

@@ -54,14 +54,7 @@ const { open, withWords, obstacleWords, leftOver, nextMove, certainty, makeUp } 
   margin-bottom: 14px;
 }
 
-h1 {
-  font-size: 1.62rem;
-  line-height: 1.25;
-  margin: 0;
-}
-
 p {
-  margin: 4px 0 0;
   color: rgb(var(--v-theme-dim));
 }
 
@@ -73,10 +66,6 @@ strong {
   .sentence {
     flex-direction: column;
     gap: 10px;
-  }
-
-  h1 {
-    font-size: 1.4rem;
   }
 }
 </style>
