@@ -11,9 +11,12 @@ const { default: loadHighs } = await import('highs');
 
 const highs = await loadHighs();
 const { catalogue } = loadCatalogue();
-const [prices] = loadPriceLists(catalogue);
+const prices = loadPriceLists(catalogue).find((list) => list.currency === 'EUR');
+/** Which drinks count: all, well-known or core. */
+const count = process.argv[2] ?? 'well-known';
 const brief = {
   ...emptyBrief('EUR'),
+  count,
   moneyNowMinor: 24_000,
   ownedKinds: ['irish-whiskey', 'dry-gin', 'aromatic-bitters'],
 };
@@ -63,7 +66,7 @@ const explainMs = median(
 );
 
 console.log(
-  `${compiled.problem.items.length} items, ${compiled.problem.drinks.length} drinks, node ${process.version}`,
+  `${count}: ${compiled.problem.items.length} items, ${compiled.problem.drinks.length} drinks, node ${process.version}`,
 );
 console.log('budget      drinks   first answer   proven, held   proven, alone   alone / held   same answer');
 for (const r of rows) {

@@ -69,3 +69,17 @@ test('a server that is gone is said, and the edit is saved when it is back', asy
   await page.reload();
   await expect(page.getByLabel('Now', { exact: true })).toHaveValue('€150');
 });
+
+test('a shop in another currency is said, and the plan counts in it once asked to', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.address);
+  await proven(page);
+  await page.getByRole('button', { name: /Settings/ }).click();
+  await page.getByLabel('Prices and currency of').selectOption({ label: 'Withy Cellar (GBP)' });
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByText(/This plan is in EUR, the prices of Withy Cellar are in GBP/)).toBeVisible();
+  await page.getByRole('button', { name: 'Count the money in GBP' }).click();
+  expect(await proven(page)).toMatch(/^£240 opens \d+ drinks/);
+});

@@ -17,9 +17,6 @@ const trade = useTrade();
 const words = useWords();
 
 const brief = computed(() => plans.brief);
-const currencyMismatch = computed(
-  () => brief.value && trade.prices && brief.value.currency !== trade.prices.currency,
-);
 
 const ATTITUDES: { value: Attitude; words: string; note: string }[] = [
   { value: 'purist', words: 'Purist', note: 'the real thing only' },
@@ -95,15 +92,6 @@ function letGo(id: string): void {
             @change="edit('Money a month', { moneyPerMonthMinor: $event })"
           />
         </div>
-        <p v-if="currencyMismatch" class="mismatch" role="alert">
-          This brief is in {{ brief.currency }}, the prices are in {{ trade.prices?.currency }}.
-          <v-btn
-            height="40"
-            @click="edit('Currency', { currency: trade.prices?.currency ?? brief.currency })"
-          >
-            Count the money in {{ trade.prices?.currency }}
-          </v-btn>
-        </p>
       </section>
       <section class="card" aria-labelledby="taste-title">
         <h2 id="taste-title">
@@ -287,10 +275,6 @@ function letGo(id: string): void {
   text-decoration: underline;
   text-underline-offset: 3px;
   color: rgb(var(--v-theme-dim));
-}
-
-.mismatch {
-  color: rgb(var(--v-theme-rust));
 }
 
 @media (max-width: 1000px) {

@@ -9,6 +9,7 @@ import CautionLine from '../plan/CautionLine.vue';
 import DrinkFigures from './DrinkFigures.vue';
 import DrinkTools from './DrinkTools.vue';
 import GlassDrawing from './GlassDrawing.vue';
+import HomeMadeList from './HomeMadeList.vue';
 import StandInList from './StandInList.vue';
 import VariantTable from './VariantTable.vue';
 import { useLacks } from './use-lacks';
@@ -101,6 +102,7 @@ const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(
     </section>
 
     <VariantTable v-if="variants.length > 1" class="part" :recipe="recipe" :variants="variants" />
+    <HomeMadeList class="part" :recipe="recipe" />
     <div class="two no-print">
       <BalanceChart :recipe="recipe" />
       <StandInList :recipe="recipe" />

@@ -3,7 +3,7 @@ import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { BASES } from '@uisce/core';
 import { useTrade } from '../../stores/trade';
-import { useWords } from '../../words/use-words';
+import { inSentence, useWords } from '../../words/use-words';
 import { REACHES, STRENGTHS, useIndex } from './use-index';
 
 const props = defineProps<{ current: string | undefined }>();
@@ -39,8 +39,11 @@ watch(() => props.current, show);
 const bases = computed(() => BASES.map((id) => ({ id, name: trade.kindName(id) })));
 const kinds = computed(() =>
   trade.catalogue.kinds
-    .filter((k) => !k.abstract)
-    .map((k) => ({ value: k.id, title: k.name, also: k.also.join(' ') }))
+    .map((k) => ({
+      value: k.id,
+      title: k.abstract ? `Any ${inSentence(k.name)}` : k.name,
+      also: k.also.join(' '),
+    }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
 const narrowed = computed(

@@ -1,6 +1,15 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, reactive } from 'vue';
-import { BASES, basesOf, drinkProfile, DrinkSearch, pouredWith, type Family, type Recipe } from '@uisce/core';
+import {
+  BASES,
+  basesOf,
+  drinkProfile,
+  DrinkSearch,
+  kindAndAncestors,
+  pouredWith,
+  type Family,
+  type Recipe,
+} from '@uisce/core';
 import { useTrade } from '../../stores/trade';
 import { useAtHand } from '../drink/use-at-hand';
 
@@ -70,6 +79,13 @@ export const useIndex = createSharedComposable(() => {
       ),
   );
 
+  /** Whether some part is of a kind: a drink with dry vermouth is made with vermouth. */
+  function madeWith(recipe: Recipe, kind: string): boolean {
+    return recipe.slots.some((s) =>
+      [s.kind, ...s.or].some((id) => kindAndAncestors(id, trade.kinds).includes(kind)),
+    );
+  }
+
   function wants(recipe: Recipe): boolean {
     const { base, family, strength, kind, reach } = wanted;
     const known = facts.value.get(recipe.id);
@@ -79,7 +95,7 @@ export const useIndex = createSharedComposable(() => {
       (base === '' || known?.bases.includes(base) === true) &&
       (family === '' || recipe.family === family) &&
       (band === undefined || (abv >= band.least && abv < band.most)) &&
-      (kind === '' || recipe.slots.some((s) => s.kind === kind || s.or.includes(kind))) &&
+      (kind === '' || madeWith(recipe, kind)) &&
       (reach === 'all' || (reach === 'have' ? have.value.has(recipe.id) : atHand.open.value.has(recipe.id)))
     );
   }

@@ -3,6 +3,7 @@ import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';
 import { useJudgement } from '../../words/judgement';
 import { count, useWords } from '../../words/use-words';
+import CurrencyMismatch from './CurrencyMismatch.vue';
 import PlanSwitcher from './PlanSwitcher.vue';
 
 const answers = useAnswer();
@@ -40,6 +41,7 @@ const { open, withWords, obstacleWords, leftOver, nextMove, certainty, makeUp } 
           >
         </template>
       </p>
+      <CurrencyMismatch />
     </div>
     <PlanSwitcher />
   </header>

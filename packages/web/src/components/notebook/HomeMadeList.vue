@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Recipe } from '@uisce/core';
+import { useTrade } from '../../stores/trade';
+import { inSentence, listed, sayDays } from '../../words/use-words';
+import CautionLine from '../plan/CautionLine.vue';
+
+const props = defineProps<{ recipe: Recipe }>();
+
+const trade = useTrade();
+
+/** Parts of the drink that can be made at home, with what goes into a batch. */
+const batches = computed(() => {
+  const poured = new Set(props.recipe.slots.flatMap((s) => [s.kind, ...s.or]));
+  return trade.catalogue.homeMade
+    .filter((batch) => poured.has(batch.makes))
+    .map((batch) => ({
+      key: `${batch.makes} ${batch.way ?? ''}`,
+      name: trade.kindName(batch.makes) + (batch.way ? `, ${batch.way}` : ''),
+      from: listed(batch.from.map((p) => `${p.g} g ${p.pantry ?? inSentence(trade.kindName(p.kind ?? ''))}`)),
+      how: batch.how,
+      keeps: sayDays(batch.keepsDays),
+      caution: batch.caution,
+    }));
+});
+</script>
+
+<template>
+  <section v-if="batches.length > 0" aria-labelledby="home-made-title">
+    <h2 id="home-made-title">Made at home</h2>
+    <template v-for="batch in batches" :key="batch.key">
+      <p>
+        <strong>{{ batch.name }}</strong>: {{ batch.from }}. {{ batch.how }}
+        <span class="dim">Keeps {{ batch.keeps }} in the fridge, in a clean bottle with its date on.</span>
+      </p>
+      <CautionLine v-if="batch.caution">{{ batch.caution }}</CautionLine>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+p {
+  margin: 4px 0;
+}
+</style>
