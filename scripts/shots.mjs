@@ -22,8 +22,8 @@ const SHOTS = [
   { name: 'brief-night', path: '/brief', size: DESK, theme: 'night' },
   { name: 'brief-phone', path: '/brief', size: PHONE, theme: 'day' },
   { name: 'notebook-day', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
-  { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: 'in your plan' },
-  { name: 'drink-phone', path: '/notebook/whiskey-sour', size: PHONE, theme: 'day', text: 'in your plan' },
+  { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /: in your plan/ },
+  { name: 'drink-phone', path: '/notebook/whiskey-sour', size: PHONE, theme: 'day', text: /: in your plan/ },
 ];
 
 const data = mkdtempSync(join(tmpdir(), 'uisce-shots-'));
@@ -44,7 +44,10 @@ try {
     const settings = await (await page.request.get(`${address}/api/settings`)).json();
     await page.request.put(`${address}/api/settings`, { data: { ...settings, theme: shot.theme } });
     await page.goto(address + shot.path);
-    const ready = shot.text === undefined ? page.getByText(/^Proven best in/) : page.getByText(shot.text);
+    const ready =
+      shot.text === undefined
+        ? page.getByText(/^Proven best in/)
+        : page.getByRole('heading', { level: 1, name: shot.text });
     await ready.first().waitFor({ timeout: 60_000 });
     if (shot.drawn) await page.getByText('Every point proven.').waitFor({ timeout: 240_000 });
     if (shot.bottle) await page.getByRole('button', { name: shot.bottle }).click();

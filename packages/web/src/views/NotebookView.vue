@@ -31,6 +31,7 @@ const headline = computed(() => {
   }
   const { id, name } = trade.recipes.get(asked.value) as NonNullable<typeof recipe.value>;
   if (have.value.has(id)) return { before: `${name}: `, figure: 'yours to pour now' };
+  if (!answers.result) return { before: `${name}: `, figure: 'working out your plan' };
   const fit = atHand.open.value.get(id);
   if (fit === undefined) return { before: `${name}: `, figure: 'not in your plan yet' };
   return { before: `${name}: `, figure: fit < 1 ? 'in your plan, with a stand-in' : 'in your plan' };

@@ -51,7 +51,9 @@ const costOf = (slot: Recipe['slots'][number]) => {
           ><span v-if="poured.slot.muddle" class="dim">, muddled</span
           ><span v-if="poured.slot.float" class="dim">, floated</span
           ><span v-if="poured.slot.role === 'rinse'" class="dim">, as a rinse</span>
-          <span v-if="poured.fit === 0 && !poured.slot.optional" class="lack"> · lacking</span>
+          <span v-if="poured.fit === 0 && !poured.slot.optional && atHand.known.value" class="lack"
+            >lacking</span
+          >
           <span v-else-if="poured.fit > 0 && poured.fit < 1" class="dim swap">
             here {{ names(poured.kinds) }}<template v-if="poured.changes">. {{ poured.changes }}</template>
           </span>
@@ -80,6 +82,8 @@ td {
 }
 
 .lack {
+  display: block;
+  font-size: 0.9375rem;
   color: rgb(var(--v-theme-rust));
   font-weight: 700;
 }
@@ -110,6 +114,7 @@ td {
 }
 
 .large .cost {
+  padding-inline-start: 12px;
   font-size: 1rem;
 }
 </style>

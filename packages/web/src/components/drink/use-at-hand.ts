@@ -23,5 +23,8 @@ export function useAtHand() {
   /** Drinks the open plan opens, with their fit. */
   const open = computed(() => new Map(answers.result?.answer.drinks.map((d) => [d.id, d.fit])));
 
-  return { planned, owned, minFit, open };
+  /** Whether there is a plan to compare with yet. */
+  const known = computed(() => answers.result !== undefined);
+
+  return { planned, owned, minFit, open, known };
 }
