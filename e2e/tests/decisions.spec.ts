@@ -48,7 +48,8 @@ test('plans are made, renamed, compared, deleted and brought back', async ({ pag
 
 test('what one drink leans on is read in the reader’s own measures', async ({ page, demo }) => {
   await page.goto(demo.address);
-  await proven(page);
+  const drinks = /opens (\d+) drinks/.exec(await proven(page))?.[1] ?? '';
+  await expect(page.locator('label').filter({ hasText: 'In reach' })).toHaveText(`In reach ${drinks}`);
   await page.getByRole('searchbox', { name: /Find a drink/ }).fill('club soda');
   await page.getByRole('button', { name: /^Gin fizz/ }).click();
   await expect(page.getByText('45 ml', { exact: true })).toBeVisible();

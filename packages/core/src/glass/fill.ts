@@ -40,17 +40,16 @@ function iceFor(recipe: Recipe, liquidMl: number, brimMl: number): number {
 }
 
 /**
- * A drink in a glass of a type: which size of it suits (the usual one for drinks with ice), how high it stands with its ice, and its parts from the bottom up, the melted
+ * A drink in a glass of a type: which size of it suits (with ice, the usual one or larger), how high it stands with its ice, and its parts from the bottom up, the melted
  * water spread where it joined (above what was shaken, below what tops it up).
  *
  * Ice floats, so it displaces its own mass of drink (Archimedes; drink taken as 1 g/ml).
  */
 export function fillGlass(recipe: Recipe, glass: Glass, kinds: ReadonlyMap<string, Kind>): Fill {
   const profile = drinkProfile(recipe, kinds);
-  const brimMl =
-    recipe.ice === 'none'
-      ? Math.min(glass.maxMl, Math.max(glass.minMl, profile.servedMl / RIGHT_FILL.aim))
-      : capacityMl(glass.inside);
+  const filled = (profile.servedMl + ICE_G[recipe.ice][0]) / RIGHT_FILL.aim;
+  const usual = recipe.ice === 'none' ? glass.minMl : capacityMl(glass.inside);
+  const brimMl = Math.min(glass.maxMl, Math.max(usual, filled));
   const mixed: Layer[] = [];
   const topped: Layer[] = [];
   for (const slot of recipe.slots) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { DrinkSearch, type Recipe } from '@uisce/core';
+import { countDrinks, DrinkSearch, type Recipe } from '@uisce/core';
 import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
@@ -57,6 +57,12 @@ const lists = computed(() => {
     ),
   };
 });
+/** Variants of one drink are listed each, and counted once. */
+const drinksIn = (tab: 'open' | 'shut' | 'dropped') =>
+  countDrinks(
+    lists.value[tab].map((r) => r.recipe.id),
+    trade.recipes,
+  );
 const rows = computed(() =>
   shown.value === 'open'
     ? [...lists.value.open].sort((a, b) => a.recipe.name.localeCompare(b.recipe.name))
@@ -88,7 +94,7 @@ const TABS = [
       <legend class="sr-only">Which drinks</legend>
       <label v-for="tab in TABS" :key="tab.value" :class="{ on: shown === tab.value }">
         <input v-model="shown" type="radio" name="drinks-shown" :value="tab.value" class="sr-only" />
-        {{ tab.words }} <span class="dim">{{ lists[tab.value].length }}</span>
+        {{ tab.words }} <span class="dim">{{ drinksIn(tab.value) }}</span>
       </label>
     </fieldset>
     <ul class="plain-list rows">

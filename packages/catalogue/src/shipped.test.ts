@@ -1,0 +1,145 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import {
+  capacityMl,
+  drinkCost,
+  drinkProfile,
+  DrinkSearch,
+  drinkWarnings,
+  explainPlan,
+  compilePlan,
+  emptyBrief,
+  fillGlass,
+  kindIndex,
+  methodSteps,
+  pouredWith,
+  wayToDrink,
+  type Catalogue,
+  type Glass,
+  type Kind,
+  type PriceList,
+} from '@uisce/core';
+import { loadCatalogue, loadPriceLists } from './load.js';
+
+let catalogue: Catalogue;
+let kinds: Map<string, Kind>;
+let glasses: Map<string, Glass>;
+let prices: PriceList[];
+beforeAll(() => {
+  ({ catalogue } = loadCatalogue());
+  kinds = kindIndex(catalogue.kinds);
+  glasses = new Map(catalogue.glasses.map((g) => [g.id, g]));
+  prices = loadPriceLists(catalogue);
+});
+const recipe = (id: string) => {
+  const found = catalogue.recipes.find((r) => r.id === id);
+  if (!found) throw new Error(`there is no ${id}`);
+  return found;
+};
+
+describe('every drink of the shipped catalogue', () => {
+  it('is made in sentences that name each of its parts', () => {
+    for (const r of catalogue.recipes) {
+      const text = methodSteps(r, kinds, glasses.get(r.glass) as Glass, (k) => `<${k.id}>`).join(' ');
+      const unnamed = r.slots.filter((s) => !text.includes(`<${s.kind}>`)).map((s) => s.kind);
+      expect(unnamed, `${r.id}: ${text}`).toEqual([]);
+      expect(text, r.id).toMatch(/^[A-Z].*\.$/);
+    }
+  });
+
+  it('is costed in full at every shop, in whole minor units', () => {
+    for (const list of prices) {
+      for (const r of catalogue.recipes) {
+        const { minor, unpriced } = drinkCost(r, list, kinds);
+        expect(unpriced, `${r.id} at ${list.id}`).toEqual([]);
+        expect(Number.isInteger(minor) && minor > 0, `${r.id} at ${list.id}`).toBe(true);
+      }
+    }
+  });
+
+  it('is found by its name and by each of its other names, among the first three', () => {
+    const search = new DrinkSearch(catalogue);
+    for (const r of catalogue.recipes) {
+      for (const name of [r.name, ...r.also]) {
+        expect(search.find(name).slice(0, 3), name).toContain(r.id);
+      }
+    }
+  });
+
+  it('stands in its glass without spilling, all its liquid in the layers', () => {
+    for (const r of catalogue.recipes) {
+      const fill = fillGlass(r, glasses.get(r.glass) as Glass, kinds);
+      expect(fill.verdict, r.id).not.toBe('over');
+      expect(capacityMl(fill.inside), r.id).toBeCloseTo(fill.capacityMl, 6);
+      const layered = fill.layers.reduce((sum, l) => sum + l.ml, 0);
+      expect(layered, r.id).toBeCloseTo(drinkProfile(r, kinds).servedMl, 6);
+    }
+  });
+
+  it('without alcohol has none to speak of, and no liquor in any part', () => {
+    // Regulation (EU) No 1169/2011 asks for the strength on labels above 1.2 % (from memory).
+    const free = catalogue.recipes.filter((r) => r.family === 'no-alcohol');
+    for (const r of free) {
+      expect(drinkProfile(r, kinds).abv, r.id).toBeLessThan(0.012);
+      const strong = r.slots.filter((s) => (kinds.get(s.kind)?.abv ?? 0) > 0 && s.role !== 'seasoning');
+      expect(strong, r.id).toEqual([]);
+    }
+  });
+});
+
+describe('figures the trade knows', () => {
+  // Arnold, Liquid Intelligence, 2014 (from memory): served strengths of stirred drinks lie about 21 to
+  // 29 %, of shaken sours 15 to 20 %, of egg-white sours 12 to 15 %; built highballs are weaker still.
+  it.each([
+    ['manhattan', 0.21, 0.29],
+    ['dry-martini', 0.24, 0.3],
+    ['negroni', 0.18, 0.26],
+    ['daiquiri', 0.15, 0.2],
+    ['margarita', 0.15, 0.22],
+    ['whiskey-sour', 0.1, 0.15],
+    ['gin-and-tonic', 0.07, 0.12],
+  ])('%s is served at %d to %d', (id, least, most) => {
+    const { abv } = drinkProfile(recipe(id), kinds);
+    expect(abv).toBeGreaterThanOrEqual(least);
+    expect(abv).toBeLessThanOrEqual(most);
+  });
+
+  it('warn of what must be said', () => {
+    expect(drinkWarnings(recipe('mai-tai'), kinds).allergens).toContain('nuts');
+    expect(drinkWarnings(recipe('brandy-alexander'), kinds).allergens).toContain('milk');
+    expect(drinkWarnings(recipe('pisco-sour'), kinds).allergens).toContain('egg');
+    expect(drinkWarnings(recipe('bloody-mary'), kinds).allergens).toEqual(['gluten', 'fish']);
+    expect(drinkWarnings(recipe('gin-and-tonic'), kinds).cautions.join()).toMatch(/quinine/);
+    expect(drinkWarnings(recipe('greyhound'), kinds).cautions.join()).toMatch(/medicines/);
+  });
+});
+
+describe('what a drink lacks', () => {
+  it('is the same from its own page as from the plan, and nothing once it is bought', () => {
+    const list = prices.find((l) => l.currency === 'EUR') as PriceList;
+    const brief = { ...emptyBrief('EUR'), ownedKinds: ['dry-gin', 'aromatic-bitters'] };
+    const { problem, items } = compilePlan(brief, list, catalogue);
+    const shut = explainPlan(problem, { items: problem.owned }).shut;
+    expect(shut.length).toBeGreaterThan(300);
+    for (const drink of shut) {
+      const way = wayToDrink(problem, drink.id, problem.owned);
+      expect(way?.items ?? [], drink.id).toEqual(drink.lacks);
+      if (way === undefined) continue;
+      expect(wayToDrink(problem, drink.id, [...problem.owned, ...way.items]), drink.id).toEqual({
+        items: [],
+        cost: 0,
+      });
+      const have = new Set(
+        [...problem.owned, ...way.items].flatMap((id) => [
+          ...(problem.items.find((i) => i.id === id)?.provides ?? []),
+        ]),
+      );
+      const poured = pouredWith(recipe(drink.id), catalogue, have, problem.minFit);
+      expect(
+        poured.filter((p) => p.fit === 0 && !p.slot.optional),
+        drink.id,
+      ).toEqual([]);
+    }
+    expect(wayToDrink(problem, 'no-such-drink', [])).toBeUndefined();
+    expect(items.size).toBeGreaterThan(100);
+  });
+});
