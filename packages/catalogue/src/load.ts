@@ -96,7 +96,7 @@ function locator(origins: Origins): (fault: Fault) => string {
 export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const origins: Origins = {};
   const gather = <T extends z.ZodType>(list: keyof Catalogue, files: string[], schema: T) => {
-    const file = z.looseObject({ provenance, [list]: z.array(schema) });
+    const file = z.strictObject({ provenance, [list]: z.array(schema) });
     const parts = files.map((name) => ({ name, ...read(folder, name, file) }));
     const entries = (of: 'text' | 'data') =>
       parts.flatMap((p) => (p[of] as Record<string, unknown>)[list] as unknown[]);
