@@ -39,7 +39,7 @@ const recipe = (id: string) => {
 describe('every drink of the shipped catalogue', () => {
   it('is made in sentences that name each of its parts', () => {
     for (const r of catalogue.recipes) {
-      const text = methodSteps(r, kinds, glasses.get(r.glass) as Glass, (k) => `<${k.id}>`).join(' ');
+      const text = methodSteps(r, kinds, r.glass, (k) => `<${k.id}>`).join(' ');
       const unnamed = r.slots.filter((s) => !text.includes(`<${s.kind}>`)).map((s) => s.kind);
       expect(unnamed, `${r.id}: ${text}`).toEqual([]);
       expect(text, r.id).toMatch(/^[A-Z].*\.$/);

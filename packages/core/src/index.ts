@@ -1,3 +1,5 @@
+export * from './text/listed.js';
+export * from './text/fold.js';
 export * from './units/volume.js';
 export * from './units/mass.js';
 export * from './units/money.js';

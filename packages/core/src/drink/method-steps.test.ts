@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { glassSchema } from '../catalogue/glass.js';
 import { iceInMaking } from '../catalogue/recipe.js';
-import { COUPE, testKinds, testRecipe } from '../testing/trade.js';
+import { testKinds, testRecipe } from '../testing/trade.js';
 import { methodSteps } from './method-steps.js';
 
 const kinds = testKinds(
@@ -15,9 +14,8 @@ const kinds = testKinds(
   ['absinthe', {}],
   ['cream', {}],
 );
-const glass = glassSchema.parse(COUPE);
 const words = (slots: Parameters<typeof testRecipe>[0], more: object) =>
-  methodSteps(testRecipe(slots, more), kinds, glass, (k) => k.name.replace('-', ' '));
+  methodSteps(testRecipe(slots, more), kinds, 'coupe', (k) => k.name.replace('-', ' '));
 
 describe('the method in words', () => {
   it('stirs, strains and dresses', () => {

@@ -1,5 +1,5 @@
-import type { Glass } from '../catalogue/glass.js';
 import type { Kind } from '../catalogue/kind.js';
+import { listed } from '../text/listed.js';
 import { iceInMaking, type Ice, type Recipe, type Slot } from '../catalogue/recipe.js';
 
 const ICE_WORDS: Record<Exclude<Ice, 'none'>, string> = {
@@ -8,25 +8,21 @@ const ICE_WORDS: Record<Exclude<Ice, 'none'>, string> = {
   crushed: 'crushed ice',
 };
 
-/** "a", "a and b", "a, b and c". */
-function listed(words: readonly string[]): string {
-  return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
-}
-
 /**
  * How to make a drink, a sentence a step, put together from its structure.
  *
+ * @param glass how its glass is called within a sentence.
  * @param name how a kind is called within a sentence.
  */
 export function methodSteps(
   recipe: Recipe,
   kinds: ReadonlyMap<string, Kind>,
-  glass: Glass,
+  glass: string,
   name: (kind: Kind) => string,
 ): string[] {
   const called = (slots: readonly Slot[]) =>
     listed(slots.flatMap((s) => (kinds.has(s.kind) ? [name(kinds.get(s.kind) as Kind)] : [])));
-  const inGlass = `a ${glass.name.charAt(0).toLowerCase()}${glass.name.slice(1)}`.replace(/^a v-/, 'a V-');
+  const inGlass = `a ${glass}`;
   const { slots, method, ice } = recipe;
   const rinse = slots.filter((s) => s.role === 'rinse');
   const muddled = slots.filter((s) => s.muddle);

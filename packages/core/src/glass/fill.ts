@@ -40,8 +40,9 @@ function iceFor(recipe: Recipe, liquidMl: number, brimMl: number): number {
 }
 
 /**
- * A drink in a glass of a type: which size of it suits (with ice, the usual one or larger), how high it stands with its ice, and its parts from the bottom up, the melted
- * water spread where it joined (above what was shaken, below what tops it up).
+ * A drink in a glass of a type: which size of it suits (with ice, the usual one or larger), how high
+ * it stands with its ice, and its parts from the bottom up, the melted water spread where it joined
+ * (above what was shaken, below what tops it up).
  *
  * Ice floats, so it displaces its own mass of drink (Archimedes; drink taken as 1 g/ml).
  */

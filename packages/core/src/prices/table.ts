@@ -1,6 +1,7 @@
 import { kindFault } from '../catalogue/references.js';
 import type { BottleSize, Kind } from '../catalogue/kind.js';
 import { pricedBottleSchema, type PricedBottle, type PriceList } from '../catalogue/price-list.js';
+import { foldText } from '../text/fold.js';
 import { minorDigits, parseMoney } from '../units/money.js';
 import { parseAmount, amountMl } from '../units/amount.js';
 import { currencyRefusal } from './overlay.js';
@@ -58,14 +59,12 @@ export function guessMapping(headings: readonly string[]): ColumnMapping {
   );
 }
 
-const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').trim().toLowerCase();
-
 /** A kind by its id, its name, or what another place calls it. */
 export function kindNamed(text: string, kinds: ReadonlyMap<string, Kind>): Kind | undefined {
-  const wanted = fold(text);
+  const wanted = foldText(text.trim());
   const direct = kinds.get(wanted);
   if (direct) return direct;
-  return [...kinds.values()].find((k) => [k.name, ...k.also].some((name) => fold(name) === wanted));
+  return [...kinds.values()].find((k) => [k.name, ...k.also].some((name) => foldText(name) === wanted));
 }
 
 /** "700", "70 cl", "25.4 oz", "1 l" as ml. */

@@ -1,15 +1,12 @@
 import MiniSearch, { type SearchOptions, type SearchResult } from 'minisearch';
 import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import { foldText } from '../text/fold.js';
 import type { Canon } from '../catalogue/recipe.js';
 import { drinkTastes } from '../drink/tastes.js';
 
 /** Words without accents, case or possessives, so that "Bees Knees" finds Bee's Knees. */
 function fold(term: string): string {
-  return term
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .replace(/[’']s?$/u, '')
-    .toLowerCase();
+  return foldText(term).replace(/[’']s?$/u, '');
 }
 
 /** Among equals the better known drink comes first. */

@@ -15,10 +15,7 @@ export function sayDays(days: number): string {
   return count(Math.round(days / 365), 'year');
 }
 
-/** "a", "a and b", "a, b and c". */
-export function listed(words: readonly string[]): string {
-  return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
-}
+export { listed } from '@uisce/core';
 
 const SMALL_WORDS = /^(London|Italian|French|Scotch|Irish|Islay|Madeira|V-)/;
 

@@ -1,4 +1,5 @@
 import type { Catalogue, Fault } from '../catalogue.js';
+import { foldText } from '../../text/fold.js';
 import type { PriceList } from '../price-list.js';
 
 /** Every name a reader sees, with where it stands. */
@@ -25,13 +26,11 @@ function names(catalogue: Catalogue, lists: readonly PriceList[]): { path: strin
   ];
 }
 
-const fold = (word: string) => word.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
-
 /** Words of a text, in lower case and without accents or possessives. */
 export function plainWords(text: string): string[] {
   return (text.match(/[\p{L}’']+/gu) ?? [])
     .map((word) =>
-      fold(word)
+      foldText(word)
         .replace(/[’']s?$/u, '')
         .replace(/[’']/gu, ''),
     )

@@ -2,6 +2,7 @@
 import Papa from 'papaparse';
 import { computed, ref } from 'vue';
 import {
+  foldText,
   guessMapping,
   NEEDED_COLUMNS,
   PRICE_COLUMNS,
@@ -63,10 +64,7 @@ function choose(column: PriceColumn, event: Event): void {
 }
 
 const idOf = (name: string) =>
-  name
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
+  foldText(name)
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '') || 'prices';
 

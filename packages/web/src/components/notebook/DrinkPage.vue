@@ -35,7 +35,9 @@ watch(
 const profile = computed(() => drinkProfile(props.recipe, trade.kinds));
 const glass = computed(() => trade.glasses.get(props.recipe.glass));
 const steps = computed(() =>
-  glass.value ? methodSteps(props.recipe, trade.kinds, glass.value, (k) => inSentence(k.name)) : [],
+  glass.value
+    ? methodSteps(props.recipe, trade.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
+    : [],
 );
 const warnings = computed(() => drinkWarnings(props.recipe, trade.kinds));
 const variants = computed(() =>

@@ -11,7 +11,7 @@ const props = defineProps<{ recipe: Recipe }>();
 const trade = useTrade();
 const words = useWords();
 
-/** Drawing room in px; the glass is scaled into it, all glasses to one scale. */
+/** Drawing room in px; the glass is scaled into it, a small one no more than so far. */
 const ROOM = { width: 420, height: 330, glassWidth: 196, top: 18 };
 const WALL_MM = 1.6;
 /** Least distance between two labels. */

@@ -14,7 +14,9 @@ const words = useWords();
 const profile = computed(() => drinkProfile(props.recipe, trade.kinds));
 const glass = computed(() => trade.glasses.get(props.recipe.glass));
 const steps = computed(() =>
-  glass.value ? methodSteps(props.recipe, trade.kinds, glass.value, (k) => inSentence(k.name)) : [],
+  glass.value
+    ? methodSteps(props.recipe, trade.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
+    : [],
 );
 const cautions = computed(() => drinkWarnings(props.recipe, trade.kinds).cautions);
 </script>

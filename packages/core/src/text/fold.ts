@@ -1,0 +1,4 @@
+/** Text as it is compared: in lower case and without accents, so that "Curaçao" is "curacao". */
+export function foldText(text: string): string {
+  return text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+}
