@@ -43,6 +43,11 @@ describe('every drink of the shipped catalogue', () => {
       const unnamed = r.slots.filter((s) => !text.includes(`<${s.kind}>`)).map((s) => s.kind);
       expect(unnamed, `${r.id}: ${text}`).toEqual([]);
       expect(text, r.id).toMatch(/^[A-Z].*\.$/);
+      // Once each: who follows the words pours nothing twice.
+      const twice = r.slots.filter(
+        (s) => text.split(`<${s.kind}>`).length - 1 > r.slots.filter((other) => other.kind === s.kind).length,
+      );
+      expect(twice, `${r.id}: ${text}`).toEqual([]);
     }
   });
 

@@ -29,7 +29,7 @@ export const pricedFreshSchema = z.strictObject({
   priceMinor: z.int().nonnegative().max(1_000_000),
   /** ml it yields, for what is poured. */
   ml: z.number().positive().max(5000).optional(),
-  /** Pieces it yields, for what is counted. */
+  /** Pieces it yields, for what is counted; herbs in leaves, six to a sprig. */
   pieces: z.number().positive().max(200).optional(),
 });
 export type PricedFresh = z.infer<typeof pricedFreshSchema>;

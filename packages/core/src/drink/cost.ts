@@ -20,7 +20,7 @@ export interface DrinkCost {
   unpriced: string[];
 }
 
-/** Leaves on a sprig (common practice), where one is priced and the other poured. */
+/** Leaves on a sprig (common practice): herbs are priced by the leaf, whichever is poured. */
 const LEAVES_PER_SPRIG = 6;
 
 const FREE = new Set(['still-water', 'hot-water']);

@@ -67,9 +67,29 @@ describe('the method in words', () => {
     expect(steps).toEqual([
       'Press mint in the glass with syrup.',
       'Fill a coupe with crushed ice.',
-      'Pour syrup and gin.',
+      'Pour gin.',
       'Top with soda, and lift once with a spoon.',
       'Float cream on top, over the back of a spoon.',
+    ]);
+  });
+});
+
+describe('what is pressed', () => {
+  it('is shaken with the rest, and nothing is poured twice', () => {
+    const smash: Parameters<typeof testRecipe>[0] = [
+      ['gin', '60 ml', 'base'],
+      ['lime-juice', '20 ml', 'sour'],
+      ['syrup', '15 ml', 'sweet'],
+      ['mint', '8 leaves', 'aromatic', { muddle: true }],
+    ];
+    expect(words(smash, { method: 'shake', strain: 'twice', ice: 'block' })).toEqual([
+      'Press mint in the shaker with syrup.',
+      'Add gin and lime juice and shake on ice, hard, until the tin frosts.',
+      'Strain twice into a coupe over one large piece of ice.',
+    ]);
+    expect(words([['gin', '60 ml', 'base']], { method: 'build', ice: 'block' })).toEqual([
+      'Put one large piece of ice into a coupe.',
+      'Pour gin.',
     ]);
   });
 });

@@ -31,7 +31,10 @@ export function methodSteps(
   const fizzy = (s: Slot) => kinds.get(s.kind)?.tastes.includes('fizzy') === true;
   const body = slots.filter((s) => !s.float && s.role !== 'rinse' && s.role !== 'garnish');
   const long = body.filter((s) => fizzy(s) || (s.role === 'long' && method === 'build'));
-  const mixed = body.filter((s) => !s.muddle && !long.includes(s));
+  // What is pressed takes something wet with it, and is in the glass or shaker from then on.
+  const unpressed = body.filter((s) => !s.muddle && !long.includes(s));
+  const wet = muddled.length === 0 ? undefined : (unpressed.find((s) => s.role === 'sweet') ?? unpressed[0]);
+  const mixed = unpressed.filter((s) => s !== wet);
   const making = iceInMaking(recipe);
   const on = making === 'none' ? '' : ` on ${ICE_WORDS[making]}`;
   const into = `${inGlass}${ice === 'none' ? '' : ` over ${ice === 'cubes' ? 'fresh ice' : ICE_WORDS[ice]}`}`;
@@ -41,25 +44,29 @@ export function methodSteps(
   if (rinse.length > 0) steps.push(`Rinse the cold glass with ${called(rinse)} and tip out the rest.`);
   if (muddled.length > 0) {
     const where = method === 'build' || method === 'swizzle' ? 'in the glass' : 'in the shaker';
-    const wet = mixed.find((s) => s.role === 'sweet') ?? mixed[0];
     steps.push(`Press ${called(muddled)} ${where}${wet ? ` with ${called([wet])}` : ''}.`);
   }
+  /** "Shake gin and lime juice", or with something pressed there already "Add gin and shake". */
+  const work = (verb: string) => {
+    if (muddled.length === 0) return `${verb} ${called(mixed)}`;
+    return mixed.length === 0 ? verb : `Add ${called(mixed)} and ${verb.toLowerCase()}`;
+  };
   switch (method) {
     case 'stir':
-      steps.push(`Stir ${called(mixed)}${on} until cold.`, `${strain} into ${into}.`);
+      steps.push(`${work('Stir')}${on} until cold.`, `${strain} into ${into}.`);
       break;
     case 'shake':
-      steps.push(`Shake ${called(mixed)}${on}, hard, until the tin frosts.`, `${strain} into ${into}.`);
+      steps.push(`${work('Shake')}${on}, hard, until the tin frosts.`, `${strain} into ${into}.`);
       break;
     case 'dry-shake':
       steps.push(
-        `Shake ${called(mixed)} without ice until it foams.`,
+        `${work('Shake')} without ice until it foams.`,
         `Shake again${on}, hard.`,
         `${strain} into ${into}.`,
       );
       break;
     case 'blend':
-      steps.push(`Blend ${called(mixed)} with crushed ice until smooth.`, `Pour into ${into}.`);
+      steps.push(`${work('Blend')} with crushed ice until smooth.`, `Pour into ${into}.`);
       break;
     case 'swizzle':
       steps.push(
@@ -73,13 +80,14 @@ export function methodSteps(
       steps.push(`Warm ${inGlass}.`, `Stir ${called([...mixed, ...long])} in it.`);
       break;
     case 'build':
-      if (ice !== 'none') steps.push(`Fill ${inGlass} with ${ICE_WORDS[ice]}.`);
+      if (ice === 'block') steps.push(`Put ${ICE_WORDS[ice]} into ${inGlass}.`);
+      else if (ice !== 'none') steps.push(`Fill ${inGlass} with ${ICE_WORDS[ice]}.`);
       if (mixed.length > 0) steps.push(`Pour ${called(mixed)}${ice === 'none' ? ` into ${inGlass}` : ''}.`);
       break;
   }
   if (long.length > 0 && method !== 'layer' && method !== 'hot')
     steps.push(
-      `${mixed.length > 0 ? 'Top with' : 'Pour'} ${called(long)}${method === 'build' ? ', and lift once with a spoon' : ''}.`,
+      `${unpressed.length > 0 ? 'Top with' : 'Pour'} ${called(long)}${method === 'build' ? ', and lift once with a spoon' : ''}.`,
     );
   if (floated.length > 0) steps.push(`Float ${called(floated)} on top, over the back of a spoon.`);
   const dress = [

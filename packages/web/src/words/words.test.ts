@@ -3,12 +3,23 @@ import { emptyBrief, kindSchema } from '@uisce/core';
 import { forgetDraft, readDraft, writeDraft } from '../stores/drafts';
 import type { PlanResult } from '../workers/protocol';
 import { makeUpOf, sayMakeUp } from './judgement';
-import { count, inSentence, listed } from './use-words';
+import { count, inSentence, listed, sayDays } from './use-words';
 
 describe('words', () => {
   it('count in singular and plural', () => {
     expect([0, 1, 2].map((n) => count(n, 'drink'))).toEqual(['0 drinks', '1 drink', '2 drinks']);
     expect(count(2, 'leaf', 'leaves')).toBe('2 leaves');
+  });
+
+  it('say a life as nearly as it matters', () => {
+    expect([1, 18, 60, 180, 365, 730].map(sayDays)).toEqual([
+      '1 day',
+      '18 days',
+      '2 months',
+      '6 months',
+      '1 year',
+      '2 years',
+    ]);
   });
 
   it('list with commas and one "and"', () => {

@@ -112,7 +112,7 @@ const spoken = computed(() => {
   const f = fill.value;
   if (!f) return '';
   const ice = f.iceG > 0 ? ` and about ${words.number(f.iceG, 0)} g of ice` : '';
-  return `${words.volume(Math.round(f.liquidMl))}${ice} fill ${words.percent(f.share).replace(/[.,]\d/, '')} of a ${inSentence(f.glass.name)} of ${words.volume(Math.round(f.capacityMl))}`;
+  return `${words.volume(Math.round(f.liquidMl))}${ice} fill ${words.percent(f.share).replace(/[.,]\d/, '')} of a ${inSentence(f.glass.name)} of ${words.volume(Math.round(f.capacityMl))}${f.verdict === 'short' ? ', and look short in it' : ''}`;
 });
 </script>
 
