@@ -47,7 +47,7 @@ export * from './planning/prepared.js';
 export * from './planning/compile.js';
 export * from './planning/count-drinks.js';
 export * from './planning/sizes.js';
-export * from './planning/plan-model.js';
+export * from './planning/plan-search.js';
 export * from './planning/solve.js';
 export * from './planning/explain.js';
 export * from './planning/waterline.js';

@@ -3,6 +3,8 @@ import type { PlanProblem } from './problem.js';
 /** Past this many decimals, values are rounded to a millionth before they are compared. */
 const MOST_DECIMALS = 6;
 
+const QUARTERS = 4;
+
 function decimals(value: number): number {
   const [mantissa = '', exponent = '0'] = value.toString().toLowerCase().split('e');
   return Math.max(0, (mantissa.split('.')[1] ?? '').length - Number(exponent));
@@ -24,6 +26,8 @@ export class ValueScale {
 
   constructor(problem: PlanProblem) {
     const weights = new Set(problem.drinks.map((d) => d.weight));
+    // The variety lens counts in whole drinks and in quarters of a drink's worth.
+    if (problem.variety) weights.add(1);
     const fits = new Set([1]);
     for (const drink of problem.drinks) {
       for (const slot of drink.slots) for (const alternative of slot.any) fits.add(alternative.fit);
@@ -32,7 +36,7 @@ export class ValueScale {
     this.power = 10 ** Math.min(need, MOST_DECIMALS);
     let common = 0;
     for (const w of weights) for (const f of fits) common = gcd(common, Math.round(w * f * this.power));
-    this.divisor = common === 0 ? 1 : common;
+    this.divisor = (common === 0 ? 1 : common) / (problem.variety ? QUARTERS : 1);
   }
 
   /** Whole steps in weight × fit. */

@@ -3,11 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { problemArbitrary } from '../testing/problems.js';
 import { cheapestWay } from './cheapest-way.js';
 import { ValueScale } from './exact-value.js';
-import { greedySet } from './greedy.js';
 import { PreparedProblem } from './prepared.js';
 import { planProblemSchema, type PlanProblem } from './problem.js';
 
-const SMALL = { items: 8, drinks: 7, capabilities: 5 };
+const SMALL = { items: 8, drinks: 7, capabilities: 5, lenses: true };
 const subset = (problem: PlanProblem, mask: number) =>
   new Set(problem.items.map((_, i) => i).filter((i) => (mask >> i) & 1));
 
@@ -112,19 +111,6 @@ describe('the cheapest way to a drink', () => {
         }
         expect(way?.cost).toBe(least);
         if (way) expect(prepared.fit(0, prepared.supply([...chosen, ...way.items]))).toBeGreaterThan(0);
-      }),
-    );
-  });
-});
-
-describe('greedy buying', () => {
-  it('only ever offers valid sets', () => {
-    fc.assert(
-      fc.property(problemArbitrary(SMALL), (problem) => {
-        const prepared = new PreparedProblem(problem);
-        const set = greedySet(prepared, problem.budget);
-        fc.pre(set !== undefined);
-        expect(prepared.judge(set as Set<number>).valid).toBe(true);
       }),
     );
   });

@@ -1,4 +1,5 @@
 import { ValueScale } from './exact-value.js';
+import { Lenses } from './lenses.js';
 import type { OpenDrink, PlanProblem } from './problem.js';
 
 /** One way to fill a slot: every capability in `all`, by index. */
@@ -14,6 +15,12 @@ interface PreparedDrink {
   group: number;
   /** Alternatives below the least fit are left out; the best comes first. */
   slots: PreparedAlternative[][];
+}
+
+/** A limit of the problem other than money: what every item takes of it, and how much there is. */
+export interface ItemLimit {
+  of: number[];
+  limit: number;
 }
 
 /** A set of items judged by the letter of the problem. */
@@ -44,6 +51,8 @@ export class PreparedProblem {
   readonly forced: ReadonlySet<number>;
   readonly never: ReadonlySet<number>;
   readonly mustDrinks: ReadonlySet<number>;
+  readonly limits: ItemLimit[];
+  readonly lenses: Lenses;
 
   constructor(readonly problem: PlanProblem) {
     this.scale = new ValueScale(problem);
@@ -74,6 +83,8 @@ export class PreparedProblem {
       return { id: drink.id, weight: drink.weight, group, slots };
     });
     this.groupCount = groupCount;
+    this.lenses = new Lenses(problem, this.scale, this.drinks);
+    this.limits = limitsOf(problem);
     this.providers = Array.from({ length: this.capabilities.size }, () => []);
     this.provides.forEach((caps, item) => caps.forEach((c) => this.providers[c]?.push(item)));
   }
@@ -108,14 +119,19 @@ export class PreparedProblem {
     return lowest;
   }
 
-  /** Steps of value for given fits: the greatest weight × fit of each group. */
+  /** Steps of value for given fits: the greatest weight × fit of each group, through the lenses. */
   steps(fits: readonly number[]): number {
     const best = new Float64Array(this.groupCount);
     this.drinks.forEach((drink, d) => {
       const steps = this.scale.steps(drink.weight, fits[d] ?? 0);
       if (steps > (best[drink.group] ?? 0)) best[drink.group] = steps;
     });
-    return best.reduce((sum, s) => sum + s, 0);
+    const sums = this.lenses.parts.map(() => 0);
+    best.forEach((steps, group) => {
+      const part = this.lenses.partOf(group);
+      sums[part] = (sums[part] ?? 0) + steps;
+    });
+    return this.lenses.steps(sums);
   }
 
   /** Judge a set of item indices against every rule of the problem, for a given budget. */
@@ -123,23 +139,14 @@ export class PreparedProblem {
     const supply = this.supply(items);
     const fits = this.drinks.map((_, d) => this.fit(d, supply));
     let spend = 0;
-    let counted = 0;
-    let widthMm = 0;
-    let liquorMl = 0;
-    for (const i of items) {
-      const item = this.problem.items[i];
-      if (item === undefined) continue;
-      spend += this.price(i);
-      counted += item.counted ? 1 : 0;
-      widthMm += item.widthMm;
-      liquorMl += item.liquorMl;
-    }
-    const { maxCounted = Infinity, maxWidthMm = Infinity, maxLiquorMl = Infinity } = this.problem;
+    for (const i of items) spend += this.price(i);
     const valid =
       spend <= budget &&
-      counted <= maxCounted &&
-      widthMm <= maxWidthMm + 1e-6 &&
-      liquorMl <= maxLiquorMl &&
+      this.limits.every(({ of, limit }) => {
+        let used = 0;
+        for (const i of items) used += of[i] ?? 0;
+        return used <= limit + 1e-6;
+      }) &&
       [...this.forced].every((i) => items.has(i)) &&
       ![...this.never].some((i) => items.has(i)) &&
       [...this.mustDrinks].every((d) => (fits[d] ?? 0) > 0);
@@ -156,4 +163,12 @@ export class PreparedProblem {
   openDrinks(fits: readonly number[]): OpenDrink[] {
     return this.drinks.flatMap((d, i) => ((fits[i] ?? 0) > 0 ? [{ id: d.id, fit: fits[i] as number }] : []));
   }
+}
+
+function limitsOf({ items, maxCounted, maxWidthMm, maxLiquorMl }: PlanProblem): ItemLimit[] {
+  return [
+    { of: items.map((i) => (i.counted ? 1 : 0)), limit: maxCounted },
+    { of: items.map((i) => i.widthMm), limit: maxWidthMm },
+    { of: items.map((i) => i.liquorMl), limit: maxLiquorMl },
+  ].filter((l): l is ItemLimit => l.limit !== undefined);
 }

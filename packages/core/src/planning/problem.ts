@@ -23,8 +23,20 @@ export const drinkSchema = z.strictObject({
   id: text,
   weight: z.number().nonnegative().max(1e6).default(1),
   group: text.optional(),
+  /** Extensions for the two lenses below: what it is one of, and what it counts as. */
+  family: text.optional(),
+  tags: z.array(text).max(20).optional(),
   slots: z.array(z.strictObject({ any: z.array(z.strictObject({ all: z.array(text), fit })) })),
 });
+
+/** Past this many drinks' worth of one family, each further drink of it counts this share. */
+const varietySchema = z.strictObject({
+  after: z.int().min(1).max(1000),
+  factor: z.union([0, 0.25, 0.5, 0.75].map((f) => z.literal(f))),
+});
+
+/** At least one drink in so many carries the tag; drinks beyond that share do not count. */
+const shareSchema = z.strictObject({ tag: text, oneIn: z.int().min(1).max(20) });
 
 /** The shape of a problem alone; `planProblemSchema` also follows its references. */
 const planProblemShape = z.strictObject({
@@ -40,6 +52,8 @@ const planProblemShape = z.strictObject({
   maxCounted: count.optional(),
   maxWidthMm: z.number().nonnegative().optional(),
   maxLiquorMl: count.optional(),
+  variety: varietySchema.optional(),
+  shares: z.array(shareSchema).max(6).optional(),
 });
 
 /** The open format of one planning problem, references checked. */
@@ -53,6 +67,16 @@ export const planProblemSchema = planProblemShape.superRefine((problem, context)
       ids[list].add(id);
     });
   }
+  const groups = new Map<string, string>();
+  problem.drinks.forEach(({ group, family, tags = [] }, i) => {
+    if (group === undefined) return;
+    const kind = JSON.stringify([family, [...tags].sort()]);
+    if ((groups.get(group) ?? kind) !== kind) {
+      const message = `drinks of the group "${group}" must share one family and the same tags`;
+      context.addIssue({ code: 'custom', path: ['drinks', i], message });
+    }
+    groups.set(group, kind);
+  });
   const references = { owned: ids.items, must: ids.items, never: ids.items, mustDrinks: ids.drinks };
   for (const [list, known] of Object.entries(references) as [keyof typeof references, Set<string>][]) {
     problem[list].forEach((id, i) => {
@@ -89,6 +113,15 @@ export interface PlanAnswer {
   drinks: OpenDrink[];
 }
 
+export const INFEASIBLE: PlanAnswer = {
+  status: 'infeasible',
+  value: 0,
+  bound: 0,
+  spend: 0,
+  items: [],
+  drinks: [],
+};
+
 export interface FrontierPoint {
   spend: number;
   value: number;
@@ -96,7 +129,7 @@ export interface FrontierPoint {
 }
 
 export interface Frontier {
-  /** "optimal" when complete; "feasible" when time ran out before the low end was reached. */
+  /** "optimal" when complete; "feasible" when time ran out before the dear end was reached. */
   status: PlanStatus;
   points: FrontierPoint[];
 }

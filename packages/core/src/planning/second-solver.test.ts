@@ -5,7 +5,8 @@ import type { Highs } from 'highs';
 import { highsForTests } from '../testing/highs.js';
 import { problemArbitrary } from '../testing/problems.js';
 import type { PlanProblem } from './problem.js';
-import { solvePlan } from './solve.js';
+import { ReferenceModel } from './reference/reference-model.js';
+import { solveFrontier, solvePlan } from './solve.js';
 
 let highs: Highs;
 beforeAll(async () => {
@@ -81,17 +82,44 @@ function forYalps(problem: PlanProblem): Model {
   };
 }
 
-describe('against a second solver', () => {
+function reference<T>(problem: PlanProblem, ask: (model: ReferenceModel) => T): T {
+  const model = new ReferenceModel(highs, problem);
+  try {
+    return ask(model);
+  } finally {
+    model.dispose();
+  }
+}
+
+describe('against two other solvers', () => {
   it('agrees with YALPS on the greatest value of larger problems', () => {
     fc.assert(
       fc.property(problemArbitrary({ items: 22, drinks: 26, capabilities: 14 }), (problem) => {
         const theirs = solve(forYalps(problem), { timeout: 20_000, tolerance: 0, maxIterations: 1e6 });
         fc.pre(theirs.status === 'optimal' || theirs.status === 'infeasible');
-        const ours = solvePlan(highs, problem);
+        const ours = solvePlan(problem);
         expect(ours.status).toBe(theirs.status);
         if (ours.status === 'optimal') expect(ours.value).toBeCloseTo(theirs.result, 5);
       }),
       { numRuns: 60 },
+    );
+  });
+
+  it.each([false, true])('gives the very answer that HiGHS gives, ties and all; lenses: %s', (lenses) => {
+    fc.assert(
+      fc.property(problemArbitrary({ items: 30, drinks: 60, capabilities: 20, lenses }), (problem) => {
+        expect(solvePlan(problem)).toEqual(reference(problem, (model) => model.solve(problem.budget)));
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it.each([false, true])('gives the frontier that HiGHS gives; lenses: %s', (lenses) => {
+    fc.assert(
+      fc.property(problemArbitrary({ items: 20, drinks: 30, capabilities: 12, lenses }), (problem) => {
+        expect(solveFrontier(problem)).toEqual(reference(problem, (model) => model.frontier()));
+      }),
+      { numRuns: 30 },
     );
   });
 });

@@ -10,10 +10,16 @@ export interface BruteSet {
 
 const EPSILON = 1e-9;
 
+/** What a group of variants, or a drink by itself, brings, and what it counts as. */
+interface Worth {
+  best: number;
+  family: string | undefined;
+  tags: string[];
+}
+
 function valueOf(problem: PlanProblem, have: ReadonlySet<string>): { value: number; open: Set<string> } {
   const open = new Set<string>();
-  const groups = new Map<string, number>();
-  let value = 0;
+  const worths = new Map<string, Worth>();
   for (const drink of problem.drinks) {
     let fit = 1;
     for (const slot of drink.slots) {
@@ -24,11 +30,23 @@ function valueOf(problem: PlanProblem, have: ReadonlySet<string>): { value: numb
       fit = Math.min(fit, best);
     }
     if (fit > 0) open.add(drink.id);
-    if (drink.group === undefined) value += drink.weight * fit;
-    else groups.set(drink.group, Math.max(groups.get(drink.group) ?? 0, drink.weight * fit));
+    const key = drink.group === undefined ? `alone ${drink.id}` : `group ${drink.group}`;
+    const best = Math.max(worths.get(key)?.best ?? 0, drink.weight * fit);
+    worths.set(key, { best, family: drink.family, tags: drink.tags ?? [] });
   }
-  for (const best of groups.values()) value += best;
-  return { value, open };
+  return { value: throughLenses(problem, [...worths.values()]), open };
+}
+
+function throughLenses({ variety, shares = [] }: PlanProblem, worths: readonly Worth[]): number {
+  const sum = (list: readonly Worth[]) => list.reduce((s, w) => s + w.best, 0);
+  let value = 0;
+  for (const family of new Set(worths.map((w) => w.family))) {
+    const all = sum(worths.filter((w) => w.family === family));
+    const full = variety && family !== undefined ? Math.min(all, variety.after) : all;
+    value += full + (all - full) * (variety?.factor ?? 1);
+  }
+  const caps = shares.map(({ tag, oneIn }) => oneIn * sum(worths.filter((w) => w.tags.includes(tag))));
+  return Math.min(value, ...caps);
 }
 
 function isBetter(a: BruteSet, b: BruteSet): boolean {

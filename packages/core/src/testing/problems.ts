@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { planProblemSchema, type PlanProblem } from '../planning/problem.js';
 
-/** Random problems that use every field of the format. */
+/** Random problems that use every field of the format; with lenses only where `lenses` says so. */
 export function problemArbitrary(size: {
   items: number;
   drinks: number;
   capabilities: number;
+  lenses?: boolean;
 }): fc.Arbitrary<PlanProblem> {
   const capability = fc.nat(size.capabilities - 1).map((n) => `c${n}`);
   const fit = fc.constantFrom(1, 1, 0.9, 0.85, 0.75, 0.6, 0.5);
@@ -27,6 +28,18 @@ export function problemArbitrary(size: {
     group: fc.option(fc.constantFrom('g1', 'g2'), { nil: undefined, freq: 3 }),
     slots: fc.array(slot, { maxLength: 3 }),
   });
+  const lenses = {
+    variety: fc.option(
+      fc.record({ after: fc.integer({ min: 1, max: 3 }), factor: fc.constantFrom(0, 0.25, 0.5, 0.75) }),
+      { nil: undefined },
+    ),
+    shares: fc.option(
+      fc.array(fc.record({ tag: fc.constantFrom('t0', 't1'), oneIn: fc.integer({ min: 1, max: 4 }) }), {
+        maxLength: 2,
+      }),
+      { nil: undefined },
+    ),
+  };
   const few = fc.array(fc.nat(99), { maxLength: 1 });
   return fc
     .record({
@@ -41,6 +54,7 @@ export function problemArbitrary(size: {
       maxCounted: fc.option(fc.nat(6), { nil: undefined }),
       maxWidthMm: fc.option(fc.nat(400), { nil: undefined }),
       maxLiquorMl: fc.option(fc.nat(3000), { nil: undefined }),
+      ...(size.lenses ? lenses : {}),
     })
     .map((raw) => {
       const itemIds = raw.items.map((_, i) => `item-${(i * 7) % 13}-${i}`);
@@ -55,6 +69,10 @@ export function problemArbitrary(size: {
           ...d,
           id: drinkIds[n],
           ...(group ? { group } : {}),
+          // Drinks of one group must be of one family and tag.
+          ...(size.lenses
+            ? { family: `f${group?.length ?? n % 2}`, tags: group ? ['t0'] : [`t${n % 3}`] }
+            : {}),
         })),
         owned: pick(raw.owned, itemIds),
         must: pick(raw.must, itemIds),

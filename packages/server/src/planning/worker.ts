@@ -1,5 +1,4 @@
 import { performance } from 'node:perf_hooks';
-import loadHighs from 'highs';
 import {
   OutOfTimeError,
   solveFrontier,
@@ -18,14 +17,12 @@ export interface SolveTask {
 export type SolveResult =
   { kind: 'answer'; answer: PlanAnswer | Frontier; ms: number } | { kind: 'out-of-time' };
 
-const highs = await loadHighs();
-
 /** Runs in a worker thread: one task at a time, stopping itself when its time is up. */
 export default function run({ kind, problem, seconds }: SolveTask): SolveResult {
   const started = performance.now();
   const remainingSeconds = () => seconds - (performance.now() - started) / 1000;
   try {
-    const answer = (kind === 'solve' ? solvePlan : solveFrontier)(highs, problem, { remainingSeconds });
+    const answer = (kind === 'solve' ? solvePlan : solveFrontier)(problem, { remainingSeconds });
     return { kind: 'answer', answer, ms: Math.round(performance.now() - started) };
   } catch (error) {
     if (error instanceof OutOfTimeError) return { kind: 'out-of-time' };

@@ -1,4 +1,4 @@
-import type { Judgement } from './prepared.js';
+import type { Judgement } from '../prepared.js';
 
 /** The best set known so far, as judged by the letter of the problem. */
 export interface Incumbent {
@@ -9,12 +9,6 @@ export interface Incumbent {
 /** Whether two sets hold the same items. */
 export function sameSet(a: ReadonlySet<number>, b: ReadonlySet<number>): boolean {
   return a.size === b.size && [...a].every((i) => b.has(i));
-}
-
-/** The better of what there was and what was found; an invalid find is passed over. */
-export function pick(a: Incumbent | undefined, b: Incumbent | undefined): Incumbent | undefined {
-  if (!b?.judgement.valid) return a;
-  return a && better(a, b) ? a : b;
 }
 
 /** More value, then less spend, then fewer items. */

@@ -1,9 +1,6 @@
 import type { Highs, Model } from 'highs';
 import type { Formulation } from './formulation.js';
 
-/** A limit for callers that set none; HiGHS takes no infinite one. */
-const LONGEST_SECONDS = 1e7;
-
 /**
  * Settings that suit this kind of problem, found by measuring on the shipped catalogue: its linear
  * relaxation is nearly whole, so that what HiGHS spends on presolve, restarts and heuristics is lost.
@@ -17,27 +14,6 @@ const TUNING = {
   mip_allow_restart: false,
   mip_lifting_for_probing: 1,
 };
-
-export type StageEnd = 'proven' | 'stopped' | 'infeasible';
-
-/** How one run of the solver ended. */
-export interface StageResult {
-  end: StageEnd;
-  /** The solver's bound on the objective. */
-  bound: number;
-  /** Items (not columns) the solver chose, forced ones left out; undefined when it found no set. */
-  chosen?: number[];
-}
-
-/** What one run aims at, and how long it may take. */
-export interface Stage {
-  sense: 'minimize' | 'maximize';
-  costs: readonly number[];
-  seconds: number;
-  shouldStop: () => boolean;
-  /** A known set to begin from. */
-  start: ReadonlySet<number> | undefined;
-}
 
 /** A formulation held open in HiGHS: rows are tightened and objectives changed between runs. */
 export class HighsSession {
@@ -81,28 +57,17 @@ export class HighsSession {
     this.model.changeColBounds(column, 0, 1);
   }
 
-  /** Run HiGHS on one objective. */
-  run({ sense, costs, seconds, shouldStop, start }: Stage): StageResult {
+  /** Items (not columns) that are best by one objective, forced ones left out; undefined when no set is allowed. */
+  run(sense: 'minimize' | 'maximize', costs: readonly number[]): number[] | undefined {
     const { model, highs, formulation } = this;
-    if (seconds <= 0 || shouldStop()) return { end: 'stopped', bound: Infinity };
     model.changeObjectiveSense(highs.constants.objectiveSense[sense]);
     model.changeColsCost({ kind: 'range', from: 0, to: formulation.columns - 1 }, Float64Array.from(costs));
-    if (start) model.setSolution({ colValue: formulation.columnValues(start) });
-    model.options.set('time_limit', model.getRunTime() + Math.min(seconds, LONGEST_SECONDS));
-    const stop = (event: { interrupt(): void }): undefined => {
-      if (shouldStop()) event.interrupt();
-    };
-    const { simplexInterrupt, mipInterrupt } = highs.constants.callbackType;
-    model.run({ [simplexInterrupt]: stop, [mipInterrupt]: stop });
+    model.run();
     const status = model.getModelStatus();
     const { optimal, infeasible } = highs.constants.modelStatus;
-    if (status === infeasible) return { end: 'infeasible', bound: 0 };
-    const chosen = this.chosen();
-    return {
-      end: status === optimal ? 'proven' : 'stopped',
-      bound: Number(model.info.get('mip_dual_bound')),
-      ...(chosen ? { chosen } : {}),
-    };
+    if (status === infeasible) return undefined;
+    if (status !== optimal) throw new Error('HiGHS stopped before it was done');
+    return this.chosen();
   }
 
   private chosen(): number[] | undefined {
@@ -133,7 +98,7 @@ export class HighsSession {
       sense: highs.constants.objectiveSense.maximize,
       colCost: formulation.valueSteps,
       colLower: new Float64Array(columns),
-      colUpper: new Float64Array(columns).fill(1),
+      colUpper: formulation.upper,
       rowLower: rows.map((r) => r.lower),
       rowUpper: rows.map((r) => r.upper),
       matrix: { format: 'csr', numRows: rows.length, numCols: columns, starts, indices, values },

@@ -1,0 +1,180 @@
+import { Cover } from './cover.js';
+import { PreparedProblem } from './prepared.js';
+import { INFEASIBLE, type PlanAnswer, type PlanProblem, type PlanStatus } from './problem.js';
+import { MeritWeights, SearchModel } from './search/search-model.js';
+import { Staircase, type Stair } from './search/staircase.js';
+import { WindowSearch } from './search/window-search.js';
+
+/** Rounds at the root of a single budget, and of a window among many. */
+const ALONE_ROUNDS = 8;
+const WINDOW_ROUNDS = 1;
+/** A frontier is settled in so many windows. */
+const FRONTIER_WINDOWS = 150;
+
+/** How a solve is watched and stopped from outside; the core has no clock of its own. */
+export interface SolveControl {
+  /** Seconds left, asked often. */
+  remainingSeconds?: () => number;
+  /** Asked often while solving; true ends the solve with the best found so far. */
+  shouldStop?: () => boolean;
+  /** Called with every better answer. */
+  onAnswer?: (answer: PlanAnswer) => void;
+  /** A set to begin from; used when it is allowed. */
+  start?: readonly string[];
+}
+
+/** No answer, good or bad, could be found in the time given. */
+export class OutOfTimeError extends Error {
+  constructor() {
+    super('no set that meets every rule was found in the time allowed');
+    this.name = 'OutOfTimeError';
+  }
+}
+
+/** A stretch of budgets, both ends included, minor units. */
+export interface Stretch {
+  low: number;
+  high: number;
+}
+
+/**
+ * One problem held open, to be solved at one budget, at many, or at all of them. What is settled
+ * once is remembered, and every set found anywhere is a beginning everywhere.
+ *
+ * The search works on a cover of the problem; every set it returns is judged anew by
+ * PreparedProblem, by the letter of the problem.
+ */
+export class PlanSearch {
+  readonly prepared: PreparedProblem;
+  private readonly cover: Cover;
+  private readonly model: SearchModel;
+  private readonly staircase: Staircase;
+  private readonly windows: WindowSearch;
+  /** Stretches proven, of money on top of what is forced. */
+  private readonly settled: Stretch[] = [];
+  private readonly forcedSpend: number;
+
+  constructor(problem: PlanProblem) {
+    this.prepared = new PreparedProblem(problem);
+    this.cover = new Cover(this.prepared);
+    const { items } = this.cover;
+    const id = (i: number) => problem.items[items[i] as number]?.id ?? '';
+    const prices = Float64Array.from(items, (i) => this.prepared.price(i));
+    const byId = items.map((_, i) => i).sort((a, b) => (id(a) < id(b) ? -1 : 1));
+    const weights = new MeritWeights(this.cover, prices, this.prepared.lenses);
+    this.model = new SearchModel(this.cover, prices, byId, this.prepared.lenses, weights);
+    this.staircase = new Staircase(this.model);
+    this.windows = new WindowSearch(this.model, this.staircase);
+    this.forcedSpend = [...this.prepared.forced].reduce((sum, i) => sum + this.prepared.price(i), 0);
+  }
+
+  /** Price of everything that might be worth having, what is forced included. */
+  get wholePrice(): number {
+    return this.forcedSpend + this.model.prices.reduce((a, b) => a + b, 0);
+  }
+
+  /**
+   * Best set at `budget` (minor units).
+   *
+   * @throws OutOfTimeError when it was stopped before any allowed set was found.
+   */
+  solve(budget: number, control: SolveControl = {}): PlanAnswer {
+    const free = Math.min(budget, this.wholePrice) - this.forcedSpend;
+    if (this.cover.impossible || free < 0) return INFEASIBLE;
+    if (!this.isSettled(free)) {
+      this.windows.offer(new Uint8Array(this.model.n));
+      if (control.start) this.windows.offer(this.marks(control.start));
+    }
+    let boundSteps = this.cover.mostSteps;
+    let settled = this.isSettled(free);
+    if (!settled) {
+      const onBetter = () => {
+        const stair = this.staircase.at(free);
+        if (stair) control.onAnswer?.(this.answer('feasible', stair, this.cover.mostSteps));
+      };
+      onBetter();
+      const search = { shouldStop: () => isOver(control), onBetter };
+      const end = this.windows.settle(free, free, search, ALONE_ROUNDS);
+      settled = end.settled;
+      boundSteps = Math.min(boundSteps, end.boundAt(free));
+      if (settled) this.settled.push({ low: free, high: free });
+    }
+    const stair = this.staircase.at(free);
+    if (stair === undefined) {
+      if (settled) return INFEASIBLE;
+      throw new OutOfTimeError();
+    }
+    const answer = this.answer(settled ? 'optimal' : 'feasible', stair, settled ? stair.steps : boundSteps);
+    control.onAnswer?.(answer);
+    return answer;
+  }
+
+  /**
+   * The stretches in which to settle every budget up to `budget`, cheapest first. They can be
+   * settled in any order, and in several places at once.
+   */
+  stretches(budget: number): Stretch[] {
+    const top = Math.min(budget, this.wholePrice) - this.forcedSpend;
+    if (this.cover.impossible || top < 0) return [];
+    const width = Math.max(this.model.weights.unit, Math.ceil((top + 1) / FRONTIER_WINDOWS));
+    const count = Math.ceil((top + 1) / width);
+    return Array.from({ length: count }, (_, i) => ({
+      low: this.forcedSpend + i * width,
+      high: this.forcedSpend + Math.min(top, (i + 1) * width - 1),
+    }));
+  }
+
+  /** Prove the best set at every budget of a stretch; false when it was stopped before that. */
+  settle({ low, high }: Stretch, control: SolveControl = {}): boolean {
+    const stretch = { low: low - this.forcedSpend, high: high - this.forcedSpend };
+    this.windows.offer(new Uint8Array(this.model.n));
+    const search = { shouldStop: () => isOver(control), onBetter: () => undefined };
+    const end = this.windows.settle(stretch.low, stretch.high, search, WINDOW_ROUNDS);
+    if (end.settled) this.settled.push(stretch);
+    return end.settled;
+  }
+
+  /** The efficient sets known with spend in a stretch, cheapest first. */
+  known({ low, high }: Stretch): PlanAnswer[] {
+    return this.staircase.stairs
+      .filter((s) => s.spend >= low - this.forcedSpend && s.spend <= high - this.forcedSpend)
+      .map((stair) =>
+        this.isSettled(stair.spend)
+          ? this.answer('optimal', stair, stair.steps)
+          : this.answer('feasible', stair, this.cover.mostSteps),
+      );
+  }
+
+  private isSettled(free: number): boolean {
+    return this.settled.some(({ low, high }) => low <= free && free <= high);
+  }
+
+  private marks(ids: readonly string[]): Uint8Array {
+    const wanted = new Set(ids);
+    const { items } = this.prepared.problem;
+    return Uint8Array.from(this.cover.items, (i) => (wanted.has(items[i]?.id ?? '') ? 1 : 0));
+  }
+
+  private answer(status: PlanStatus, { chosen, steps, spend }: Stair, boundSteps: number): PlanAnswer {
+    const { prepared } = this;
+    const items = new Set(prepared.forced);
+    this.cover.items.forEach((item, i) => chosen[i] === 1 && items.add(item));
+    const judgement = prepared.judge(items, Infinity);
+    // The search counts by the cover; should it ever disagree with the problem's own words, say so.
+    if (!judgement.valid || judgement.steps !== steps || judgement.spend !== spend + this.forcedSpend) {
+      throw new Error('the search and the judge disagree about a set');
+    }
+    return {
+      status,
+      value: judgement.value,
+      bound: prepared.scale.value(boundSteps),
+      spend: judgement.spend,
+      items: prepared.ids(items),
+      drinks: prepared.openDrinks(judgement.fits),
+    };
+  }
+}
+
+function isOver({ shouldStop, remainingSeconds }: SolveControl): boolean {
+  return (shouldStop?.() ?? false) || (remainingSeconds?.() ?? Infinity) <= 0;
+}

@@ -1,0 +1,402 @@
+import { Multipliers, toSimplex } from './multipliers.js';
+import { NodeView } from './node-view.js';
+import type { SearchModel } from './search-model.js';
+
+/** Below this income a column's shares are not moved: it answers with its cheapest clause. */
+const LEAST_INCOME = 0.5;
+const BISECTIONS = 9;
+const MOST_DOUBLINGS = 60;
+/** An item this near the price of money, relatively, is the one bought in part. */
+const MARGINAL = 1e-2;
+/** Brings the multipliers of limits, and of lenses, into step with the shares. */
+const LIMIT_SCALE = 20;
+const LENS_SCALE = 0.2;
+/** How much of the last direction the next one keeps. */
+const INERTIA = 0.6;
+
+/** What a node must promise to be worth opening: this merit at this budget. */
+export interface Hurdle {
+  budget: number;
+  merit: number;
+}
+
+/**
+ * The Lagrangian bound of a node. Every drink's worth is shared out among the clauses that it needs,
+ * and through them to the items; an item whose income beats its price is bought. Whatever the shares,
+ * no set of the node can be worth more than what is counted so. The shares are moved by projected
+ * subgradients with Polyak's step (B. T. Polyak 1969; Held, Wolfe and Crowder 1974), which comes to
+ * the bound of the linear relaxation; the price of money is found by bisection each time.
+ */
+export class Relaxation {
+  view: NodeView;
+  /** Income of each free item; what is left of it when everything is paid. */
+  readonly income: Float64Array;
+  readonly reduced: Float64Array;
+  /** How far each free item is bought. */
+  readonly bought: Float64Array;
+  /** No set of the node has more merit than `constant + multipliers.money × budget`. */
+  constant = 0;
+  /** By how much that clears the hurdle it clears best; below 0 the node holds nothing of use. */
+  excess = 0;
+  /** The budget of that hurdle. */
+  bindingBudget = 0;
+
+  private readonly weights: Float64Array;
+  /** Worth of each live column: its own, and what those above pay it. */
+  readonly columnIncome: Float64Array;
+  private readonly columnOpen: Float64Array;
+  private readonly cost: Float64Array;
+  private readonly direction: Float64Array;
+  private readonly limitDirection: Float64Array;
+  private readonly limitUnit: Float64Array;
+  private readonly sums: Float64Array;
+  private readonly scratch: Float64Array;
+
+  constructor(
+    readonly model: SearchModel,
+    readonly multipliers: Multipliers,
+  ) {
+    const { n, columns, clauses, limits, given, lenses } = model;
+    this.view = new NodeView(model);
+    this.income = new Float64Array(n);
+    this.reduced = new Float64Array(n);
+    this.bought = new Float64Array(n);
+    this.weights = new Float64Array(given.length).fill(1);
+    this.columnIncome = new Float64Array(columns);
+    this.columnOpen = new Float64Array(columns);
+    this.cost = new Float64Array(clauses);
+    this.direction = new Float64Array(clauses + columns);
+    this.limitDirection = new Float64Array(limits.length);
+    this.sums = new Float64Array(given.length);
+    let longest = lenses.oneIn.length;
+    for (let c = 0; c < columns; c++)
+      longest = Math.max(longest, model.columnStart[c + 1]! - model.columnStart[c]!);
+    this.scratch = new Float64Array(longest + 1);
+    this.limitUnit = Float64Array.from(limits, ({ of }) => {
+      const taking = of.filter((x) => x > 0);
+      return taking.length === 0 ? 1 : (LIMIT_SCALE * taking.length) / taking.reduce((a, b) => a + b, 0);
+    });
+  }
+
+  /** Take up the node of a state, seen from one above it. */
+  load(state: Int8Array, from: NodeView): void {
+    this.view.load(state, from, this.multipliers.shares);
+    this.direction.fill(0);
+    this.limitDirection.fill(0);
+  }
+
+  /** Bound the loaded node with the multipliers as they are. Returns `excess`. */
+  bound(hurdles: readonly Hurdle[]): number {
+    const base = this.shareOut(this.weighParts());
+    return this.buy(base, hurdles);
+  }
+
+  /** Greatest merit at a budget by the last bound. */
+  meritAt(budget: number): number {
+    return this.constant + this.multipliers.money * budget;
+  }
+
+  /** Worth of a step in every part, through the lenses; returns what is counted whatever is bought. */
+  private weighParts(): number {
+    const { weights } = this;
+    const { lenses } = this.model;
+    const { families, wholes } = this.multipliers;
+    let base = 0;
+    if (!lenses.plain) {
+      const lost = wholes[0]! * (1 - lenses.familyFactor);
+      lenses.parts.forEach((part, p) => {
+        let weight = wholes[0]! - (part.family < 0 ? 0 : lost * families[part.family]!);
+        for (const s of part.shares) weight += wholes[s + 1]! * lenses.oneIn[s]!;
+        weights[p] = weight;
+      });
+      for (const binds of families) base += lost * binds * lenses.familyCap;
+    }
+    for (let p = 0; p < weights.length; p++) base += this.view.openSums[p]! * weights[p]!;
+    return base;
+  }
+
+  /** Pay every live column's worth down to the items; returns the base with the fixed shares added. */
+  private shareOut(base: number): number {
+    const { view, income, columnIncome, weights } = this;
+    const { n, clauses, steps, part } = this.model;
+    const { shares } = this.multipliers;
+    for (let q = 0; q < view.freeCount; q++) income[view.free[q]!] = 0;
+    for (let q = 0; q < view.live; q++) {
+      const c = view.columns[q]!;
+      columnIncome[c] = steps[c]! * weights[part[c]!]!;
+    }
+    for (let q = view.live - 1; q >= 0; q--) {
+      const c = view.columns[q]!;
+      const worth = columnIncome[c]!;
+      if (worth === 0) continue;
+      base += worth * shares[clauses + c]!;
+      for (let j = view.clauseStart[q]!; j < view.clauseStart[q + 1]!; j++) {
+        const paid = worth * shares[view.clauses[j]!]!;
+        if (paid === 0) continue;
+        for (let e = view.memberStart[j]!; e < view.memberStart[j + 1]!; e++) {
+          const member = view.members[e]!;
+          if (member < n) income[member]! += paid;
+          else columnIncome[member - n]! += paid;
+        }
+      }
+    }
+    return base;
+  }
+
+  /** Find the price of money at which the best hurdle is cleared by least, and buy at that price. */
+  private buy(base: number, hurdles: readonly Hurdle[]): number {
+    const { view, reduced, bought, multipliers } = this;
+    const { prices, limits } = this.model;
+    const { perMoney, perItem } = this.model.weights;
+    const { free, freeCount, spent } = view;
+    for (let q = 0; q < freeCount; q++) {
+      const i = free[q]!;
+      let rest = this.income[i]! - perItem - perMoney * prices[i]!;
+      for (let l = 0; l < limits.length; l++) rest -= multipliers.limits[l]! * limits[l]!.of[i]!;
+      reduced[i] = rest;
+    }
+    const money = this.priceOfMoney(hurdles);
+    multipliers.money = money;
+    let constant = base - (perMoney + money) * spent - perItem * view.inCount;
+    for (let l = 0; l < limits.length; l++) {
+      constant += multipliers.limits[l]! * (limits[l]!.limit - view.used[l]!);
+    }
+    let left = this.binding(hurdles, money) - spent;
+    let marginal = -1;
+    let nearest = MARGINAL * money;
+    for (let q = 0; q < freeCount; q++) {
+      const i = free[q]!;
+      const price = prices[i]!;
+      const rest = (reduced[i]! -= money * price);
+      bought[i] = rest > 0 ? 1 : 0;
+      if (rest > 0) {
+        constant += rest;
+        left -= price;
+      } else if (-rest < nearest * price) {
+        nearest = -rest / price;
+        marginal = i;
+      }
+    }
+    if (marginal >= 0 && left > 0) bought[marginal] = Math.min(1, left / prices[marginal]!);
+    this.constant = constant;
+    let excess = -Infinity;
+    for (const { budget, merit } of hurdles) {
+      const clear = this.meritAt(budget) - merit;
+      if (clear > excess) {
+        excess = clear;
+        this.bindingBudget = budget;
+      }
+    }
+    this.excess = excess;
+    return excess;
+  }
+
+  /** The budget of the hurdle that is cleared best at a price of money. */
+  private binding(hurdles: readonly Hurdle[], money: number): number {
+    let best = -Infinity;
+    let at = 0;
+    for (const { budget, merit } of hurdles) {
+      const clear = money * budget - merit;
+      if (clear > best) {
+        best = clear;
+        at = budget;
+      }
+    }
+    return at;
+  }
+
+  private priceOfMoney(hurdles: readonly Hurdle[]): number {
+    const { view, reduced } = this;
+    const { prices } = this.model;
+    const overspends = (money: number): boolean => {
+      let left = this.binding(hurdles, money) - view.spent;
+      for (let q = 0; q < view.freeCount && left >= 0; q++) {
+        const i = view.free[q]!;
+        if (reduced[i]! > money * prices[i]!) left -= prices[i]!;
+      }
+      return left < 0;
+    };
+    // The price moves little from one step to the next.
+    let low = this.multipliers.money * 0.9;
+    let high = Math.max(this.multipliers.money * 1.1, 1e-6);
+    for (let tries = 0; tries < MOST_DOUBLINGS && overspends(high); tries++) {
+      low = high;
+      high *= 2;
+    }
+    if (!overspends(low)) low = 0;
+    for (let t = 0; t < BISECTIONS; t++) {
+      const middle = (low + high) / 2;
+      if (overspends(middle)) low = middle;
+      else high = middle;
+    }
+    return high;
+  }
+
+  /**
+   * Move the multipliers to where the bound is likely lower.
+   *
+   * @param pace of Polyak's step, falling from 1 as progress ends.
+   * @returns false when there is nowhere to go.
+   */
+  step(pace: number): boolean {
+    const { view } = this;
+    const gap = this.excess + 1;
+    let norm = this.slopes();
+    const lens = this.lensSlopes();
+    norm += lens.norm + this.limitSlopes();
+    if (norm < 1e-12) return false;
+    const length = (pace * gap) / norm;
+    for (let q = 0; q < view.live; q++) {
+      if (this.columnIncome[view.columns[q]!]! >= LEAST_INCOME && !this.lonely(q)) this.moveShares(q, length);
+    }
+    for (let l = 0; l < this.limitUnit.length; l++) {
+      const moved = this.multipliers.limits[l]! + length * this.limitDirection[l]! * this.limitUnit[l]!;
+      this.multipliers.limits[l] = Math.max(0, moved);
+    }
+    lens.move(length);
+    return true;
+  }
+
+  /** How open every column is at what is bought, and the direction of its shares; squared length. */
+  private slopes(): number {
+    const { view, cost, bought, columnOpen, direction } = this;
+    const { n, clauses } = this.model;
+    const { shares } = this.multipliers;
+    let norm = 0;
+    const lean = (k: number, down: number, held: boolean) => {
+      const d = down + INERTIA * direction[k]!;
+      direction[k] = d;
+      if (held || d > 0) norm += d * d;
+    };
+    for (let q = 0; q < view.live; q++) {
+      const c = view.columns[q]!;
+      if (this.lonely(q)) {
+        // It pays its one item all it is worth, and no other share could bound it better.
+        const member = view.members[view.memberStart[view.clauseStart[q]!]!]!;
+        shares[view.clauses[view.clauseStart[q]!]!] = 1;
+        shares[clauses + c] = 0;
+        columnOpen[c] = bought[member]!;
+        continue;
+      }
+      const fixed = shares[clauses + c]!;
+      let open = fixed;
+      let cheapest = 1;
+      let cheapestClause = clauses + c;
+      const [from, to] = [view.clauseStart[q]!, view.clauseStart[q + 1]!];
+      for (let j = from; j < to; j++) {
+        let sum = 0;
+        for (let e = view.memberStart[j]!; e < view.memberStart[j + 1]!; e++) {
+          const member = view.members[e]!;
+          sum += member < n ? bought[member]! : columnOpen[member - n]!;
+        }
+        const k = view.clauses[j]!;
+        cost[k] = sum;
+        open += shares[k]! * sum;
+        if (sum < cheapest) {
+          cheapest = sum;
+          cheapestClause = k;
+        }
+      }
+      const worth = this.columnIncome[c]!;
+      if (worth < LEAST_INCOME) {
+        // Too poor for a step to move it: it answers with its cheapest clause at once.
+        for (let j = from; j < to; j++) shares[view.clauses[j]!] = 0;
+        shares[clauses + c] = 0;
+        shares[cheapestClause] = 1;
+        columnOpen[c] = cheapest;
+        continue;
+      }
+      columnOpen[c] = open;
+      lean(clauses + c, (open - 1) * worth, fixed > 0);
+      for (let j = from; j < to; j++) {
+        const k = view.clauses[j]!;
+        lean(k, (open - cost[k]!) * worth, shares[k]! > 0);
+      }
+    }
+    return norm;
+  }
+
+  /** Whether a column hangs on a single item. */
+  private lonely(q: number): boolean {
+    const { clauseStart, memberStart, members } = this.view;
+    const first = clauseStart[q]!;
+    if (clauseStart[q + 1]! - first > 1) return false;
+    const member = memberStart[first]!;
+    return memberStart[first + 1]! - member === 1 && members[member]! < this.model.n;
+  }
+
+  private moveShares(q: number, length: number): void {
+    const { view, scratch, direction } = this;
+    const { shares } = this.multipliers;
+    const fixed = this.model.clauses + view.columns[q]!;
+    const [from, to] = [view.clauseStart[q]!, view.clauseStart[q + 1]!];
+    scratch[0] = shares[fixed]! + length * direction[fixed]!;
+    for (let j = from; j < to; j++) {
+      const k = view.clauses[j]!;
+      scratch[1 + j - from] = shares[k]! + length * direction[k]!;
+    }
+    toSimplex(scratch, 1 + to - from);
+    shares[fixed] = scratch[0]!;
+    for (let j = from; j < to; j++) shares[view.clauses[j]!] = scratch[1 + j - from]!;
+  }
+
+  private limitSlopes(): number {
+    const { view, bought, limitDirection, limitUnit } = this;
+    const { limits } = this.model;
+    let norm = 0;
+    for (let l = 0; l < limits.length; l++) {
+      const { of, limit } = limits[l]!;
+      let over = view.used[l]! - limit;
+      for (let q = 0; q < view.freeCount; q++) over += of[view.free[q]!]! * bought[view.free[q]!]!;
+      const d = over * limitUnit[l]! + INERTIA * limitDirection[l]!;
+      limitDirection[l] = d;
+      if (this.multipliers.limits[l]! > 0 || d > 0) norm += d * d;
+    }
+    return norm;
+  }
+
+  /** How each lens would move; nothing at all without one. */
+  private lensSlopes(): { norm: number; move: (length: number) => void } {
+    const { lenses, part, steps } = this.model;
+    const { view, sums, scratch } = this;
+    const { families, wholes } = this.multipliers;
+    if (lenses.plain) return { norm: 0, move: () => undefined };
+    sums.set(view.openSums);
+    for (let q = 0; q < view.live; q++) {
+      const c = view.columns[q]!;
+      sums[part[c]!]! += steps[c]! * this.columnOpen[c]!;
+    }
+    const familySums = new Float64Array(lenses.familyCount);
+    const shareSums = new Float64Array(lenses.oneIn.length);
+    let whole = 0;
+    lenses.parts.forEach(({ family, shares }, p) => {
+      if (family >= 0) familySums[family]! += sums[p]!;
+      else whole += sums[p]!;
+      for (const s of shares) shareSums[s]! += sums[p]!;
+    });
+    const lost = 1 - lenses.familyFactor;
+    let norm = 0;
+    const familyDirection = familySums.map((sum, f) => {
+      whole += sum + lost * families[f]! * (lenses.familyCap - sum);
+      const d = LENS_SCALE * wholes[0]! * lost * (sum - lenses.familyCap);
+      if ((d < 0 && families[f]! > 0) || (d > 0 && families[f]! < 1)) norm += d * d;
+      return d;
+    });
+    const worths = [whole, ...lenses.oneIn.map((times, s) => times * shareSums[s]!)];
+    const mean = worths.reduce((sum, w, s) => sum + w * wholes[s]!, 0);
+    const wholeDirection = worths.map((worth, s) => {
+      const d = LENS_SCALE * (mean - worth);
+      if (wholes[s]! > 0 || d > 0) norm += d * d;
+      return d;
+    });
+    const move = (length: number) => {
+      familyDirection.forEach((d, f) => {
+        families[f] = Math.min(1, Math.max(0, families[f]! + LENS_SCALE * length * d));
+      });
+      wholeDirection.forEach((d, s) => (scratch[s] = wholes[s]! + LENS_SCALE * length * d));
+      toSimplex(scratch, worths.length);
+      wholes.forEach((_, s) => (wholes[s] = scratch[s]!));
+    };
+    return { norm, move };
+  }
+}

@@ -1,0 +1,200 @@
+import type { Multipliers } from './multipliers.js';
+import { FREE, IN, NodeView, OUT } from './node-view.js';
+import { NodeBound } from './node-bound.js';
+import type { Relaxation } from './relaxation.js';
+import { Rounding } from './rounding.js';
+import type { Staircase } from './staircase.js';
+import type { BudgetWindow } from './window.js';
+
+/** Most steps in a node, and in a trial of a branch. */
+const NODE_STEPS = 30;
+const TRIAL_STEPS = 6;
+/** Items tried before one is branched on; once tried so often, its record is trusted. */
+const TRIALS = 8;
+const TRUSTED = 2;
+/** Up to so many free items, trying every set is quicker than bounding. */
+const ENUMERATED = 7;
+
+/** How a search is watched and stopped. */
+export interface SearchControl {
+  shouldStop: () => boolean;
+  /** The staircase has got better. */
+  onBetter: () => void;
+}
+
+/** What branching on each item of the whole model has gained, as shares of what was promised. */
+export class BranchRecord {
+  readonly out: Float64Array;
+  readonly in: Float64Array;
+  readonly tried: Int32Array;
+
+  constructor(n: number) {
+    this.out = new Float64Array(n);
+    this.in = new Float64Array(n);
+    this.tried = new Int32Array(n);
+  }
+}
+
+interface Node {
+  state: Int8Array;
+  multipliers: Multipliers;
+  /** Promise over the hurdles when it was last bounded; its bound is `constant + money × budget`. */
+  excess: number;
+  constant: number;
+  money: number;
+}
+
+/**
+ * Depth-first branch and bound over the items of a scope, for a whole window of budgets at once.
+ * Every node is bounded by the relaxation; the item to branch on is the one whose two branches both
+ * promise least, tried for a few steps and remembered (reliability branching: Achterberg, Koch and
+ * Martin 2005).
+ */
+export class TreeSearch {
+  nodes = 0;
+  private readonly bounds: NodeBound;
+  private readonly relaxation: Relaxation;
+  private readonly rounding: Rounding;
+  private readonly stack: Node[] = [];
+  private readonly rootView: NodeView;
+  private readonly nodeView: NodeView;
+  private readonly trialView: NodeView;
+
+  constructor(
+    private readonly window: BudgetWindow,
+    staircase: Staircase,
+    multipliers: Multipliers,
+    private readonly record: BranchRecord,
+    private readonly control: SearchControl,
+  ) {
+    const { scope } = window;
+    const { model } = scope;
+    this.bounds = new NodeBound(window, multipliers.copy());
+    this.relaxation = this.bounds.relaxation;
+    this.rounding = new Rounding(scope, staircase);
+    this.rootView = new NodeView(model);
+    this.nodeView = new NodeView(model);
+    this.trialView = new NodeView(model);
+    const state = new Int8Array(model.n).fill(FREE);
+    this.stack.push({ state, multipliers, excess: Infinity, constant: Infinity, money: 0 });
+  }
+
+  /** Search until nothing is left or it is stopped; true when nothing is left. */
+  run(): boolean {
+    const { stack, control } = this;
+    while (stack.length > 0 && !control.shouldStop()) {
+      this.nodes++;
+      stack.push(...this.open(stack.pop() as Node));
+    }
+    return stack.length === 0;
+  }
+
+  /** Greatest merit that the nodes left may hold at a budget of the scope. */
+  meritAt(budget: number): number {
+    return Math.max(-Infinity, ...this.stack.map((n) => n.constant + n.money * budget));
+  }
+
+  private keep(state: Int8Array, excess: number): Node {
+    const multipliers = this.relaxation.multipliers.copy();
+    return { state, multipliers, excess, constant: this.relaxation.constant, money: multipliers.money };
+  }
+
+  private better(): void {
+    this.window.refresh();
+    this.control.onBetter();
+  }
+
+  /** What is left of a node: nothing, or the nodes that between them hold all it may be worth. */
+  private open({ state, multipliers }: Node): Node[] {
+    const { relaxation, rounding, window, bounds, nodeView } = this;
+    relaxation.multipliers.take(multipliers);
+    const excess = bounds.bound(state, NODE_STEPS, true, nodeView, this.rootView);
+    if (excess < 0) return [];
+    if (nodeView.freeCount <= ENUMERATED) {
+      const free = nodeView.free.slice(0, nodeView.freeCount);
+      if (rounding.tryAll(free, state, window.purse)) this.better();
+      return [];
+    }
+    if (rounding.round(relaxation, state, relaxation.bindingBudget)) this.better();
+    if (window.onlyLosesTies((b) => relaxation.meritAt(b), state)) return [];
+    return this.branch(this.keep(state, excess));
+  }
+
+  /** Items worth branching on, likeliest first: those of an unmet need before all others. */
+  private candidates(state: Int8Array): number[] {
+    const { relaxation, nodeView } = this;
+    const { average } = this.bounds;
+    for (const clause of relaxation.model.needs) {
+      const live = nodeView.clause(clause, state);
+      if (Array.isArray(live)) return [this.itemOf(live, state)];
+    }
+    const score = (i: number) =>
+      (Math.min(average[i]!, 1 - average[i]!) + 0.02) * (relaxation.income[i]! + 1e-6);
+    return [...nodeView.free.subarray(0, nodeView.freeCount)]
+      .sort((a, b) => score(b) - score(a))
+      .slice(0, TRIALS);
+  }
+
+  /** A free item that some live member hangs on. */
+  private itemOf(live: readonly number[], state: Int8Array): number {
+    const { n, columnStart, clauseStart, members } = this.relaxation.model;
+    const item = live.find((m) => m < n);
+    if (item !== undefined) return item;
+    const c = live[0]! - n;
+    for (let k = columnStart[c]!; k < columnStart[c + 1]!; k++) {
+      const below = this.nodeView.clause(members.subarray(clauseStart[k], clauseStart[k + 1]), state);
+      if (Array.isArray(below)) return this.itemOf(below, state);
+    }
+    return this.nodeView.free[0]!;
+  }
+
+  private branch(node: Node): Node[] {
+    const { record, window } = this;
+    const { excess } = node;
+    let best: { item: number; out?: Node; in?: Node } | undefined;
+    let bestScore = -1;
+    for (const item of this.candidates(node.state)) {
+      const known = window.scope.items[item]!;
+      let trial: { out?: Node; in?: Node } = {};
+      let lossOut: number;
+      let lossIn: number;
+      if (record.tried[known]! >= TRUSTED) {
+        lossOut = (record.out[known]! / record.tried[known]!) * excess;
+        lossIn = (record.in[known]! / record.tried[known]!) * excess;
+      } else {
+        const out = this.trial(node, item, OUT);
+        const inside = this.trial(node, item, IN);
+        if (out === undefined || inside === undefined) return [out, inside].filter((n) => n !== undefined);
+        trial = { out, in: inside };
+        lossOut = Math.max(0, excess - out.excess);
+        lossIn = Math.max(0, excess - inside.excess);
+        record.tried[known]!++;
+        record.out[known]! += lossOut / excess;
+        record.in[known]! += lossIn / excess;
+      }
+      const least = excess * 1e-3;
+      const score = Math.max(lossOut, least) * Math.max(lossIn, least);
+      if (score > bestScore) {
+        bestScore = score;
+        best = { item, ...trial };
+      }
+    }
+    if (best === undefined) return [];
+    const out = best.out ?? this.child(node, best.item, OUT);
+    const inside = best.in ?? this.child(node, best.item, IN);
+    return out.excess <= inside.excess ? [out, inside] : [inside, out];
+  }
+
+  private child(node: Node, item: number, value: number): Node {
+    const state = node.state.slice();
+    state[item] = value;
+    return { ...node, state };
+  }
+
+  private trial(node: Node, item: number, value: number): Node | undefined {
+    const { state } = this.child(node, item, value);
+    this.relaxation.multipliers.take(node.multipliers);
+    const excess = this.bounds.bound(state, TRIAL_STEPS, false, this.trialView, this.nodeView);
+    return excess < 0 ? undefined : this.keep(state, excess);
+  }
+}

@@ -1,0 +1,87 @@
+import { Multipliers } from './multipliers.js';
+import { FREE, NodeView } from './node-view.js';
+import { NodeBound } from './node-bound.js';
+import { Rounding } from './rounding.js';
+import { Scope } from './scope.js';
+import type { SearchModel } from './search-model.js';
+import type { Staircase } from './staircase.js';
+import { BranchRecord, TreeSearch, type SearchControl } from './tree-search.js';
+import { BudgetWindow } from './window.js';
+
+/** Steps in each round at the root; a set is rounded after each. */
+const ROOT_STEPS = 20;
+
+/** How a search ended: everything settled, or the nodes it had yet to open. */
+export interface SearchEnd {
+  settled: boolean;
+  /** Greatest whole value, in steps, that may be possible at a budget of the window. */
+  boundAt: (budget: number) => number;
+  /** Nodes of the tree that were opened. */
+  nodes: number;
+}
+
+/**
+ * Settles windows of budgets one after the other. The root of each is bounded on the whole model
+ * from where the last one ended; what it leaves undecided is made a model of its own and searched.
+ */
+export class WindowSearch {
+  private readonly multipliers: Multipliers;
+  private readonly record: BranchRecord;
+  private readonly allView: NodeView;
+  private readonly rootView: NodeView;
+  private readonly whole: Rounding;
+
+  constructor(
+    private readonly model: SearchModel,
+    private readonly staircase: Staircase,
+  ) {
+    this.multipliers = Multipliers.even(model);
+    this.record = new BranchRecord(model.n);
+    this.allView = new NodeView(model);
+    this.rootView = new NodeView(model);
+    this.whole = new Rounding(Scope.whole(model), staircase);
+  }
+
+  /** Take in a set from elsewhere: a beginning, used when it is allowed. */
+  offer(chosen: Uint8Array): void {
+    this.whole.offer(chosen);
+  }
+
+  /** Settle every budget from `low` to `high`, or stop. */
+  settle(low: number, high: number, control: SearchControl, rounds: number): SearchEnd {
+    const { model, staircase, multipliers } = this;
+    const window = new BudgetWindow(model, staircase, low, high);
+    const bounds = new NodeBound(window, multipliers.copy());
+    const { relaxation } = bounds;
+    const state = new Int8Array(model.n).fill(FREE);
+    const best = (budget: number) => staircase.at(budget)?.steps ?? 0;
+    const stopped = (boundAt = (_: number) => Infinity) => ({ settled: false, boundAt, nodes: 0 });
+    if (control.shouldStop()) return stopped();
+    for (let round = 0; round < rounds; round++) {
+      const excess = bounds.bound(state, ROOT_STEPS, false, this.rootView, this.allView);
+      multipliers.take(relaxation.multipliers);
+      if (excess < 0) return { settled: true, boundAt: best, nodes: 0 };
+      if (this.whole.round(relaxation, state, relaxation.bindingBudget)) {
+        window.refresh();
+        control.onBetter();
+      }
+      if (control.shouldStop()) {
+        return stopped((b) => Math.max(best(b), BudgetWindow.wholeSteps(relaxation.meritAt(b))));
+      }
+    }
+    const { scope, multipliers: smaller } = Scope.reduced(
+      model, state, this.rootView, relaxation.multipliers, relaxation.columnIncome,
+    ); // prettier-ignore
+    const rootMerit = { constant: relaxation.constant, money: relaxation.multipliers.money };
+    window.enter(scope);
+    const tree = new TreeSearch(window, staircase, smaller, this.record, control);
+    const settled = tree.run();
+    const { perMoney, perItem } = model.weights;
+    const boundAt = (budget: number) => {
+      const inTree = tree.meritAt(budget - scope.spent) - perMoney * scope.spent - perItem * scope.count;
+      const atRoot = rootMerit.constant + rootMerit.money * budget;
+      return Math.max(best(budget), BudgetWindow.wholeSteps(Math.min(inTree, atRoot)));
+    };
+    return { settled, boundAt, nodes: tree.nodes };
+  }
+}
