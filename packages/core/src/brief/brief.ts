@@ -12,6 +12,9 @@ export const SPOTS = ['tray', 'cart', 'shelf', 'bookcase'] as const;
 export const OPINIONS = ['like', 'fine', 'no'] as const;
 export type Opinion = (typeof OPINIONS)[number];
 
+/** Two people, a drink each on three evenings (an assumption, to be changed on the Brief). */
+const USUAL_DRINKS_PER_WEEK = 6;
+
 /** Which drinks are counted: every one, or only those at least this established. */
 export const COUNTS = ['all', 'well-known', 'core'] as const;
 const COUNTED: Record<(typeof COUNTS)[number], readonly Canon[]> = {
@@ -59,6 +62,18 @@ export const briefSchema = z.strictObject({
   /** The best price per ml that will be used up, or the least outlay. */
   sizes: z.enum(['full', 'small']),
   makesSyrups: z.boolean(),
+  /** How often they drink: what decides which size of an opened bottle is finished in time. */
+  drinksPerWeek: z.int().min(1).max(500).default(USUAL_DRINKS_PER_WEEK),
+  /** Past so many drinks of one family, each further one counts this share. */
+  variety: z
+    .strictObject({ after: z.int().min(1).max(50), factor: z.literal([0, 0.25, 0.5, 0.75]) })
+    .nullable()
+    .default(null),
+  /** At least one drink in so many has the taste; what goes beyond that share does not count. */
+  shares: z
+    .array(z.strictObject({ taste: z.enum(TASTES), oneIn: z.int().min(2).max(10) }))
+    .max(3)
+    .default([]),
 });
 export type Brief = z.infer<typeof briefSchema>;
 
@@ -79,6 +94,9 @@ export function emptyBrief(currency: string): Brief {
     limits: { bottles: null, liquorMl: null },
     sizes: 'full',
     makesSyrups: true,
+    drinksPerWeek: USUAL_DRINKS_PER_WEEK,
+    variety: null,
+    shares: [],
   };
 }
 

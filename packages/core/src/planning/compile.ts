@@ -2,7 +2,7 @@ import { ATTITUDE_MIN_FIT, isCounted, opinionOf, type Brief } from '../brief/bri
 import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
-import type { Recipe, Slot } from '../catalogue/recipe.js';
+import { drinkKey, type Recipe, type Slot } from '../catalogue/recipe.js';
 import { drinkTastes } from '../drink/tastes.js';
 import { planProblemSchema, type PlanProblem, type PlanProblemInput } from './problem.js';
 import { offeredBottles } from './sizes.js';
@@ -113,7 +113,8 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
       liquorMl: kind.abv > 0 ? (bottle?.ml ?? 0) : 0,
     });
   };
-  const offered = offeredBottles(brief, prices, kinds);
+  const counted = catalogue.recipes.filter((r) => isCounted(brief, r.canon));
+  const offered = offeredBottles(brief, prices, kinds, counted);
   for (const bottle of offered) {
     const kind = kinds.get(bottle.kind);
     if (kind && !ownedKinds.has(kind.id)) add(bottle.id, kind, bottle, false);
@@ -128,8 +129,13 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
   const recipes = new Map<string, Recipe>();
   const dropped: DroppedDrink[] = [];
   const drinks: PlanProblemInput['drinks'] = [];
+  // Variants of one drink are of one family and one taste: the first one's.
+  const firstOf = new Map<string, Recipe>();
   for (const recipe of catalogue.recipes) {
-    const { weight, disliked } = weigh(brief, drinkTastes(recipe, kinds));
+    const tastes = drinkTastes(recipe, kinds);
+    const first = firstOf.get(drinkKey(recipe)) ?? recipe;
+    firstOf.set(drinkKey(recipe), first);
+    const { weight, disliked } = weigh(brief, tastes);
     const uncounted = !isCounted(brief, recipe.canon);
     if ((disliked.length > 0 || uncounted) && !mustDrinks.has(recipe.id)) {
       dropped.push({ recipe, disliked, uncounted });
@@ -143,6 +149,10 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
         .filter((s) => !s.optional)
         .flatMap((s) => compileSlot(s, catalogue, freshIds) ?? []),
       ...(recipe.group === undefined ? {} : { group: recipe.group }),
+      ...(brief.variety ? { family: first.family } : {}),
+      ...(brief.shares.length > 0
+        ? { tags: first === recipe ? [...tastes] : [...drinkTastes(first, kinds)] }
+        : {}),
     });
   }
 
@@ -160,6 +170,10 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
     minFit: ATTITUDE_MIN_FIT[brief.attitude],
     ...(bottles === null ? {} : { maxCounted: bottles }),
     ...(liquorMl === null ? {} : { maxLiquorMl: liquorMl }),
+    ...(brief.variety ? { variety: brief.variety } : {}),
+    ...(brief.shares.length > 0
+      ? { shares: brief.shares.map(({ taste, oneIn }) => ({ tag: taste, oneIn })) }
+      : {}),
     ...(brief.place.keepTo ? { maxWidthMm: brief.place.lengthMm } : {}),
   } satisfies PlanProblemInput);
   return { problem, items, recipes, dropped };

@@ -5,7 +5,7 @@ import { WORKED_EXAMPLE } from '../testing/worked-example.js';
 import { OutOfTimeError, PlanSearch } from './plan-search.js';
 import { planProblemSchema, type PlanAnswer } from './problem.js';
 import { solveFrontier, solvePlan } from './solve.js';
-import { pointAtOrBelow, waterlineBudgets, WATERLINE_STEPS } from './waterline.js';
+import { mergeCurve, pointAtOrBelow, waterlineBudgets, WATERLINE_STEPS } from './waterline.js';
 
 const example = planProblemSchema.parse(WORKED_EXAMPLE);
 
@@ -88,18 +88,28 @@ describe('the waterline', () => {
     expect(waterlineBudgets(0)).toEqual([0]);
   });
 
+  const point = (spend: number, value: number, proven = true) => ({
+    spend,
+    value,
+    open: 0,
+    items: [],
+    proven,
+  });
+
   it('finds the best point that is certainly affordable', () => {
-    const point = (budget: number, spend: number) => ({
-      budget,
-      spend,
-      value: 0,
-      open: 0,
-      items: [],
-      proven: true,
-    });
-    const points = [point(0, 0), point(1000, 900), point(2000, 1990)];
-    expect(pointAtOrBelow(points, 1500)?.budget).toBe(1000);
-    expect(pointAtOrBelow(points, 1995)?.budget).toBe(2000);
+    const points = [point(0, 0), point(900, 1), point(1990, 2)];
+    expect(pointAtOrBelow(points, 1500)?.spend).toBe(900);
+    expect(pointAtOrBelow(points, 1995)?.spend).toBe(1990);
     expect(pointAtOrBelow([], 10)).toBeUndefined();
+  });
+
+  it('puts exact stretches in the place of rough points, and never falls', () => {
+    const rough = [point(0, 0, false), point(500, 2, false), point(1500, 3, false)];
+    const settled = [{ stretch: { low: 400, high: 999 }, points: [point(450, 2), point(800, 4)] }];
+    expect(mergeCurve(rough, settled).map((p) => [p.spend, p.value])).toEqual([
+      [0, 0],
+      [450, 2],
+      [800, 4],
+    ]);
   });
 });

@@ -44,6 +44,11 @@ export class ValueScale {
     return Math.round((weight * fit * this.power) / this.divisor);
   }
 
+  /** The number of steps that a value is. */
+  stepsOf(value: number): number {
+    return Math.round((value * this.power) / this.divisor);
+  }
+
   /** The value that a number of steps stands for. */
   value(steps: number): number {
     return (steps * this.divisor) / this.power;

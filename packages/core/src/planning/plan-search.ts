@@ -110,6 +110,21 @@ export class PlanSearch {
   }
 
   /**
+   * A set of the same value and spend as an answer to a looser problem, and as many items; undefined
+   * when this problem has none. Nothing short of that is looked for, so most questions end at once.
+   */
+  equal({ value, spend, items }: PlanAnswer): PlanAnswer | undefined {
+    const free = spend - this.forcedSpend;
+    if (this.cover.impossible || free < 0) return undefined;
+    const least = this.prepared.scale.stepsOf(value) - 1;
+    const search = { shouldStop: () => false, onBetter: () => undefined };
+    this.windows.settle(free, free, search, ALONE_ROUNDS, least);
+    const stair = this.staircase.at(free);
+    const found = stair && this.answer('optimal', stair, stair.steps);
+    return found?.value === value && found.items.length === items.length ? found : undefined;
+  }
+
+  /**
    * The stretches in which to settle every budget up to `budget`, cheapest first. They can be
    * settled in any order, and in several places at once.
    */

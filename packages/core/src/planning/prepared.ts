@@ -1,6 +1,6 @@
 import { ValueScale } from './exact-value.js';
 import { Lenses } from './lenses.js';
-import type { OpenDrink, PlanProblem } from './problem.js';
+import type { OpenDrink, PlanAnswer, PlanProblem } from './problem.js';
 
 /** One way to fill a slot: every capability in `all`, by index. */
 interface PreparedAlternative {
@@ -157,6 +157,15 @@ export class PreparedProblem {
   /** Ids of a set, sorted by code unit as the format asks. */
   ids(items: Iterable<number>): string[] {
     return [...items].map((i) => this.problem.items[i]?.id ?? '').sort();
+  }
+
+  /** What a set of item ids comes to, as an answer that claims nothing; money is not asked about. */
+  answerOf(ids: Iterable<string>): PlanAnswer {
+    const wanted = new Set(ids);
+    const items = new Set(this.problem.items.flatMap((item, i) => (wanted.has(item.id) ? [i] : [])));
+    const { value, spend, fits } = this.judge(items, Infinity);
+    const bound = this.scale.value(Number.MAX_SAFE_INTEGER);
+    return { status: 'feasible', value, bound, spend, items: this.ids(items), drinks: this.openDrinks(fits) };
   }
 
   /** Drinks with a fit above 0, in the problem's order. */

@@ -1,51 +1,95 @@
 import type { Brief } from '../brief/brief.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
+import type { Recipe } from '../catalogue/recipe.js';
+import { amountMl } from '../units/amount.js';
 
-/** Kinds that go off within this many days of opening are bought in the smallest size. */
-const PERISHABLE_DAYS = 120;
 /** Larger bottles than this are a bar's, not a home's (common practice). */
 const LARGEST_ML = 1000;
+/** What keeps for years once open is finished some day; this stands for "long enough". */
+const YEARS_DAYS = 3 * 365;
 
-const perMl = (b: PricedBottle) => b.priceMinor / b.ml;
+/** A size on sale, and what of it will be poured before it spoils. */
+export interface SizeUse {
+  bottle: PricedBottle;
+  usedMl: number;
+  /** Minor units a ml that is really poured; infinite when nothing pours it. */
+  perUsedMl: number;
+}
+
+/**
+ * ml of a kind poured in a week when all of these drinks are as likely as each other.
+ *
+ * @param recipes the drinks that are made.
+ */
+export function weeklyUseMl(kindId: string, recipes: Iterable<Recipe>, drinksPerWeek: number): number {
+  let drinks = 0;
+  let ml = 0;
+  for (const recipe of recipes) {
+    drinks += 1;
+    for (const slot of recipe.slots) {
+      if (!slot.optional && slot.kind === kindId) ml += amountMl(slot.amount) ?? 0;
+    }
+  }
+  return drinks === 0 ? 0 : (ml / drinks) * drinksPerWeek;
+}
+
+/**
+ * Sizes of one kind, the cheapest first by the ml that is poured before an open bottle spoils; among
+ * equals the least outlay.
+ *
+ * @param mlPerWeek how fast it is poured.
+ */
+export function sizesByUse(
+  bottles: readonly PricedBottle[],
+  kind: Pick<Kind, 'openDays'> | undefined,
+  mlPerWeek: number,
+): SizeUse[] {
+  const inTimeMl = (mlPerWeek * (kind?.openDays ?? YEARS_DAYS)) / 7;
+  return bottles
+    .map((bottle) => {
+      const usedMl = Math.min(bottle.ml, inTimeMl);
+      return { bottle, usedMl, perUsedMl: usedMl > 0 ? bottle.priceMinor / usedMl : Infinity };
+    })
+    .sort((a, b) =>
+      a.perUsedMl === b.perUsedMl
+        ? a.bottle.priceMinor - b.bottle.priceMinor || (a.bottle.id < b.bottle.id ? -1 : 1)
+        : a.perUsedMl - b.perUsedMl,
+    );
+}
+
+/** The mixing bottles of a kind that suit a home: up to a litre, unless only larger ones are sold. */
+export function homeSizes(bottles: readonly PricedBottle[], kindId: string): PricedBottle[] {
+  const all = bottles.filter((b) => b.kind === kindId && b.tier !== 'finer');
+  const fitting = all.filter((b) => b.ml <= LARGEST_ML);
+  return fitting.length > 0 ? fitting : all;
+}
 
 /**
  * The size to consider of each kind.
  *
- * "full": the lowest price per ml among sizes up to a litre, except that what spoils once open is
- * taken as small as it is sold. "small": the least outlay. A bottle that the user said to keep is
- * always offered. Finer bottles are for drinking neat and are never proposed for mixing.
+ * "full": the lowest price per ml that is poured before it spoils, among sizes up to a litre.
+ * "small": the least outlay. A bottle that the user said to keep is always offered. Finer bottles
+ * are for drinking neat and are never proposed for mixing.
+ *
+ * @param recipes the drinks that count: what is made decides how fast a bottle empties.
  */
 export function offeredBottles(
   brief: Brief,
   prices: PriceList,
   kinds: ReadonlyMap<string, Kind>,
+  recipes: readonly Recipe[],
 ): PricedBottle[] {
-  const byKind = new Map<string, PricedBottle[]>();
-  for (const bottle of prices.bottles) {
-    const kind = kinds.get(bottle.kind);
-    if (
-      kind === undefined ||
-      (kind.supply === 'home-made' && !brief.makesSyrups && bottle.id.startsWith('made-'))
-    )
-      continue;
-    if (bottle.tier === 'finer') continue;
-    byKind.set(bottle.kind, [...(byKind.get(bottle.kind) ?? []), bottle]);
-  }
   const offered = new Set<PricedBottle>(prices.bottles.filter((b) => brief.keepBottles.includes(b.id)));
-  for (const [kindId, bottles] of byKind) {
-    const smallest = brief.sizes === 'small' || isPerishable(kinds.get(kindId));
-    const fitting = bottles.filter((b) => b.ml <= LARGEST_ML);
-    const best = (fitting.length > 0 ? fitting : bottles).reduce((a, b) => {
-      if (smallest) return b.priceMinor < a.priceMinor ? b : a;
-      return perMl(b) < perMl(a) ? b : a;
-    });
-    offered.add(best);
+  for (const kindId of new Set(prices.bottles.map((b) => b.kind))) {
+    const kind = kinds.get(kindId);
+    if (kind === undefined) continue;
+    const bought = homeSizes(prices.bottles, kindId).filter(
+      (b) => kind.supply !== 'home-made' || brief.makesSyrups || !b.id.startsWith('made-'),
+    );
+    const use = brief.sizes === 'small' ? 0 : weeklyUseMl(kindId, recipes, brief.drinksPerWeek);
+    const [best] = sizesByUse(bought, kind, use);
+    if (best) offered.add(best.bottle);
   }
   return prices.bottles.filter((b) => offered.has(b));
-}
-
-/** Whether an open bottle goes off before a home bar is likely to finish a large one. */
-export function isPerishable(kind: Kind | undefined): boolean {
-  return kind?.openDays !== undefined && kind.openDays <= PERISHABLE_DAYS;
 }

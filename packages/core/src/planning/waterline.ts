@@ -1,8 +1,10 @@
-/** The curve is first drawn at this many equal steps of the way to "everything". */
+import type { Stretch } from './plan-search.js';
+
+/** Rough points are found at this many equal steps of the way to "everything". */
 export const WATERLINE_STEPS = 20;
 
 /**
- * Budgets to draw the waterline curve at: every 5 % of the way to the price of everything worth
+ * Budgets to begin the waterline curve with: every 5 % of the way to the price of everything worth
  * having, in whole minor units, 0 and the end included. Past the end nothing more can be opened.
  */
 export function waterlineBudgets(everythingMinor: number): number[] {
@@ -12,9 +14,8 @@ export function waterlineBudgets(everythingMinor: number): number[] {
   return [...new Set(budgets)];
 }
 
-/** One computed point of the curve. */
+/** One point of the curve: an efficient set, and whether that is proven. */
 export interface CurvePoint {
-  budget: number;
   spend: number;
   value: number;
   open: number;
@@ -22,10 +23,42 @@ export interface CurvePoint {
   proven: boolean;
 }
 
+/** What is settled of a curve: a stretch of budgets and its points. */
+export interface SettledStretch {
+  stretch: Stretch;
+  points: CurvePoint[];
+}
+
 /**
- * The last computed point at or below a budget: a set that is certainly affordable there, to show
- * at once while the exact answer is on its way. Points are in rising order of budget.
+ * The curve as far as it is known: exact points where a stretch is settled, rough ones elsewhere, in
+ * rising order of spend and of value.
+ */
+export function mergeCurve(rough: readonly CurvePoint[], settled: Iterable<SettledStretch>): CurvePoint[] {
+  const exact = [...settled];
+  const inside = ({ spend }: CurvePoint) =>
+    exact.some(({ stretch }) => stretch.low <= spend && spend <= stretch.high);
+  const points = [...rough.filter((p) => !inside(p)), ...exact.flatMap((s) => s.points)];
+  let best = -Infinity;
+  return points
+    .sort((a, b) => a.spend - b.spend || b.value - a.value)
+    .filter((p) => {
+      const better = p.value > best;
+      if (better) best = p.value;
+      return better;
+    });
+}
+
+/**
+ * The last point at or below a budget. Points are in rising order of spend, so it is found by
+ * halving.
  */
 export function pointAtOrBelow(points: readonly CurvePoint[], budget: number): CurvePoint | undefined {
-  return points.findLast((p) => p.spend <= budget);
+  let low = 0;
+  let high = points.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((points[middle] as CurvePoint).spend <= budget) low = middle + 1;
+    else high = middle;
+  }
+  return points[low - 1];
 }

@@ -1,176 +1,62 @@
-import loadHighs from 'highs';
-import wasmUrl from 'highs/runtime?url';
-import {
-  compilePlan,
-  countDrinks,
-  explainPlan,
-  findObstacle,
-  PlanModel,
-  waterlineBudgets,
-  type Brief,
-  type Catalogue,
-  type CompiledPlan,
-  type CurvePoint,
-  type PlanAnswer,
-  type PriceList,
-} from '@uisce/core';
-import type { AnswerItem, PlanResult, WorkerReply, WorkerRequest } from './protocol';
-
-const highsLoading = loadHighs({ locateFile: () => wasmUrl });
+import { PlanSearch, type Catalogue } from '@uisce/core';
+import { advise } from './advice-task';
+import { answerBrief } from './answer-task';
+import { drawCurve } from './curve-task';
+import type { WorkerReply, WorkerRequest } from './protocol';
 
 let catalogue: Catalogue | undefined;
 let latest: Int32Array | undefined;
-/** The last model, kept open while only the money changes. */
-let held: { key: string; compiled: CompiledPlan; model: PlanModel } | undefined;
 
 const reply = (message: WorkerReply) => {
   postMessage(message);
 };
-const isStale = (id: number) => latest !== undefined && Atomics.load(latest, 0) !== id;
 
-async function modelFor(brief: Brief, prices: PriceList, trade: Catalogue) {
-  const key = JSON.stringify([{ ...brief, moneyNowMinor: 0 }, prices]);
-  if (held?.key === key) return held;
-  held?.model.dispose();
-  held = undefined;
-  const compiled = compilePlan(brief, prices, trade);
-  held = { key, compiled, model: new PlanModel(await highsLoading, compiled.problem) };
-  return held;
-}
-
-function describe({ items }: CompiledPlan): AnswerItem[] {
-  return [...items].map(([id, item]) => ({
-    id,
-    kindId: item.kind.id,
-    owned: item.owned,
-    ...(item.bottle ? { bottleId: item.bottle.id } : {}),
-  }));
-}
-
-async function plan(id: number, brief: Brief, prices: PriceList, start: string[] | null): Promise<void> {
-  if (catalogue === undefined || isStale(id)) return;
-  const began = performance.now();
-  const { compiled, model } = await modelFor(brief, prices, catalogue);
-  const budget = brief.moneyNowMinor;
-  const openDrinks = ({ drinks }: PlanAnswer) =>
-    countDrinks(
-      drinks.map((d) => d.id),
-      compiled.recipes,
-    );
-  const result = (answer: PlanAnswer): PlanResult => ({
-    budget,
-    answer,
-    open: openDrinks(answer),
-    explanation: explainPlan(compiled.problem, answer),
-    items: describe(compiled),
-    dropped: compiled.dropped.map((d) => ({
-      recipeId: d.recipe.id,
-      disliked: d.disliked,
-      uncounted: d.uncounted,
-    })),
-    ms: Math.round(performance.now() - began),
-  });
-  const answer = model.solve(budget, {
-    ...(start ? { start } : {}),
-    shouldStop: () => isStale(id),
-    onAnswer: (better) => reply({ kind: 'plan', id, result: result(better), done: false }),
-  });
-  if (isStale(id)) return;
-  const final = result(answer);
-  if (answer.status === 'infeasible') {
-    final.obstacle = findObstacle(await highsLoading, { ...compiled.problem, budget });
-  }
-  reply({ kind: 'plan', id, result: final, done: true });
-}
-
-/** A fair set at every step first, so that there is a curve at once; then each step proven. */
-async function curve(id: number, brief: Brief, prices: PriceList): Promise<void> {
-  if (catalogue === undefined || isStale(id)) return;
-  const { compiled, model } = await modelFor(brief, prices, catalogue);
-  const { problem } = compiled;
-  const shouldStop = () => isStale(id);
-  const point = (budget: number, answer: PlanAnswer): CurvePoint => ({
-    budget,
-    spend: answer.spend,
-    value: answer.value,
-    open: countDrinks(
-      answer.drinks.map((d) => d.id),
-      compiled.recipes,
-    ),
-    items: answer.items,
-    proven: answer.status === 'optimal',
-  });
-  const all = problem.items.reduce((sum, item) => sum + item.price, 0);
-  const everything = model.solve(all, { shouldStop });
-  if (everything.status === 'infeasible') {
-    reply({ kind: 'curve', id, points: [], everything: 0, done: true });
-    return;
-  }
-  const end = Math.max(everything.spend, brief.moneyNowMinor);
-  const budgets = waterlineBudgets(end);
-  const points = new Map<number, CurvePoint>([[end, point(end, everything)]]);
-  const send = (done: boolean) =>
-    reply({ kind: 'curve', id, points: rising([...points.values()]), everything: everything.spend, done });
-  for (const budget of budgets) {
-    const quick = points.has(budget) ? undefined : model.first(budget);
-    if (quick) points.set(budget, point(budget, quick));
-  }
-  send(false);
-  const here = brief.moneyNowMinor;
-  const nearestFirst = budgets
-    .filter((b) => b !== end)
-    .sort((a, b) => Math.abs(a - here) - Math.abs(b - here));
-  for (const budget of nearestFirst) {
-    // Between two points, let newer messages in.
-    await new Promise((resolve) => setTimeout(resolve));
-    if (shouldStop()) return;
-    const below = rising([...points.values()]).findLast((p) => p.spend <= budget);
-    const answer = model.solve(budget, { shouldStop, ...(below ? { start: below.items } : {}) });
-    if (answer.status !== 'infeasible') points.set(budget, point(budget, answer));
-    send(false);
-  }
-  send(true);
-}
-
-/** By budget, and never falling: what less money buys, more money buys too. */
-function rising(points: CurvePoint[]): CurvePoint[] {
-  const sorted = [...points].sort((a, b) => a.budget - b.budget);
-  let best: CurvePoint | undefined;
-  return sorted.map((p) => {
-    if (best === undefined || p.value >= best.value) best = p;
-    return p === best ? p : { ...best, budget: p.budget, proven: p.proven && best.proven };
-  });
-}
-
-/** Compile the solver's code before the first question arrives. */
-async function warmUp(): Promise<void> {
-  const model = new PlanModel(await highsLoading, {
+/** Get the search compiled before the first question arrives: solve something small a few times. */
+function warmUp(): void {
+  const ids = Array.from({ length: 24 }, (_, i) => `k${i}`);
+  const slot = (id: string) => ({ any: [{ all: [id], fit: 1 }] });
+  const search = new PlanSearch({
     format: 'uisce-plan-problem/1',
     budget: 1,
-    items: ['a', 'b'].map((id) => ({ id, provides: [id], price: 1, widthMm: 0, counted: true, liquorMl: 0 })),
-    drinks: ['a', 'b'].map((id) => ({ id, weight: 1, slots: [{ any: [{ all: [id], fit: 1 }] }] })),
+    items: ids.map((id, i) => ({ id, provides: [id], price: 90 + ((i * 37) % 50), widthMm: 0, counted: true, liquorMl: 0 })),
+    drinks: ids.flatMap((id, i) =>
+      [1, 5, 7].map((step) => ({ id: `${id}-${step}`, weight: 1, slots: [slot(id), slot(ids[(i + step) % 24] as string)] })),
+    ),
     owned: [],
     must: [],
     never: [],
     mustDrinks: [],
     minFit: 1,
-  });
-  model.solve(1);
-  model.dispose();
+  }); // prettier-ignore
+  for (let budget = 300; budget < 2000; budget += 300) search.solve(budget);
 }
 
 async function handle(request: WorkerRequest): Promise<void> {
   if (request.kind === 'load') {
     catalogue = request.catalogue;
     latest = request.latest ? new Int32Array(request.latest) : undefined;
-    await warmUp();
+    warmUp();
     return;
   }
+  const { id } = request;
+  const isStale = () => latest !== undefined && Atomics.load(latest, 0) !== id;
+  if (catalogue === undefined || isStale()) return;
   try {
-    if (request.kind === 'plan') await plan(request.id, request.brief, request.prices, request.start);
-    else await curve(request.id, request.brief, request.prices);
+    if (request.kind === 'plan') {
+      const result = answerBrief(request, catalogue, isStale, (better) =>
+        reply({ kind: 'plan', id, result: better, done: false }),
+      );
+      if (result) reply({ kind: 'plan', id, result, done: true });
+    } else if (request.kind === 'curve') {
+      await drawCurve(request, catalogue, isStale, (part) => reply({ kind: 'curve', id, ...part }));
+    } else {
+      const advice = advise(request, catalogue, (so, progress) =>
+        reply({ kind: 'advice', id, advice: so, progress, done: false }),
+      );
+      reply({ kind: 'advice', id, advice, progress: 1, done: true });
+    }
   } catch (error) {
-    reply({ kind: 'failed', id: request.id, message: (error as Error).message });
+    reply({ kind: 'failed', id, message: (error as Error).message });
   }
 }
 

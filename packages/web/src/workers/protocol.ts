@@ -1,4 +1,20 @@
-import type { Brief, Catalogue, CurvePoint, Explanation, Obstacle, PlanAnswer, PriceList } from '@uisce/core';
+import type {
+  Brief,
+  Catalogue,
+  Change,
+  CurvePoint,
+  Explanation,
+  Growth,
+  Obstacle,
+  PlanAnswer,
+  PriceList,
+  Purchase,
+  Steadiness,
+  Stretch,
+  Ties,
+  WhyIn,
+  WhyNot,
+} from '@uisce/core';
 
 /** What an item id of an answer stands for. */
 export interface AnswerItem {
@@ -24,13 +40,83 @@ export interface PlanResult {
   ms: number;
 }
 
+/** A school's purchases in order, and what each leaves open. */
+export interface SchoolCurve {
+  id: string;
+  name: string;
+  rule: string;
+  steps: { itemId: string; spend: number; value: number; open: number; opened: string[] }[];
+}
+
+/** One month of the ladder, beside the best that its money could have bought. */
+export interface MonthRung {
+  budget: number;
+  spend: number;
+  bought: string[];
+  value: number;
+  open: number;
+  opened: string[];
+  bestValue: number;
+  bestOpen: number;
+}
+
+/** A buying ladder, and what skipping one month would do. */
+export interface LadderResult {
+  rungs: MonthRung[];
+  total: number;
+  bound: number;
+  proven: boolean;
+  /** For each month that could be skipped: the change over all months, and in the last one. */
+  skips: { month: number; total: number; last: number }[];
+}
+
+/** Questions about the answer to a brief. Money in minor units. */
+export type Question =
+  | { ask: 'why'; answer: PlanAnswer; itemId: string }
+  | { ask: 'ties'; answer: PlanAnswer; most: number }
+  | { ask: 'steadiness'; draws: number }
+  | { ask: 'schools'; most: number; base: string; drinks: string[] }
+  | { ask: 'ladder'; months: number }
+  | { ask: 'grow'; answer: PlanAnswer; drinks: string[] }
+  | { ask: 'guests'; answer: PlanAnswer; guests: number }
+  | { ask: 'shopping'; answer: PlanAnswer };
+
+export type Advice =
+  | { ask: 'why'; itemId: string; why?: WhyIn; whyNot?: WhyNot }
+  | { ask: 'ties'; ties: Ties }
+  | { ask: 'steadiness'; steadiness: Steadiness }
+  | { ask: 'schools'; curves: SchoolCurve[] }
+  | { ask: 'ladder'; ladder: LadderResult | null }
+  | { ask: 'grow'; growth: Growth }
+  | { ask: 'guests'; change: Change }
+  | { ask: 'shopping'; order: Purchase[] };
+
+interface About {
+  id: number;
+  brief: Brief;
+  prices: PriceList;
+}
+
 export type WorkerRequest =
   /** `latest` holds the number of the newest request; anything older stops. */
   | { kind: 'load'; catalogue: Catalogue; latest: SharedArrayBuffer | null }
-  | { kind: 'plan'; id: number; brief: Brief; prices: PriceList; start: string[] | null }
-  | { kind: 'curve'; id: number; brief: Brief; prices: PriceList };
+  /** `start` is a set to begin from; when it is known to be the best it is only explained. */
+  | (About & { kind: 'plan'; start: string[] | null; startProven: boolean })
+  /** The part-th of so many workers settles every so-many-th stretch. */
+  | (About & { kind: 'curve'; part: number; of: number })
+  | (About & { kind: 'advice'; question: Question });
 
 export type WorkerReply =
   | { kind: 'plan'; id: number; result: PlanResult; done: boolean }
-  | { kind: 'curve'; id: number; points: CurvePoint[]; everything: number; done: boolean }
+  /** Stretches settled since the last reply; rough points stand for those not settled yet. */
+  | {
+      kind: 'curve';
+      id: number;
+      rough: CurvePoint[];
+      settled: { stretch: Stretch; points: CurvePoint[] }[];
+      stretches: number;
+      everything: number;
+      done: boolean;
+    }
+  | { kind: 'advice'; id: number; advice: Advice; progress: number; done: boolean }
   | { kind: 'failed'; id: number; message: string };

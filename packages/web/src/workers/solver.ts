@@ -1,7 +1,7 @@
 import type { Catalogue } from '@uisce/core';
 import type { WorkerReply, WorkerRequest } from './protocol';
 
-type Question = Exclude<WorkerRequest, { kind: 'load' }>;
+type Question = Extract<WorkerRequest, { kind: 'plan' | 'curve' }>;
 type WithoutId<T> = T extends unknown ? Omit<T, 'id'> : never;
 
 /**

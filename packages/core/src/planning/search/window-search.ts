@@ -47,10 +47,15 @@ export class WindowSearch {
     this.whole.offer(chosen);
   }
 
-  /** Settle every budget from `low` to `high`, or stop. */
-  settle(low: number, high: number, control: SearchControl, rounds: number): SearchEnd {
+  /**
+   * Settle every budget from `low` to `high`, or stop.
+   *
+   * @param rounds of steps and rounding at the root.
+   * @param floor sets worth no more steps than this are of no interest.
+   */
+  settle(low: number, high: number, control: SearchControl, rounds: number, floor = -1): SearchEnd {
     const { model, staircase, multipliers } = this;
-    const window = new BudgetWindow(model, staircase, low, high);
+    const window = new BudgetWindow(model, staircase, low, high, floor);
     const bounds = new NodeBound(window, multipliers.copy());
     const { relaxation } = bounds;
     const state = new Int8Array(model.n).fill(FREE);

@@ -27,6 +27,7 @@ export class BudgetWindow {
     private readonly staircase: Staircase,
     private readonly low: number,
     private readonly high: number,
+    private readonly floor: number,
   ) {
     this.scope = Scope.whole(model);
     this.refresh();
@@ -52,15 +53,16 @@ export class BudgetWindow {
     this.hurdles = [];
     const add = (budget: number, merit: number, tie?: Stair) =>
       this.hurdles.push({ budget: budget - scope.spent, merit: merit + taken, ...(tie ? { tie } : {}) });
-    let before: Stair | undefined;
+    let before = this.floor;
     for (const stair of staircase.stairs.slice(first, staircase.place(high))) {
       const under = stair.spend - unit;
       // Below the first stair of all, any set that is allowed would do.
-      if (under >= low) add(under, (before?.steps ?? -1) + 1 - SMALL_CHANGE);
+      if (stair.steps <= this.floor) continue;
+      if (under >= low) add(under, before + 1 - SMALL_CHANGE);
       add(stair.spend, stair.merit - perItem / 4 - noise, stair);
-      before = stair;
+      before = stair.steps;
     }
-    add(high, (before?.steps ?? -1) + 1 - SMALL_CHANGE);
+    add(high, before + 1 - SMALL_CHANGE);
   }
 
   /** Greatest whole value that a bound on merit leaves room for. */

@@ -1,0 +1,30 @@
+import {
+  compilePlan,
+  countDrinks,
+  PlanSearch,
+  type Brief,
+  type Catalogue,
+  type CompiledPlan,
+  type PriceList,
+} from '@uisce/core';
+
+/** A brief compiled, and its search held open while only the money changes. */
+export interface Held {
+  compiled: CompiledPlan;
+  search: PlanSearch;
+  /** Drinks in a list of recipe ids, variants of one drink counted once. */
+  count: (ids: readonly string[]) => number;
+}
+
+let latest: { key: string; held: Held } | undefined;
+
+/** The search for a brief at these prices; the last one is kept. */
+export function heldFor(brief: Brief, prices: PriceList, catalogue: Catalogue): Held {
+  const key = JSON.stringify([{ ...brief, moneyNowMinor: 0 }, prices]);
+  if (latest?.key !== key) {
+    const compiled = compilePlan(brief, prices, catalogue);
+    const count = (ids: readonly string[]) => countDrinks(ids, compiled.recipes);
+    latest = { key, held: { compiled, search: new PlanSearch(compiled.problem), count } };
+  }
+  return latest.held;
+}
