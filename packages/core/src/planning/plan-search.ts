@@ -8,6 +8,8 @@ import { WindowSearch } from './search/window-search.js';
 /** Rounds at the root of a single budget, and of a window among many. */
 const ALONE_ROUNDS = 8;
 const WINDOW_ROUNDS = 1;
+/** Rounds that make a fair set, seldom more. */
+const GLANCE_ROUNDS = 2;
 /** A frontier is settled in so many windows. */
 const FRONTIER_WINDOWS = 150;
 
@@ -107,6 +109,16 @@ export class PlanSearch {
     const answer = this.answer(settled ? 'optimal' : 'feasible', stair, settled ? stair.steps : boundSteps);
     control.onAnswer?.(answer);
     return answer;
+  }
+
+  /** Look for fair sets around a budget, a few milliseconds long; `known` tells what came of it. */
+  glance(budget: number): void {
+    const free = Math.min(budget, this.wholePrice) - this.forcedSpend;
+    if (this.cover.impossible || free < 0 || this.isSettled(free)) return;
+    this.windows.offer(new Uint8Array(this.model.n));
+    let asked = 0;
+    const search = { shouldStop: () => ++asked > GLANCE_ROUNDS, onBetter: () => undefined };
+    this.windows.settle(free, free, search, ALONE_ROUNDS);
   }
 
   /**

@@ -1,8 +1,9 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { pointAtOrBelow, type CurvePoint } from '@uisce/core';
+import { pointAtOrBelow } from '@uisce/core';
 import type { PlanResult, WorkerReply } from '../workers/protocol';
 import { Solver } from '../workers/solver';
+import { useCurve } from './curve';
 import { usePlans } from './plans';
 import { useTrade } from './trade';
 
@@ -10,18 +11,15 @@ import { useTrade } from './trade';
 export const useAnswer = defineStore('answer', () => {
   const plans = usePlans();
   const trade = useTrade();
+  const curve = useCurve();
 
   const result = shallowRef<PlanResult>();
   const solving = ref(false);
   /** Whether what is shown answers the brief as it stands. */
   const current = ref(false);
   const failure = ref('');
-  const points = shallowRef<CurvePoint[]>([]);
-  const everything = ref(0);
-  const drawing = ref(false);
 
-  let planSolver: Solver | undefined;
-  let curveSolver: Solver | undefined;
+  let solver: Solver | undefined;
   /** The curve is drawn once the answer itself is proven: two solves at once only slow each other. */
   let curveWaits = false;
   /** The brief without its money: while it stays the same the curve does too. */
@@ -39,53 +37,38 @@ export const useAnswer = defineStore('answer', () => {
     if (reply.kind === 'failed') {
       failure.value = reply.message;
       solving.value = false;
-      drawing.value = false;
     } else if (reply.kind === 'plan') {
       failure.value = '';
       result.value = reply.result;
       current.value = true;
       solving.value = !reply.done;
       if (reply.done && curveWaits) draw();
-    } else {
-      points.value = reply.points;
-      everything.value = reply.everything;
-      drawing.value = !reply.done;
     }
   }
 
   function ask(): void {
     const { brief } = plans;
-    if (!brief || !trade.prices || !planSolver) return;
+    if (!brief || !trade.prices || !solver) return;
     solving.value = true;
     current.value = false;
-    const near = pointAtOrBelow(points.value, brief.moneyNowMinor);
-    planSolver.ask({ kind: 'plan', brief, prices: trade.prices, start: near?.items ?? null });
+    const near = pointAtOrBelow(curve.points, brief.moneyNowMinor);
+    // Where the curve is settled its point is the answer: it only has to be explained.
+    const startProven = near !== undefined && near.proven && curve.isSettledAt(brief.moneyNowMinor);
+    solver.ask({ kind: 'plan', brief, prices: trade.prices, start: near?.items ?? null, startProven });
   }
 
   function draw(): void {
     curveWaits = false;
-    const { brief } = plans;
-    if (!brief || !trade.prices || !curveSolver) return;
-    drawing.value = true;
-    points.value = [];
-    curveSolver.ask({ kind: 'curve', brief, prices: trade.prices });
-  }
-
-  /** Stop proving the curve; what is drawn stays. */
-  function stopDrawing(): void {
-    curveSolver?.stop();
-    drawing.value = false;
+    if (plans.brief && trade.prices) curve.draw(plans.brief, trade.prices);
   }
 
   function start(): void {
-    if (!trade.loaded || planSolver) return;
-    planSolver = new Solver(trade.catalogue, onReply);
-    curveSolver = new Solver(trade.catalogue, onReply);
+    if (!trade.loaded || solver) return;
+    solver = new Solver(trade.catalogue, onReply);
     watch(
       curveKey,
       () => {
-        curveSolver?.stop();
-        points.value = [];
+        curve.clear();
         curveWaits = true;
       },
       { immediate: true },
@@ -96,18 +79,5 @@ export const useAnswer = defineStore('answer', () => {
   const proven = computed(() => current.value && result.value?.answer.status === 'optimal');
   const itemById = computed(() => new Map(result.value?.items.map((i) => [i.id, i])));
 
-  return {
-    result,
-    solving,
-    failure,
-    points,
-    everything,
-    drawing,
-    current,
-    proven,
-    itemById,
-    start,
-    draw,
-    stopDrawing,
-  };
+  return { result, solving, failure, current, proven, itemById, curveKey, start, draw };
 });

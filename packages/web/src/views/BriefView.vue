@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Attitude, Brief } from '@uisce/core';
 import ChoiceRow from '../components/brief/ChoiceRow.vue';
+import LensFields from '../components/brief/LensFields.vue';
 import MoneyField from '../components/brief/MoneyField.vue';
 import NumberField from '../components/brief/NumberField.vue';
 import PriceFile from '../components/brief/PriceFile.vue';
@@ -10,11 +11,9 @@ import CautionLine from '../components/plan/CautionLine.vue';
 import TheSentence from '../components/plan/TheSentence.vue';
 import { usePlans } from '../stores/plans';
 import { useTrade } from '../stores/trade';
-import { useWords } from '../words/use-words';
 
 const plans = usePlans();
 const trade = useTrade();
-const words = useWords();
 
 const brief = computed(() => plans.brief);
 
@@ -35,7 +34,7 @@ const SPOTS = [
   { value: 'bookcase', words: 'Bookcase' },
 ] as const;
 const SIZES = [
-  { value: 'full', words: 'Best price a litre', note: 'small only for what spoils' },
+  { value: 'full', words: 'Best price a litre', note: 'of what you pour before it spoils' },
   { value: 'small', words: 'Least outlay', note: 'the smallest bottle sold' },
 ] as const;
 
@@ -102,6 +101,7 @@ function letGo(id: string): void {
           Raw egg: fresh or pasteurised, and not for anyone vulnerable.
         </CautionLine>
       </section>
+      <LensFields :brief="brief" />
       <section class="card" aria-labelledby="attitude-title">
         <h2 id="attitude-title" class="sr-only">Stand-ins, and which drinks count</h2>
         <ChoiceRow
@@ -211,6 +211,14 @@ function letGo(id: string): void {
           :choices="SIZES"
           @choose="edit('Sizes', { sizes: $event })"
         />
+        <NumberField
+          label="We drink"
+          suffix="drinks a week"
+          :value="brief.drinksPerWeek"
+          :least="1"
+          :most="500"
+          @change="edit('Drinks a week', { drinksPerWeek: Math.round($event ?? 1) })"
+        />
         <label class="check">
           <input
             type="checkbox"
@@ -221,9 +229,6 @@ function letGo(id: string): void {
         </label>
         <PriceFile class="mt-3" />
       </section>
-      <p class="dim">
-        {{ words.money(brief.moneyPerMonthMinor) }} a month is kept with the brief for plans over time.
-      </p>
     </div>
   </div>
 </template>

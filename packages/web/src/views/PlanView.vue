@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
+import BeyondCard from '../components/plan/BeyondCard.vue';
 import BottlePanel from '../components/plan/BottlePanel.vue';
 import CautionLine from '../components/plan/CautionLine.vue';
 import DrinksInReach from '../components/plan/DrinksInReach.vue';
 import OneBottleOff from '../components/plan/OneBottleOff.vue';
+import PrintSheet from '../components/plan/PrintSheet.vue';
+import SchoolsCard from '../components/plan/SchoolsCard.vue';
 import TheSentence from '../components/plan/TheSentence.vue';
 import { useShelfEntries } from '../components/plan/use-shelf-entries';
 import ShelfDrawing from '../components/shelf/ShelfDrawing.vue';
@@ -91,7 +94,10 @@ watch(
       growing.</CautionLine
     >
   </section>
+  <SchoolsCard class="below" />
+  <BeyondCard class="below" />
   <DrinksInReach class="below" />
+  <PrintSheet class="below" />
   <p class="dim below">
     Citrus, eggs, cream, herbs and ice are bought on the day and are not in these figures.
   </p>

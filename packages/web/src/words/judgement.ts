@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import type { Kind, Lift, Obstacle } from '@uisce/core';
+import type { Brief, Kind, Lift, Obstacle } from '@uisce/core';
 import type { PlanResult } from '../workers/protocol';
 import { useAnswer } from '../stores/answer';
 import { usePlans } from '../stores/plans';
@@ -35,6 +35,28 @@ export function sayMakeUp({ bottles, homeMade }: MakeUp): string {
   return parts.length > 0 ? `with ${listed(parts)}` : '';
 }
 
+const SHARE_WORDS: Record<number, string> = {
+  2: 'half',
+  3: 'a third',
+  4: 'a quarter',
+  5: 'a fifth',
+  10: 'a tenth',
+};
+
+/** How the lenses tilt the count, in a few words; nothing when there is none. */
+export function sayLenses({ variety, shares }: Pick<Brief, 'variety' | 'shares'>): string {
+  const parts = shares.map(
+    ({ taste, oneIn }) => `at least ${SHARE_WORDS[oneIn] ?? `one in ${oneIn}`} ${taste}`,
+  );
+  if (variety) parts.push(`each family counts less after its ${ordinal(variety.after)} drink`);
+  return parts.length > 0 ? `Chosen with ${listed(parts)}` : '';
+}
+
+function ordinal(n: number): string {
+  const ending = n % 100 > 10 && n % 100 < 14 ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th');
+  return `${n}${ending}`;
+}
+
 /** The sentence at the top: the judgement, how sure it is, and the next best move. */
 export function useJudgement() {
   const answers = useAnswer();
@@ -45,6 +67,8 @@ export function useJudgement() {
   const makeUp = computed(() => makeUpOf(answers.result, trade.kinds));
 
   const open = computed(() => answers.result?.open ?? 0);
+
+  const lensWords = computed(() => (plans.brief ? sayLenses(plans.brief) : ''));
 
   const withWords = computed(() => sayMakeUp(makeUp.value));
 
@@ -85,6 +109,7 @@ export function useJudgement() {
     if (answers.failure) return answers.failure;
     if (!result || !answers.current) return 'Working it out';
     if (result.answer.status === 'optimal') {
+      if (result.ms === 0) return 'Proven best';
       const seconds = result.ms / 1000;
       return `Proven best in ${seconds < 1 ? `${result.ms} ms` : `${words.number(seconds)} s`}`;
     }
@@ -92,5 +117,5 @@ export function useJudgement() {
     return answers.solving ? 'A good set; proving the best' : 'A good set, not proven best';
   });
 
-  return { open, withWords, obstacleWords, leftOver, nextMove, certainty, makeUp };
+  return { open, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty, makeUp };
 }

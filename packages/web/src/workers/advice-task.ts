@@ -19,6 +19,7 @@ import {
   type PriceList,
   type SchoolStep,
 } from '@uisce/core';
+import { answerBrief } from './answer-task';
 import { heldFor, type Held } from './context';
 import type { Advice, LadderResult, Question, SchoolCurve } from './protocol';
 
@@ -58,6 +59,17 @@ export function advise(
       return { ask: 'grow', growth: growTo(now, question.answer, question.drinks) };
     case 'guests':
       return { ask: 'guests', change: askGuests(now, question.answer, question.guests, askable(held)) };
+    case 'best': {
+      const asked = { brief, prices, start: null, startProven: false };
+      const result = answerBrief(
+        asked,
+        catalogue,
+        () => false,
+        () => undefined,
+      );
+      if (result === undefined) throw new Error('the search was stopped');
+      return { ask: 'best', result };
+    }
     case 'shopping':
       return { ask: 'shopping', order: shoppingOrder(now, question.answer) };
   }

@@ -56,7 +56,7 @@ export function answerBrief(
   });
   if (start !== null && startProven) {
     const known = search.prepared.answerOf(start);
-    return result({ ...known, status: 'optimal', bound: known.value });
+    return { ...result({ ...known, status: 'optimal', bound: known.value }), ms: 0 };
   }
   let shown = false;
   const answer = search.solve(budget, {

@@ -31,13 +31,7 @@ export async function drawCurve(
   }
   const everything = whole.spend;
   const all: Stretch = { low: 0, high: everything };
-  if (part === 0) {
-    for (const budget of waterlineBudgets(everything)) {
-      let asked = 0;
-      // A round or two at the root is enough for a fair set.
-      search.solve(budget, { shouldStop: () => isStale() || ++asked > 2 });
-    }
-  }
+  if (part === 0) for (const budget of waterlineBudgets(everything)) search.glance(budget);
   const stretches = search.stretches(everything);
   const base = { stretches: stretches.length, everything };
   send({ ...base, rough: search.known(all).map(point), settled: [], done: false });

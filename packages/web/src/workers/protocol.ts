@@ -36,7 +36,7 @@ export interface PlanResult {
   dropped: { recipeId: string; disliked: string[]; uncounted: boolean }[];
   /** Why there is no answer. */
   obstacle?: Obstacle;
-  /** Milliseconds since the worker took the request up. */
+  /** Milliseconds since the worker took the request up; 0 when the answer was settled before. */
   ms: number;
 }
 
@@ -79,7 +79,9 @@ export type Question =
   | { ask: 'ladder'; months: number }
   | { ask: 'grow'; answer: PlanAnswer; drinks: string[] }
   | { ask: 'guests'; answer: PlanAnswer; guests: number }
-  | { ask: 'shopping'; answer: PlanAnswer };
+  | { ask: 'shopping'; answer: PlanAnswer }
+  /** The best set for the brief it is asked about, which may be another plan's. */
+  | { ask: 'best' };
 
 export type Advice =
   | { ask: 'why'; itemId: string; why?: WhyIn; whyNot?: WhyNot }
@@ -89,7 +91,8 @@ export type Advice =
   | { ask: 'ladder'; ladder: LadderResult | null }
   | { ask: 'grow'; growth: Growth }
   | { ask: 'guests'; change: Change }
-  | { ask: 'shopping'; order: Purchase[] };
+  | { ask: 'shopping'; order: Purchase[] }
+  | { ask: 'best'; result: PlanResult };
 
 interface About {
   id: number;

@@ -153,18 +153,17 @@ export function followDrinks(
  */
 export function followBase(compiled: CompiledPlan, baseKind: string, mostMinor: number): SchoolStep[] {
   const buyer = new Buyer(compiled, mostMinor);
-  const base = buyer.itemOf(baseKind);
   const first = [...SCHOOL_BASICS, baseKind].flatMap((kind) => buyer.itemOf(kind) ?? []);
-  if (base !== undefined && !buyer.buy(first)) return buyer.steps;
+  if (!buyer.buy(first)) return buyer.steps;
   const ofBase = [...compiled.recipes.values()].filter((r) => r.slots.some((s) => s.kind === baseKind));
-  for (let again = true; again;) {
-    again = false;
+  let bought = true;
+  while (bought) {
     const open = new Set(buyer.answer.drinks.map((d) => d.id));
     const ways = ofBase
       .filter((r) => !open.has(r.id))
       .flatMap((r) => wayToDrink(compiled.problem, r.id, buyer.answer.items) ?? [])
       .sort((a, b) => a.cost - b.cost);
-    again = ways.some((way) => buyer.buy(way.items));
+    bought = ways.some((way) => buyer.buy(way.items));
   }
   return buyer.steps;
 }

@@ -11,7 +11,9 @@ const NODE_STEPS = 30;
 const TRIAL_STEPS = 6;
 /** Items tried before one is branched on; once tried so often, its record is trusted. */
 const TRIALS = 8;
-const TRUSTED = 2;
+const TRUSTED = 4;
+/** Findings on an item weigh as those of its last so many decisions. */
+const MEMORY = 30;
 /** Up to so many free items, trying every set is quicker than bounding. */
 const ENUMERATED = 7;
 
@@ -22,16 +24,30 @@ export interface SearchControl {
   onBetter: () => void;
 }
 
-/** What branching on each item of the whole model has gained, as shares of what was promised. */
+/** What deciding each item of the whole model has gained, on average, as a share of what was promised. */
 export class BranchRecord {
-  readonly out: Float64Array;
-  readonly in: Float64Array;
-  readonly tried: Int32Array;
+  private readonly sums: [Float64Array, Float64Array];
+  private readonly counts: [Int32Array, Int32Array];
 
   constructor(n: number) {
-    this.out = new Float64Array(n);
-    this.in = new Float64Array(n);
-    this.tried = new Int32Array(n);
+    this.sums = [new Float64Array(n), new Float64Array(n)];
+    this.counts = [new Int32Array(n), new Int32Array(n)];
+  }
+
+  add(item: number, value: typeof IN | typeof OUT, gain: number): void {
+    // Old findings fade, so that those of another stretch of budgets do not rule this one.
+    const count = Math.min(this.counts[value][item]!, MEMORY);
+    this.sums[value][item] =
+      (this.sums[value][item]! * count) / Math.max(this.counts[value][item]!, 1) + gain;
+    this.counts[value][item] = count + 1;
+  }
+
+  isTrusted(item: number): boolean {
+    return this.counts[OUT][item]! >= TRUSTED && this.counts[IN][item]! >= TRUSTED;
+  }
+
+  gain(item: number, value: typeof IN | typeof OUT): number {
+    return this.sums[value][item]! / this.counts[value][item]!;
   }
 }
 
@@ -42,6 +58,8 @@ interface Node {
   excess: number;
   constant: number;
   money: number;
+  /** The decision that made it of its parent, and what that promised; none for one tried already. */
+  from?: { item: number; value: typeof IN | typeof OUT; excess: number };
 }
 
 /**
@@ -105,10 +123,11 @@ export class TreeSearch {
   }
 
   /** What is left of a node: nothing, or the nodes that between them hold all it may be worth. */
-  private open({ state, multipliers }: Node): Node[] {
+  private open({ state, multipliers, from }: Node): Node[] {
     const { relaxation, rounding, window, bounds, nodeView } = this;
     relaxation.multipliers.take(multipliers);
     const excess = bounds.bound(state, NODE_STEPS, true, nodeView, this.rootView);
+    if (from) this.record.add(from.item, from.value, gainOf(from.excess, excess));
     if (excess < 0) return [];
     if (nodeView.freeCount <= ENUMERATED) {
       const free = nodeView.free.slice(0, nodeView.freeCount);
@@ -156,22 +175,16 @@ export class TreeSearch {
     for (const item of this.candidates(node.state)) {
       const known = window.scope.items[item]!;
       let trial: { out?: Node; in?: Node } = {};
-      let lossOut: number;
-      let lossIn: number;
-      if (record.tried[known]! >= TRUSTED) {
-        lossOut = (record.out[known]! / record.tried[known]!) * excess;
-        lossIn = (record.in[known]! / record.tried[known]!) * excess;
-      } else {
+      if (!record.isTrusted(known)) {
         const out = this.trial(node, item, OUT);
         const inside = this.trial(node, item, IN);
+        record.add(known, OUT, gainOf(excess, out?.excess ?? -1));
+        record.add(known, IN, gainOf(excess, inside?.excess ?? -1));
         if (out === undefined || inside === undefined) return [out, inside].filter((n) => n !== undefined);
         trial = { out, in: inside };
-        lossOut = Math.max(0, excess - out.excess);
-        lossIn = Math.max(0, excess - inside.excess);
-        record.tried[known]!++;
-        record.out[known]! += lossOut / excess;
-        record.in[known]! += lossIn / excess;
       }
+      const lossOut = trial.out ? excess - trial.out.excess : record.gain(known, OUT) * excess;
+      const lossIn = trial.in ? excess - trial.in.excess : record.gain(known, IN) * excess;
       const least = excess * 1e-3;
       const score = Math.max(lossOut, least) * Math.max(lossIn, least);
       if (score > bestScore) {
@@ -185,16 +198,21 @@ export class TreeSearch {
     return out.excess <= inside.excess ? [out, inside] : [inside, out];
   }
 
-  private child(node: Node, item: number, value: number): Node {
+  private child(node: Node, item: number, value: typeof IN | typeof OUT): Node {
     const state = node.state.slice();
     state[item] = value;
-    return { ...node, state };
+    return { ...node, state, from: { item: this.window.scope.items[item]!, value, excess: node.excess } };
   }
 
-  private trial(node: Node, item: number, value: number): Node | undefined {
+  private trial(node: Node, item: number, value: typeof IN | typeof OUT): Node | undefined {
     const { state } = this.child(node, item, value);
     this.relaxation.multipliers.take(node.multipliers);
     const excess = this.bounds.bound(state, TRIAL_STEPS, false, this.trialView, this.nodeView);
     return excess < 0 ? undefined : this.keep(state, excess);
   }
+}
+
+/** What a decision gained of what was promised before it: all of it when nothing is left. */
+function gainOf(before: number, after: number): number {
+  return after < 0 ? 1 : Math.max(0, before - after) / before;
 }

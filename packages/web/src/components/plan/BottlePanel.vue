@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { isPerishable } from '@uisce/core';
 import { useAnswer } from '../../stores/answer';
 import { useTrade } from '../../stores/trade';
 import { JOB_WORD } from '../../theme/tokens';
 import { count, sayDays, useWords } from '../../words/use-words';
 import CautionLine from './CautionLine.vue';
+import SizeAdvice from './SizeAdvice.vue';
 import { useDecisions } from './use-decisions';
+import WhyThis from './WhyThis.vue';
 
 const props = defineProps<{ itemId: string }>();
 const emit = defineEmits<{ close: [] }>();
@@ -25,12 +26,6 @@ const drinks = computed(() =>
   [...(reason.value?.leaning ?? lift.value?.opens ?? [])]
     .map((d) => ({ ...d, name: trade.recipes.get(d.id)?.name ?? d.id }))
     .sort((a, b) => a.name.localeCompare(b.name)),
-);
-const otherSizes = computed(
-  () =>
-    trade.prices?.bottles.filter(
-      (b) => b.kind === kind.value?.id && b.id !== bottle.value?.id && b.tier === 'mixing',
-    ) ?? [],
 );
 const judgement = computed(() => {
   if (!reason.value)
@@ -73,13 +68,6 @@ const CHOICES = [
         }}</template
       >
     </p>
-    <p v-if="otherSizes.length > 0" class="dim facts">
-      Also sold:
-      <template v-for="(other, i) in otherSizes" :key="other.id"
-        >{{ i > 0 ? ', ' : '' }}{{ words.size(other.ml) }} at {{ words.price(other.priceMinor) }}</template
-      >.
-      <template v-if="isPerishable(kind)">The small one is taken because it spoils once open.</template>
-    </p>
     <fieldset>
       <legend class="sr-only">What to do with {{ kind.name }}</legend>
       <label
@@ -98,8 +86,11 @@ const CHOICES = [
         {{ choice.words }}
       </label>
     </fieldset>
+    <WhyThis :item-id="itemId" />
+    <SizeAdvice v-if="kind.supply === 'bottle' || kind.supply === 'mixer'" :kind="kind" />
     <CautionLine v-if="kind.caution">{{ kind.caution }}</CautionLine>
     <CautionLine v-if="kind.allergens.length > 0">Contains {{ kind.allergens.join(', ') }}.</CautionLine>
+    <h3 class="leaning">{{ reason ? 'Drinks that lean on it' : 'Drinks it would open' }}</h3>
     <ul class="plain-list drinks">
       <li v-for="drink in drinks" :key="drink.id">
         <span>{{ drink.name }}</span>
@@ -152,9 +143,13 @@ label {
   gap: 8px;
 }
 
+.leaning {
+  margin: 10px 0 2px;
+  font-size: 1rem;
+}
+
 .drinks {
   columns: 2 180px;
-  margin-top: 12px;
   font-size: 0.9375rem;
 }
 

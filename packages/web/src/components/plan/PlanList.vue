@@ -36,7 +36,7 @@ const solver = trade.loaded
 function askNext(): void {
   const plan = waiting[0];
   if (plan && trade.prices)
-    solver?.ask({ kind: 'plan', brief: plan.brief, prices: trade.prices, start: null });
+    solver?.ask({ kind: 'plan', brief: plan.brief, prices: trade.prices, start: null, startProven: false });
 }
 askNext();
 onBeforeUnmount(() => solver?.end());

@@ -9,7 +9,7 @@ import PlanSwitcher from './PlanSwitcher.vue';
 const answers = useAnswer();
 const plans = usePlans();
 const words = useWords();
-const { open, withWords, obstacleWords, leftOver, nextMove, certainty, makeUp } = useJudgement();
+const { open, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty, makeUp } = useJudgement();
 </script>
 
 <template>
@@ -40,6 +40,7 @@ const { open, withWords, obstacleWords, leftOver, nextMove, certainty, makeUp } 
             opens {{ nextMove.opens.length }}: {{ nextMove.name }}</template
           >
         </template>
+        <template v-if="lensWords"> · {{ lensWords }}</template>
       </p>
       <CurrencyMismatch />
     </div>

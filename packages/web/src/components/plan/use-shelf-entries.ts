@@ -19,8 +19,13 @@ export function useShelfEntries() {
   const trade = useTrade();
   const words = useWords();
 
-  function entryOf(itemId: string, drinks: number, ghost: boolean): ShelfEntry | undefined {
-    const item = answers.itemById.get(itemId);
+  /** An item of the open plan's answer, or of another's, as a thing to draw. */
+  function entryOf(
+    itemId: string,
+    drinks: number,
+    ghost: boolean,
+    item = answers.itemById.get(itemId),
+  ): ShelfEntry | undefined {
     const kind = trade.kinds.get(item?.kindId ?? '');
     if (!item || !kind) return undefined;
     const bottle = trade.bottles.get(item.bottleId ?? '');
@@ -70,5 +75,5 @@ export function useShelfEntries() {
   const cold = computed(() => chosen.value.filter(inTheCold));
   const usedMm = computed(() => onShelf.value.reduce((sum, e) => sum + e.widthMm + SHELF_CLEARANCE_MM, 0));
 
-  return { shelf, cold, usedMm, entryOf };
+  return { shelf, cold, usedMm, entryOf, inTheCold };
 }

@@ -8,7 +8,10 @@ import { computed, ref } from 'vue';
 import VChart from 'vue-echarts';
 import { useTheme } from 'vuetify';
 import { useAnswer } from '../../stores/answer';
+import { useCurve } from '../../stores/curve';
 import { usePlans } from '../../stores/plans';
+import { useSchools } from '../../stores/schools';
+import { SCHOOL_LINES } from './school-lines';
 import { count, useWords } from '../../words/use-words';
 
 use([LineChart, GridComponent, CanvasRenderer]);
@@ -23,7 +26,9 @@ const FLAG = 170;
 const ROOM = 50_000;
 
 const answers = useAnswer();
+const curve = useCurve();
 const plans = usePlans();
+const schools = useSchools();
 const words = useWords();
 const theme = useTheme();
 
@@ -34,7 +39,7 @@ const dragging = ref(false);
 const budget = computed(() => plans.brief?.moneyNowMinor ?? 0);
 const most = computed(() => {
   // Before the far end of the curve is known, leave room to move.
-  const far = answers.everything > 0 ? answers.everything : budget.value + ROOM;
+  const far = curve.everything > 0 ? curve.everything : budget.value + ROOM;
   const wanted = Math.max(far, budget.value);
   return Math.ceil(wanted / 10_000) * 10_000;
 });
@@ -45,8 +50,12 @@ const spoken = computed(() => `${words.money(budget.value)} opens ${count(open.v
 
 const option = computed(() => {
   const colours = theme.current.value.colors as Record<string, string>;
-  const line = (proven: boolean) =>
-    answers.points.map((p) => [p.budget, !proven || p.proven ? p.value : null]);
+  const top = curve.points.at(-1);
+  const line = (proven: boolean) => [
+    ...curve.points.map((p) => [p.spend, !proven || p.proven ? p.value : null]),
+    // Past everything worth having, more money opens nothing more.
+    ...(top ? [[most.value, !proven || top.proven ? top.value : null]] : []),
+  ];
   const shared = { type: 'line', step: 'end', showSymbol: false, silent: true, animation: false } as const;
   const text = { color: colours.dim, fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 12 };
   return {
@@ -81,6 +90,14 @@ const option = computed(() => {
         data: line(true),
         lineStyle: { color: colours.ink, width: 2 },
       },
+      ...schools.drawn.map((school) => {
+        const { colour, dash } = SCHOOL_LINES[school.id] ?? { colour: 'copper', dash: [6, 4] };
+        return {
+          ...shared,
+          data: [[0, 0], ...school.steps.map((s) => [s.spend, s.value])],
+          lineStyle: { color: colours[colour], width: 1.5, type: dash },
+        };
+      }),
     ],
   };
 });
@@ -117,7 +134,7 @@ const STEPS: Record<string, number> = {
 
 function onKey(event: KeyboardEvent): void {
   if (event.key === 'Home') moveTo(0);
-  else if (event.key === 'End') moveTo(answers.everything);
+  else if (event.key === 'End') moveTo(curve.everything);
   else {
     const step = STEPS[event.key];
     if (step === undefined) return;

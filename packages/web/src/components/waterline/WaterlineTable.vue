@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useAnswer } from '../../stores/answer';
+import { useCurve } from '../../stores/curve';
 import { useWords } from '../../words/use-words';
 
-const answers = useAnswer();
+const curve = useCurve();
 const words = useWords();
 </script>
 
@@ -11,16 +11,14 @@ const words = useWords();
     <table>
       <thead>
         <tr>
-          <th scope="col">Money</th>
-          <th scope="col">Spent</th>
+          <th scope="col">From</th>
           <th scope="col">Drinks</th>
           <th scope="col">Worth</th>
           <th scope="col">How sure</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="point in answers.points" :key="point.budget">
-          <td>{{ words.price(point.budget) }}</td>
+        <tr v-for="point in curve.points" :key="point.spend">
           <td>{{ words.price(point.spend) }}</td>
           <td>{{ point.open }}</td>
           <td>{{ words.number(point.value, 2) }}</td>

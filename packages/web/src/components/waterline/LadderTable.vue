@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { useItemWords } from '../../words/use-item-words';
+import { useWords } from '../../words/use-words';
+import type { MonthRung } from '../../workers/protocol';
+import DrinkNames from '../plan/DrinkNames.vue';
+
+defineProps<{ rungs: readonly MonthRung[] }>();
+const words = useWords();
+const { itemsInSentence } = useItemWords();
+</script>
+
+<template>
+  <div class="scroll" tabindex="0" role="region" aria-label="What to buy each month">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Month</th>
+          <th scope="col">Money so far</th>
+          <th scope="col">Buy</th>
+          <th scope="col">Opens</th>
+          <th scope="col">In reach</th>
+          <th scope="col">Best at once</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(rung, t) in rungs" :key="t">
+          <td>{{ t === 0 ? 'now' : t }}</td>
+          <td>{{ words.price(rung.budget) }}</td>
+          <td class="buy">
+            {{ rung.bought.length > 0 ? itemsInSentence(rung.bought) : 'nothing: save' }}
+          </td>
+          <td><DrinkNames :ids="rung.opened" /></td>
+          <td>{{ rung.open }}</td>
+          <td>{{ rung.bestOpen }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  max-height: 320px;
+  overflow: auto;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 0.9375rem;
+}
+
+th,
+td {
+  padding: 5px 8px;
+  text-align: end;
+  vertical-align: top;
+  border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+th.buy,
+td.buy {
+  text-align: start;
+}
+
+th {
+  position: sticky;
+  top: 0;
+  background: rgb(var(--v-theme-card));
+}
+</style>

@@ -1,0 +1,17 @@
+import { useAnswer } from '../stores/answer';
+import { useTrade } from '../stores/trade';
+import { inSentence, listed } from './use-words';
+
+/** Item and drink ids of an answer as people call them. */
+export function useItemWords() {
+  const answers = useAnswer();
+  const trade = useTrade();
+  const itemName = (id: string) => trade.kindName(answers.itemById.get(id)?.kindId ?? id);
+  return {
+    itemName,
+    /** "dry vermouth, rye whiskey and maraschino", or "nothing". */
+    itemsInSentence: (ids: readonly string[]) =>
+      ids.length === 0 ? 'nothing' : listed(ids.map((id) => inSentence(itemName(id)))),
+    drinkName: (id: string) => trade.recipes.get(id)?.name ?? id,
+  };
+}
