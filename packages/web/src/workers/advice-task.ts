@@ -111,7 +111,7 @@ function ladder(
   months: number,
   tell: Tell,
 ): LadderResult | null {
-  const budgets = monthlyBudgets(brief.moneyNowMinor, brief.moneyPerMonthMinor, months);
+  const budgets = monthlyBudgets(brief.moneyNowMinor, brief.moneyPerMonthMinor, months + 1);
   const found = buyingLadder(compiled.problem, budgets);
   if (found === undefined) return null;
   let before = new Set<string>();
@@ -135,8 +135,8 @@ function ladder(
   const { total, bound, proven } = found;
   const result: LadderResult = { rungs, total, bound, proven, skips: [] };
   const last = rungs.at(-1)?.value ?? 0;
-  for (let month = 1; month < months - 1; month++) {
-    tell({ ask: 'ladder', ladder: result }, month / (months - 1));
+  for (let month = 1; month < months; month++) {
+    tell({ ask: 'ladder', ladder: result }, month / months);
     if ((rungs[month]?.bought.length ?? 0) === 0) continue;
     const skipping = buyingLadder(compiled.problem, budgets, {}, month);
     if (skipping === undefined) continue;

@@ -8,11 +8,16 @@ const LEAST_GAIN = 0.02;
 /** Steps without gain before the pace falls, and to what. */
 const PATIENCE = 6;
 const SLOWER = 0.7;
+/** How much of the running average of what is bought stays from one step to the next. */
+const MEMORY = 0.9;
 
 /** Bounds nodes of one scope: moves the multipliers, and decides what the bound leaves no choice about. */
 export class NodeBound {
   readonly relaxation: Relaxation;
-  /** How far each free item was bought of late: near a half, it is worth branching on. */
+  /**
+   * How far each free item was bought of late: near a half, it is worth branching on. It runs on until
+   * whoever bounds an unrelated node empties it.
+   */
   readonly average: Float64Array;
 
   constructor(
@@ -36,7 +41,6 @@ export class NodeBound {
     let best = Infinity;
     let waited = 0;
     let before = Infinity;
-    average.fill(0);
     for (let step = 0; step < steps; step++) {
       const excess = relaxation.bound(window.hurdles);
       if (excess < 0) return -1;
@@ -55,7 +59,7 @@ export class NodeBound {
       }
       for (let q = 0; q < view.freeCount; q++) {
         const i = view.free[q]!;
-        average[i] = 0.8 * average[i]! + 0.2 * relaxation.bought[i]!;
+        average[i] = MEMORY * average[i]! + (1 - MEMORY) * relaxation.bought[i]!;
       }
       if (mayGiveUp && step % 10 === 9) {
         if (before - best < LEAST_GAIN * best) return excess;

@@ -7,6 +7,8 @@ import { TrackedSet } from './tracked-set.js';
 
 /** Rounds of taking back what is idle and spending what that frees. */
 const MOST_ROUNDS = 3;
+/** Among items bought alike on average, the better for its price goes first. */
+const RATIO_WEIGHT = 0.01;
 
 /** Makes whole sets out of what a relaxation buys, and takes them into the staircase. */
 export class Rounding {
@@ -60,10 +62,11 @@ export class Rounding {
   }
 
   /**
-   * Buy in the order in which the relaxation likes it, as far as the money and the limits go; take
+   * Buy in the order in which the relaxation likes it (by what an item leaves for its price or, given
+   * that, by how much of it was bought on average), as far as the money and the limits go; take
    * back what adds nothing; spend what is left. True when that makes a better set than was known.
    */
-  round(relaxation: Relaxation, state: Int8Array, budget: number): boolean {
+  round(relaxation: Relaxation, state: Int8Array, budget: number, average?: Float64Array): boolean {
     const { model, set } = this;
     const { view, reduced, income } = relaxation;
     this.hold(state);
@@ -71,7 +74,8 @@ export class Rounding {
     const liked: number[] = [];
     for (let q = 0; q < view.freeCount; q++) {
       const i = view.free[q]!;
-      liking[i] = reduced[i]! / (model.prices[i]! + 1);
+      const ratio = reduced[i]! / (model.prices[i]! + 1);
+      liking[i] = average === undefined ? ratio : average[i]! + RATIO_WEIGHT * ratio;
       if (income[i]! > 0.5) liked.push(i);
     }
     liked.sort((a, b) => liking[b]! - liking[a]!);

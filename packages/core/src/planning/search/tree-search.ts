@@ -126,6 +126,7 @@ export class TreeSearch {
   private open({ state, multipliers, from }: Node): Node[] {
     const { relaxation, rounding, window, bounds, nodeView } = this;
     relaxation.multipliers.take(multipliers);
+    bounds.average.fill(0);
     const excess = bounds.bound(state, NODE_STEPS, true, nodeView, this.rootView);
     if (from) this.record.add(from.item, from.value, gainOf(from.excess, excess));
     if (excess < 0) return [];

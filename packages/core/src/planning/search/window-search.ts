@@ -66,7 +66,11 @@ export class WindowSearch {
       const excess = bounds.bound(state, ROOT_STEPS, false, this.rootView, this.allView);
       multipliers.take(relaxation.multipliers);
       if (excess < 0) return { settled: true, boundAt: best, nodes: 0 };
-      if (this.whole.round(relaxation, state, relaxation.bindingBudget)) {
+      const by = relaxation.bindingBudget;
+      const better = [undefined, bounds.average].map((average) =>
+        this.whole.round(relaxation, state, by, average),
+      );
+      if (better.includes(true)) {
         window.refresh();
         control.onBetter();
       }

@@ -56,7 +56,7 @@ const shown = ref<(typeof TABS)[number]['value']>('steady');
   border-color: rgb(var(--v-theme-copper));
 }
 
-.tabs label:focus-within {
+.tabs label:has(:focus-visible) {
   outline: 2px solid rgb(var(--v-theme-sea));
 }
 </style>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
-import { changeBetween, countDrinks } from '@uisce/core';
+import { changeBetween, countDrinks, standsOnShelf } from '@uisce/core';
 import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../../stores/advice';
 import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
-import { count, useWords } from '../../words/use-words';
+import { count, inSentence, listed, useWords } from '../../words/use-words';
 import type { PlanResult } from '../../workers/protocol';
 import ShelfDrawing from '../shelf/ShelfDrawing.vue';
 import type { ShelfEntry } from '../shelf/shelf-layout';
@@ -62,6 +62,23 @@ function shelfOf(result: PlanResult | undefined, than: PlanResult | undefined): 
     );
 }
 
+/** What does not stand on the shelf, and only one of the two has. */
+const coldOnly = computed(() => {
+  const only = (result: PlanResult | undefined, than: PlanResult | undefined) => {
+    const theirKinds = kindsOf(than);
+    return [...kindsOf(result)].filter((kindId) => {
+      const kind = trade.kinds.get(kindId ?? '');
+      return kind !== undefined && !standsOnShelf(kind) && !theirKinds.has(kindId);
+    });
+  };
+  const say = (kinds: readonly (string | undefined)[]) =>
+    kinds.length === 0 ? 'nothing' : listed(kinds.map((k) => inSentence(trade.kindName(k ?? ''))));
+  return {
+    here: say(only(answers.result, theirs.value)),
+    there: say(only(theirs.value, answers.result)),
+  };
+});
+
 const shelves = computed(() => [
   { name: plans.current?.name ?? '', result: answers.result, entries: shelfOf(answers.result, theirs.value) },
   { name: other.value?.name ?? '', result: theirs.value, entries: shelfOf(theirs.value, answers.result) },
@@ -89,10 +106,12 @@ const open = (ids: readonly string[]) => countDrinks(ids, trade.recipes);
     <template v-else>
       <label class="which"
         >Beside
-        <select v-model="chosenId" class="field">
-          <option v-for="plan in others" :key="plan.id" :value="plan.id" :selected="plan.id === other?.id">
-            {{ plan.name }}
-          </option>
+        <select
+          class="field"
+          :value="other?.id"
+          @change="chosenId = ($event.target as HTMLSelectElement).value"
+        >
+          <option v-for="plan in others" :key="plan.id" :value="plan.id">{{ plan.name }}</option>
         </select>
       </label>
       <p aria-live="polite">
@@ -120,6 +139,9 @@ const open = (ids: readonly string[]) => countDrinks(ids, trade.recipes);
         />
       </section>
       <p class="dim">Bottles that only one of the two has stand first, marked “only here”.</p>
+      <p v-if="theirs" class="dim">
+        In the cold and the cupboard, only here: {{ coldOnly.here }}; only there: {{ coldOnly.there }}.
+      </p>
     </template>
   </div>
 </template>

@@ -165,6 +165,12 @@ li {
   min-height: 44px;
 }
 
+.draw input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-sea));
+}
+
 .scroll {
   max-height: 300px;
   overflow: auto;

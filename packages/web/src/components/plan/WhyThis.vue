@@ -52,7 +52,7 @@ watch(
         >.
       </p>
       <p v-else>
-        The best set without it is worth <strong>{{ worth }} less</strong>: it shuts
+        The best set without it is worth <strong>{{ worth }} drinks less</strong>: it shuts
         <DrinkNames :ids="change.closed" /><template v-if="change.opened.length > 0">
           and opens <DrinkNames :ids="change.opened" /></template
         >. {{ others.length > 0 ? `Instead you would buy ${itemsInSentence(others)}.` : ''
@@ -66,7 +66,7 @@ watch(
         Nearest in its place:
         <template v-for="(rival, i) in mine.why.rivals" :key="rival.id"
           >{{ i > 0 ? '; ' : '' }}<strong>{{ itemName(rival.id) }}</strong
-          >, {{ words.number(rival.loses, 2) }} worth less{{
+          >, {{ words.number(rival.loses, 2) }} drinks less{{
             rival.spend === 0
               ? ''
               : `, ${words.price(Math.abs(rival.spend))} ${rival.spend < 0 ? 'cheaper' : 'dearer'}`

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { useItemWords } from '../../words/use-item-words';
 import { useWords } from '../../words/use-words';
 import type { MonthRung } from '../../workers/protocol';
 import DrinkNames from '../plan/DrinkNames.vue';
+import ItemNames from '../plan/ItemNames.vue';
 
 defineProps<{ rungs: readonly MonthRung[] }>();
 const words = useWords();
-const { itemsInSentence } = useItemWords();
 </script>
 
 <template>
@@ -16,7 +15,7 @@ const { itemsInSentence } = useItemWords();
         <tr>
           <th scope="col">Month</th>
           <th scope="col">Money so far</th>
-          <th scope="col">Buy</th>
+          <th scope="col" class="buy">Buy</th>
           <th scope="col">Opens</th>
           <th scope="col">In reach</th>
           <th scope="col">Best at once</th>
@@ -27,7 +26,9 @@ const { itemsInSentence } = useItemWords();
           <td>{{ t === 0 ? 'now' : t }}</td>
           <td>{{ words.price(rung.budget) }}</td>
           <td class="buy">
-            {{ rung.bought.length > 0 ? itemsInSentence(rung.bought) : 'nothing: save' }}
+            <ItemNames v-if="rung.bought.length > 0" :ids="rung.bought" /><template v-else
+              >nothing: save</template
+            >
           </td>
           <td><DrinkNames :ids="rung.opened" /></td>
           <td>{{ rung.open }}</td>

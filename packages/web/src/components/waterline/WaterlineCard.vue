@@ -30,7 +30,7 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
       <h2 id="waterline-title">
         Waterline
         <small class="dim">{{
-          reading === 'money' ? '· drag it, or ← → by 5' : '· bought month by month, nothing sold'
+          reading === 'money' ? '· drag it, or ← → by 5' : '· bought month by month'
         }}</small>
       </h2>
       <div class="switches">
@@ -78,6 +78,17 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
 </template>
 
 <style scoped>
+.card {
+  position: sticky;
+  top: 14px;
+}
+
+@media (max-width: 820px) {
+  .card {
+    position: static;
+  }
+}
+
 .switches {
   display: flex;
   gap: 12px;
@@ -105,7 +116,7 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
   font-weight: 700;
 }
 
-.readings label:focus-within {
+.readings label:has(:focus-visible) {
   outline: 2px solid rgb(var(--v-theme-sea));
   outline-offset: 1px;
 }
