@@ -44,7 +44,10 @@ export { expect } from '@playwright/test';
 
 /** Wait until the sentence says that the answer is proven. */
 export async function proven(page: Page): Promise<string> {
-  await page.getByText(/^Proven best in/).waitFor({ timeout: 60_000 });
+  await page
+    .getByText(/^Proven best( in|$| ·)/)
+    .first()
+    .waitFor({ timeout: 60_000 });
   return page.getByRole('heading', { level: 1 }).innerText();
 }
 

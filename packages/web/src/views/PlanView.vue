@@ -52,59 +52,61 @@ watch(
 </script>
 
 <template>
-  <TheSentence />
-  <section class="card" aria-labelledby="shelf-title">
-    <h2 id="shelf-title" class="sr-only">Your shelf</h2>
-    <div ref="shelfCard">
+  <div class="no-print">
+    <TheSentence />
+    <section class="card" aria-labelledby="shelf-title">
+      <h2 id="shelf-title" class="sr-only">Your shelf</h2>
+      <div ref="shelfCard">
+        <ShelfDrawing
+          :entries="shelf"
+          :length-mm="lengthMm"
+          :scale="scale"
+          :kind="plans.brief?.place.spot ?? 'shelf'"
+          label="Bottles on the shelf"
+          :selected-id="selected"
+          @select="select($event.id)"
+        />
+      </div>
+      <p class="dim legend">
+        {{ words.number(usedMm / 10, 0) }} of {{ words.number(lengthMm / 10, 0) }} cm used · number on the
+        label = drinks that lean on the bottle · dashed = not bought
+      </p>
+    </section>
+    <div class="pair">
+      <WaterlineCard />
+      <BottlePanel v-if="selected" :item-id="selected" @close="selected = undefined" />
+      <OneBottleOff v-else @select="select" />
+    </div>
+    <section v-if="cold.length > 0" class="card below" aria-labelledby="cold-title">
+      <h2 id="cold-title">
+        In the cold and the cupboard <small class="dim">· made at home, opened wine, mixers</small>
+      </h2>
       <ShelfDrawing
-        :entries="shelf"
-        :length-mm="lengthMm"
+        :entries="cold"
+        :length-mm="coldLengthMm"
         :scale="scale"
-        :kind="plans.brief?.place.spot ?? 'shelf'"
-        label="Bottles on the shelf"
+        kind="fridge"
+        label="Things kept in the fridge"
         :selected-id="selected"
         @select="select($event.id)"
       />
-    </div>
-    <p class="dim legend">
-      {{ words.number(usedMm / 10, 0) }} of {{ words.number(lengthMm / 10, 0) }} cm used · number on the label
-      = drinks that lean on the bottle · dashed = not bought
+      <CautionLine
+        >Date every syrup and opened wine; look before use, and throw away anything cloudy or
+        growing.</CautionLine
+      >
+    </section>
+    <SchoolsCard class="below" />
+    <BeyondCard class="below" />
+    <DrinksInReach class="below" />
+    <p class="dim below">
+      Citrus, eggs, cream, herbs and ice are bought on the day and are not in these figures.
     </p>
-  </section>
-  <div class="pair">
-    <WaterlineCard />
-    <BottlePanel v-if="selected" :item-id="selected" @close="selected = undefined" />
-    <OneBottleOff v-else @select="select" />
-  </div>
-  <section v-if="cold.length > 0" class="card below" aria-labelledby="cold-title">
-    <h2 id="cold-title">
-      In the cold and the cupboard <small class="dim">· made at home, opened wine, mixers</small>
-    </h2>
-    <ShelfDrawing
-      :entries="cold"
-      :length-mm="coldLengthMm"
-      :scale="scale"
-      kind="fridge"
-      label="Things kept in the fridge"
-      :selected-id="selected"
-      @select="select($event.id)"
-    />
     <CautionLine
-      >Date every syrup and opened wine; look before use, and throw away anything cloudy or
-      growing.</CautionLine
+      >For adults of drinking age. Nobody drives after a drink; not when pregnant, nor with medicines that do
+      not mix.</CautionLine
     >
-  </section>
-  <SchoolsCard class="below" />
-  <BeyondCard class="below" />
-  <DrinksInReach class="below" />
+  </div>
   <PrintSheet class="below" />
-  <p class="dim below">
-    Citrus, eggs, cream, herbs and ice are bought on the day and are not in these figures.
-  </p>
-  <CautionLine
-    >For adults of drinking age. Nobody drives after a drink; not when pregnant, nor with medicines that do
-    not mix.</CautionLine
-  >
 </template>
 
 <style scoped>
