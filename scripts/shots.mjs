@@ -14,9 +14,27 @@ const { chromium } = await import('@playwright/test');
 const FOLDER = join(ROOT, 'docs/screenshots');
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
+
+/** The waterline by months, with the rules of thumb below it. */
+async function months(page) {
+  await page.getByText('Months', { exact: true }).click();
+  await page.getByText(/^Skipping/).waitFor({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Table' }).click();
+  await page.locator('#waterline-title').evaluate((title) => title.scrollIntoView());
+}
+
+/** Two plans as two shelves. */
+async function compare(page) {
+  await page.getByText('Compare plans').click();
+  await page.getByRole('group', { name: /^Bottles of A smaller start/ }).waitFor({ timeout: 60_000 });
+  await page.locator('#beyond-title').evaluate((title) => title.parentElement.scrollIntoView());
+}
+
 const SHOTS = [
   { name: 'plan-day', path: '/plan', size: DESK, theme: 'day', drawn: true },
   { name: 'plan-night', path: '/plan', size: DESK, theme: 'night', drawn: true, bottle: /^Bourbon, base/ },
+  { name: 'plan-months', path: '/plan', size: DESK, theme: 'day', drawn: true, act: months },
+  { name: 'plan-compare', path: '/plan', size: DESK, theme: 'night', drawn: true, act: compare },
   { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true },
   { name: 'brief-day', path: '/brief', size: DESK, theme: 'day' },
   { name: 'brief-night', path: '/brief', size: DESK, theme: 'night' },
@@ -49,8 +67,13 @@ try {
         ? page.getByText(/^Proven best in/)
         : page.getByRole('heading', { level: 1, name: shot.text });
     await ready.first().waitFor({ timeout: 60_000 });
-    if (shot.drawn) await page.getByText('Every point proven.').waitFor({ timeout: 240_000 });
-    if (shot.bottle) await page.getByRole('button', { name: shot.bottle }).click();
+    if (shot.drawn)
+      await page.getByText(/^Drinks opened.*Proven at every budget/).waitFor({ timeout: 120_000 });
+    if (shot.bottle) {
+      await page.getByRole('button', { name: shot.bottle }).click();
+      await page.getByText(/^The best set without it/).waitFor({ timeout: 60_000 });
+    }
+    if (shot.act) await shot.act(page);
     await page.screenshot({ path: join(FOLDER, `${shot.name}.png`) });
     console.log(`docs/screenshots/${shot.name}.png`);
     await page.close();

@@ -1,24 +1,17 @@
-import { Multipliers, toSimplex } from './multipliers.js';
+import { LensSlopes } from './lens-slopes.js';
+import { toSimplex, type Multipliers } from './multipliers.js';
 import { NodeView } from './node-view.js';
+import { bindingBudget, priceOfMoney, type Hurdle } from './price-of-money.js';
 import type { SearchModel } from './search-model.js';
 
 /** Below this income a column's shares are not moved: it answers with its cheapest clause. */
 const LEAST_INCOME = 0.5;
-const BISECTIONS = 9;
-const MOST_DOUBLINGS = 60;
 /** An item this near the price of money, relatively, is the one bought in part. */
 const MARGINAL = 1e-2;
-/** Brings the multipliers of limits, and of lenses, into step with the shares. */
+/** Brings the multipliers of limits into step with the shares. */
 const LIMIT_SCALE = 20;
-const LENS_SCALE = 0.2;
 /** How much of the last direction the next one keeps. */
 const INERTIA = 0.6;
-
-/** What a node must promise to be worth opening: this merit at this budget. */
-export interface Hurdle {
-  budget: number;
-  merit: number;
-}
 
 /**
  * The Lagrangian bound of a node. Every drink's worth is shared out among the clauses that it needs,
@@ -49,14 +42,14 @@ export class Relaxation {
   private readonly direction: Float64Array;
   private readonly limitDirection: Float64Array;
   private readonly limitUnit: Float64Array;
-  private readonly sums: Float64Array;
+  private readonly lenses: LensSlopes;
   private readonly scratch: Float64Array;
 
   constructor(
     readonly model: SearchModel,
     readonly multipliers: Multipliers,
   ) {
-    const { n, columns, clauses, limits, given, lenses } = model;
+    const { n, columns, clauses, limits, given } = model;
     this.view = new NodeView(model);
     this.income = new Float64Array(n);
     this.reduced = new Float64Array(n);
@@ -67,8 +60,8 @@ export class Relaxation {
     this.cost = new Float64Array(clauses);
     this.direction = new Float64Array(clauses + columns);
     this.limitDirection = new Float64Array(limits.length);
-    this.sums = new Float64Array(given.length);
-    let longest = lenses.oneIn.length;
+    this.lenses = new LensSlopes(model, multipliers);
+    let longest = 0;
     for (let c = 0; c < columns; c++)
       longest = Math.max(longest, model.columnStart[c + 1]! - model.columnStart[c]!);
     this.scratch = new Float64Array(longest + 1);
@@ -96,22 +89,11 @@ export class Relaxation {
     return this.constant + this.multipliers.money * budget;
   }
 
-  /** Worth of a step in every part, through the lenses; returns what is counted whatever is bought. */
+  /** What is counted whatever is bought: open columns, and what the lenses' caps add. */
   private weighParts(): number {
-    const { weights } = this;
-    const { lenses } = this.model;
-    const { families, wholes } = this.multipliers;
-    let base = 0;
-    if (!lenses.plain) {
-      const lost = wholes[0]! * (1 - lenses.familyFactor);
-      lenses.parts.forEach((part, p) => {
-        let weight = wholes[0]! - (part.family < 0 ? 0 : lost * families[part.family]!);
-        for (const s of part.shares) weight += wholes[s + 1]! * lenses.oneIn[s]!;
-        weights[p] = weight;
-      });
-      for (const binds of families) base += lost * binds * lenses.familyCap;
-    }
-    for (let p = 0; p < weights.length; p++) base += this.view.openSums[p]! * weights[p]!;
+    const { weights, view } = this;
+    let base = this.lenses.weigh(weights);
+    for (let p = 0; p < weights.length; p++) base += view.openSums[p]! * weights[p]!;
     return base;
   }
 
@@ -155,13 +137,13 @@ export class Relaxation {
       for (let l = 0; l < limits.length; l++) rest -= multipliers.limits[l]! * limits[l]!.of[i]!;
       reduced[i] = rest;
     }
-    const money = this.priceOfMoney(hurdles);
+    const money = priceOfMoney(view, prices, reduced, hurdles, multipliers.money);
     multipliers.money = money;
     let constant = base - (perMoney + money) * spent - perItem * view.inCount;
     for (let l = 0; l < limits.length; l++) {
       constant += multipliers.limits[l]! * (limits[l]!.limit - view.used[l]!);
     }
-    let left = this.binding(hurdles, money) - spent;
+    let left = bindingBudget(hurdles, money) - spent;
     let marginal = -1;
     let nearest = MARGINAL * money;
     for (let q = 0; q < freeCount; q++) {
@@ -191,47 +173,6 @@ export class Relaxation {
     return excess;
   }
 
-  /** The budget of the hurdle that is cleared best at a price of money. */
-  private binding(hurdles: readonly Hurdle[], money: number): number {
-    let best = -Infinity;
-    let at = 0;
-    for (const { budget, merit } of hurdles) {
-      const clear = money * budget - merit;
-      if (clear > best) {
-        best = clear;
-        at = budget;
-      }
-    }
-    return at;
-  }
-
-  private priceOfMoney(hurdles: readonly Hurdle[]): number {
-    const { view, reduced } = this;
-    const { prices } = this.model;
-    const overspends = (money: number): boolean => {
-      let left = this.binding(hurdles, money) - view.spent;
-      for (let q = 0; q < view.freeCount && left >= 0; q++) {
-        const i = view.free[q]!;
-        if (reduced[i]! > money * prices[i]!) left -= prices[i]!;
-      }
-      return left < 0;
-    };
-    // The price moves little from one step to the next.
-    let low = this.multipliers.money * 0.9;
-    let high = Math.max(this.multipliers.money * 1.1, 1e-6);
-    for (let tries = 0; tries < MOST_DOUBLINGS && overspends(high); tries++) {
-      low = high;
-      high *= 2;
-    }
-    if (!overspends(low)) low = 0;
-    for (let t = 0; t < BISECTIONS; t++) {
-      const middle = (low + high) / 2;
-      if (overspends(middle)) low = middle;
-      else high = middle;
-    }
-    return high;
-  }
-
   /**
    * Move the multipliers to where the bound is likely lower.
    *
@@ -242,8 +183,7 @@ export class Relaxation {
     const { view } = this;
     const gap = this.excess + 1;
     let norm = this.slopes();
-    const lens = this.lensSlopes();
-    norm += lens.norm + this.limitSlopes();
+    norm += this.lenses.measure(view, this.columnOpen) + this.limitSlopes();
     if (norm < 1e-12) return false;
     const length = (pace * gap) / norm;
     for (let q = 0; q < view.live; q++) {
@@ -253,7 +193,7 @@ export class Relaxation {
       const moved = this.multipliers.limits[l]! + length * this.limitDirection[l]! * this.limitUnit[l]!;
       this.multipliers.limits[l] = Math.max(0, moved);
     }
-    lens.move(length);
+    this.lenses.move(length);
     return true;
   }
 
@@ -353,50 +293,5 @@ export class Relaxation {
       if (this.multipliers.limits[l]! > 0 || d > 0) norm += d * d;
     }
     return norm;
-  }
-
-  /** How each lens would move; nothing at all without one. */
-  private lensSlopes(): { norm: number; move: (length: number) => void } {
-    const { lenses, part, steps } = this.model;
-    const { view, sums, scratch } = this;
-    const { families, wholes } = this.multipliers;
-    if (lenses.plain) return { norm: 0, move: () => undefined };
-    sums.set(view.openSums);
-    for (let q = 0; q < view.live; q++) {
-      const c = view.columns[q]!;
-      sums[part[c]!]! += steps[c]! * this.columnOpen[c]!;
-    }
-    const familySums = new Float64Array(lenses.familyCount);
-    const shareSums = new Float64Array(lenses.oneIn.length);
-    let whole = 0;
-    lenses.parts.forEach(({ family, shares }, p) => {
-      if (family >= 0) familySums[family]! += sums[p]!;
-      else whole += sums[p]!;
-      for (const s of shares) shareSums[s]! += sums[p]!;
-    });
-    const lost = 1 - lenses.familyFactor;
-    let norm = 0;
-    const familyDirection = familySums.map((sum, f) => {
-      whole += sum + lost * families[f]! * (lenses.familyCap - sum);
-      const d = LENS_SCALE * wholes[0]! * lost * (sum - lenses.familyCap);
-      if ((d < 0 && families[f]! > 0) || (d > 0 && families[f]! < 1)) norm += d * d;
-      return d;
-    });
-    const worths = [whole, ...lenses.oneIn.map((times, s) => times * shareSums[s]!)];
-    const mean = worths.reduce((sum, w, s) => sum + w * wholes[s]!, 0);
-    const wholeDirection = worths.map((worth, s) => {
-      const d = LENS_SCALE * (mean - worth);
-      if (wholes[s]! > 0 || d > 0) norm += d * d;
-      return d;
-    });
-    const move = (length: number) => {
-      familyDirection.forEach((d, f) => {
-        families[f] = Math.min(1, Math.max(0, families[f]! + LENS_SCALE * length * d));
-      });
-      wholeDirection.forEach((d, s) => (scratch[s] = wholes[s]! + LENS_SCALE * length * d));
-      toSimplex(scratch, worths.length);
-      wholes.forEach((_, s) => (wholes[s] = scratch[s]!));
-    };
-    return { norm, move };
   }
 }

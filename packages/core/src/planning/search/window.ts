@@ -1,4 +1,4 @@
-import type { Hurdle } from './relaxation.js';
+import type { Hurdle } from './price-of-money.js';
 import { IN, OUT } from './node-view.js';
 import { Scope } from './scope.js';
 import type { SearchModel } from './search-model.js';
