@@ -1,6 +1,13 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { mergeCurve, type Brief, type CurvePoint, type PriceList, type SettledStretch } from '@uisce/core';
+import {
+  mergeCurve,
+  pointAtOrBelow,
+  type Brief,
+  type CurvePoint,
+  type PriceList,
+  type SettledStretch,
+} from '@uisce/core';
 import type { WorkerReply } from '../workers/protocol';
 import { Solver } from '../workers/solver';
 import { useTrade } from './trade';
@@ -19,6 +26,11 @@ export const useCurve = defineStore('curve', () => {
   const stretches = ref(0);
   const settledCount = ref(0);
   const failure = ref('');
+  /** Money that the waterline is being dragged over: shown from the curve until the hand rests. */
+  const previewMinor = ref<number>();
+  const preview = computed(() =>
+    previewMinor.value === undefined ? undefined : pointAtOrBelow(points.value, previewMinor.value),
+  );
   const whole = computed(() => stretches.value > 0 && settledCount.value === stretches.value);
 
   const solvers: Solver[] = [];
@@ -92,6 +104,8 @@ export const useCurve = defineStore('curve', () => {
     settledCount,
     whole,
     failure,
+    previewMinor,
+    preview,
     isSettledAt,
     draw,
     clear,

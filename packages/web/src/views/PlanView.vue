@@ -126,6 +126,12 @@ watch(
   margin-top: 14px;
 }
 
+/* What is far down the page is laid out when it comes into view: the waterline moves freely above it. */
+section.below {
+  content-visibility: auto;
+  contain-intrinsic-size: auto 500px;
+}
+
 .legend {
   margin: 4px 0 0;
   font-size: 0.875rem;

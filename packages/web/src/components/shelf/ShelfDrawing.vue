@@ -17,6 +17,8 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ select: [entry: ShelfEntry] }>();
 
+/** A bottle that joins or leaves slides for so long; a timer ends it, whatever the browser says. */
+const SLIDE_MS = 150;
 const BOARD_PX = 8;
 const TIER_PX = 51;
 const TOP_PX = 10;
@@ -79,7 +81,7 @@ function spoken(entry: ShelfEntry): string {
           class="string"
           :d="`M${s.tagX + 3},${board.floor + BOARD_PX}v${s.tier * TIER_PX + 4}`"
         />
-        <TransitionGroup name="bottle">
+        <TransitionGroup name="bottle" :duration="SLIDE_MS">
           <g
             v-for="s in board.standing"
             :key="s.entry.id"
@@ -153,6 +155,10 @@ svg {
 .standing:focus-visible {
   outline: 3px solid rgb(var(--v-theme-gorse));
   outline-offset: 1px;
+}
+
+.bottle-leave-active {
+  pointer-events: none;
 }
 
 .bottle-enter-from,

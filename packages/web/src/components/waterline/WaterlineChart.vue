@@ -20,6 +20,8 @@ use([LineChart, GridComponent, CanvasRenderer]);
 const INSET = { left: 44, right: 20, top: 30, bottom: 30 };
 /** An arrow key moves the waterline by this much, in minor units; Shift by five times as much. */
 const KEY_STEP = 500;
+/** A hand that stays still so long is at rest. */
+const REST_MS = 300;
 /** Width of the flag beside the waterline, px. */
 const FLAG = 170;
 /** Room to the right of the waterline while nothing is drawn, in minor units. */
@@ -36,7 +38,7 @@ const box = ref<HTMLElement>();
 const { width } = useElementSize(box);
 const dragging = ref(false);
 
-const budget = computed(() => plans.brief?.moneyNowMinor ?? 0);
+const budget = computed(() => curve.previewMinor ?? plans.brief?.moneyNowMinor ?? 0);
 const most = computed(() => {
   // Before the far end of the curve is known, leave room to move.
   const far = curve.everything > 0 ? curve.everything : budget.value + ROOM;
@@ -45,7 +47,7 @@ const most = computed(() => {
 });
 const plotWidth = computed(() => Math.max(1, width.value - INSET.left - INSET.right));
 const handleX = computed(() => INSET.left + (budget.value / most.value) * plotWidth.value);
-const open = computed(() => answers.result?.open ?? 0);
+const open = computed(() => curve.preview?.open ?? answers.result?.open ?? 0);
 const spoken = computed(() => `${words.money(budget.value)} opens ${count(open.value, 'drink')}`);
 
 const option = computed(() => {
@@ -104,13 +106,30 @@ const option = computed(() => {
 
 function moveTo(minor: number): void {
   const next = Math.round(Math.min(most.value, Math.max(0, minor)) / 100) * 100;
-  if (next !== budget.value) plans.edit('Waterline', { brief: { moneyNowMinor: next } });
+  if (next !== plans.brief?.moneyNowMinor) plans.edit('Waterline', { brief: { moneyNowMinor: next } });
+}
+
+/** While the hand moves the curve itself answers; the plan follows when it rests or lets go. */
+let resting: ReturnType<typeof setTimeout> | undefined;
+
+function letGo(): void {
+  clearTimeout(resting);
+  const wanted = curve.previewMinor;
+  curve.previewMinor = undefined;
+  if (wanted !== undefined) moveTo(wanted);
 }
 
 function follow(event: PointerEvent): void {
   const left = box.value?.getBoundingClientRect().left ?? 0;
   const minor = ((event.clientX - left - INSET.left) / plotWidth.value) * most.value;
-  moveTo(Math.round(minor / KEY_STEP) * KEY_STEP);
+  const wanted = Math.min(most.value, Math.max(0, Math.round(minor / KEY_STEP) * KEY_STEP));
+  if (curve.points.length === 0) {
+    moveTo(wanted);
+    return;
+  }
+  curve.previewMinor = wanted;
+  clearTimeout(resting);
+  resting = setTimeout(letGo, REST_MS);
 }
 
 function onDown(event: PointerEvent): void {
@@ -121,6 +140,11 @@ function onDown(event: PointerEvent): void {
 
 function onMove(event: PointerEvent): void {
   if (dragging.value) follow(event);
+}
+
+function onUp(): void {
+  dragging.value = false;
+  letGo();
 }
 
 const STEPS: Record<string, number> = {
@@ -150,8 +174,8 @@ function onKey(event: KeyboardEvent): void {
     class="box"
     @pointerdown="onDown"
     @pointermove="onMove"
-    @pointerup="dragging = false"
-    @pointercancel="dragging = false"
+    @pointerup="onUp"
+    @pointercancel="onUp"
   >
     <VChart class="chart" :option="option" autoresize aria-hidden="true" />
     <div
