@@ -86,7 +86,6 @@ function spoken(entry: ShelfEntry): string {
             v-for="s in board.standing"
             :key="s.entry.id"
             class="standing"
-            :style="{ transform: `translate(${s.xMm * scale}px, 0px)` }"
             role="button"
             tabindex="0"
             :aria-label="spoken(s.entry)"
@@ -95,24 +94,32 @@ function spoken(entry: ShelfEntry): string {
             @keydown.enter.prevent="emit('select', s.entry)"
             @keydown.space.prevent="emit('select', s.entry)"
           >
-            <rect
-              class="hit"
-              :width="Math.max(24, s.entry.widthMm * scale)"
-              :y="board.floor - s.entry.heightMm * scale"
-              :height="s.entry.heightMm * scale + BOARD_PX"
-            />
-            <g :transform="`translate(0 ${board.floor - s.entry.heightMm * scale})`">
-              <BottleDrawing :entry="s.entry" :scale="scale" :selected="s.entry.id === selectedId" />
-            </g>
-            <g :transform="`translate(0 ${board.floor + BOARD_PX})`" aria-hidden="true">
-              <text class="tag" :y="s.tier * TIER_PX + 18">
-                <tspan v-for="(line, i) in s.tagLines" :key="i" x="0" :dy="i === 0 ? 0 : 15" class="tag-name">
-                  {{ line }}
-                </tspan>
-                <tspan x="0" dy="15" class="tag-note">
-                  {{ s.entry.kept ? 'kept · ' : '' }}{{ s.entry.note }}
-                </tspan>
-              </text>
+            <g class="place" :style="{ transform: `translate(${s.xMm * scale}px, 0px)` }">
+              <rect
+                class="hit"
+                :width="Math.max(24, s.entry.widthMm * scale)"
+                :y="board.floor - s.entry.heightMm * scale"
+                :height="s.entry.heightMm * scale + BOARD_PX"
+              />
+              <g :transform="`translate(0 ${board.floor - s.entry.heightMm * scale})`">
+                <BottleDrawing :entry="s.entry" :scale="scale" :selected="s.entry.id === selectedId" />
+              </g>
+              <g :transform="`translate(0 ${board.floor + BOARD_PX})`" aria-hidden="true">
+                <text class="tag" :y="s.tier * TIER_PX + 18">
+                  <tspan
+                    v-for="(line, i) in s.tagLines"
+                    :key="i"
+                    x="0"
+                    :dy="i === 0 ? 0 : 15"
+                    class="tag-name"
+                  >
+                    {{ line }}
+                  </tspan>
+                  <tspan x="0" dy="15" class="tag-note">
+                    {{ s.entry.kept ? 'kept · ' : '' }}{{ s.entry.note }}
+                  </tspan>
+                </text>
+              </g>
             </g>
           </g>
         </TransitionGroup>
@@ -147,9 +154,12 @@ svg {
 
 .standing {
   cursor: pointer;
-  transition:
-    transform 150ms ease-out,
-    opacity 150ms ease-out;
+  transition: opacity 150ms ease-out;
+}
+
+/* Not on the group's own child: the list would move that by itself and lose its place. */
+.place {
+  transition: transform 150ms ease-out;
 }
 
 .standing:focus-visible {
