@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import {
+  buyingLadder,
   capacityMl,
   drinkCost,
   drinkProfile,
@@ -9,10 +10,16 @@ import {
   compilePlan,
   emptyBrief,
   fillGlass,
+  followSchool,
   kindIndex,
   methodSteps,
+  monthlyBudgets,
+  PlanSearch,
   pouredWith,
+  SCHOOLS,
+  solvePlan,
   wayToDrink,
+  type Brief,
   type Catalogue,
   type Glass,
   type Kind,
@@ -146,5 +153,56 @@ describe('what a drink lacks', () => {
     }
     expect(wayToDrink(problem, 'no-such-drink', [])).toBeUndefined();
     expect(items.size).toBeGreaterThan(100);
+  });
+});
+
+describe('a plan from the shipped prices', () => {
+  const plan = (change: Partial<Brief> = {}) =>
+    compilePlan(
+      { ...emptyBrief('EUR'), count: 'core', ...change },
+      prices.find((l) => l.currency === 'EUR') as PriceList,
+      catalogue,
+    );
+
+  it('is the same whether its budget is asked alone or settled with all the others', () => {
+    const { problem } = plan();
+    const search = new PlanSearch(problem);
+    const top = search.solve(search.wholePrice);
+    const frontier = search.stretches(top.spend).flatMap((stretch) => {
+      expect(search.settle(stretch)).toBe(true);
+      return search.known(stretch);
+    });
+    expect(frontier.length).toBeGreaterThan(100);
+    expect(frontier.at(-1)).toEqual(top);
+    frontier.forEach((point, i) => {
+      const below = frontier[i - 1];
+      if (below) expect(point.value > below.value && point.spend > below.spend).toBe(true);
+    });
+    for (const budget of [0, 3_000, 9_900, 20_000, 41_000]) {
+      const alone = solvePlan({ ...problem, budget });
+      expect(alone).toEqual(frontier.findLast((p) => p.spend <= budget));
+    }
+  });
+
+  it('opens what the sentence of every rule of thumb says, and never more than the best set', () => {
+    const compiled = plan();
+    for (const school of SCHOOLS) {
+      const steps = followSchool(compiled, school, 30_000);
+      expect(steps.length, school.id).toBeGreaterThan(3);
+      const last = steps.at(-1);
+      const best = solvePlan({ ...compiled.problem, budget: last?.spend ?? 0 });
+      expect(last?.value, school.id).toBeLessThanOrEqual(best.value + 1e-9);
+    }
+    const kinds = new Set(catalogue.kinds.map((k) => k.id));
+    for (const kind of SCHOOLS.flatMap((s) => s.kinds)) expect(kinds.has(kind), kind).toBe(true);
+  });
+
+  it('climbs a ladder that is close to proven, and takes the half bottle of what spoils', () => {
+    const compiled = plan({ drinksPerWeek: 4 });
+    const ladder = buyingLadder(compiled.problem, monthlyBudgets(12_000, 5_000, 4));
+    expect(ladder?.rungs).toHaveLength(4);
+    expect((ladder?.bound ?? 0) / (ladder?.total ?? 1)).toBeLessThan(1.05);
+    expect(compiled.items.get('sweet-vermouth-37')?.bottle?.ml).toBe(375);
+    expect(plan({ drinksPerWeek: 80 }).items.has('sweet-vermouth-37')).toBe(false);
   });
 });

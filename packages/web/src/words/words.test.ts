@@ -2,10 +2,27 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { emptyBrief, kindSchema } from '@uisce/core';
 import { forgetDraft, readDraft, writeDraft } from '../stores/drafts';
 import type { PlanResult } from '../workers/protocol';
-import { makeUpOf, sayMakeUp } from './judgement';
+import { makeUpOf, sayLenses, sayMakeUp } from './judgement';
 import { count, inSentence, listed, sayDays } from './use-words';
 
 describe('words', () => {
+  it('say how the lenses tilt the count', () => {
+    expect(sayLenses({ variety: null, shares: [] })).toBe('');
+    expect(sayLenses({ variety: { after: 3, factor: 0.5 }, shares: [{ taste: 'bitter', oneIn: 4 }] })).toBe(
+      'Chosen with at least a quarter bitter and each family counts less after its 3rd drink',
+    );
+    const after = (n: number) => sayLenses({ variety: { after: n, factor: 0 }, shares: [] });
+    expect([1, 2, 4, 11, 12, 21].map((n) => /its (\w+)/.exec(after(n))?.[1])).toEqual([
+      '1st',
+      '2nd',
+      '4th',
+      '11th',
+      '12th',
+      '21st',
+    ]);
+    expect(sayLenses({ variety: null, shares: [{ taste: 'mint', oneIn: 7 }] })).toContain('one in 7 mint');
+  });
+
   it('count in singular and plural', () => {
     expect([0, 1, 2].map((n) => count(n, 'drink'))).toEqual(['0 drinks', '1 drink', '2 drinks']);
     expect(count(2, 'leaf', 'leaves')).toBe('2 leaves');
