@@ -65,10 +65,12 @@ test('rules of thumb are compared at equal money and drawn beside the waterline'
   const sentence = await proven(page);
   const best = Number(/opens (\d+) drinks/.exec(sentence)?.[1]);
   const card = page.getByRole('region', { name: /^Rules of thumb/ });
+  // What is far down the page is only laid out when it comes into view.
+  await card.scrollIntoViewIfNeeded();
   await expect(card.getByText(/is the best rule of thumb for you, and still opens \d+ fewer/)).toBeVisible({
     timeout: 30_000,
   });
-  const figures = await card.getByText(/^\d+ drinks, \d+ fewer$/).allInnerTexts();
+  const figures = await card.getByText(/^\d+ drinks, \d+ fewer$/).allTextContents();
   expect(figures).toHaveLength(7);
   for (const figure of figures) {
     const [open, fewer] = figure.match(/\d+/g)?.map(Number) ?? [];
