@@ -127,7 +127,7 @@ const option = computed(() => {
         Line: bought month by month at {{ words.money(perMonth) }} a month. Dashed: the best set that money
         could have bought at once. What to buy is in the table.
       </p>
-      <p v-if="skip" class="foot">{{ skip }}</p>
+      <p v-if="skip && !advice.isAsking('ladder')" class="foot">{{ skip }}</p>
       <p v-if="advice.isAsking('ladder')" class="dim foot">
         Trying a skipped month: {{ Math.round(100 * advice.progressOf('ladder')) }} %.
         <button class="plain-button link" type="button" @click="advice.stopLong">Stop</button>
