@@ -67,8 +67,7 @@ try {
         ? page.getByText(/^Proven best in/)
         : page.getByRole('heading', { level: 1, name: shot.text });
     await ready.first().waitFor({ timeout: 60_000 });
-    if (shot.drawn)
-      await page.getByText(/Proven at every budget/).waitFor({ timeout: 120_000 });
+    if (shot.drawn) await page.getByText(/Proven at every budget/).waitFor({ timeout: 120_000 });
     if (shot.bottle) {
       await page.getByRole('button', { name: shot.bottle }).click();
       await page.getByText(/The best set without it/).waitFor({ timeout: 60_000 });
