@@ -16,6 +16,11 @@ import {
   recipeFileSchema,
   sourceSchema,
   standInSchema,
+  jiggerSchema,
+  kitchenThingSchema,
+  kitPriceFaults,
+  mouldSchema,
+  starterSetSchema,
   techniqueSchema,
   toolSchema,
   type Catalogue,
@@ -114,7 +119,14 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const techniques = gather('techniques', ['techniques.yaml'], techniqueSchema);
   const tools = gather('tools', ['tools.yaml'], toolSchema);
   const homeMade = gather('homeMade', ['home-made.yaml'], homeMadeSchema);
-  const lists = { kinds, standIns, glasses, recipes, families, sources, techniques, tools, homeMade };
+  const kitchen = gather('kitchen', ['kitchen.yaml'], kitchenThingSchema);
+  const starterSets = gather('starterSets', ['starter-sets.yaml'], starterSetSchema);
+  const moulds = gather('moulds', ['moulds.yaml'], mouldSchema);
+  const jiggers = gather('jiggers', ['jiggers.yaml'], jiggerSchema);
+  const lists = {
+    kinds, standIns, glasses, recipes, families, sources, techniques, tools, homeMade,
+    kitchen, starterSets, moulds, jiggers,
+  }; // prettier-ignore
   const pick = (of: 'text' | 'data') =>
     Object.fromEntries(Object.entries(lists).map(([name, list]) => [name, list[of]]));
   const catalogue = pick('data') as unknown as Catalogue;
@@ -133,7 +145,7 @@ export function loadPriceLists(catalogue: Catalogue, folder = DATA): PriceList[]
   const kinds = kindIndex(catalogue.kinds);
   return yamlFiles(folder, 'prices').map((file) => {
     const { data } = read(folder, file, priceListSchema);
-    const faults = priceListFaults(data, kinds);
+    const faults = [...priceListFaults(data, kinds), ...kitPriceFaults(data, catalogue)];
     if (faults.length > 0) throw new CatalogueError(faults.map((f) => `${file} ${f.path}: ${f.message}`));
     return data;
   });

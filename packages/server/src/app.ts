@@ -9,6 +9,7 @@ import { demoRoutes } from './demo/routes.js';
 import { Changes } from './history/changes.js';
 import { historyRoutes } from './history/routes.js';
 import { settingsRoutes } from './household/routes.js';
+import { kitRoutes } from './kit/routes.js';
 import { notFound, problemHandler } from './http/problem.js';
 import { localHostOnly, securityHeaders, styleNonce } from './http/security.js';
 import { webApp } from './http/web-app.js';
@@ -43,6 +44,7 @@ export function createApp({ logger, source, pool, loaded, prices, webFolder }: A
   api.use('/catalogue', catalogueRoutes(loaded.text));
   api.use('/price-lists', priceRoutes(changes, priceLists, loaded.catalogue));
   api.use('/settings', settingsRoutes(source, changes, priceLists));
+  api.use('/kit', kitRoutes(source, changes, loaded.catalogue));
   api.use('/plans', planRoutes(source, changes));
   api.use('/history', historyRoutes(changes));
   api.use('/demo', demoRoutes());

@@ -9,6 +9,7 @@ import { ApiError, OfflineError } from './api/client';
 import { useAnswer } from './stores/answer';
 import { useHistory } from './stores/history';
 import { useHousehold } from './stores/household';
+import { useKit } from './stores/kit';
 import { useNotices } from './stores/notices';
 import { usePlans } from './stores/plans';
 import { useTrade } from './stores/trade';
@@ -51,7 +52,7 @@ onErrorCaptured((error) => !sayFailure(error));
 async function load() {
   try {
     await household.load();
-    await Promise.all([trade.load(), plans.load(), history.refresh()]);
+    await Promise.all([trade.load(), plans.load(), useKit().load(), history.refresh()]);
     answers.start();
     trouble.value = '';
   } catch (error) {

@@ -6,7 +6,8 @@ import { kindSchema, type Kind } from './kind.js';
 import { recipeSchema } from './recipe.js';
 import { sourceSchema } from './source.js';
 import { standInSchema } from './stand-in.js';
-import { techniqueSchema, toolSchema } from './tool.js';
+import { jiggerSchema } from './jigger.js';
+import { kitchenThingSchema, mouldSchema, starterSetSchema, techniqueSchema, toolSchema } from './tool.js';
 
 /** Everything known about the trade, apart from prices. */
 export const catalogueSchema = z.strictObject({
@@ -18,6 +19,10 @@ export const catalogueSchema = z.strictObject({
   sources: z.array(sourceSchema).default([]),
   techniques: z.array(techniqueSchema).default([]),
   tools: z.array(toolSchema).default([]),
+  kitchen: z.array(kitchenThingSchema).default([]),
+  starterSets: z.array(starterSetSchema).default([]),
+  moulds: z.array(mouldSchema).default([]),
+  jiggers: z.array(jiggerSchema).default([]),
   homeMade: z.array(homeMadeSchema).default([]),
 });
 export type Catalogue = z.infer<typeof catalogueSchema>;

@@ -89,6 +89,8 @@ export const kindSchema = z.strictObject({
   closedDays: z.int().positive().optional(),
   /** Days it stays good once open; absent means years. */
   openDays: z.int().positive().optional(),
+  /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */
+  work: z.array(idSchema).default([]),
   allergens: z.array(z.enum(ALLERGENS)).default([]),
   caution: z.string().optional(),
 });

@@ -34,6 +34,25 @@ export const pricedFreshSchema = z.strictObject({
 });
 export type PricedFresh = z.infer<typeof pricedFreshSchema>;
 
+/** A tool, a set of glasses or an ice tray on a shop's shelf. */
+export const pricedKitSchema = z
+  .strictObject({
+    id: idSchema,
+    tool: idSchema.optional(),
+    glass: idSchema.optional(),
+    mould: idSchema.optional(),
+    label: z.string().min(1).max(80),
+    /** Glasses in the set. */
+    pieces: z.int().positive().max(48).default(1),
+    /** To the brim of one glass. */
+    capacityMl: z.number().positive().max(5000).optional(),
+    priceMinor: z.int().nonnegative().max(100_000_000),
+  })
+  .refine((k) => [k.tool, k.glass, k.mould].filter((id) => id !== undefined).length === 1, {
+    message: 'name one tool, one glass or one mould',
+  });
+export type PricedKit = z.infer<typeof pricedKitSchema>;
+
 /** A shop's prices, as stored and as exchanged in files. */
 export const priceListSchema = z.strictObject({
   format: z.literal('uisce-prices/1'),
@@ -45,6 +64,7 @@ export const priceListSchema = z.strictObject({
   provenance: z.string().min(1),
   bottles: z.array(pricedBottleSchema).min(1).max(2000),
   fresh: z.array(pricedFreshSchema).max(200).default([]),
+  kit: z.array(pricedKitSchema).max(500).default([]),
 });
 export type PriceList = z.infer<typeof priceListSchema>;
 

@@ -43,9 +43,13 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
   const glass = new Pointer(ids(catalogue.glasses), 'glass', 'glasses.yaml');
   const source = new Pointer(ids(catalogue.sources), 'source', 'sources.yaml');
   const technique = new Pointer(ids(catalogue.techniques), 'technique', 'techniques.yaml');
+  const tool = new Pointer(ids(catalogue.tools), 'tool', 'tools.yaml');
+  const kitchen = new Pointer(ids(catalogue.kitchen), 'kitchen thing', 'kitchen.yaml');
 
   catalogue.kinds.forEach((k, i) => {
     if (k.parent !== undefined) kind.follow(k.parent, `/kinds/${i}/parent`);
+    if (catalogue.techniques.length > 0)
+      k.work.forEach((id, w) => technique.follow(id, `/kinds/${i}/work/${w}`));
   });
   catalogue.recipes.forEach((recipe, i) => {
     const path = `/recipes/${i}`;
@@ -61,8 +65,18 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
     kind.follow(standIn.for, `/standIns/${i}/for`);
     standIn.with.forEach((id, w) => kind.follow(id, `/standIns/${i}/with/${w}`));
   });
-  catalogue.tools.forEach((tool, i) =>
-    tool.techniques.forEach((id, t) => technique.follow(id, `/tools/${i}/techniques/${t}`)),
+  catalogue.tools.forEach(({ techniques }, i) =>
+    techniques.forEach((id, t) => technique.follow(id, `/tools/${i}/techniques/${t}`)),
+  );
+  catalogue.techniques.forEach(({ needs }, i) =>
+    needs.forEach((need, n) => {
+      const path = `/techniques/${i}/needs/${n}`;
+      need.tools.forEach((id, t) => tool.follow(id, `${path}/tools/${t}`));
+      need.kitchen.forEach((id, k) => kitchen.follow(id, `${path}/kitchen/${k}`));
+    }),
+  );
+  catalogue.starterSets.forEach(({ tools }, i) =>
+    tools.forEach((id, t) => tool.follow(id, `/starterSets/${i}/tools/${t}`)),
   );
   catalogue.homeMade.forEach((batch, i) => {
     kind.follow(batch.makes, `/homeMade/${i}/makes`);
@@ -77,10 +91,13 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
     ...doubled(ids(catalogue.tools), '/tools', 'tool'),
     ...doubled(ids(catalogue.techniques), '/techniques', 'technique'),
     ...doubled(ids(catalogue.sources), '/sources', 'source'),
+    ...doubled(ids(catalogue.kitchen), '/kitchen', 'kitchen thing'),
     ...kind.faults,
     ...glass.faults,
     ...source.faults,
     ...technique.faults,
+    ...tool.faults,
+    ...kitchen.faults,
   ];
 }
 
@@ -101,6 +118,26 @@ export function priceListFaults(list: PriceList, kinds: ReadonlyMap<string, Kind
     if (message !== undefined) faults.push({ path: `/fresh/${i}/kind`, message });
   });
   return faults;
+}
+
+/** Tools, glasses and moulds of a price list that the catalogue does not know, and doubled ids. */
+export function kitPriceFaults(list: PriceList, catalogue: Catalogue): Fault[] {
+  const ids = (entries: readonly { id: string }[]) => entries.map((e) => e.id);
+  const known = {
+    tool: new Pointer(ids(catalogue.tools), 'tool', 'tools.yaml'),
+    glass: new Pointer(ids(catalogue.glasses), 'glass', 'glasses.yaml'),
+    mould: new Pointer(ids(catalogue.moulds), 'mould', 'moulds.yaml'),
+  };
+  list.kit.forEach((entry, i) => {
+    for (const what of ['tool', 'glass', 'mould'] as const) {
+      const id = entry[what];
+      if (id !== undefined) known[what].follow(id, `/kit/${i}/${what}`);
+    }
+  });
+  return [
+    ...doubled(ids(list.kit), '/kit', 'entry'),
+    ...Object.values(known).flatMap((pointer) => pointer.faults),
+  ];
 }
 
 /** Why a thing of this kind cannot be on a price list, in words; undefined when it can. */

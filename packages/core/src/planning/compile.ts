@@ -4,6 +4,9 @@ import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import { drinkKey, type Recipe, type Slot } from '../catalogue/recipe.js';
 import { drinkTastes } from '../drink/tastes.js';
+import { kitOffers, kitSlots, type KitOffer } from '../kit/kit-offers.js';
+import type { Kit } from '../kit/kit.js';
+import { servedDrink } from '../glass/serves.js';
 import { planProblemSchema, type PlanProblem, type PlanProblemInput } from './problem.js';
 import { offeredBottles } from './sizes.js';
 
@@ -33,7 +36,10 @@ export interface DroppedDrink {
 /** A problem and the way back from its ids to kinds, bottles and recipes. */
 export interface CompiledPlan {
   problem: PlanProblem;
+  /** Bottles, batches and mixers. */
   items: Map<string, CompiledItem>;
+  /** Tools and glasses that come out of the same money. */
+  kit: Map<string, KitOffer>;
   recipes: Map<string, Recipe>;
   dropped: DroppedDrink[];
 }
@@ -90,10 +96,12 @@ function weigh(brief: Brief, tastes: ReadonlySet<string>): { weight: number; dis
  *
  * Fresh things (citrus, eggs, cream, herbs) are bought on the day: their slots are always met and
  * cost nothing here. What must stay cold takes no room on the shelf. Optional slots do not count.
+ * Once something is known of the kit, each drink also asks for the tools and the glass it still lacks.
  *
+ * @param kit the household's tools and glasses; left out, they are taken to be there.
  * @throws CurrencyMismatchError when brief and prices are in different currencies.
  */
-export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogue): CompiledPlan {
+export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogue, kit?: Kit): CompiledPlan {
   if (brief.currency !== prices.currency) throw new CurrencyMismatchError(brief.currency, prices.currency);
   const kinds = kindIndex(catalogue.kinds);
   const freshIds = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
@@ -125,6 +133,11 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
     add(ownedItemId(id), kind, likeness, true);
   }
 
+  const counting = kit?.said && kit.inPlan ? kit : undefined;
+  const offers = counting ? kitOffers(counting, prices, catalogue) : [];
+  for (const { id, provides, priceMinor } of offers)
+    problemItems.push({ id, provides, price: priceMinor, counted: false });
+
   const mustDrinks = new Set(brief.mustDrinks);
   const recipes = new Map<string, Recipe>();
   const dropped: DroppedDrink[] = [];
@@ -145,9 +158,10 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
     drinks.push({
       id: recipe.id,
       weight,
-      slots: recipe.slots
-        .filter((s) => !s.optional)
-        .flatMap((s) => compileSlot(s, catalogue, freshIds) ?? []),
+      slots: [
+        ...recipe.slots.filter((s) => !s.optional).flatMap((s) => compileSlot(s, catalogue, freshIds) ?? []),
+        ...(counting ? kitSlots(servedDrink(recipe, kinds), counting, offers, catalogue, kinds) : []),
+      ],
       ...(recipe.group === undefined ? {} : { group: recipe.group }),
       ...(brief.variety ? { family: first.family } : {}),
       ...(brief.shares.length > 0
@@ -176,5 +190,5 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
       : {}),
     ...(brief.place.keepTo ? { maxWidthMm: brief.place.lengthMm } : {}),
   } satisfies PlanProblemInput);
-  return { problem, items, recipes, dropped };
+  return { problem, items, kit: new Map(offers.map((o) => [o.id, o])), recipes, dropped };
 }

@@ -1,4 +1,4 @@
-import type { PriceList } from '../catalogue/price-list.js';
+import type { PricedKit, PriceList } from '../catalogue/price-list.js';
 
 /**
  * The prices that hold: a list laid over its shop. For every kind the list names, its bottles alone
@@ -12,10 +12,13 @@ export function effectivePrices(list: PriceList, shops: readonly PriceList[]): P
   const own = new Set(list.bottles.map((b) => b.kind));
   const ownIds = new Set(list.bottles.map((b) => b.id));
   const ownFresh = new Set(list.fresh.map((f) => f.kind));
+  const about = (k: PricedKit) => k.tool ?? k.glass ?? k.mould;
+  const ownKit = new Set(list.kit.map(about));
   return {
     ...list,
     bottles: [...list.bottles, ...below.bottles.filter((b) => !own.has(b.kind) && !ownIds.has(b.id))],
     fresh: [...list.fresh, ...below.fresh.filter((f) => !ownFresh.has(f.kind))],
+    kit: [...list.kit, ...below.kit.filter((k) => !ownKit.has(about(k)))],
   };
 }
 

@@ -1,4 +1,4 @@
-import { emptyBrief, type Brief } from '@uisce/core';
+import { emptyBrief, emptyKit, type Brief, type Kit } from '@uisce/core';
 
 /** An invented household: a retired boathouse on a made-up inlet, two people, one shelf. */
 export const BOATHOUSE = {
@@ -7,7 +7,8 @@ export const BOATHOUSE = {
     { name: 'First winter', brief: firstWinter() },
     { name: 'A smaller start', brief: { ...firstWinter(), moneyNowMinor: 12_000 } },
   ],
-} satisfies { household: string; plans: { name: string; brief: Brief }[] };
+  kit: boathouseKit(),
+} satisfies { household: string; plans: { name: string; brief: Brief }[]; kit: Kit };
 
 function firstWinter(): Brief {
   return {
@@ -19,5 +20,46 @@ function firstWinter(): Brief {
     mustDrinks: ['whiskey-sour', 'dark-rum-buck'],
     ownedKinds: ['irish-whiskey', 'dry-gin', 'aromatic-bitters'],
     place: { spot: 'shelf', lengthMm: 920, keepTo: true },
+  };
+}
+
+/** A kitchen with the usual things, an old jigger, tumblers and tall glasses; nothing for juice or for serving up. */
+function boathouseKit(): Kit {
+  return {
+    ...emptyKit(),
+    said: true,
+    tools: [
+      { id: 'openers', since: '2019-05-01' },
+      { id: 'kettle', since: null },
+      { id: 'peeler', since: '2024-03-10' },
+      { id: 'ice-trays', since: '2025-06-20' },
+    ],
+    kitchen: [
+      'lidded-jar',
+      'slotted-spoon',
+      'long-teaspoon',
+      'rolling-pin',
+      'kitchen-knife',
+      'box-grater',
+      'small-pan',
+      'measuring-jug',
+    ],
+    glasses: [
+      { id: 'tumblers', name: 'Blue tumblers', type: 'rocks', capacityMl: 290, count: 4 },
+      { id: 'tall', name: 'Tall glasses', type: 'collins', capacityMl: 350, count: 6 },
+      { id: 'mugs', name: 'Enamel mugs', type: 'toddy-mug', capacityMl: 300, count: 4 },
+    ],
+    vessels: [
+      {
+        id: 'old-jigger',
+        name: 'Old jigger',
+        cups: [
+          { name: 'large cup', lines: [{ ml: 50, diameterMm: 43 }] },
+          { name: 'small cup', lines: [{ ml: 25, diameterMm: 36 }] },
+        ],
+      },
+    ],
+    moulds: [{ id: 'cube-tray', count: 2 }],
+    people: 2,
   };
 }

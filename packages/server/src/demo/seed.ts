@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource } from 'typeorm';
 import { DEFAULT_SETTINGS } from '../household/routes.js';
-import { PlanEntity, SettingsEntity } from '../storage/entities.js';
+import { KitEntity, PlanEntity, SettingsEntity } from '../storage/entities.js';
 import { BOATHOUSE } from './boathouse.js';
 
 /** Put the demo household into an empty database; one that holds plans is left alone. */
@@ -14,6 +14,7 @@ export async function seedDemo(source: DataSource): Promise<void> {
     return { id: randomUUID(), ...plan, createdAt: at, updatedAt: at };
   });
   await plans.save(rows);
+  await source.getRepository(KitEntity).save({ id: 'household', value: BOATHOUSE.kit });
   await source.getRepository(SettingsEntity).save({
     id: 'household',
     value: { ...DEFAULT_SETTINGS, household: BOATHOUSE.household, currentPlanId: rows[0]?.id ?? null },

@@ -2,6 +2,7 @@ import type { DataSource, EntityManager, EntitySchema } from 'typeorm';
 import type { HistoryState } from '@uisce/core';
 import {
   ChangeEntity,
+  KitEntity,
   PlanEntity,
   PriceListEntity,
   SettingsEntity,
@@ -16,6 +17,7 @@ const TABLE: Record<Target, EntitySchema<{ id: string }>> = {
   plan: PlanEntity as EntitySchema<{ id: string }>,
   settings: SettingsEntity as EntitySchema<{ id: string }>,
   'price-list': PriceListEntity as EntitySchema<{ id: string }>,
+  kit: KitEntity as EntitySchema<{ id: string }>,
 };
 
 /** The row a change leaves behind; null deletes it. */

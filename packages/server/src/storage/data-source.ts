@@ -3,6 +3,7 @@ import { dirname } from 'node:path';
 import { DataSource } from 'typeorm';
 import { ENTITIES } from './entities.js';
 import { Initial1764000000000 } from './migrations/0001-initial.js';
+import { Kit1764100000000 } from './migrations/0002-kit.js';
 
 /** Open the database file, creating it and bringing it up to date by migrations. */
 export async function openDatabase(file: string): Promise<DataSource> {
@@ -11,7 +12,7 @@ export async function openDatabase(file: string): Promise<DataSource> {
     type: 'better-sqlite3',
     database: file,
     entities: ENTITIES,
-    migrations: [Initial1764000000000],
+    migrations: [Initial1764000000000, Kit1764100000000],
     migrationsRun: true,
     synchronize: false,
     enableWAL: true,

@@ -1,5 +1,5 @@
 import { EntitySchema } from 'typeorm';
-import type { Brief, PriceList, Settings } from '@uisce/core';
+import type { Brief, Kit, PriceList, Settings } from '@uisce/core';
 
 export interface PlanRow {
   id: string;
@@ -20,8 +20,14 @@ export interface PriceListRow {
   list: PriceList;
 }
 
+export interface KitRow {
+  /** One household, one kit. */
+  id: 'household';
+  value: Kit;
+}
+
 /** What kinds of thing a change may touch. */
-export type Target = 'plan' | 'settings' | 'price-list';
+export type Target = 'plan' | 'settings' | 'price-list' | 'kit';
 
 /** One change, with the whole row before and after it, so that it can be undone and redone. */
 export interface ChangeRow {
@@ -59,6 +65,12 @@ export const PriceListEntity = new EntitySchema<PriceListRow>({
   columns: { id: { type: 'text', primary: true }, list: { type: 'simple-json' } },
 });
 
+export const KitEntity = new EntitySchema<KitRow>({
+  name: 'Kit',
+  tableName: 'kit',
+  columns: { id: { type: 'text', primary: true }, value: { type: 'simple-json' } },
+});
+
 export const ChangeEntity = new EntitySchema<ChangeRow>({
   name: 'Change',
   tableName: 'change',
@@ -74,4 +86,4 @@ export const ChangeEntity = new EntitySchema<ChangeRow>({
   },
 });
 
-export const ENTITIES = [PlanEntity, SettingsEntity, PriceListEntity, ChangeEntity];
+export const ENTITIES = [PlanEntity, SettingsEntity, PriceListEntity, KitEntity, ChangeEntity];

@@ -3,6 +3,7 @@ import { computed, reactive, watch } from 'vue';
 import { Adviser } from '../workers/adviser';
 import type { Advice, Question } from '../workers/protocol';
 import { useAnswer } from './answer';
+import { useKit } from './kit';
 import { usePlans } from './plans';
 import { useTrade } from './trade';
 
@@ -25,6 +26,7 @@ export const useAdvice = defineStore('advice', () => {
   const plans = usePlans();
   const trade = useTrade();
   const answers = useAnswer();
+  const kits = useKit();
   const known = reactive(new Map<Topic, Known>());
   const advisers = { short: new Adviser(() => trade.catalogue), long: new Adviser(() => trade.catalogue) };
   const adviserFor = (topic: Topic) => (LONG.includes(topic) ? advisers.long : advisers.short);
@@ -36,10 +38,14 @@ export const useAdvice = defineStore('advice', () => {
     if (LONG.includes(topic)) stopLong();
     const mine: Known = reactive({ progress: 0, asking: true, failure: '' });
     known.set(topic, mine);
-    adviserFor(topic).ask(question, brief, trade.prices, {
-      onAdvice: (advice, progress) => Object.assign(mine, { advice, progress, asking: progress < 1 }),
-      onFailure: (failure) => Object.assign(mine, { failure, asking: false }),
-    });
+    adviserFor(topic).ask(
+      question,
+      { brief, prices: trade.prices, kit: kits.kit },
+      {
+        onAdvice: (advice, progress) => Object.assign(mine, { advice, progress, asking: progress < 1 }),
+        onFailure: (failure) => Object.assign(mine, { failure, asking: false }),
+      },
+    );
   }
 
   /** Stop a long calculation; what it has found so far stays. */

@@ -4,6 +4,7 @@ import { pointAtOrBelow } from '@uisce/core';
 import type { PlanResult, WorkerReply } from '../workers/protocol';
 import { Solver } from '../workers/solver';
 import { useCurve } from './curve';
+import { useKit } from './kit';
 import { usePlans } from './plans';
 import { useTrade } from './trade';
 
@@ -12,12 +13,29 @@ export const useAnswer = defineStore('answer', () => {
   const plans = usePlans();
   const trade = useTrade();
   const curve = useCurve();
+  const kits = useKit();
 
   const result = shallowRef<PlanResult>();
   const solving = ref(false);
   /** Whether what is shown answers the brief as it stands. */
   const current = ref(false);
   const failure = ref('');
+
+  /** What of the kit the plan depends on; how specs are read, say, is not. */
+  const planKit = computed(() => {
+    const { said, inPlan, attitude, tools, kitchen, glasses, vessels, people, drinksWine } = kits.kit;
+    if (!said || !inPlan) return '';
+    const hasMeasure = vessels.length > 0;
+    return JSON.stringify([
+      attitude,
+      tools.map((t) => t.id),
+      kitchen,
+      glasses,
+      hasMeasure,
+      people,
+      drinksWine,
+    ]);
+  });
 
   let solver: Solver | undefined;
   /** The curve is drawn once the answer itself is proven: two solves at once only slow each other. */
@@ -29,6 +47,7 @@ export const useAnswer = defineStore('answer', () => {
       ? JSON.stringify([
           { ...brief, moneyNowMinor: 0 },
           trade.prices.bottles.map((b) => [b.id, b.priceMinor]),
+          planKit.value,
         ])
       : '';
   });
@@ -54,12 +73,19 @@ export const useAnswer = defineStore('answer', () => {
     const near = pointAtOrBelow(curve.points, brief.moneyNowMinor);
     // Where the curve is settled its point is the answer: it only has to be explained.
     const startProven = near !== undefined && near.proven && curve.isSettledAt(brief.moneyNowMinor);
-    solver.ask({ kind: 'plan', brief, prices: trade.prices, start: near?.items ?? null, startProven });
+    solver.ask({
+      kind: 'plan',
+      brief,
+      prices: trade.prices,
+      kit: kits.kit,
+      start: near?.items ?? null,
+      startProven,
+    });
   }
 
   function draw(): void {
     curveWaits = false;
-    if (plans.brief && trade.prices) curve.draw(plans.brief, trade.prices);
+    if (plans.brief && trade.prices) curve.draw(plans.brief, trade.prices, kits.kit);
   }
 
   function start(): void {
@@ -73,11 +99,12 @@ export const useAnswer = defineStore('answer', () => {
       },
       { immediate: true },
     );
-    watch([() => plans.brief, () => trade.prices], ask, { immediate: true, deep: true });
+    watch([() => plans.brief, () => trade.prices, planKit], ask, { immediate: true, deep: true });
   }
 
   const proven = computed(() => current.value && result.value?.answer.status === 'optimal');
   const itemById = computed(() => new Map(result.value?.items.map((i) => [i.id, i])));
+  const kitById = computed(() => new Map(result.value?.kit.map((i) => [i.id, i])));
 
-  return { result, solving, failure, current, proven, itemById, curveKey, start, draw };
+  return { result, solving, failure, current, proven, itemById, kitById, curveKey, start, draw };
 });

@@ -5,6 +5,7 @@ import {
   pointAtOrBelow,
   type Brief,
   type CurvePoint,
+  type Kit,
   type PriceList,
   type SettledStretch,
 } from '@uisce/core';
@@ -80,14 +81,16 @@ export const useCurve = defineStore('curve', () => {
     stretches.value = 0;
   }
 
-  function draw(brief: Brief, prices: PriceList): void {
+  function draw(brief: Brief, prices: PriceList, kit: Kit): void {
     clear();
     const cores = Math.max(1, Math.min(MOST_SOLVERS, navigator.hardwareConcurrency));
     while (solvers.length < cores) solvers.push(new Solver(trade.catalogue, onReply));
     finished = 0;
     failure.value = '';
     drawing.value = true;
-    solvers.forEach((solver, part) => solver.ask({ kind: 'curve', brief, prices, part, of: solvers.length }));
+    solvers.forEach((solver, part) =>
+      solver.ask({ kind: 'curve', brief, prices, kit, part, of: solvers.length }),
+    );
   }
 
   /** Stop settling; what is drawn stays. */

@@ -3,6 +3,7 @@ import { ref } from 'vue';
 import type { HistoryState } from '@uisce/core';
 import { api } from '../api/client';
 import { useHousehold } from './household';
+import { useKit } from './kit';
 import { useNotices } from './notices';
 import { usePlans } from './plans';
 import { useTrade } from './trade';
@@ -27,6 +28,7 @@ export const useHistory = defineStore('history', () => {
       plans.reload(change.target === 'plan' ? change.targetId : undefined),
       useTrade().reloadPrices(),
       useHousehold().load(),
+      useKit().load(),
     ]);
     await refresh();
     useNotices().say(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${change.label}`);

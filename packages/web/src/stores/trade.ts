@@ -26,6 +26,7 @@ export const useTrade = defineStore('trade', () => {
   const kinds = computed(() => kindIndex(catalogue.value.kinds));
   const recipes = computed(() => new Map(catalogue.value.recipes.map((r) => [r.id, r])));
   const glasses = computed(() => new Map(catalogue.value.glasses.map((g) => [g.id, g])));
+  const tools = computed(() => new Map(catalogue.value.tools.map((t) => [t.id, t])));
   const families = computed(() => new Map(catalogue.value.families.map((f) => [f.id, f])));
   const sources = computed(() => new Map(catalogue.value.sources.map((s) => [s.id, s])));
   /** Drinks in the catalogue, variants of one drink counted once. */
@@ -75,6 +76,7 @@ export const useTrade = defineStore('trade', () => {
     kinds,
     recipes,
     glasses,
+    tools,
     families,
     sources,
     prices,

@@ -4,6 +4,7 @@ import type { PlanResult } from '../workers/protocol';
 import { useAnswer } from '../stores/answer';
 import { usePlans } from '../stores/plans';
 import { useTrade } from '../stores/trade';
+import { useItemWords } from './use-item-words';
 import { count, inSentence, listed, useWords } from './use-words';
 
 /** How a set is made up, for the sentence. */
@@ -11,13 +12,23 @@ interface MakeUp {
   bottles: number;
   homeMade: number;
   mixers: number;
+  tools: number;
+  /** Glasses, one by one. */
+  glasses: number;
 }
 
 /** Count what a set is made up of. */
 export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<string, Kind>): MakeUp {
-  const up = { bottles: 0, homeMade: 0, mixers: 0 };
+  const up = { bottles: 0, homeMade: 0, mixers: 0, tools: 0, glasses: 0 };
   const kindOf = new Map(result?.items.map((i) => [i.id, i.kindId]));
+  const kitOf = new Map(result?.kit.map((i) => [i.id, i]));
   for (const id of result?.answer.items ?? []) {
+    const kit = kitOf.get(id);
+    if (kit) {
+      if (kit.glassId === undefined) up.tools += 1;
+      else up.glasses += kit.pieces;
+      continue;
+    }
     const supply = kinds.get(kindOf.get(id) ?? '')?.supply;
     if (supply === 'home-made') up.homeMade += 1;
     else if (supply === 'mixer') up.mixers += 1;
@@ -27,10 +38,12 @@ export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<stri
 }
 
 /** What follows "opens 58 drinks". */
-export function sayMakeUp({ bottles, homeMade }: MakeUp): string {
+export function sayMakeUp({ bottles, homeMade, tools, glasses }: MakeUp): string {
   const parts = [
     bottles > 0 ? count(bottles, 'bottle') : '',
     homeMade > 0 ? `${homeMade} home-made ${homeMade === 1 ? 'syrup' : 'syrups'}` : '',
+    tools > 0 ? count(tools, 'tool') : '',
+    glasses > 0 ? count(glasses, 'glass', 'glasses') : '',
   ].filter((p) => p !== '');
   return parts.length > 0 ? `with ${listed(parts)}` : '';
 }
@@ -63,6 +76,7 @@ export function useJudgement() {
   const plans = usePlans();
   const trade = useTrade();
   const words = useWords();
+  const { itemName } = useItemWords();
 
   const makeUp = computed(() => makeUpOf(answers.result, trade.kinds));
 
@@ -96,12 +110,17 @@ export function useJudgement() {
   const nextMove = computed(() => {
     const lift = answers.result?.explanation.lifts.find((l) => l.opens.length > 0);
     return lift
-      ? { ...lift, more: Math.max(0, lift.price - leftOver.value), name: liftName(lift) }
+      ? {
+          ...lift,
+          more: Math.max(0, lift.price - leftOver.value),
+          name: liftName(lift),
+          isKit: answers.kitById.has(lift.id),
+        }
       : undefined;
   });
 
   function liftName(lift: Pick<Lift, 'id'>): string {
-    return inSentence(trade.kindName(answers.itemById.get(lift.id)?.kindId ?? lift.id));
+    return inSentence(itemName(lift.id));
   }
 
   const certainty = computed(() => {

@@ -1,12 +1,18 @@
 import { useAnswer } from '../stores/answer';
 import { useTrade } from '../stores/trade';
-import { inSentence, listed } from './use-words';
+import { count, inSentence, listed, oneAndMany } from './use-words';
 
 /** Item and drink ids of an answer as people call them. */
 export function useItemWords() {
   const answers = useAnswer();
   const trade = useTrade();
-  const itemName = (id: string) => trade.kindName(answers.itemById.get(id)?.kindId ?? id);
+  const itemName = (id: string) => {
+    const kit = answers.kitById.get(id);
+    if (kit?.toolId !== undefined) return trade.tools.get(kit.toolId)?.name ?? id;
+    if (kit?.glassId !== undefined)
+      return count(kit.pieces, ...oneAndMany(inSentence(trade.glasses.get(kit.glassId)?.name ?? id)));
+    return trade.kindName(answers.itemById.get(id)?.kindId ?? id);
+  };
   return {
     itemName,
     /** "dry vermouth, rye whiskey and maraschino", or "nothing". */

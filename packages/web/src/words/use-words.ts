@@ -8,6 +8,11 @@ export function count(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;
 }
 
+/** A name and its plural: coupe and coupes, rocks glass and rocks glasses. */
+export function oneAndMany(one: string): [one: string, many: string] {
+  return [one, /(s|x|ch|sh)$/.test(one) ? `${one}es` : `${one}s`];
+}
+
 /** "18 days", "2 months", "2 years": a life, as nearly as it matters. */
 export function sayDays(days: number): string {
   if (days < 45) return count(days, 'day');

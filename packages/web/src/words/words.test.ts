@@ -61,21 +61,33 @@ describe('what a set is made up of', () => {
     ({
       answer: { items: ids },
       items: ids.map((id) => ({ id, kindId: id.split(':').at(-1), owned: id.startsWith('owned') })),
+      kit: [
+        { id: 'press', toolId: 'citrus-press', pieces: 1, priceMinor: 1200 },
+        { id: 'coupes', glassId: 'coupe', pieces: 4, priceMinor: 2580 },
+      ],
     }) as unknown as PlanResult;
+  const nothing = { bottles: 0, homeMade: 0, mixers: 0, tools: 0, glasses: 0 };
 
-  it('counts bottles, syrups and mixers apart, owned or not', () => {
-    expect(makeUpOf(result(['owned:gin', 'gin', 'syrup', 'soda']), kinds)).toEqual({
+  it('counts bottles, syrups, mixers, tools and single glasses apart, owned or not', () => {
+    expect(makeUpOf(result(['owned:gin', 'gin', 'syrup', 'soda', 'press', 'coupes']), kinds)).toEqual({
       bottles: 2,
       homeMade: 1,
       mixers: 1,
+      tools: 1,
+      glasses: 4,
     });
-    expect(makeUpOf(undefined, kinds)).toEqual({ bottles: 0, homeMade: 0, mixers: 0 });
+    expect(makeUpOf(undefined, kinds)).toEqual(nothing);
   });
 
   it('is said without what there is none of', () => {
-    expect(sayMakeUp({ bottles: 11, homeMade: 3, mixers: 2 })).toBe('with 11 bottles and 3 home-made syrups');
-    expect(sayMakeUp({ bottles: 0, homeMade: 1, mixers: 0 })).toBe('with 1 home-made syrup');
-    expect(sayMakeUp({ bottles: 0, homeMade: 0, mixers: 4 })).toBe('');
+    expect(sayMakeUp({ ...nothing, bottles: 11, homeMade: 3, mixers: 2 })).toBe(
+      'with 11 bottles and 3 home-made syrups',
+    );
+    expect(sayMakeUp({ ...nothing, homeMade: 1 })).toBe('with 1 home-made syrup');
+    expect(sayMakeUp({ ...nothing, mixers: 4 })).toBe('');
+    expect(sayMakeUp({ ...nothing, bottles: 1, tools: 2, glasses: 1 })).toBe(
+      'with 1 bottle, 2 tools and 1 glass',
+    );
   });
 });
 

@@ -14,6 +14,7 @@ import {
   whyNot,
   type Brief,
   type Catalogue,
+  type Kit,
   type PlanAnswer,
   type PlanProblem,
   type PriceList,
@@ -21,6 +22,7 @@ import {
 } from '@uisce/core';
 import { answerBrief } from './answer-task';
 import { heldFor, type Held } from './context';
+import { adviseOnKit, isAboutKit } from './kit-task';
 import type { Advice, LadderResult, Question, SchoolCurve } from './protocol';
 
 /** Tell how far a long answer has come, 0 to 1, and what it is so far. */
@@ -28,11 +30,12 @@ type Tell = (advice: Advice, progress: number) => void;
 
 /** Answer one question about a brief; long ones tell what they have on the way. */
 export function advise(
-  { brief, prices, question }: { brief: Brief; prices: PriceList; question: Question },
+  { brief, prices, kit, question }: { brief: Brief; prices: PriceList; kit: Kit; question: Question },
   catalogue: Catalogue,
   tell: Tell,
 ): Advice {
-  const held = heldFor(brief, prices, catalogue);
+  if (isAboutKit(question)) return adviseOnKit({ brief, prices, kit }, question, catalogue);
+  const held = heldFor(brief, prices, kit, catalogue);
   const { problem } = held.compiled;
   const now: PlanProblem = { ...problem, budget: brief.moneyNowMinor };
   switch (question.ask) {
@@ -60,7 +63,7 @@ export function advise(
     case 'guests':
       return { ask: 'guests', change: askGuests(now, question.answer, question.guests, askable(held)) };
     case 'best': {
-      const asked = { brief, prices, start: null, startProven: false };
+      const asked = { brief, prices, kit, start: null, startProven: false };
       const result = answerBrief(
         asked,
         catalogue,

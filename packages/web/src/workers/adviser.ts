@@ -1,4 +1,4 @@
-import type { Brief, Catalogue, PriceList } from '@uisce/core';
+import type { Brief, Catalogue, Kit, PriceList } from '@uisce/core';
 import type { Advice, Question, WorkerReply, WorkerRequest } from './protocol';
 
 /** Told what is known so far: progress 1 is the whole answer. */
@@ -17,12 +17,16 @@ export class Adviser {
 
   constructor(private readonly catalogue: () => Catalogue) {}
 
-  ask(question: Question, brief: Brief, prices: PriceList, waiting: Waiting): void {
+  ask(
+    question: Question,
+    { brief, prices, kit }: { brief: Brief; prices: PriceList; kit: Kit },
+    waiting: Waiting,
+  ): void {
     this.worker ??= this.open();
     const id = ++this.counter;
     this.waiting.set(id, waiting);
     // Reactive proxies cannot be cloned; plain JSON can.
-    const about = JSON.parse(JSON.stringify({ brief, prices, question })) as Omit<
+    const about = JSON.parse(JSON.stringify({ brief, prices, kit, question })) as Omit<
       Extract<WorkerRequest, { kind: 'advice' }>,
       'kind' | 'id'
     >;

@@ -4,11 +4,12 @@ import {
   type Brief,
   type Catalogue,
   type CompiledPlan,
+  type Kit,
   type PlanAnswer,
   type PriceList,
 } from '@uisce/core';
 import { heldFor } from './context';
-import type { AnswerItem, PlanResult } from './protocol';
+import type { AnswerItem, KitAnswerItem, PlanResult } from './protocol';
 
 function describe({ items }: CompiledPlan): AnswerItem[] {
   return [...items].map(([id, item]) => ({
@@ -16,6 +17,16 @@ function describe({ items }: CompiledPlan): AnswerItem[] {
     kindId: item.kind.id,
     owned: item.owned,
     ...(item.bottle ? { bottleId: item.bottle.id } : {}),
+  }));
+}
+
+function describeKit({ kit }: CompiledPlan): KitAnswerItem[] {
+  return [...kit.values()].map(({ id, entry, sets, priceMinor }) => ({
+    id,
+    ...(entry.tool === undefined ? {} : { toolId: entry.tool }),
+    ...(entry.glass === undefined ? {} : { glassId: entry.glass }),
+    pieces: entry.pieces * sets,
+    priceMinor,
   }));
 }
 
@@ -29,17 +40,19 @@ export function answerBrief(
   {
     brief,
     prices,
+    kit,
     start,
     startProven,
-  }: { brief: Brief; prices: PriceList; start: string[] | null; startProven: boolean },
+  }: { brief: Brief; prices: PriceList; kit: Kit; start: string[] | null; startProven: boolean },
   catalogue: Catalogue,
   isStale: () => boolean,
   onBetter: (result: PlanResult) => void,
 ): PlanResult | undefined {
   const began = performance.now();
-  const { compiled, search, count } = heldFor(brief, prices, catalogue);
+  const { compiled, search, count } = heldFor(brief, prices, kit, catalogue);
   const budget = brief.moneyNowMinor;
   const items = describe(compiled);
+  const kitItems = describeKit(compiled);
   const dropped = compiled.dropped.map((d) => ({
     recipeId: d.recipe.id,
     disliked: d.disliked,
@@ -51,6 +64,7 @@ export function answerBrief(
     open: count(answer.drinks.map((d) => d.id)),
     explanation: explainPlan(compiled.problem, answer),
     items,
+    kit: kitItems,
     dropped,
     ms: Math.round(performance.now() - began),
   });

@@ -5,6 +5,7 @@ import {
   type Brief,
   type Catalogue,
   type CompiledPlan,
+  type Kit,
   type PriceList,
 } from '@uisce/core';
 
@@ -18,11 +19,11 @@ export interface Held {
 
 let latest: { key: string; held: Held } | undefined;
 
-/** The search for a brief at these prices; the last one is kept. */
-export function heldFor(brief: Brief, prices: PriceList, catalogue: Catalogue): Held {
-  const key = JSON.stringify([{ ...brief, moneyNowMinor: 0 }, prices]);
+/** The search for a brief at these prices with this kit; the last one is kept. */
+export function heldFor(brief: Brief, prices: PriceList, kit: Kit, catalogue: Catalogue): Held {
+  const key = JSON.stringify([{ ...brief, moneyNowMinor: 0 }, prices, kit]);
   if (latest?.key !== key) {
-    const compiled = compilePlan(brief, prices, catalogue);
+    const compiled = compilePlan(brief, prices, catalogue, kit);
     const count = (ids: readonly string[]) => countDrinks(ids, compiled.recipes);
     latest = { key, held: { compiled, search: new PlanSearch(compiled.problem), count } };
   }

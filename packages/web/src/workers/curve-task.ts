@@ -1,4 +1,4 @@
-import type { Brief, Catalogue, CurvePoint, PlanAnswer, PriceList, Stretch } from '@uisce/core';
+import type { Brief, Catalogue, CurvePoint, Kit, PlanAnswer, PriceList, Stretch } from '@uisce/core';
 import { waterlineBudgets } from '@uisce/core';
 import { heldFor } from './context';
 import type { WorkerReply } from './protocol';
@@ -10,12 +10,12 @@ type CurveReply = Omit<Extract<WorkerReply, { kind: 'curve' }>, 'id' | 'kind'>;
 
 /** The best set at every budget: a rough curve at once, then stretch by stretch exactly, nearest to the present money first. */
 export async function drawCurve(
-  { brief, prices, part, of }: { brief: Brief; prices: PriceList; part: number; of: number },
+  { brief, prices, kit, part, of }: { brief: Brief; prices: PriceList; kit: Kit; part: number; of: number },
   catalogue: Catalogue,
   isStale: () => boolean,
   send: (reply: CurveReply) => void,
 ): Promise<void> {
-  const { search, count } = heldFor(brief, prices, catalogue);
+  const { search, count } = heldFor(brief, prices, kit, catalogue);
   const point = (answer: PlanAnswer): CurvePoint => ({
     spend: answer.spend,
     value: answer.value,

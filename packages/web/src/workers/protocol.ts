@@ -4,11 +4,16 @@ import type {
   Change,
   CurvePoint,
   Explanation,
+  Glassware,
   Growth,
+  JiggerScore,
+  Kit,
+  KitCover,
   Obstacle,
   PlanAnswer,
   PriceList,
   Purchase,
+  SetReport,
   Steadiness,
   Stretch,
   Ties,
@@ -24,6 +29,16 @@ export interface AnswerItem {
   owned: boolean;
 }
 
+/** Tools or glasses that an item id stands for. */
+export interface KitAnswerItem {
+  id: string;
+  toolId?: string;
+  glassId?: string;
+  /** Glasses in all sets together; 1 for a tool. */
+  pieces: number;
+  priceMinor: number;
+}
+
 /** A set for one brief, explained. */
 export interface PlanResult {
   budget: number;
@@ -33,6 +48,8 @@ export interface PlanResult {
   explanation: Explanation;
   /** Every item on sale or owned, by id. */
   items: AnswerItem[];
+  /** Every tool and set of glasses on sale that the kit lacks. */
+  kit: KitAnswerItem[];
   dropped: { recipeId: string; disliked: string[]; uncounted: boolean }[];
   /** Why there is no answer. */
   obstacle?: Obstacle;
@@ -70,6 +87,23 @@ export interface LadderResult {
   skips: { month: number; total: number; last: number }[];
 }
 
+/** Which drinks the kit is judged by: those that the plan's bottles open, the must-haves, or all that count. */
+export const KIT_SCOPES = ['planned', 'wanted', 'counted'] as const;
+export type KitScope = (typeof KIT_SCOPES)[number];
+
+/** The kit against the drinks it is for. */
+export interface KitReport {
+  scope: KitScope;
+  /** Recipes in question, by id. */
+  drinks: string[];
+  cover: KitCover;
+  /** How many drinks (variants counted once) cannot do without a technique, and how many it dresses. */
+  techniques: { id: string; needed: number; finishing: number }[];
+  sets: SetReport[];
+  /** The fewest glass types on sale that take every drink in question. */
+  fewestTypes: string[];
+}
+
 /** Questions about the answer to a brief. Money in minor units. */
 export type Question =
   | { ask: 'why'; answer: PlanAnswer; itemId: string }
@@ -80,6 +114,10 @@ export type Question =
   | { ask: 'grow'; answer: PlanAnswer; drinks: string[] }
   | { ask: 'guests'; answer: PlanAnswer; guests: number }
   | { ask: 'shopping'; answer: PlanAnswer }
+  | { ask: 'kit'; answer: PlanAnswer; scope: KitScope }
+  | { ask: 'glasses'; menu: string[]; guests: number }
+  | { ask: 'jiggers' }
+  | { ask: 'gift'; moneyMinor: number; usualKitchen: boolean }
   /** The best set for the brief it is asked about, which may be another plan's. */
   | { ask: 'best' };
 
@@ -92,12 +130,17 @@ export type Advice =
   | { ask: 'grow'; growth: Growth }
   | { ask: 'guests'; change: Change }
   | { ask: 'shopping'; order: Purchase[] }
+  | { ask: 'kit'; report: KitReport }
+  | { ask: 'glasses'; glassware: Glassware }
+  | { ask: 'jiggers'; scores: JiggerScore[] }
+  | { ask: 'gift'; cover: KitCover }
   | { ask: 'best'; result: PlanResult };
 
 interface About {
   id: number;
   brief: Brief;
   prices: PriceList;
+  kit: Kit;
 }
 
 export type WorkerRequest =

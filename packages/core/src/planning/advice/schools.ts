@@ -96,6 +96,27 @@ class Buyer {
     return true;
   }
 
+  /**
+   * Buy tools and glasses as the drinks ask for them: whatever is needed for all that the bottles
+   * could open by now, nothing that would open none, and only as far as the money goes.
+   */
+  buyKitAsAsked(): void {
+    const cheapestLast = [...this.compiled.kit.values()]
+      .filter((k) => !this.held.has(k.id))
+      .sort((a, b) => b.priceMinor - a.priceMinor)
+      .map((k) => k.id);
+    const value = (ids: readonly string[]) => this.prepared.answerOf([...this.held, ...ids]).value;
+    const whole = value(cheapestLast);
+    if (whole <= this.answer.value) return;
+    let wanted = cheapestLast;
+    for (const id of cheapestLast) {
+      const without = wanted.filter((other) => other !== id);
+      if (value(without) === whole) wanted = without;
+    }
+    // Cheapest first; the rest waits for the next purchase.
+    for (const id of wanted.reverse()) this.buy([id]);
+  }
+
   /** The bottle of a kind that is on offer; undefined when it is owned, ruled out or not sold. */
   itemOf(kindId: string): string | undefined {
     const { problem, items } = this.compiled;
@@ -128,7 +149,9 @@ export function followSchool(compiled: CompiledPlan, school: School, mostMinor: 
   for (const kind of wanted) {
     const item = buyer.itemOf(kind);
     // Whoever follows a list buys the next thing on it, or waits: nothing is passed over for a cheaper one.
-    if (item !== undefined && !buyer.has(item) && !buyer.buy([item])) break;
+    if (item === undefined || buyer.has(item)) continue;
+    if (!buyer.buy([item])) break;
+    buyer.buyKitAsAsked();
   }
   return buyer.steps;
 }

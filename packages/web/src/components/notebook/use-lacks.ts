@@ -1,8 +1,10 @@
 import { computed, type Ref } from 'vue';
 import { compilePlan, wayToDrink, type Recipe } from '@uisce/core';
 import { useAnswer } from '../../stores/answer';
+import { useKit } from '../../stores/kit';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
+import { useItemWords } from '../../words/use-item-words';
 import { inSentence, listed, useWords } from '../../words/use-words';
 
 /** What a drink lacks, from what is owned and from what the plan buys, and what that costs. */
@@ -11,13 +13,15 @@ export function useLacks(recipe: Ref<Recipe>) {
   const plans = usePlans();
   const trade = useTrade();
   const words = useWords();
+  const kits = useKit();
+  const { itemName } = useItemWords();
 
   /** The plan's problem with this drink in it, whatever the tastes say. */
   const compiled = computed(() => {
     const { brief } = plans;
     if (!brief || !trade.prices || brief.currency !== trade.prices.currency) return undefined;
     const mustDrinks = [...new Set([...brief.mustDrinks, recipe.value.id])];
-    return compilePlan({ ...brief, mustDrinks }, trade.prices, trade.catalogue);
+    return compilePlan({ ...brief, mustDrinks }, trade.prices, trade.catalogue, kits.kit);
   });
 
   function say(items: readonly string[] | undefined): string {
@@ -33,7 +37,8 @@ export function useLacks(recipe: Ref<Recipe>) {
     if (way.items.length === 0) return 'nothing is lacking';
     const lacking = way.items.map((id) => {
       const item = compiled.value?.items.get(id);
-      return `${inSentence(item?.kind.name ?? id)} (${words.cost(item?.bottle?.priceMinor ?? 0)})`;
+      const price = item?.bottle?.priceMinor ?? compiled.value?.kit.get(id)?.priceMinor ?? 0;
+      return `${inSentence(item?.kind.name ?? itemName(id))} (${words.cost(price)})`;
     });
     const sum = way.items.length > 1 ? `, together ${words.cost(way.cost)}` : '';
     return `lacks ${listed(lacking)}${sum}`;

@@ -5,6 +5,7 @@ import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
 import { count, inSentence, listed, useWords } from '../../words/use-words';
+import { useItemWords } from '../../words/use-item-words';
 import { useMustDrinks } from '../drink/use-must-drinks';
 import DrinkSpec from './DrinkSpec.vue';
 
@@ -13,6 +14,7 @@ const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
 const must = useMustDrinks();
+const { itemName } = useItemWords();
 
 const sought = ref('');
 const shown = ref<'open' | 'shut' | 'dropped'>('open');
@@ -43,7 +45,7 @@ const lists = computed(() => {
     shut: [...result.explanation.shut]
       .sort((a, b) => (a.lacks.length ? a.cost : Infinity) - (b.lacks.length ? b.cost : Infinity))
       .flatMap((d) => {
-        const lacks = d.lacks.map((id) => inSentence(trade.kindName(answers.itemById.get(id)?.kindId ?? id)));
+        const lacks = d.lacks.map((id) => inSentence(itemName(id)));
         return row(
           d.id,
           lacks.length > 0 ? `lacks ${listed(lacks)}, ${words.price(d.cost)}` : 'nothing allowed opens it',

@@ -1,21 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
 import { useAnswer } from '../../stores/answer';
-import { useTrade } from '../../stores/trade';
+import { useItemWords } from '../../words/use-item-words';
 import { count, useWords } from '../../words/use-words';
 
 const MOST_SHOWN = 7;
 
 const emit = defineEmits<{ select: [itemId: string] }>();
 const answers = useAnswer();
-const trade = useTrade();
+const { itemName } = useItemWords();
 const words = useWords();
 
 const rows = computed(() =>
   (answers.result?.explanation.lifts ?? [])
     .filter((l) => l.opens.length > 0)
     .slice(0, MOST_SHOWN)
-    .map((lift) => ({ ...lift, name: trade.kindName(answers.itemById.get(lift.id)?.kindId ?? lift.id) })),
+    .map((lift) => ({ ...lift, name: itemName(lift.id), isKit: answers.kitById.has(lift.id) })),
 );
 </script>
 
@@ -24,11 +25,16 @@ const rows = computed(() =>
     <h2 id="off-title">One bottle off <small class="dim">· cheapest lift first</small></h2>
     <ul v-if="rows.length > 0" class="plain-list">
       <li v-for="row in rows" :key="row.id">
-        <button class="plain-button row" type="button" @click="emit('select', row.id)">
+        <component
+          :is="row.isKit ? RouterLink : 'button'"
+          class="plain-button row"
+          v-bind="row.isKit ? { to: '/kit' } : { type: 'button' }"
+          @click="row.isKit || emit('select', row.id)"
+        >
           <strong>{{ row.name }}</strong>
           <span class="dim">opens {{ count(row.opens.length, 'drink') }}</span>
           <span class="price">{{ words.price(row.price) }}</span>
-        </button>
+        </component>
       </li>
     </ul>
     <p v-else class="dim">No single bottle opens another drink from here.</p>
@@ -38,6 +44,10 @@ const rows = computed(() =>
 <style scoped>
 li {
   border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+a.row {
+  text-decoration: none;
 }
 
 .row {

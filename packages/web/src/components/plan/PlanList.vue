@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue';
 import { planNameSchema, type Plan } from '@uisce/core';
+import { useKit } from '../../stores/kit';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
 import { makeUpOf, sayMakeUp } from '../../words/judgement';
@@ -10,6 +11,7 @@ import type { PlanResult } from '../../workers/protocol';
 
 const emit = defineEmits<{ close: [] }>();
 
+const kits = useKit();
 const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
@@ -36,7 +38,14 @@ const solver = trade.loaded
 function askNext(): void {
   const plan = waiting[0];
   if (plan && trade.prices)
-    solver?.ask({ kind: 'plan', brief: plan.brief, prices: trade.prices, start: null, startProven: false });
+    solver?.ask({
+      kind: 'plan',
+      brief: plan.brief,
+      prices: trade.prices,
+      kit: kits.kit,
+      start: null,
+      startProven: false,
+    });
 }
 askNext();
 onBeforeUnmount(() => solver?.end());

@@ -50,7 +50,11 @@ const { open, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty
             ><template v-if="nextMove">
               ·
               <strong>{{
-                nextMove.more > 0 ? `${words.price(nextMove.more)} more` : 'The next bottle'
+                nextMove.more > 0
+                  ? `${words.price(nextMove.more)} more`
+                  : nextMove.isKit
+                    ? 'What it takes'
+                    : 'The next bottle'
               }}</strong>
               opens {{ nextMove.opens.length }}: {{ nextMove.name }}</template
             >

@@ -1,0 +1,57 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Recipe } from '../catalogue/recipe.js';
+import type { Need } from '../catalogue/tool.js';
+import type { Kit } from './kit.js';
+import { techniquesOf } from './techniques-of.js';
+
+/** Capability under which a need goes into a plan problem. */
+export function needCapability(needId: string): string {
+  return `need:${needId}`;
+}
+
+/** Every need of the catalogue's techniques, by id. */
+export function needIndex(catalogue: Pick<Catalogue, 'techniques'>): Map<string, Need> {
+  return new Map(catalogue.techniques.flatMap((t) => t.needs.map((need) => [need.id, need] as const)));
+}
+
+/** Needs of a drink, by id: those it cannot be made without, or all that it asks for. */
+export function needsOf(
+  recipe: Recipe,
+  catalogue: Pick<Catalogue, 'techniques'>,
+  kinds: ReadonlyMap<string, Kind>,
+  which: 'needed' | 'all' = 'needed',
+): string[] {
+  const byId = new Map(catalogue.techniques.map((t) => [t.id, t]));
+  const uses = techniquesOf(recipe, kinds).filter((u) => which === 'all' || u.needed);
+  return [...new Set(uses.flatMap((u) => byId.get(u.technique)?.needs.map((n) => n.id) ?? []))];
+}
+
+/** What covers a need. */
+export interface Cover {
+  by: 'tool' | 'kitchen' | 'vessel';
+  id: string;
+}
+
+/**
+ * What the household has for a need: a tool, a thing from the kitchen where the attitude allows it,
+ * or for measuring any vessel with known lines. Undefined when it has nothing.
+ */
+export function coveredBy(need: Need, kit: Kit): Cover | undefined {
+  const owned = new Set(kit.tools.map((t) => t.id));
+  const tool = need.tools.find((id) => owned.has(id));
+  if (tool !== undefined) return { by: 'tool', id: tool };
+  const [vessel] = kit.vessels;
+  if (need.id === 'measure' && vessel) return { by: 'vessel', id: vessel.id };
+  if (kit.attitude === 'professional') return undefined;
+  const thing = need.kitchen.find((id) => kit.kitchen.includes(id));
+  return thing === undefined ? undefined : { by: 'kitchen', id: thing };
+}
+
+/** Needs that nothing at home covers. */
+export function uncovered(needs: readonly string[], index: ReadonlyMap<string, Need>, kit: Kit): string[] {
+  return needs.filter((id) => {
+    const need = index.get(id);
+    return need !== undefined && coveredBy(need, kit) === undefined;
+  });
+}

@@ -1,0 +1,114 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
+import { kindIndex } from '../catalogue/catalogue.js';
+import type { PriceList } from '../catalogue/price-list.js';
+import { drinkKey, type Recipe } from '../catalogue/recipe.js';
+import type { StarterSet } from '../catalogue/tool.js';
+import { drinkProfile } from '../drink/profile.js';
+import type { Kit } from './kit.js';
+import { needIndex, needsOf, uncovered } from './needs.js';
+
+/** Ice in the shaker for one drink, g, and its volume in ml (common practice: about 150 g; 0.917 g/ml). */
+const SHAKER_ICE_G = 150;
+const ICE_G_PER_ML = 0.917;
+/** A shaker must stay this empty for the drink to move (common practice). */
+const SHAKER_FULL = 2 / 3;
+
+/** One way to begin, against the drinks to be made. */
+export interface SetReport {
+  set: StarterSet;
+  /** For what of it is not owned; undefined when the shop lacks a part. */
+  priceMinor: number | undefined;
+  covered: string[];
+  /** Drinks whose handwork it leaves uncovered. */
+  missing: string[];
+  /** Drinks that one go of its shaker makes; 0 when nothing shakes. */
+  atOnce: number;
+  /** Goes of the shaker for a round of shaken drinks for everyone; undefined when nothing shakes. */
+  goes: number | undefined;
+}
+
+/**
+ * Drinks that fit one go of a shaker: liquid and ice up to two thirds of its largest part.
+ *
+ * @param mixMl one drink before dilution.
+ */
+export function drinksAtOnce(capacityMl: number, mixMl: number): number {
+  return Math.floor((capacityMl * SHAKER_FULL) / (mixMl + SHAKER_ICE_G / ICE_G_PER_ML));
+}
+
+/** A shaken drink of usual size among these, in ml before dilution: their median; 90 when none is shaken. */
+function usualShakenMl(recipes: readonly Recipe[], kinds: Parameters<typeof drinkProfile>[1]): number {
+  const sizes = recipes
+    .filter((r) => r.method === 'shake' || r.method === 'dry-shake')
+    .map((r) => drinkProfile(r, kinds).mixMl)
+    .sort((a, b) => a - b);
+  return sizes[Math.floor(sizes.length / 2)] ?? 90;
+}
+
+/**
+ * Starter sets compared for these drinks: each with its tools in place of every shaker, strainer and
+ * measure owned, the kitchen's things and the other tools staying as they are.
+ *
+ * @param people for how many a round is shaken.
+ */
+export function compareStarterSets(
+  recipes: readonly Recipe[],
+  kit: Kit,
+  prices: PriceList,
+  catalogue: Catalogue,
+  people: number,
+): SetReport[] {
+  const kinds = kindIndex(catalogue.kinds);
+  const index = needIndex(catalogue);
+  const replaced = new Set(catalogue.starterSets.flatMap((s) => s.tools));
+  const owned = new Set(kit.tools.map((t) => t.id));
+  const mixMl = usualShakenMl(recipes, kinds);
+  return catalogue.starterSets.map((set) => {
+    const tools = [
+      ...kit.tools.filter((t) => !replaced.has(t.id)),
+      ...set.tools.map((id) => ({ id, since: null })),
+    ];
+    // Without its tools the kitchen has to do; with them its things still help.
+    const attitude = set.tools.length === 0 ? 'kitchen' : kit.attitude;
+    const having: Kit = { ...kit, attitude, tools };
+    const covered = new Set<string>();
+    const missing = new Set<string>();
+    for (const recipe of recipes) {
+      const lacks = uncovered(needsOf(recipe, catalogue, kinds), index, having);
+      (lacks.length === 0 ? covered : missing).add(drinkKey(recipe));
+    }
+    for (const key of covered) missing.delete(key);
+    const costs = set.tools
+      .filter((id) => !owned.has(id))
+      .map(
+        (id) =>
+          prices.kit
+            .filter((k) => k.tool === id)
+            .map((k) => k.priceMinor)
+            .sort((a, b) => a - b)[0],
+      );
+    const shakers = index.get('shaker');
+    const holds =
+      shakers === undefined
+        ? []
+        : [
+            ...catalogue.tools
+              .filter((t) => set.tools.includes(t.id) && shakers.tools.includes(t.id))
+              .flatMap((t) => t.capacitiesMl),
+            ...(set.tools.length > 0
+              ? []
+              : catalogue.kitchen
+                  .filter((t) => kit.kitchen.includes(t.id) && shakers.kitchen.includes(t.id))
+                  .flatMap((t) => t.capacityMl ?? [])),
+          ];
+    const atOnce = holds.length === 0 ? 0 : Math.max(1, drinksAtOnce(Math.max(...holds), mixMl));
+    return {
+      set,
+      priceMinor: costs.includes(undefined) ? undefined : costs.reduce<number>((sum, c) => sum + (c ?? 0), 0),
+      covered: [...covered],
+      missing: [...missing],
+      atOnce,
+      goes: atOnce === 0 ? undefined : Math.ceil(people / atOnce),
+    };
+  });
+}
