@@ -42,6 +42,7 @@ export * from './water/density.js';
 export * from './measure/calibrate.js';
 export * from './measure/measuring-plan.js';
 export * from './measure/best-jigger.js';
+export * from './measure/cup-shape.js';
 export * from './devices/scale.js';
 export * from './devices/simulated-scale.js';
 export * from './ice/ice-kit.js';

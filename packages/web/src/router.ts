@@ -3,6 +3,7 @@ import { createRouter, createWebHistory } from 'vue-router';
 /** The steps of the work that exist so far, by the digit that opens them. */
 export const STEPS = [
   { digit: '1', name: 'Brief', path: '/brief' },
+  { digit: '2', name: 'Kit', path: '/kit' },
   { digit: '3', name: 'Plan', path: '/plan' },
   { digit: '9', name: 'Notebook', path: '/notebook' },
 ] as const;
@@ -12,6 +13,7 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/plan' },
     { path: '/brief', component: () => import('./views/BriefView.vue'), meta: { title: 'Brief' } },
+    { path: '/kit', component: () => import('./views/KitView.vue'), meta: { title: 'Kit' } },
     { path: '/plan', component: () => import('./views/PlanView.vue'), meta: { title: 'Plan' } },
     {
       path: '/notebook/:drink?',

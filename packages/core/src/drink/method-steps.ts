@@ -33,7 +33,12 @@ export function methodSteps(
   const long = body.filter((s) => fizzy(s) || (s.role === 'long' && method === 'build'));
   // What is pressed takes something wet with it, and is in the glass or shaker from then on.
   const unpressed = body.filter((s) => !s.muddle && !long.includes(s));
-  const wet = muddled.length === 0 ? undefined : (unpressed.find((s) => s.role === 'sweet') ?? unpressed[0]);
+  const wet =
+    muddled.length === 0
+      ? undefined
+      : (unpressed.find((s) => s.role === 'sweet') ??
+        unpressed.find((s) => s.role === 'seasoning') ??
+        unpressed[0]);
   const mixed = unpressed.filter((s) => s !== wet);
   const making = iceInMaking(recipe);
   const on = making === 'none' ? '' : ` on ${ICE_WORDS[making]}`;
@@ -43,7 +48,12 @@ export function methodSteps(
 
   if (rinse.length > 0) steps.push(`Rinse the cold glass with ${called(rinse)} and tip out the rest.`);
   if (muddled.length > 0) {
-    const where = method === 'build' || method === 'swizzle' ? 'in the glass' : 'in the shaker';
+    const where =
+      method === 'build' || method === 'swizzle'
+        ? 'in the glass'
+        : method === 'stir'
+          ? 'in the mixing glass'
+          : 'in the shaker';
     steps.push(`Press ${called(muddled)} ${where}${wet ? ` with ${called([wet])}` : ''}.`);
   }
   /** "Shake gin and lime juice", or with something pressed there already "Add gin and shake". */

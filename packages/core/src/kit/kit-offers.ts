@@ -20,9 +20,9 @@ export interface KitOffer {
 /** Wine glasses are only for those who drink wine (common practice). */
 export const WINE_GLASSES = new Set(['wine', 'balloon', 'flute']);
 
-/** Capability under which glasses of a type go into a plan problem. */
-function glassCapability(type: string): string {
-  return `glass:${type}`;
+/** Capability under which a set of glasses goes into a plan problem: a larger coupe serves where a smaller would spill. */
+function glassCapability(entryId: string): string {
+  return `glass:${entryId}`;
 }
 
 function cheapestFirst(a: KitOffer, b: KitOffer): number {
@@ -31,7 +31,7 @@ function cheapestFirst(a: KitOffer, b: KitOffer): number {
 
 /**
  * What the shop sells that the kit lacks: the cheapest offer of each tool with something to cover,
- * and of each glass type. Nothing when the kitchen has to do.
+ * and of each size of each glass type. Nothing when the kitchen has to do.
  */
 export function kitOffers(kit: Kit, prices: PriceList, catalogue: Catalogue): KitOffer[] {
   if (kit.attitude === 'kitchen') return [];
@@ -48,11 +48,12 @@ export function kitOffers(kit: Kit, prices: PriceList, catalogue: Catalogue): Ki
     if (!kit.drinksWine && WINE_GLASSES.has(entry.glass)) return [];
     const sets = Math.ceil(kit.people / entry.pieces);
     const priceMinor = entry.priceMinor * sets;
-    return [{ ...base, sets, priceMinor, provides: [glassCapability(entry.glass)] }];
+    return [{ ...base, sets, priceMinor, provides: [glassCapability(entry.id)] }];
   });
   const best = new Map<string, KitOffer>();
   for (const offer of offers.sort(cheapestFirst)) {
-    const what = offer.entry.tool ?? `glass ${offer.entry.glass ?? ''}`;
+    const { tool, glass, capacityMl } = offer.entry;
+    const what = tool ?? `glass ${glass ?? ''} ${capacityMl ?? ''}`;
     if (!best.has(what)) best.set(what, offer);
   }
   return [...best.values()];

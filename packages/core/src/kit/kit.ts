@@ -62,7 +62,7 @@ export function emptyKit(): Kit {
     vessels: [],
     moulds: [],
     people: 2,
-    washRounds: 0,
+    washRounds: 1,
     drinksWine: false,
     entertains: false,
     ownMeasures: false,

@@ -1,5 +1,6 @@
 import type { Kind } from '../catalogue/kind.js';
 import { iceInMaking, type Recipe } from '../catalogue/recipe.js';
+import { LEAST_MEASURED_ML } from '../measure/best-jigger.js';
 import { amountMl } from '../units/amount.js';
 
 /** A technique a drink asks for; without a needed one there is no drink, a finishing one dresses it. */
@@ -8,10 +9,7 @@ export interface TechniqueUse {
   needed: boolean;
 }
 
-/** Less than this is dashed or dropped from its bottle, not measured (common practice). */
-const LEAST_MEASURED_ML = 2.5;
-
-/** What a garnish in words takes: peel is cut thin, slices on a board, nutmeg grated. */
+/** What each garnish in words takes, the first that matches: peel is cut thin, slices on a board, nutmeg grated. */
 const GARNISH_WORK: readonly (readonly [RegExp, string])[] = [
   [/flamed/, 'flame'],
   [/twist|peel|zest|ribbon/, 'zest'],
@@ -26,9 +24,9 @@ const GARNISH_WORK: readonly (readonly [RegExp, string])[] = [
  * Rules: common practice (trade.md, section 3). Each technique is named once.
  */
 export function techniquesOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): TechniqueUse[] {
-  const found = new Map<string, boolean>();
+  const uses = new Map<string, boolean>();
   const add = (technique: string, needed: boolean) =>
-    found.set(technique, needed || (found.get(technique) ?? false));
+    uses.set(technique, needed || (uses.get(technique) ?? false));
   const { method, slots, strain } = recipe;
   const making = iceInMaking(recipe);
 
@@ -39,7 +37,8 @@ export function techniquesOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
   if (strain !== 'none') add('strain', true);
   if (strain === 'twice') add('fine-strain', true);
   if (recipe.ice !== 'none' || making !== 'none') add('ice', true);
-  if (recipe.ice === 'crushed' || (making === 'crushed' && method !== 'blend')) add('crush-ice', true);
+  // A blender crushes its own.
+  if (method !== 'blend' && (recipe.ice === 'crushed' || making === 'crushed')) add('crush-ice', true);
   for (const slot of slots) {
     const needed = !slot.optional && slot.role !== 'garnish';
     const kind = kinds.get(slot.kind);
@@ -50,8 +49,12 @@ export function techniquesOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
     if (slot.amount.measure === 'slice' || slot.amount.measure === 'wedge') add('cut', needed);
     if (kind?.supply === 'home-made') add('syrup', false);
   }
-  const garnish = [recipe.garnish, ...slots.filter((s) => s.role === 'garnish').map((s) => s.kind)].join(' ');
-  for (const [words, technique] of GARNISH_WORK) if (words.test(garnish)) add(technique, false);
+  const garnishes = slots.filter((s) => s.role === 'garnish').map((s) => s.kind);
+  for (const piece of [...recipe.garnish.split(/,| or /), ...garnishes]) {
+    const found = GARNISH_WORK.find(([words]) => words.test(piece));
+    if (found) add(found[1], false);
+    if (found?.[1] === 'flame') add('zest', false);
+  }
   add('serve', true);
-  return [...found].map(([technique, needed]) => ({ technique, needed }));
+  return [...uses].map(([technique, needed]) => ({ technique, needed }));
 }

@@ -1,4 +1,4 @@
-import type { Vessel } from '../kit/kit.js';
+import type { Cup } from '../catalogue/jigger.js';
 
 /** How far off people fill, as a height: to an inner line, and to the brim (common practice). */
 const LINE_ERROR_MM = 0.5;
@@ -34,7 +34,9 @@ export interface MeasuringPlan {
 }
 
 /** Every line of the household's measures. */
-export function measuringLines(vessels: readonly Vessel[]): MeasuringLine[] {
+export function measuringLines(
+  vessels: readonly { id: string; name: string; cups: Cup[] }[],
+): MeasuringLine[] {
   return vessels.flatMap((vessel) =>
     vessel.cups.flatMap((cup) =>
       cup.lines.map((line, i) => {

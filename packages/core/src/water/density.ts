@@ -15,7 +15,7 @@ export function waterDensityGPerMl(celsius: number): number {
     46.170461e-6 * t ** 3 +
     105.56302e-9 * t ** 4 -
     280.54253e-12 * t ** 5;
-  return above / (1 + 16.89785e-3 * t) / 1000;
+  return above / (1 + 16.87985e-3 * t) / 1000;
 }
 
 /** Density of air at sea level and room temperature, and of the steel weights scales are set with, g/ml. */

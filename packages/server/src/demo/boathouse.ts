@@ -32,9 +32,11 @@ function boathouseKit(): Kit {
       { id: 'openers', since: '2019-05-01' },
       { id: 'kettle', since: null },
       { id: 'peeler', since: '2024-03-10' },
+      { id: 'spring-strainer', since: '2022-11-01' },
       { id: 'ice-trays', since: '2025-06-20' },
     ],
     kitchen: [
+      'spoon-set',
       'lidded-jar',
       'slotted-spoon',
       'long-teaspoon',
@@ -56,6 +58,14 @@ function boathouseKit(): Kit {
         cups: [
           { name: 'large cup', lines: [{ ml: 50, diameterMm: 43 }] },
           { name: 'small cup', lines: [{ ml: 25, diameterMm: 36 }] },
+        ],
+      },
+      {
+        id: 'spoons',
+        name: 'Kitchen spoons',
+        cups: [
+          { name: 'tablespoon', lines: [{ ml: 15, diameterMm: 40 }] },
+          { name: 'teaspoon', lines: [{ ml: 5, diameterMm: 28 }] },
         ],
       },
     ],

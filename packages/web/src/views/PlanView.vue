@@ -5,6 +5,7 @@ import BeyondCard from '../components/plan/BeyondCard.vue';
 import BottlePanel from '../components/plan/BottlePanel.vue';
 import CautionLine from '../components/plan/CautionLine.vue';
 import DrinksInReach from '../components/plan/DrinksInReach.vue';
+import KitInPlan from '../components/plan/KitInPlan.vue';
 import OneBottleOff from '../components/plan/OneBottleOff.vue';
 import PrintSheet from '../components/plan/PrintSheet.vue';
 import SchoolsCard from '../components/plan/SchoolsCard.vue';
@@ -71,6 +72,7 @@ watch(
         {{ words.number(usedMm / 10, 0) }} of {{ words.number(lengthMm / 10, 0) }} cm used · number on the
         label = drinks that lean on the bottle · dashed = not bought
       </p>
+      <KitInPlan />
     </section>
     <div class="pair">
       <WaterlineCard />

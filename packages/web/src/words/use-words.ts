@@ -56,9 +56,17 @@ export function useWords() {
     volume: (ml: number) => printVolume(ml, household.settings.measure, household.settings.locale),
     amount: (amount: Amount) => printAmount(amount, household.settings.measure, household.settings.locale),
     number: (value: number, digits = 1) => format({ maximumFractionDigits: digits }).format(value),
+    /** A figure with so many decimals, even where they are noughts: a scale's reading. */
+    fixed: (value: number, digits: number) =>
+      format({ minimumFractionDigits: digits, maximumFractionDigits: digits }).format(value),
     /** Money in the currency of the prices, whatever the plan counts in. */
     cost: (minor: number) =>
       formatMoney(minor, trade.prices?.currency ?? currency(), household.settings.locale, { exact: true }),
+    /** "22 December 2026", of an ISO date. */
+    day: (iso: string) =>
+      new Intl.DateTimeFormat(household.settings.locale, { dateStyle: 'long', timeZone: 'UTC' }).format(
+        new Date(`${iso}T00:00:00Z`),
+      ),
     percent: (fraction: number) =>
       format({ style: 'percent', minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(fraction),
     /** "35 cl" or "1 l" of a bottle, as shops print it. */

@@ -8,8 +8,10 @@ import {
   fewestTypes,
   kindIndex,
   measuredAmounts,
+  measuringLines,
   PreparedProblem,
   rankJiggers,
+  scoreMeasures,
   servedDrink,
   techniquesOf,
   WINE_GLASSES,
@@ -44,8 +46,14 @@ export function adviseOnKit(about: About, question: KitQuestion, catalogue: Cata
       return { ask: 'kit', report: report(about, question, catalogue) };
     case 'glasses':
       return { ask: 'glasses', glassware: glassware(about, question, catalogue) };
-    case 'jiggers':
-      return { ask: 'jiggers', scores: rankJiggers(measuredAmounts(catalogue.recipes), catalogue.jiggers) };
+    case 'jiggers': {
+      const amounts = measuredAmounts(catalogue.recipes);
+      return {
+        ask: 'jiggers',
+        scores: rankJiggers(amounts, catalogue.jiggers),
+        own: scoreMeasures(amounts, measuringLines(about.kit.vessels)),
+      };
+    }
     case 'gift':
       return { ask: 'gift', cover: gift(about, question, catalogue) };
   }
@@ -82,12 +90,13 @@ function glassSources({ prices, kit }: About): GlassSource[] {
           },
         ],
   );
+  // More of a type that is there can be bought too, where the shop has it.
   const owned = kit.glasses.map(({ id, type, capacityMl, count }) => ({
     id: `owned:${id}`,
     type,
     capacityMl,
     owned: count,
-    eachMinor: undefined,
+    eachMinor: onSale.find((s) => s.type === type)?.eachMinor,
   }));
   return [...owned, ...onSale];
 }

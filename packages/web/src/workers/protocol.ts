@@ -7,6 +7,7 @@ import type {
   Glassware,
   Growth,
   JiggerScore,
+  MeasureScore,
   Kit,
   KitCover,
   Obstacle,
@@ -132,7 +133,7 @@ export type Advice =
   | { ask: 'shopping'; order: Purchase[] }
   | { ask: 'kit'; report: KitReport }
   | { ask: 'glasses'; glassware: Glassware }
-  | { ask: 'jiggers'; scores: JiggerScore[] }
+  | { ask: 'jiggers'; scores: JiggerScore[]; own: MeasureScore }
   | { ask: 'gift'; cover: KitCover }
   | { ask: 'best'; result: PlanResult };
 

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { drinkCost, pouredWith, type Recipe } from '@uisce/core';
+import { amountMl, drinkCost, pouredWith, type Recipe } from '@uisce/core';
+import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';
+import { useOwnMeasure } from '../../words/own-measure';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import { useAtHand } from './use-at-hand';
 
@@ -19,6 +21,8 @@ const props = withDefaults(
 const trade = useTrade();
 const words = useWords();
 const atHand = useAtHand();
+const kits = useKit();
+const own = useOwnMeasure();
 
 const slots = computed(() =>
   pouredWith(props.recipe, trade.catalogue, atHand.planned.value, atHand.minFit.value),
@@ -30,6 +34,13 @@ const costs = computed(() => {
 const names = (kinds: readonly string[]) => listed(kinds.map((k) => inSentence(trade.kindName(k))));
 const scaled = (amount: Recipe['slots'][number]['amount']) =>
   words.amount({ ...amount, value: amount.value * props.servings });
+/** How to measure a slot in the household's own vessels; undefined when it is dashed or not asked for. */
+const ownPlan = (amount: Recipe['slots'][number]['amount']) => {
+  const ml = amountMl(amount);
+  if (!kits.kit.ownMeasures || !own.isMeasured(ml) || amount.measure === 'dash') return undefined;
+  return own.planFor(ml * props.servings);
+};
+const rows = computed(() => slots.value.map((poured) => ({ poured, mine: ownPlan(poured.slot.amount) })));
 const costOf = (slot: Recipe['slots'][number]) => {
   const minor = costs.value.get(slot);
   return minor === undefined ? '' : words.cost(Math.round(minor * props.servings));
@@ -42,7 +53,7 @@ const costOf = (slot: Recipe['slots'][number]) => {
       What goes in
     </caption>
     <tbody>
-      <tr v-for="(poured, i) in slots" :key="i">
+      <tr v-for="({ poured, mine }, i) in rows" :key="i">
         <td class="amount">{{ scaled(poured.slot.amount) }}</td>
         <td>
           {{ trade.kindName(poured.slot.kind)
@@ -57,6 +68,9 @@ const costOf = (slot: Recipe['slots'][number]) => {
           <span v-else-if="poured.fit > 0 && poured.fit < 1" class="dim swap">
             here {{ names(poured.kinds) }}<template v-if="poured.changes">. {{ poured.changes }}</template>
           </span>
+          <span v-if="mine" class="own" :class="{ far: !mine.meets }"
+            >{{ own.sayFills(mine) }} <span class="dim">({{ own.sayError(mine) }})</span></span
+          >
         </td>
         <td v-if="props.costs" class="cost dim">{{ costOf(poured.slot) }}</td>
       </tr>
@@ -91,6 +105,16 @@ td {
 .swap {
   display: block;
   font-size: 0.9375rem;
+}
+
+.own {
+  display: block;
+  font-size: 0.9375rem;
+  color: rgb(var(--v-theme-sea));
+}
+
+.far {
+  color: rgb(var(--v-theme-rust));
 }
 
 .cost {

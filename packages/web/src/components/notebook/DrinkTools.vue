@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { READER_MEASURES, type Recipe } from '@uisce/core';
 import { useHousehold } from '../../stores/household';
+import { useKit } from '../../stores/kit';
 import { usePlans } from '../../stores/plans';
 import { MEASURE_WORDS } from '../../words/trade-words';
 import { useMustDrinks } from '../drink/use-must-drinks';
@@ -11,6 +12,7 @@ defineProps<{ recipe: Recipe }>();
 const servings = defineModel<number>('servings', { required: true });
 
 const household = useHousehold();
+const kits = useKit();
 const plans = usePlans();
 const must = useMustDrinks();
 
@@ -43,6 +45,14 @@ const print = () => window.print();
         {{ MEASURE_WORDS[m].short }}
       </label>
     </fieldset>
+    <label v-if="kits.kit.vessels.length > 0" class="own">
+      <input
+        type="checkbox"
+        :checked="kits.kit.ownMeasures"
+        @change="kits.edit('Own measures', { ownMeasures: ($event.target as HTMLInputElement).checked })"
+      />
+      In my measures
+    </label>
     <v-btn height="44" @click="must.toggle(recipe.id)">
       {{ plans.brief?.mustDrinks.includes(recipe.id) ? 'No longer a must-have' : 'I must have this' }}
     </v-btn>
@@ -57,6 +67,19 @@ const print = () => window.print();
   gap: 8px 14px;
   align-items: center;
   margin-bottom: 14px;
+}
+
+.own {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+
+.own input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-sea));
 }
 
 .servings,

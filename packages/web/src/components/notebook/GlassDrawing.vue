@@ -4,6 +4,7 @@ import { fillGlass, heightOfMl, radiusAt, type Recipe } from '@uisce/core';
 import { useTrade } from '../../stores/trade';
 import { JOB_COLOUR } from '../../theme/tokens';
 import { inSentence, useWords } from '../../words/use-words';
+import { FOOT_MM, glassOutline } from '../glass/outline';
 import { iceShapes } from './ice-shapes';
 
 const props = defineProps<{ recipe: Recipe }>();
@@ -13,10 +14,8 @@ const words = useWords();
 
 /** Drawing room in px; the glass is scaled into it, a small one no more than so far. */
 const ROOM = { width: 420, height: 330, glassWidth: 196, top: 18 };
-const WALL_MM = 1.6;
 /** Least distance between two labels. */
 const LABEL_STEP = 22;
-const FOOT_MM = 3;
 
 const glass = computed(() => trade.glasses.get(props.recipe.glass));
 const fill = computed(() => (glass.value ? fillGlass(props.recipe, glass.value, trade.kinds) : undefined));
@@ -25,26 +24,16 @@ const drawing = computed(() => {
   const f = fill.value;
   if (!f) return undefined;
   const { inside } = f;
-  const { footMm } = f.glass;
   const brimMm = inside.at(-1)?.[0] ?? 0;
   const widest = Math.max(...inside.map(([, r]) => r));
   const scale = Math.min(
     1.75,
-    (ROOM.height - ROOM.top - 12) / (brimMm + footMm + FOOT_MM),
+    (ROOM.height - ROOM.top - 12) / (brimMm + f.glass.footMm + FOOT_MM),
     ROOM.glassWidth / (2 * widest + 8),
   );
   const centre = ROOM.glassWidth / 2 + 4;
-  const bottom = ROOM.height - 8;
-  const base = bottom - footMm * scale;
-  const y = (mm: number) => base - mm * scale;
-  const side = (from: number, to: number, sign: 1 | -1, grow = 0) => {
-    const heights = [from, ...inside.map(([h]) => h).filter((h) => h > from && h < to), to];
-    return heights.map((h) => [centre + sign * (radiusAt(inside, h) + grow) * scale, y(h)] as const);
-  };
-  const path = (points: readonly (readonly [number, number])[]) =>
-    points.map(([px, py], i) => `${i === 0 ? 'M' : 'L'}${px.toFixed(1)},${py.toFixed(1)}`).join('');
-  const band = (from: number, to: number) =>
-    `${path([...side(from, to, 1), ...side(from, to, -1).reverse()])}Z`;
+  const outline = glassOutline(inside, f.glass, { centre, bottom: ROOM.height - 8, scale });
+  const { band, y, base } = outline;
 
   // Floating ice lifts every layer alike.
   const lift = f.liquidMl === 0 ? 1 : (f.liquidMl + f.iceG) / f.liquidMl;
@@ -66,13 +55,11 @@ const drawing = computed(() => {
   });
   spread(layers);
   const surface = heightOfMl(inside, f.liquidMl + f.iceG);
-  const wall = path([...side(0, brimMm, -1, WALL_MM).reverse(), ...side(0, brimMm, 1, WALL_MM)]);
-  const footWidth = (f.glass.stem ? widest * 0.78 : (inside[0]?.[1] ?? 20) + WALL_MM) * scale;
   const top = Math.min(y(brimMm), ...layers.map((l) => l.labelY - 14)) - 8;
   return {
     viewBox: `0 ${top.toFixed(0)} ${ROOM.width} ${(ROOM.height - top).toFixed(0)}`,
     layers,
-    wall,
+    wall: outline.wall,
     surface: {
       y: y(surface),
       left: centre - radiusAt(inside, surface) * scale,
@@ -85,12 +72,8 @@ const drawing = computed(() => {
       scale,
       halfWidthAt: (py) => radiusAt(inside, (base - py) / scale) * scale,
     }),
-    stem: f.glass.stem
-      ? `M${centre},${base}V${bottom - 2}M${centre - footWidth},${bottom}H${centre + footWidth}`
-      : `M${centre - footWidth},${base}L${centre - footWidth},${bottom}H${centre + footWidth}V${base}`,
-    handle: f.glass.handle
-      ? `M${centre - (radiusAt(inside, brimMm * 0.8) + WALL_MM) * scale},${y(brimMm * 0.82)}c-30,0 -30,${(brimMm * 0.6 * scale).toFixed(1)} 2,${(brimMm * 0.6 * scale).toFixed(1)}`
-      : '',
+    stem: outline.foot,
+    handle: outline.handle,
   };
 });
 

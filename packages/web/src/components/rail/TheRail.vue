@@ -6,6 +6,7 @@ import { useAnswer } from '../../stores/answer';
 import { useHousehold } from '../../stores/household';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
+import { useKitFigure } from '../../words/kit-figure';
 import { count, useWords } from '../../words/use-words';
 import SettingsMenu from './SettingsMenu.vue';
 
@@ -16,9 +17,11 @@ const household = useHousehold();
 const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
+const kitFigure = useKitFigure();
 
 const figures = computed<Record<string, string>>(() => ({
   Brief: plans.brief ? words.money(plans.brief.moneyNowMinor) : '',
+  Kit: kitFigure.value,
   Notebook: trade.drinkCount > 0 ? String(trade.drinkCount) : '',
   Plan: answers.result ? count(answers.result.open, 'drink') : '',
 }));

@@ -1,0 +1,410 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { calibrateByPours, calibrateByWater, insideOfCapacity, measuringLines, type Cup } from '@uisce/core';
+import { useKit } from '../../stores/kit';
+import { useTrade } from '../../stores/trade';
+import { inSentence, useWords } from '../../words/use-words';
+import NumberField from '../brief/NumberField.vue';
+import ScaleDrawing from '../devices/ScaleDrawing.vue';
+import { useSimulatedScale } from '../devices/use-scale';
+
+/** What a vessel holds, from the water in it: weighed on the scale, or poured from a known line. */
+const emit = defineEmits<{ kept: [] }>();
+
+/** A glass wall is about so heavy for what it holds, g a ml; water weighs 1 g a ml near room temperature. */
+const GLASS_G_PER_ML = 1.6;
+const SPLASH_ML = 5;
+/** No two fills are the same: a drop more or less (common practice). */
+const FILL_SCATTER_ML = 0.3;
+
+const kits = useKit();
+const trade = useTrade();
+const words = useWords();
+const scale = useSimulatedScale();
+
+const how = ref<'scale' | 'pours'>('scale');
+const typeId = ref('shot');
+const celsius = ref(20);
+const readings = ref<number[]>([]);
+const typed = ref('');
+const fault = ref('');
+const name = ref('Shot glass');
+const widthMm = ref(36);
+const pouredFrom = ref(0);
+const fills = ref(1);
+const lastShare = ref(0);
+
+const type = computed(() => trade.glasses.get(typeId.value));
+/** What the stand-in really holds: nobody knows it before it is weighed. */
+const holdsMl = ref(0);
+const onScale = ref(false);
+const waterMl = ref(0);
+
+watch(
+  type,
+  (glass) => {
+    if (!glass) return;
+    if (onScale.value) takeOff();
+    holdsMl.value = glass.minMl + (glass.maxMl - glass.minMl) * (0.35 + 0.4 * Math.random());
+    name.value = glass.name;
+    const brim = insideOfCapacity(glass.inside, holdsMl.value).at(-1)?.[1] ?? 20;
+    widthMm.value = Math.round(brim * 2);
+    readings.value = [];
+  },
+  { immediate: true },
+);
+const vessel = computed(() =>
+  type.value && onScale.value
+    ? { inside: insideOfCapacity(type.value.inside, holdsMl.value), type: type.value, waterMl: waterMl.value }
+    : undefined,
+);
+const emptyG = computed(() => holdsMl.value * GLASS_G_PER_ML + 40);
+
+function putOn(): void {
+  onScale.value = true;
+  waterMl.value = 0;
+  scale.put(emptyG.value);
+}
+function takeOff(): void {
+  scale.put(-emptyG.value - waterMl.value);
+  onScale.value = false;
+  waterMl.value = 0;
+}
+function pour(ml: number): void {
+  const room = Math.max(0, holdsMl.value - waterMl.value);
+  const poured = Math.min(ml, room);
+  waterMl.value += poured;
+  scale.put(poured);
+}
+function fill(): void {
+  pour(holdsMl.value - waterMl.value - Math.random() * FILL_SCATTER_ML);
+}
+function pourOut(): void {
+  scale.put(-waterMl.value);
+  waterMl.value = 0;
+}
+const canTake = computed(() => scale.reading.value.stable && (scale.reading.value.g ?? 0) > 0);
+function take(): void {
+  const { g } = scale.reading.value;
+  if (g !== undefined && g > 0) readings.value = [...readings.value, g];
+}
+function addTyped(): void {
+  const g = Number(typed.value.replace(',', '.'));
+  if (!(g > 0 && g <= 5000)) {
+    fault.value = 'Type the grams your scale shows, above 0 and up to 5000.';
+    return;
+  }
+  fault.value = '';
+  typed.value = '';
+  readings.value = [...readings.value, g];
+}
+
+const lines = computed(() => measuringLines(kits.kit.vessels));
+const result = computed(() => {
+  if (how.value === 'scale')
+    return readings.value.length > 0
+      ? calibrateByWater(readings.value, celsius.value, scale.stepG())
+      : undefined;
+  const line = lines.value[pouredFrom.value];
+  return line && fills.value + lastShare.value > 0
+    ? calibrateByPours(line, fills.value, lastShare.value)
+    : undefined;
+});
+
+/** Another vessel of that name would be hard to tell apart; lines of one vessel must differ. */
+const target = ref('');
+const newId = () => `own-${Date.now().toString(36)}`;
+const round = (ml: number) => Math.round(ml * 10) / 10;
+
+function keepAsMeasure(): void {
+  if (!result.value) return;
+  const line = { ml: round(result.value.ml), diameterMm: widthMm.value };
+  const into = kits.kit.vessels.find((v) => v.id === target.value);
+  if (into) {
+    const [first, ...others] = into.cups as [Cup, ...Cup[]];
+    if (first.lines.some((l) => l.ml === line.ml)) {
+      fault.value = `${into.name} has a line at ${words.number(line.ml)} ml already.`;
+      return;
+    }
+    const lines = [...first.lines, line].sort((a, b) => a.ml - b.ml);
+    const cups = [{ ...first, lines }, ...others];
+    kits.edit(`Line on ${inSentence(into.name)}`, {
+      vessels: kits.kit.vessels.map((v) => (v === into ? { ...v, cups } : v)),
+    });
+  } else {
+    const called = name.value.trim().slice(0, 60) || 'Measure';
+    kits.edit(`Calibrated ${inSentence(called)}`, {
+      vessels: [...kits.kit.vessels, { id: newId(), name: called, cups: [{ name: 'cup', lines: [line] }] }],
+    });
+  }
+  emit('kept');
+}
+function keepAsGlass(): void {
+  if (!result.value) return;
+  const called = name.value.trim().slice(0, 60) || 'Glass';
+  kits.edit(`Measured ${inSentence(called)}`, {
+    glasses: [
+      ...kits.kit.glasses,
+      { id: newId(), name: called, type: typeId.value, capacityMl: round(result.value.ml), count: 1 },
+    ],
+  });
+  emit('kept');
+}
+const SHARES = [
+  { value: 0, words: 'none of another' },
+  { value: 0.25, words: 'and a quarter' },
+  { value: 0.5, words: 'and a half' },
+  { value: 0.75, words: 'and three quarters' },
+];
+</script>
+
+<template>
+  <div class="bench">
+    <div v-if="how === 'scale'" class="device">
+      <ScaleDrawing :reading="scale.reading.value" :step-g="scale.stepG()" :vessel="vessel" />
+      <p class="dim">The stand-in scale that comes with Uisce. With one of your own, type what it shows.</p>
+      <label class="check"
+        ><input
+          type="checkbox"
+          :checked="scale.fine.value"
+          @change="scale.setFine(($event.target as HTMLInputElement).checked)"
+        />
+        The fine one: 0.1 g, up to 500 g</label
+      >
+    </div>
+    <div class="steps">
+      <fieldset>
+        <legend class="sr-only">How to measure it</legend>
+        <label class="choice" :class="{ on: how === 'scale' }"
+          ><input v-model="how" type="radio" value="scale" /><span>Weigh its water</span></label
+        >
+        <label class="choice" :class="{ on: how === 'pours' }"
+          ><input v-model="how" type="radio" value="pours" :disabled="lines.length === 0" /><span
+            >Pour from a known line</span
+          ></label
+        >
+      </fieldset>
+      <label class="line"
+        ><span>It looks like a</span>
+        <select v-model="typeId" class="field">
+          <option v-for="g in trade.catalogue.glasses" :key="g.id" :value="g.id">{{ g.name }}</option>
+        </select></label
+      >
+      <template v-if="how === 'scale'">
+        <ol>
+          <li><v-btn :disabled="onScale" @click="putOn">Put it on, empty</v-btn></li>
+          <li><v-btn :disabled="!onScale" @click="scale.tare()">Tare</v-btn></li>
+          <li>
+            <v-btn :disabled="!onScale" @click="pour(SPLASH_ML)">A splash</v-btn>
+            <v-btn :disabled="!onScale" @click="fill">Fill to the line</v-btn>
+          </li>
+          <li>
+            <v-btn color="sea" :disabled="!canTake" @click="take">Take the reading</v-btn>
+            <v-btn :disabled="!onScale" @click="pourOut">Pour out</v-btn>
+            <v-btn :disabled="!onScale" @click="takeOff">Take off</v-btn>
+          </li>
+        </ol>
+        <div class="typed">
+          <label class="line"
+            ><span>Or type grams</span>
+            <input
+              v-model="typed"
+              class="field"
+              inputmode="decimal"
+              :aria-invalid="fault !== ''"
+              aria-describedby="typed-fault"
+              @keydown.enter="addTyped"
+          /></label>
+          <v-btn @click="addTyped">Add</v-btn>
+        </div>
+        <NumberField
+          label="Water at"
+          suffix="°C"
+          :value="celsius"
+          :least="0"
+          :most="100"
+          @change="celsius = $event ?? 20"
+        />
+        <p v-if="readings.length > 0" class="dim">
+          Readings: {{ readings.map((g) => `${words.number(g)} g`).join(', ') }}
+          <button class="plain-button link" type="button" @click="readings = []">forget them</button>
+        </p>
+      </template>
+      <template v-else>
+        <label class="line"
+          ><span>From</span>
+          <select v-model.number="pouredFrom" class="field">
+            <option v-for="(l, i) in lines" :key="i" :value="i">
+              {{ l.vessel }}, {{ l.cup }}, {{ words.number(l.ml) }} ml
+            </option>
+          </select></label
+        >
+        <div class="two">
+          <NumberField
+            label="Whole fills"
+            suffix=""
+            :value="fills"
+            :least="0"
+            :most="60"
+            @change="fills = Math.round($event ?? 0)"
+          />
+          <select v-model.number="lastShare" class="field" aria-label="Of the last fill">
+            <option v-for="s in SHARES" :key="s.value" :value="s.value">{{ s.words }}</option>
+          </select>
+        </div>
+      </template>
+      <p id="typed-fault" role="alert" class="rust">{{ fault }}</p>
+      <div v-if="result" class="result" aria-live="polite">
+        <p>
+          It holds <strong class="copper display">{{ words.number(result.ml) }} ml</strong>
+          <span class="dim">
+            give or take {{ words.number(result.errorMl, 2) }} ml<template
+              v-if="how === 'scale' && readings.length < 3"
+            >
+              · weigh it twice more to be surer</template
+            ></span
+          >
+        </p>
+        <div class="two">
+          <label class="line"><span>Called</span><input v-model="name" class="field" maxlength="60" /></label>
+          <NumberField
+            label="Width at the line"
+            suffix="mm"
+            :value="widthMm"
+            :least="3"
+            :most="400"
+            @change="widthMm = $event ?? 36"
+          />
+        </div>
+        <label v-if="kits.kit.vessels.length > 0" class="line"
+          ><span>As</span>
+          <select v-model="target" class="field">
+            <option value="">a vessel of its own</option>
+            <option v-for="v in kits.kit.vessels" :key="v.id" :value="v.id">
+              another line of {{ inSentence(v.name) }}
+            </option>
+          </select></label
+        >
+        <div class="keep">
+          <v-btn color="sea" @click="keepAsMeasure">Keep it as a measure</v-btn>
+          <v-btn @click="keepAsGlass">Keep it as a glass</v-btn>
+        </div>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 300px) minmax(0, 1fr);
+  gap: 24px;
+  margin-bottom: 18px;
+  padding: 14px;
+  border: 1px solid rgb(var(--v-theme-line));
+  border-radius: var(--radius);
+}
+
+.steps {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+.choice {
+  gap: 10px;
+}
+
+ol {
+  display: grid;
+  gap: 8px;
+  margin: 0;
+  padding-inline-start: 22px;
+}
+
+ol li > * + * {
+  margin-inline-start: 8px;
+}
+
+.line {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+
+.line span {
+  white-space: nowrap;
+}
+
+.two,
+.typed {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  align-items: center;
+}
+
+.typed {
+  grid-template-columns: 1fr auto;
+}
+
+.check {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+
+.check input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-sea));
+}
+
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+p {
+  margin: 0;
+}
+
+.result {
+  display: grid;
+  gap: 10px;
+}
+
+.display {
+  font-size: 1.375rem;
+}
+
+.keep {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+
+.rust {
+  color: rgb(var(--v-theme-rust));
+}
+
+@media (max-width: 700px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,23 @@
+import { computed } from 'vue';
+import { coveredBy, needIndex, needsOf } from '@uisce/core';
+import { useAnswer } from '../stores/answer';
+import { useKit } from '../stores/kit';
+import { useTrade } from '../stores/trade';
+
+/** How much of what the plan's drinks ask of the hands is there: "9 of 14". */
+export function useKitFigure() {
+  const answers = useAnswer();
+  const kits = useKit();
+  const trade = useTrade();
+  return computed(() => {
+    if (!kits.kit.said || !answers.result) return '';
+    const index = needIndex(trade.catalogue);
+    const recipes = answers.result.answer.drinks.flatMap((d) => trade.recipes.get(d.id) ?? []);
+    const asked = [...new Set(recipes.flatMap((r) => needsOf(r, trade.catalogue, trade.kinds)))];
+    const there = asked.filter((id) => {
+      const need = index.get(id);
+      return need !== undefined && coveredBy(need, kits.kit) !== undefined;
+    });
+    return asked.length > 0 ? `${there.length} of ${asked.length}` : '';
+  });
+}
