@@ -10,6 +10,8 @@ import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { loadCatalogue, loadPriceLists } from '@uisce/catalogue';
 import {
   emptyBrief,
+  emptyKit,
+  type Kit,
   type Plan,
   type PriceList,
   type PriceListSummary,
@@ -232,6 +234,33 @@ describe('price lists', () => {
     expect(answer.status).toBe(400);
     expect(answer.body.errors?.[0]?.pointer).toBe('/bottles/0/priceMinor');
     expect(await names()).not.toContain('Mine');
+  });
+});
+
+describe('the kit', () => {
+  const kit = { ...emptyKit(), said: true, tools: [{ id: 'jigger', since: '2026-11-25' }] };
+
+  it('is empty and unsaid at first, is kept, and comes back by undo', async () => {
+    expect((await call<Kit>('GET', '/kit')).body).toEqual(emptyKit());
+    expect((await call<Kit>('PUT', '/kit', { kit, change: 'Own lined jigger' })).status).toBe(200);
+    expect((await call<Kit>('GET', '/kit')).body).toEqual(kit);
+    await call('POST', '/history/undo');
+    expect((await call<Kit>('GET', '/kit')).body).toEqual(emptyKit());
+  });
+
+  it('names what it does not know, and where it stands', async () => {
+    const strange = { ...kit, tools: [...kit.tools, { id: 'sonic-spoon', since: null }], kitchen: ['moon'] };
+    const refused = await call<ProblemDetails>('PUT', '/kit', { kit: strange, change: 'Odd' });
+    expect(refused.status).toBe(400);
+    expect(refused.body.errors?.map((e) => e.pointer)).toEqual(['/kit/tools/1/id', '/kit/kitchen/0']);
+    const falling = [{ ml: 50, diameterMm: 40 }, { ml: 25, diameterMm: 40 }]; // prettier-ignore
+    const vessels = [{ id: 'v', name: 'V', cups: [{ name: 'c', lines: falling }] }];
+    const bad = await call<ProblemDetails>('PUT', '/kit', { kit: { ...kit, vessels }, change: 'Odd' });
+    expect(bad.status).toBe(400);
+    expect(bad.body.errors?.[0]).toEqual({
+      pointer: '/kit/vessels/0/cups/0/lines',
+      detail: 'lines must rise from the bottom up',
+    });
   });
 });
 

@@ -2,7 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testRecipe } from '../testing/trade.js';
 import { fitInGlass } from './fit.js';
-import { fewestGlasses, fewestTypes, glassesNeeded, type GlassSource } from './glassware.js';
+import {
+  chooseGlasses,
+  fewestTypes,
+  GLASS_PRIORITIES,
+  glassesNeeded,
+  type GlassSource,
+} from './glassware.js';
 import { glassServes, type ServedDrink } from './serves.js';
 
 const drink = (id: string, servedMl: number, ice: 'none' | 'cubes' = 'none'): ServedDrink => ({
@@ -48,11 +54,12 @@ describe('glasses for an evening', () => {
     ),
     guests: fc.integer({ min: 1, max: 6 }),
     washRounds: fc.integer({ min: 0, max: 2 }),
+    first: fc.constantFrom(...GLASS_PRIORITIES),
   });
 
-  it('are of the fewest kinds, then cheapest, then fewest: as trying every way shows', () => {
+  it('are of the fewest kinds or the least money, as asked: as trying every way shows', () => {
     fc.assert(
-      fc.property(evening, ({ drinks, sources, guests, washRounds }) => {
+      fc.property(evening, ({ drinks, sources, guests, washRounds, first }) => {
         const menu = drinks.map((d, i) => drink(`d${i}`, d.ml, d.ice as 'none' | 'cubes'));
         const from: GlassSource[] = sources.map((s, i) => ({
           id: `s${i}`, type: `t${i}`, capacityMl: s.capacityMl, owned: s.owned, eachMinor: s.each ?? undefined,
@@ -62,7 +69,7 @@ describe('glasses for an evening', () => {
         );
         const served = options.filter((o) => o.length > 0);
         // Every assignment of a glass to each drink that some glass takes.
-        let best: [kinds: number, cost: number, glasses: number] | undefined;
+        const ways: { kinds: number; cost: number; glasses: number }[] = [];
         const walk = (i: number, chosen: GlassSource[]): void => {
           if (i < served.length) {
             for (const s of served[i] ?? []) walk(i + 1, [...chosen, s]);
@@ -78,18 +85,25 @@ describe('glasses for an evening', () => {
             cost += lacking === 0 ? 0 : s.eachMinor === undefined ? Infinity : lacking * s.eachMinor;
           }
           if (cost === Infinity) return;
-          const found: typeof best = [kinds.size, cost, glasses];
-          const i2 = found.findIndex((v, k) => v !== best?.[k]);
-          if (best === undefined || (i2 !== -1 && (found[i2] ?? 0) < (best[i2] ?? 0))) best = found;
+          ways.push({ kinds: kinds.size, cost, glasses });
         };
         walk(0, []);
-        const answer = fewestGlasses(menu, from, { guests, washRounds, attitude: 'home' });
+        const order = (w: (typeof ways)[number]) =>
+          first === 'kinds' ? [w.kinds, w.cost, w.glasses] : [w.cost, w.kinds, w.glasses];
+        const fewest = Math.min(...ways.map((w) => w.kinds));
+        const allowed = ways.filter((w) => first === 'kinds' || w.kinds <= Math.max(3, fewest));
+        const [best] = allowed
+          .map(order)
+          .sort(
+            (a, b) => (a[0] ?? 0) - (b[0] ?? 0) || (a[1] ?? 0) - (b[1] ?? 0) || (a[2] ?? 0) - (b[2] ?? 0),
+          );
+        const answer = chooseGlasses(menu, from, { guests, washRounds, attitude: 'home', first });
         if (best === undefined) {
           expect(answer.lots).toEqual([]);
           return;
         }
         const glasses = answer.lots.reduce((sum, l) => sum + l.needed, 0);
-        expect([answer.lots.length, answer.costMinor, glasses]).toEqual(best);
+        expect(order({ kinds: answer.lots.length, cost: answer.costMinor, glasses })).toEqual(best);
         expect(answer.lots.flatMap((l) => l.drinks).length + answer.without.length).toBe(menu.length);
       }),
       { numRuns: 300 },

@@ -58,6 +58,7 @@ function assign(
   sources: readonly GlassSource[],
   guests: number,
   washRounds: number,
+  mostMinor = Infinity,
 ): Assigned | undefined {
   const counts = sources.map(() => 0);
   const lotOf = (source: GlassSource, count: number) => {
@@ -71,7 +72,7 @@ function assign(
   const total = () => sources.reduce((sum, s, i) => sum + lotOf(s, counts[i] ?? 0).costMinor, 0);
   const place = (d: number): void => {
     const cost = total();
-    if (cost === Infinity || (best && cost > best.costMinor)) return;
+    if (cost === Infinity || cost > (best?.costMinor ?? mostMinor)) return;
     const drink = fits[d];
     if (drink === undefined) {
       if (counts.some((c) => c === 0)) return;
@@ -99,17 +100,29 @@ function assign(
 
 /** A menu longer than this is not searched exhaustively; nobody serves so many. */
 export const MOST_MENU_DRINKS = 10;
+/** Where money comes first no more kinds than this are mixed, unless they must be. */
+const MOST_KINDS = 3;
+
+/** What comes first in choosing glasses: few kinds, or little money. */
+export const GLASS_PRIORITIES = ['kinds', 'money'] as const;
+export type GlassPriority = (typeof GLASS_PRIORITIES)[number];
 
 /**
- * The fewest kinds of glass that serve a menu, and how many of each: fewest kinds, then least money,
- * then fewest glasses, exactly.
+ * Which glasses serve a menu, and how many of each, exactly. Fewest kinds, then least money, then
+ * fewest glasses; or, with money first, least money among ways with at most three kinds, then
+ * fewest kinds, then fewest glasses.
  *
  * @throws RangeError for a menu of more than ten drinks.
  */
-export function fewestGlasses(
+export function chooseGlasses(
   menu: readonly ServedDrink[],
   sources: readonly GlassSource[],
-  { guests, washRounds, attitude }: { guests: number; washRounds: number; attitude: KitAttitude },
+  {
+    guests,
+    washRounds,
+    attitude,
+    first,
+  }: { guests: number; washRounds: number; attitude: KitAttitude; first: GlassPriority },
 ): Glassware {
   if (menu.length > MOST_MENU_DRINKS) throw new RangeError(`a menu has at most ${MOST_MENU_DRINKS} drinks`);
   const all = menu.map((drink) => ({
@@ -121,23 +134,26 @@ export function fewestGlasses(
   const fits = all.filter((d) => d.fit.size > 0);
   const without = all.filter((d) => d.fit.size === 0).map((d) => d.id);
   const useful = sources.filter((s) => fits.some((d) => d.fit.has(s)));
+  let best: Assigned | undefined;
   for (let size = 0; size <= fits.length; size++) {
-    let best: Assigned | undefined;
     for (const chosen of choices(useful, size)) {
       if (!fits.every((d) => chosen.some((s) => d.fit.has(s)))) continue;
-      const found = assign(fits, chosen, guests, washRounds);
-      if (
-        found &&
-        (!best ||
-          found.costMinor < best.costMinor ||
-          (found.costMinor === best.costMinor && found.glasses < best.glasses))
-      )
-        best = found;
+      const found = assign(fits, chosen, guests, washRounds, best?.costMinor);
+      if (found && isBetter(found, best)) best = found;
     }
-    if (best) return { lots: best.lots, costMinor: best.costMinor, without };
+    if (best && (first === 'kinds' || size >= MOST_KINDS || best.costMinor === 0)) break;
   }
   // Too few in the cupboard of what cannot be bought: say so rather than spill.
-  return { lots: [], costMinor: 0, without: all.map((d) => d.id) };
+  if (best === undefined) return { lots: [], costMinor: 0, without: all.map((d) => d.id) };
+  return { lots: best.lots, costMinor: best.costMinor, without };
+}
+
+/** Less money, then fewer kinds, then fewer glasses. */
+function isBetter(a: Assigned, b: Assigned | undefined): boolean {
+  if (b === undefined) return true;
+  if (a.costMinor !== b.costMinor) return a.costMinor < b.costMinor;
+  if (a.lots.length !== b.lots.length) return a.lots.length < b.lots.length;
+  return a.glasses < b.glasses;
 }
 
 /** The fewest glass types that together take every drink that any of them takes; the first in order among equals. */

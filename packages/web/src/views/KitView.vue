@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import CautionLine from '../components/plan/CautionLine.vue';
+import PlanSwitcher from '../components/plan/PlanSwitcher.vue';
 import GiftCard from '../components/kit/GiftCard.vue';
 import GlassCount from '../components/kit/GlassCount.vue';
 import GlassRack from '../components/kit/GlassRack.vue';
@@ -37,6 +38,7 @@ const { drinks, ready, rest, certainty, inPlan, next, report } = useKitSentence(
         >
       </p>
     </div>
+    <PlanSwitcher />
     <div v-if="!kits.kit.said" class="starts">
       <v-btn @click="ordinaryKitchen">An ordinary kitchen</v-btn>
       <v-btn @click="kits.edit('Nothing owned yet', {})">I own nothing yet</v-btn>

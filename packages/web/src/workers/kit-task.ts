@@ -4,7 +4,7 @@ import {
   coverKit,
   drinkKey,
   emptyKit,
-  fewestGlasses,
+  chooseGlasses,
   fewestTypes,
   kindIndex,
   measuredAmounts,
@@ -18,6 +18,7 @@ import {
   type Brief,
   type Catalogue,
   type Glassware,
+  type GlassPriority,
   type GlassSource,
   type Kit,
   type KitCover,
@@ -135,15 +136,15 @@ function report(
 
 function glassware(
   about: About,
-  { menu, guests }: { menu: string[]; guests: number },
+  { menu, guests, first }: { menu: string[]; guests: number; first: GlassPriority },
   catalogue: Catalogue,
 ): Glassware {
   const kinds = kindIndex(catalogue.kinds);
   const drinks = menu.flatMap((id) => catalogue.recipes.find((r) => r.id === id) ?? []);
-  return fewestGlasses(
+  return chooseGlasses(
     drinks.map((r) => servedDrink(r, kinds)),
     glassSources(about),
-    { guests, washRounds: about.kit.washRounds, attitude: about.kit.attitude },
+    { guests, washRounds: about.kit.washRounds, attitude: about.kit.attitude, first },
   );
 }
 

@@ -4,6 +4,7 @@ import type {
   Change,
   CurvePoint,
   Explanation,
+  GlassPriority,
   Glassware,
   Growth,
   JiggerScore,
@@ -116,7 +117,7 @@ export type Question =
   | { ask: 'guests'; answer: PlanAnswer; guests: number }
   | { ask: 'shopping'; answer: PlanAnswer }
   | { ask: 'kit'; answer: PlanAnswer; scope: KitScope }
-  | { ask: 'glasses'; menu: string[]; guests: number }
+  | { ask: 'glasses'; menu: string[]; guests: number; first: GlassPriority }
   | { ask: 'jiggers' }
   | { ask: 'gift'; moneyMinor: number; usualKitchen: boolean }
   /** The best set for the brief it is asked about, which may be another plan's. */

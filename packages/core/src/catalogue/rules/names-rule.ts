@@ -19,9 +19,13 @@ function names(catalogue: Catalogue, lists: readonly PriceList[]): { path: strin
       [g.name, ...g.also].map((text) => ({ path: `/glasses/${i}`, text })),
     ),
     ...catalogue.tools.flatMap((t, i) => [t.name, ...t.also].map((text) => ({ path: `/tools/${i}`, text }))),
+    ...(['kitchen', 'starterSets', 'moulds', 'jiggers'] as const).flatMap((list) =>
+      catalogue[list].map(({ name }, i) => ({ path: `/${list}/${i}/name`, text: name })),
+    ),
     ...lists.flatMap((list) => [
       { path: `/prices/${list.id}/name`, text: list.name },
       ...list.bottles.map((b, i) => ({ path: `/prices/${list.id}/bottles/${i}/label`, text: b.label })),
+      ...list.kit.map((k, i) => ({ path: `/prices/${list.id}/kit/${i}/label`, text: k.label })),
     ]),
   ];
 }

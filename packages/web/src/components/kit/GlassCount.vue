@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { MOST_MENU_DRINKS } from '@uisce/core';
+import { MOST_MENU_DRINKS, type GlassPriority } from '@uisce/core';
 import { useAdvice } from '../../stores/advice';
 import { useAnswer } from '../../stores/answer';
 import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';
 import { count, inSentence, listed, oneAndMany, useWords } from '../../words/use-words';
+import ChoiceRow from '../brief/ChoiceRow.vue';
 import NumberField from '../brief/NumberField.vue';
 import { useEveningMenu } from './use-evening-menu';
 
@@ -17,16 +18,22 @@ const trade = useTrade();
 const words = useWords();
 const { menu, guests } = useEveningMenu();
 
+const first = ref<GlassPriority>('money');
+const FIRST: { value: GlassPriority; words: string }[] = [
+  { value: 'money', words: 'What is there first' },
+  { value: 'kinds', words: 'Fewest kinds' },
+];
+
 const found = advice.on('glasses');
 const kept = ref<typeof found.value>();
 watch(found, (now) => {
   if (now) kept.value = now;
 });
 watch(
-  [menu, guests, () => kits.kit, () => answers.result],
+  [menu, guests, first, () => kits.kit, () => answers.result],
   () => {
     if (menu.value.length > 0 && answers.current)
-      advice.ask({ ask: 'glasses', menu: menu.value, guests: guests.value });
+      advice.ask({ ask: 'glasses', menu: menu.value, guests: guests.value, first: first.value });
   },
   { immediate: true },
 );
@@ -84,6 +91,14 @@ const answer = computed(() => {
         :rules="[(m: string[]) => m.length <= MOST_MENU_DRINKS || `at most ${MOST_MENU_DRINKS} drinks`]"
       />
     </div>
+    <ChoiceRow
+      class="first"
+      name="glasses-first"
+      legend="What counts first?"
+      :value="first"
+      :choices="FIRST"
+      @choose="first = $event"
+    />
     <ul class="plain-list">
       <li v-for="lot in lots" :key="lot.source.id" class="row">
         <span
@@ -119,6 +134,10 @@ const answer = computed(() => {
   grid-template-columns: 110px minmax(0, 1fr);
   gap: 14px;
   align-items: start;
+}
+
+.first {
+  margin-top: 10px;
 }
 
 .row {

@@ -86,9 +86,9 @@ const cautions = computed(() =>
         <li v-for="r in reminders" :key="r.tool.id" class="row">
           <span
             ><strong>{{ r.tool.name }}, {{ r.tool.wears?.part }}</strong>
-            <span class="dim">{{ r.tool.wears?.look }}</span></span
+            <span class="dim"> · {{ r.tool.wears?.look }}</span></span
           >
-          <span :class="r.overdue ? 'rust' : 'dim'">{{ r.overdue ? 'now' : words.day(r.due) }}</span>
+          <span :class="r.overdue ? 'rust' : 'dim price'">{{ r.overdue ? 'now' : words.day(r.due) }}</span>
         </li>
       </ul>
     </template>

@@ -1,0 +1,129 @@
+import { expect, proven, saved, test } from '../fixtures.js';
+
+const judged = /^You can already make (\d+) of (\d+) drinks/;
+
+test('a tool owned with one tap lets the plan spend on bottles instead, and is undone', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.address}/plan`);
+  const before = await proven(page);
+  expect(before).toMatch(/tools?/);
+  await expect(page.getByText(/from the same money/)).toContainText('hand citrus press');
+
+  await page.keyboard.press('2');
+  const sentence = page.getByRole('heading', { level: 1, name: judged });
+  await sentence.waitFor({ timeout: 60_000 });
+  const [, ready] = judged.exec(await sentence.innerText()) ?? [];
+  await expect(page.getByText('Cheapest set, proven')).toBeVisible();
+
+  const press = page.getByRole('button', { name: /^Hand citrus press/ });
+  await expect(press).toHaveAttribute('aria-pressed', 'false');
+  await expect(press).toHaveAccessibleName(/to buy, €12\.00, opens \d+ drinks/);
+  await press.focus();
+  await expect(page.getByText(/No chipped enamel/)).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(press).toHaveAccessibleName('Hand citrus press, yours');
+  await saved(page, 'Own hand citrus press');
+  await expect
+    .poll(async () => Number(judged.exec(await sentence.innerText())?.[1]), { timeout: 30_000 })
+    .toBeGreaterThan(Number(ready));
+
+  await page.keyboard.press('3');
+  const after = await proven(page);
+  expect(after).not.toBe(before);
+  await expect(page.getByText(/from the same money/)).not.toContainText('hand citrus press');
+
+  await page.reload();
+  expect(await proven(page)).toBe(after);
+  await page.keyboard.press('u');
+  await expect(page.getByText('Undone: Own hand citrus press')).toBeVisible();
+  expect(await proven(page)).toBe(before);
+});
+
+test('a shot glass is weighed on the scale, and a spec is read in its measure', async ({ page, demo }) => {
+  await page.goto(`${demo.address}/kit`);
+  await page.getByRole('heading', { level: 1, name: judged }).waitFor({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Weigh a vessel' }).click();
+  const scale = page.getByRole('img', { name: /^The scale shows/ });
+  await page.getByRole('button', { name: 'Put it on, empty' }).click();
+  await expect(page.getByRole('button', { name: 'Take the reading' })).toBeEnabled();
+  await page.waitForFunction(() =>
+    /shows (9\d|1\d\d) g/.test(document.querySelector('svg.scale')?.getAttribute('aria-label') ?? ''),
+  );
+  await page.getByRole('button', { name: 'Tare' }).click();
+  await expect(scale).toHaveAccessibleName(/shows -?[01] g/);
+  for (let weighing = 0; weighing < 2; weighing++) {
+    await page.getByRole('button', { name: 'Fill to the line' }).click();
+    await expect(scale).toHaveAccessibleName(/shows [345]\d g/);
+    await page.waitForTimeout(1500);
+    await page.getByRole('button', { name: 'Take the reading' }).click();
+    await page.getByRole('button', { name: 'Pour out' }).click();
+    await expect(scale).toHaveAccessibleName(/shows -?[01] g/);
+  }
+  const holds = page.getByText(/It holds/);
+  const ml = Number(/([\d.]+) ml/.exec(await holds.innerText())?.[1]);
+  // A shot glass holds 20 to 60 ml (common practice).
+  expect(ml).toBeGreaterThan(20);
+  expect(ml).toBeLessThan(60);
+  await page.getByLabel('Or type grams').fill('nothing');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText(/Type the grams your scale shows/)).toBeVisible();
+  await page.getByLabel('Called').fill('Lighthouse shot');
+  await page.getByRole('button', { name: 'Keep it as a measure' }).click();
+  await saved(page, 'Calibrated lighthouse shot');
+  await expect(page.getByRole('img', { name: `Lighthouse shot: cup ${ml} ml` })).toBeVisible();
+
+  // A plain glass of it is a better way to its own volume than the jigger and the spoons.
+  await page.getByLabel(/Read every spec in my measures/).check();
+  await saved(page, 'Own measures');
+  await page.goto(`${demo.address}/notebook/daiquiri`);
+  const spec = page.getByRole('table', { name: 'What goes in' });
+  await expect(spec.getByText(/level t(able|ea)spoon|jigger|lighthouse shot/).first()).toBeVisible();
+  await expect(spec.getByText(/within \d+ %/).first()).toBeVisible();
+  await page.getByLabel('In my measures').uncheck();
+  await expect(spec.getByText(/within \d+ %/)).toHaveCount(0);
+});
+
+test('glasses are counted for guests, ways to start compared, and a list made for someone else', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.address}/kit`);
+  await page.getByRole('heading', { level: 1, name: judged }).waitFor({ timeout: 60_000 });
+
+  const count = page.getByRole('region', { name: /^How many glasses/ });
+  await expect(count.getByRole('heading')).toHaveText(/\d+ .*(cupboard|to buy)/, { timeout: 30_000 });
+  await expect(count.getByText(/\d+ .* for /).first()).toBeVisible();
+  const six = await count.getByRole('heading').innerText();
+  await count.getByLabel('Guests').fill('14');
+  await expect(count.getByRole('heading')).not.toHaveText(six, { timeout: 30_000 });
+  await expect(page.getByRole('region', { name: /^Ice/ }).getByRole('heading')).toContainText(
+    'for 14 guests',
+  );
+
+  const sets = page.getByRole('region', { name: /^Ways to start/ });
+  await expect(sets.getByText(/2 at a time/).first()).toBeVisible();
+  await expect(sets.getByText(/1 at a time/).first()).toBeVisible();
+
+  const gift = page.getByRole('region', { name: 'A starter list for someone else' });
+  await gift.getByRole('button', { name: 'Make the list' }).click();
+  await expect(gift.getByText(/of tools and glasses for/)).toBeVisible({ timeout: 30_000 });
+  const small = await gift.getByText(/of tools and glasses for/).innerText();
+  await gift.getByLabel('At most').fill('150');
+  await expect(gift.getByText(/of tools and glasses for/)).not.toHaveText(small, { timeout: 30_000 });
+
+  const glasses = page.getByRole('region', { name: /^Glasses/ });
+  await glasses.getByRole('button', { name: /^Blue tumblers/ }).click();
+  await expect(glasses.getByText(/fit well/)).toBeVisible();
+  await glasses.getByLabel('To the brim').fill('5');
+  await expect(glasses.getByText('Type a number from 10 to 2000.')).toBeVisible();
+  await glasses.getByLabel('To the brim').fill('180');
+  await saved(page, 'Capacity of a glass');
+
+  await page.getByRole('button', { name: /^Fine strainer/ }).focus();
+  await page.keyboard.press('t');
+  await expect(page.getByRole('columnheader', { name: 'Opens' })).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Fine strainer is yours' }).check();
+  await saved(page, 'Own fine strainer');
+});
