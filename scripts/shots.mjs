@@ -30,6 +30,17 @@ async function compare(page) {
   await page.locator('#beyond-title').evaluate((title) => title.parentElement.scrollIntoView());
 }
 
+/** A shot glass weighed on the stand-in scale. */
+async function weigh(page) {
+  await page.getByRole('button', { name: 'Weigh a vessel' }).click();
+  for (const step of ['Put it on, empty', 'Tare', 'Fill to the line']) {
+    await page.getByRole('button', { name: step }).click();
+    await page.waitForTimeout(2000);
+  }
+  await page.getByRole('button', { name: 'Take the reading' }).click();
+  await page.locator('#measures-title').evaluate((title) => title.parentElement.scrollIntoView());
+}
+
 const SHOTS = [
   { name: 'plan-day', path: '/plan', size: DESK, theme: 'day', drawn: true },
   { name: 'plan-night', path: '/plan', size: DESK, theme: 'night', drawn: true, bottle: /^Bourbon, base/ },
@@ -39,6 +50,16 @@ const SHOTS = [
   { name: 'brief-day', path: '/brief', size: DESK, theme: 'day' },
   { name: 'brief-night', path: '/brief', size: DESK, theme: 'night' },
   { name: 'brief-phone', path: '/brief', size: PHONE, theme: 'day' },
+  { name: 'kit-wall', path: '/kit', size: DESK, theme: 'day', text: /You can already make/ },
+  {
+    name: 'kit-measures',
+    path: '/kit',
+    size: DESK,
+    theme: 'night',
+    text: /You can already make/,
+    act: weigh,
+  },
+  { name: 'kit-phone', path: '/kit', size: PHONE, theme: 'day', text: /You can already make/ },
   { name: 'notebook-day', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /: in your plan/ },
   { name: 'drink-phone', path: '/notebook/whiskey-sour', size: PHONE, theme: 'day', text: /: in your plan/ },

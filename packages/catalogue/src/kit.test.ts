@@ -240,6 +240,18 @@ describe('the plan with tools and glasses in it', () => {
     expect(best(all).answer.items).toEqual(bare.items);
   });
 
+  it('is the same set however much money is over once everything is open', () => {
+    const compiled = compilePlan(brief(), lantern, catalogue, kit());
+    const search = new PlanSearch(compiled.problem);
+    const whole = search.solve(search.wholePrice);
+    expect(whole.status).toBe('optimal');
+    for (const more of [0, 1, 3000, 8700]) {
+      const answer = new PlanSearch(compiled.problem).solve(whole.spend + more);
+      expect(answer, `${more} over`).toEqual(whole);
+    }
+    expect(new PlanSearch(compiled.problem).solve(whole.spend - 1).value).toBeLessThan(whole.value);
+  });
+
   it('is never better for lacking something', () => {
     const bare = best().answer.value;
     const some = best(kit()).answer.value;

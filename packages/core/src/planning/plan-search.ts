@@ -3,13 +3,16 @@ import { PreparedProblem } from './prepared.js';
 import { INFEASIBLE, type PlanAnswer, type PlanProblem, type PlanStatus } from './problem.js';
 import { MeritWeights, SearchModel } from './search/search-model.js';
 import { Staircase, type Stair } from './search/staircase.js';
-import { WindowSearch } from './search/window-search.js';
+import type { SearchControl } from './search/tree-search.js';
+import { WindowSearch, type SearchEnd } from './search/window-search.js';
 
 /** Rounds at the root of a single budget, and of a window among many. */
 const ALONE_ROUNDS = 8;
 const WINDOW_ROUNDS = 1;
 /** Rounds that make a fair set, seldom more. */
 const GLANCE_ROUNDS = 2;
+/** Money left over is much from this share of it on. */
+const MUCH_LEFT = 0.03;
 /** A frontier is settled in so many windows. */
 const FRONTIER_WINDOWS = 150;
 
@@ -96,10 +99,9 @@ export class PlanSearch {
       };
       onBetter();
       const search = { shouldStop: () => isOver(control), onBetter };
-      const end = this.windows.settle(free, free, search, ALONE_ROUNDS);
+      const end = this.settleOne(free, search);
       settled = end.settled;
       boundSteps = Math.min(boundSteps, end.boundAt(free));
-      if (settled) this.settled.push({ low: free, high: free });
     }
     const stair = this.staircase.at(free);
     if (stair === undefined) {
@@ -111,13 +113,42 @@ export class PlanSearch {
     return answer;
   }
 
+  /**
+   * Settle one budget. Where the best set leaves much of the money over, one price of money cannot
+   * serve both questions, whether more can be opened and whether as much can be had for less: they
+   * are put one after the other.
+   */
+  private settleOne(free: number, control: SearchControl): SearchEnd {
+    const { windows, staircase, cover } = this;
+    const enough = roundsOf(GLANCE_ROUNDS);
+    const shouldStop = () => control.shouldStop() || enough();
+    let end = windows.settle(free, free, { ...control, shouldStop }, ALONE_ROUNDS);
+    const leavesMuch = () => {
+      const stair = staircase.at(free);
+      return stair !== undefined && free - stair.spend > free * MUCH_LEFT;
+    };
+    if (!end.settled && !leavesMuch()) end = windows.settle(free, free, control, ALONE_ROUNDS);
+    else if (!end.settled) {
+      if ((staircase.at(free) as Stair).steps < cover.mostSteps)
+        end = windows.settle(free, free, control, ALONE_ROUNDS, -1, 'apart');
+      else end = { settled: true, boundAt: () => cover.mostSteps, nodes: 0 };
+      const { spend, steps } = staircase.at(free) as Stair;
+      if (end.settled && !this.isSettled(spend)) {
+        const { settled, nodes } = windows.settle(spend, spend, control, ALONE_ROUNDS);
+        if (settled) this.settled.push({ low: spend, high: spend });
+        end = { settled, boundAt: () => steps, nodes };
+      }
+    }
+    if (end.settled) this.settled.push({ low: free, high: free });
+    return end;
+  }
+
   /** Look for fair sets around a budget, a few milliseconds long; `known` tells what came of it. */
   glance(budget: number): void {
     const free = Math.min(budget, this.wholePrice) - this.forcedSpend;
     if (this.cover.impossible || free < 0 || this.isSettled(free)) return;
     this.windows.offer(new Uint8Array(this.model.n));
-    let asked = 0;
-    const search = { shouldStop: () => ++asked > GLANCE_ROUNDS, onBetter: () => undefined };
+    const search = { shouldStop: roundsOf(GLANCE_ROUNDS), onBetter: () => undefined };
     this.windows.settle(free, free, search, ALONE_ROUNDS);
   }
 
@@ -200,6 +231,12 @@ export class PlanSearch {
       drinks: prepared.openDrinks(judgement.fits),
     };
   }
+}
+
+/** Stops when it is asked more often than so. */
+function roundsOf(most: number): () => boolean {
+  let asked = 0;
+  return () => ++asked > most;
 }
 
 function isOver({ shouldStop, remainingSeconds }: SolveControl): boolean {

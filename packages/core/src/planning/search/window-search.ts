@@ -6,7 +6,7 @@ import { Scope } from './scope.js';
 import type { SearchModel } from './search-model.js';
 import type { Staircase } from './staircase.js';
 import { BranchRecord, TreeSearch, type SearchControl } from './tree-search.js';
-import { BudgetWindow } from './window.js';
+import { BudgetWindow, type StairBelow } from './window.js';
 
 /** Steps in each round at the root; a set is rounded after each. */
 const ROOT_STEPS = 20;
@@ -52,10 +52,18 @@ export class WindowSearch {
    *
    * @param rounds of steps and rounding at the root.
    * @param floor sets worth no more steps than this are of no interest.
+   * @param below whether the stair just below the window is settled with it.
    */
-  settle(low: number, high: number, control: SearchControl, rounds: number, floor = -1): SearchEnd {
+  settle(
+    low: number,
+    high: number,
+    control: SearchControl,
+    rounds: number,
+    floor = -1,
+    below: StairBelow = 'too',
+  ): SearchEnd {
     const { model, staircase, multipliers } = this;
-    const window = new BudgetWindow(model, staircase, low, high, floor);
+    const window = new BudgetWindow(model, staircase, low, high, floor, below);
     const bounds = new NodeBound(window, multipliers.copy());
     const { relaxation } = bounds;
     const state = new Int8Array(model.n).fill(FREE);

@@ -7,6 +7,9 @@ import type { Stair, Staircase } from './staircase.js';
 /** A whole step is worth finding; what money and items take off is less than this. */
 const SMALL_CHANGE = 0.45;
 
+/** Whether the stair just below a window is to be settled with it, or is left to another. */
+export type StairBelow = 'too' | 'apart';
+
 /** A hurdle, and the stair that a set clearing it exactly would have to beat by its ids. */
 export interface WindowHurdle extends Hurdle {
   tie?: Stair;
@@ -14,8 +17,8 @@ export interface WindowHurdle extends Hurdle {
 
 /**
  * A stretch of budgets to be settled at once: at every budget from `low` to `high`, no set may be
- * better than the stair known there. The stair just below `low` is settled too, so that a window of
- * a single budget answers it in full.
+ * better than the stair known there. The stair just below `low` is settled too unless told otherwise,
+ * so that a window of a single budget answers it in full.
  */
 export class BudgetWindow {
   /** In the terms of the scope: what its decided items cost is taken off. */
@@ -28,6 +31,7 @@ export class BudgetWindow {
     private readonly low: number,
     private readonly high: number,
     private readonly floor: number,
+    private readonly below: StairBelow,
   ) {
     this.scope = Scope.whole(model);
     this.refresh();
@@ -59,7 +63,8 @@ export class BudgetWindow {
       // Below the first stair of all, any set that is allowed would do.
       if (stair.steps <= this.floor) continue;
       if (under >= low) add(under, before + 1 - SMALL_CHANGE);
-      add(stair.spend, stair.merit - perItem / 4 - noise, stair);
+      if (stair.spend >= low || this.below === 'too')
+        add(stair.spend, stair.merit - perItem / 4 - noise, stair);
       before = stair.steps;
     }
     add(high, before + 1 - SMALL_CHANGE);

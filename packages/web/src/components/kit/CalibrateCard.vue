@@ -299,7 +299,7 @@ const SHARES = [
   display: grid;
   grid-template-columns: minmax(0, 300px) minmax(0, 1fr);
   gap: 24px;
-  margin-bottom: 18px;
+  margin: 12px 0 18px;
   padding: 14px;
   border: 1px solid rgb(var(--v-theme-line));
   border-radius: var(--radius);

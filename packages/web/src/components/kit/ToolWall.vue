@@ -151,6 +151,10 @@ function sayTool({ tool, state, priceMinor, closes }: HungTool): string {
   min-height: 96px;
 }
 
+.peg:focus-visible {
+  outline-offset: -3px;
+}
+
 .peg:hover,
 .chosen {
   background: rgb(var(--v-theme-wall));

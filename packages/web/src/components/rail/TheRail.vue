@@ -160,6 +160,8 @@ const figures = computed<Record<string, string>>(() => ({
   .steps {
     display: flex;
     flex: 1;
+    min-width: 0;
+    overflow-x: auto;
   }
 
   .steps li {
@@ -171,7 +173,7 @@ const figures = computed<Record<string, string>>(() => ({
     gap: 0;
     align-items: center;
     min-height: 60px;
-    padding: 8px;
+    padding: 8px 6px;
     border-inline-start: 0;
     border-block-start: 4px solid transparent;
   }
@@ -186,6 +188,8 @@ const figures = computed<Record<string, string>>(() => ({
 
   .figure {
     margin: 0;
+    font-size: 0.75rem;
+    white-space: nowrap;
   }
 
   .foot {
