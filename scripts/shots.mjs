@@ -61,7 +61,7 @@ const SHOTS = [
   },
   { name: 'kit-phone', path: '/kit', size: PHONE, theme: 'day', text: /You can already make/ },
   { name: 'notebook-day', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
-  { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /: in your plan/ },
+  { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
   { name: 'drink-phone', path: '/notebook/whiskey-sour', size: PHONE, theme: 'day', text: /: in your plan/ },
 ];
 
