@@ -44,6 +44,7 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
   const source = new Pointer(ids(catalogue.sources), 'source', 'sources.yaml');
   const technique = new Pointer(ids(catalogue.techniques), 'technique', 'techniques.yaml');
   const tool = new Pointer(ids(catalogue.tools), 'tool', 'tools.yaml');
+  const pantry = new Pointer(ids(catalogue.pantry), 'pantry thing', 'pantry.yaml');
   const kitchen = new Pointer(ids(catalogue.kitchen), 'kitchen thing', 'kitchen.yaml');
 
   catalogue.kinds.forEach((k, i) => {
@@ -82,6 +83,7 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
     kind.follow(batch.makes, `/homeMade/${i}/makes`);
     batch.from.forEach((part, p) => {
       if (part.kind !== undefined) kind.follow(part.kind, `/homeMade/${i}/from/${p}/kind`);
+      if (part.pantry !== undefined) pantry.follow(part.pantry, `/homeMade/${i}/from/${p}/pantry`);
     });
   });
   return [
@@ -92,12 +94,15 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
     ...doubled(ids(catalogue.techniques), '/techniques', 'technique'),
     ...doubled(ids(catalogue.sources), '/sources', 'source'),
     ...doubled(ids(catalogue.kitchen), '/kitchen', 'kitchen thing'),
+    ...doubled(ids(catalogue.pantry), '/pantry', 'pantry thing'),
+    ...doubled(ids(catalogue.homeMade), '/homeMade', 'batch'),
     ...kind.faults,
     ...glass.faults,
     ...source.faults,
     ...technique.faults,
     ...tool.faults,
     ...kitchen.faults,
+    ...pantry.faults,
   ];
 }
 
