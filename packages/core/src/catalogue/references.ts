@@ -125,7 +125,7 @@ export function priceListFaults(list: PriceList, kinds: ReadonlyMap<string, Kind
   return faults;
 }
 
-/** Tools, glasses and moulds of a price list that the catalogue does not know, and doubled ids. */
+/** Tools, glasses, moulds and pantry things of a price list that the catalogue does not know, and doubled ids. */
 export function kitPriceFaults(list: PriceList, catalogue: Catalogue): Fault[] {
   const ids = (entries: readonly { id: string }[]) => entries.map((e) => e.id);
   const known = {
@@ -133,6 +133,8 @@ export function kitPriceFaults(list: PriceList, catalogue: Catalogue): Fault[] {
     glass: new Pointer(ids(catalogue.glasses), 'glass', 'glasses.yaml'),
     mould: new Pointer(ids(catalogue.moulds), 'mould', 'moulds.yaml'),
   };
+  const pantry = new Pointer(ids(catalogue.pantry), 'pantry thing', 'pantry.yaml');
+  list.pantry.forEach((entry, i) => pantry.follow(entry.pantry, `/pantry/${i}/pantry`));
   list.kit.forEach((entry, i) => {
     for (const what of ['tool', 'glass', 'mould'] as const) {
       const id = entry[what];
@@ -142,6 +144,7 @@ export function kitPriceFaults(list: PriceList, catalogue: Catalogue): Fault[] {
   return [
     ...doubled(ids(list.kit), '/kit', 'entry'),
     ...Object.values(known).flatMap((pointer) => pointer.faults),
+    ...pantry.faults,
   ];
 }
 

@@ -60,6 +60,14 @@ export function standsOnShelf(kind: Kind): boolean {
   return kind.supply === 'bottle' && kind.storage === 'shelf';
 }
 
+/** The least trouble in which each kind can be made at home. */
+function leastEfforts({ homeMade }: Catalogue): Map<string, number> {
+  const efforts = new Map<string, number>();
+  for (const { makes, effort } of homeMade)
+    efforts.set(makes, Math.min(effort, efforts.get(makes) ?? effort));
+  return efforts;
+}
+
 type PlanSlot = NonNullable<PlanProblemInput['drinks'][number]['slots'][number]>;
 
 /** Item id under which an owned kind goes into the problem. */
@@ -122,7 +130,7 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
     });
   };
   const counted = catalogue.recipes.filter((r) => isCounted(brief, r.canon));
-  const offered = offeredBottles(brief, prices, kinds, counted);
+  const offered = offeredBottles(brief, prices, kinds, counted, leastEfforts(catalogue));
   for (const bottle of offered) {
     const kind = kinds.get(bottle.kind);
     if (kind && !ownedKinds.has(kind.id)) add(bottle.id, kind, bottle, false);
