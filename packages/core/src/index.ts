@@ -44,6 +44,7 @@ export * from './syrup/house-syrup.js';
 export * from './syrup/keeping.js';
 export * from './syrup/schedule.js';
 export * from './syrup/batch-cost.js';
+export * from './syrup/batch-allergens.js';
 export * from './glass/profile.js';
 export * from './glass/fit.js';
 export * from './glass/fill.js';
