@@ -1,8 +1,12 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import {
+  batchAllergens,
+  batchCost,
   batchOfVolume,
   batchUsingUp,
   brixOfRatio,
+  compilePlan,
+  emptyBrief,
   keeping,
   kindIndex,
   scaledBatch,
@@ -10,7 +14,7 @@ import {
   type Catalogue,
   type Kind,
 } from '@uisce/core';
-import { loadCatalogue } from './load.js';
+import { loadCatalogue, loadPriceLists } from './load.js';
 
 let catalogue: Catalogue;
 let kinds: Map<string, Kind>;
@@ -106,5 +110,45 @@ describe('how long a batch keeps', () => {
     expect(schools.map((s) => s.holds)).toEqual([false, false]);
     expect(why).toMatch(/water activity is 0\.8\d/);
     expect(keeping(made('simple'), catalogue).schools).toEqual([]);
+  });
+});
+
+describe('a batch against the shop', () => {
+  it('is priced in full everywhere, and sugar syrup is 10 to 20 times cheaper made than bottled', () => {
+    for (const prices of loadPriceLists(catalogue)) {
+      for (const recipe of catalogue.homeMade) {
+        const cost = batchCost(scaledBatch(recipe, 1, catalogue, kinds), prices, kinds);
+        expect(cost.unpriced, `${recipe.id} at ${prices.id}`).toEqual([]);
+        expect(cost.minor, `${recipe.id} at ${prices.id}`).toBeGreaterThan(0);
+      }
+      // Common practice: a bottled syrup costs 10 to 20 times the home-made one; some shops a little less or more.
+      const { perMlMinor, boughtPerMlMinor } = batchCost(made('simple'), prices, kinds);
+      expect((boughtPerMlMinor ?? 0) / perMlMinor, prices.id).toBeGreaterThan(7);
+      expect((boughtPerMlMinor ?? 0) / perMlMinor, prices.id).toBeLessThan(25);
+    }
+  });
+
+  it('says what is in it on the label', () => {
+    const allergens = (id: string) => batchAllergens(made(id).recipe, catalogue);
+    expect(allergens('orgeat-quick')).toContain('nuts');
+    expect(allergens('falernum')).toContain('nuts');
+    expect(allergens('simple')).toEqual([]);
+  });
+
+  it('is left out of the plan where it is more trouble than one wants', () => {
+    const prices = loadPriceLists(catalogue).find((l) => l.id === 'lantern-store');
+    if (!prices) throw new Error('the shop is gone');
+    const offered = (more: object) =>
+      new Set(compilePlan({ ...emptyBrief('EUR'), ...more }, prices, catalogue).items.keys());
+    expect(offered({}).has('made-falernum') || !prices.bottles.some((b) => b.id === 'made-falernum')).toBe(
+      true,
+    );
+    const hard = new Set(catalogue.homeMade.map((h) => h.makes));
+    for (const { makes, effort } of catalogue.homeMade) if (effort < 3) hard.delete(makes);
+    const fine = offered({ mostTrouble: 2 });
+    for (const b of prices.bottles.filter((x) => x.id.startsWith('made-')))
+      if (hard.has(b.kind)) expect(fine.has(b.id), b.id).toBe(false);
+    expect([...offered({ makesSyrups: false })].filter((id) => id.startsWith('made-'))).toEqual([]);
+    expect(fine.has('made-simple-syrup')).toBe(true);
   });
 });

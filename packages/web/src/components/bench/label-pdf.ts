@@ -32,16 +32,21 @@ const PT_A_MM = 72 / 25.4;
 const PAD_MM = 2.5;
 const NAME_PT = 12;
 const LINE_PT = 7.5;
+const LEAST_PT = 6;
+const CODE_MM = 16;
 
 /** Only what the standard fonts can write; anything else becomes a question mark. */
 function plain(text: string): string {
   return text.replace(/[^\u0020-\u007e\u00a0-\u00ff–—‘’“”•…€]/g, '?');
 }
 
-function fitted(text: string, font: PDFFont, size: number, width: number): string {
+/** A line at the size at which it fits, down to the smallest that can be read; shorter where even that is too long. */
+function fitted(text: string, font: PDFFont, size: number, width: number): { text: string; size: number } {
   let out = plain(text);
-  while (out.length > 1 && font.widthOfTextAtSize(out, size) > width) out = `${out.slice(0, -2)}…`;
-  return out;
+  const fits = Math.min(size, (size * width) / Math.max(1, font.widthOfTextAtSize(out, size)));
+  const at = Math.max(LEAST_PT, fits);
+  while (out.length > 1 && font.widthOfTextAtSize(out, at) > width) out = `${out.slice(0, -2)}…`;
+  return { text: out, size: at };
 }
 
 function drawCode(
@@ -94,24 +99,15 @@ export async function labelPdf(
     const left = (sheet.firstMm[0] + (at % sheet.columns) * sheet.stepMm[0] + PAD_MM) * PT_A_MM;
     const top =
       (pageHeight - sheet.firstMm[1] - Math.floor(at / sheet.columns) * sheet.stepMm[1] - PAD_MM) * PT_A_MM;
-    const codePt = Math.min(18, sheet.labelMm[1] - 2 * PAD_MM) * PT_A_MM;
+    const codePt = Math.min(CODE_MM, sheet.labelMm[1] - 2 * PAD_MM) * PT_A_MM;
     const width = (sheet.labelMm[0] - 3 * PAD_MM) * PT_A_MM - codePt;
-    page.drawText(fitted(label.name, bold, NAME_PT, width), {
-      ...ink,
-      x: left,
-      y: top - NAME_PT,
-      size: NAME_PT,
-      font: bold,
+    const name = fitted(label.name, bold, NAME_PT, width);
+    page.drawText(name.text, { ...ink, x: left, y: top - NAME_PT, size: name.size, font: bold });
+    label.lines.forEach((line, i) => {
+      const { text, size } = fitted(line, regular, LINE_PT, width);
+      const y = top - NAME_PT - (i + 1) * (LINE_PT + 2.5);
+      page?.drawText(text, { ...ink, x: left, y, size, font: regular });
     });
-    label.lines.forEach((line, i) =>
-      page?.drawText(fitted(line, regular, LINE_PT, width), {
-        ...ink,
-        x: left,
-        y: top - NAME_PT - (i + 1) * (LINE_PT + 2.5),
-        size: LINE_PT,
-        font: regular,
-      }),
-    );
     const code = qrcode(0, 'M');
     code.addData(label.address);
     code.make();
