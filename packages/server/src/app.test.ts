@@ -287,6 +287,22 @@ describe('batches', () => {
     expect((await call('DELETE', `/batches/${mine.id}`)).status).toBe(404);
   });
 
+  it('may be of a recipe of one’s own, once that is kept', async () => {
+    const part = { hot: false, cold: false, strained: false };
+    const recipe = {
+      id: 'own-smoky', makes: 'simple-syrup', way: 'smoked', effort: 2, heated: false, rests: [], keepsDays: 14,
+      how: 'As simple, with tea.', from: [{ ...part, pantry: 'white-sugar', g: 200 }, { ...part, pantry: 'water', g: 200 }],
+    }; // prettier-ignore
+    const mine = { ...batch(), recipeId: 'own-smoky', plannedG: [200, 200], inG: [0, 0] };
+    expect((await call('PUT', `/batches/${mine.id}`, { batch: mine, change: 'Begin' })).status).toBe(400);
+    expect((await call('PUT', '/home-made', { recipes: [recipe], change: 'Own recipe' })).status).toBe(200);
+    expect((await call('PUT', `/batches/${mine.id}`, { batch: mine, change: 'Begin' })).status).toBe(200);
+    await call('DELETE', `/batches/${mine.id}`);
+    const clash = { ...recipe, id: 'simple', from: [{ ...part, pantry: 'moon-dust', g: 1 }] };
+    const refused = await call<ProblemDetails>('PUT', '/home-made', { recipes: [clash], change: 'Odd' });
+    expect(refused.body.errors?.map((e) => e.pointer)).toEqual(['/recipes/0/id', '/recipes/0/from/0']);
+  });
+
   it('are refused with the place of the fault when they do not hold together', async () => {
     const mine = batch();
     const refused = async (part: object) =>

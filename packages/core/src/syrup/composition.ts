@@ -72,14 +72,14 @@ export function abvOf(c: Composition): number {
 }
 
 /** A gram of a spirit of known strength. */
-function spirit(abv: number): Composition {
+export function compositionOfSpirit(abv: number): Composition {
   const ethanolG = massFractionOfAbv(abv);
   return { ...NOTHING, ethanolG, waterG: 1 - ethanolG };
 }
 
 /** A gram of something from the pantry. */
 export function compositionOfPantry(thing: PantryThing): Composition {
-  if (thing.spiritAbv !== undefined) return spirit(thing.spiritAbv);
+  if (thing.spiritAbv !== undefined) return compositionOfSpirit(thing.spiritAbv);
   return { ...NOTHING, sugarG: thing.sugar, waterG: thing.water, acidG: thing.acid, otherG: thing.other };
 }
 

@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { kindSchema } from '../catalogue/kind.js';
 import { abvOf, brixOf, massG, NOTHING, times, together, volumeMl, type Composition } from './composition.js';
 import { abvOfMassFraction, ETHANOL_G_PER_ML, ethanolWaterGPerMl, massFractionOfAbv } from './ethanol.js';
+import { extendedCitrus, extendedCitrusParts } from './extended-citrus.js';
+import { homeLiqueur } from './home-liqueur.js';
 import { rescaleSyrup } from './house-syrup.js';
 import { rebalance, targetReadingG, waterLostG } from './overshoot.js';
 import { saturation, sucroseSolubilityBrix } from './solubility.js';
@@ -169,5 +172,74 @@ describe('the house syrup', () => {
         expect(back.waterMl).toBeCloseTo(-there.waterMl, 9);
       }),
     );
+  });
+});
+
+describe('extended citrus', () => {
+  const lime = kindSchema.parse({
+    id: 'lime-juice',
+    name: 'Lime juice',
+    job: 'fresh',
+    supply: 'fresh',
+    acidGPerL: 60,
+  });
+  const fourLimes = {
+    juice: lime,
+    peelG: 29,
+    juiceG: 110,
+    acidToPeel: 1,
+    citricToMalic: 25 / 4,
+    waterToPeel: 15,
+  };
+
+  it('is the trade’s batch of four limes: 25 g citric, 4 g malic, 435 g water, about as sour as fresh', () => {
+    const made = extendedCitrus(fourLimes);
+    expect(made.citricG).toBeCloseTo(25, 6);
+    expect(made.malicG).toBeCloseTo(4, 6);
+    expect(made.waterG).toBeCloseTo(435, 6);
+    // Fresh lime juice is about 6 % acid by weight (Arnold, Liquid Intelligence, 2014, from memory).
+    expect(made.freshAcidity).toBeCloseTo(0.06, 2);
+    expect(Math.abs(made.acidity - made.freshAcidity)).toBeLessThan(0.005);
+  });
+
+  it('splits the acid as its school says, and loses none of it', () => {
+    const share = fc.double({ min: 0.2, max: 30, noNaN: true });
+    fc.assert(
+      fc.property(share, share, share, (citricToMalic, acidToPeel, waterToPeel) => {
+        const p = { ...fourLimes, citricToMalic, acidToPeel, waterToPeel };
+        const { citricG, malicG, massG: mass } = extendedCitrus(p);
+        expect(citricG / malicG).toBeCloseTo(citricToMalic, 6);
+        expect(citricG + malicG).toBeCloseTo(p.peelG * acidToPeel, 6);
+        expect(mass).toBeCloseTo(citricG + malicG + p.peelG * waterToPeel + p.juiceG, 6);
+      }),
+    );
+    expect(extendedCitrusParts({ ...fourLimes, citricToMalic: Infinity }).map((x) => x.pantry ?? x.kind)).toEqual([
+      'citrus-peel', 'citric-acid', 'water', 'lime-juice',
+    ]); // prettier-ignore
+  });
+});
+
+describe('a home liqueur', () => {
+  it('comes to the strength that was asked for, sweeter the weaker it is', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 40, max: 68, noNaN: true }),
+        fc.double({ min: 0.1, max: 0.35, noNaN: true }),
+        (brix, abv) => {
+          const made = homeLiqueur(brix, 0.5, abv);
+          expect(made.abv).toBeCloseTo(abv, 6);
+          expect(made.spiritToSyrup).toBeGreaterThan(0);
+          expect(homeLiqueur(brix, 0.5, abv + 0.05).sugarGPerL).toBeLessThan(made.sugarGPerL);
+        },
+      ),
+    );
+    expect(() => homeLiqueur(50, 0.4, 0.4)).toThrow(/stronger/);
+  });
+
+  it('holds at 20 % and 40 °Brix syrup about what bottled liqueurs do', () => {
+    // Regulation (EU) 2019/787 asks for at least 100 g of sugar a litre in a liqueur (from memory).
+    const { sugarGPerL } = homeLiqueur(60, 0.5, 0.2);
+    expect(sugarGPerL).toBeGreaterThan(100);
+    expect(sugarGPerL).toBeLessThan(500);
   });
 });

@@ -1,14 +1,15 @@
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
-import { batchWriteSchema, type BatchRecord, type Catalogue } from '@uisce/core';
+import { batchWriteSchema, type BatchRecord, type Catalogue, type HomeMade } from '@uisce/core';
 import type { Changes } from '../history/changes.js';
 import { jsonBody, SMALL_BODY, validated } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
 import { BatchEntity } from '../storage/entities.js';
+import type { OwnRecipes } from './own-recipes.js';
 
 /** What does not hold together in a batch, by where it stands. */
-function faultsOf(batch: BatchRecord, catalogue: Catalogue): { pointer: string; detail: string }[] {
-  const recipe = catalogue.homeMade.find((h) => h.id === batch.recipeId);
+function faultsOf(batch: BatchRecord, homeMade: readonly HomeMade[]): { pointer: string; detail: string }[] {
+  const recipe = homeMade.find((h) => h.id === batch.recipeId);
   if (recipe === undefined)
     return [{ pointer: '/batch/recipeId', detail: 'not something we know how to make' }];
   const parts = recipe.from.length;
@@ -20,7 +21,12 @@ function faultsOf(batch: BatchRecord, catalogue: Catalogue): { pointer: string; 
 }
 
 /** Batches: list them, keep one, throw one away. */
-export function batchRoutes(source: DataSource, changes: Changes, catalogue: Catalogue): Router {
+export function batchRoutes(
+  source: DataSource,
+  changes: Changes,
+  catalogue: Catalogue,
+  own: OwnRecipes,
+): Router {
   const router = Router();
   const table = source.getRepository(BatchEntity);
 
@@ -34,7 +40,7 @@ export function batchRoutes(source: DataSource, changes: Changes, catalogue: Cat
       ...(batch.id === req.params.id
         ? []
         : [{ pointer: '/batch/id', detail: 'not the batch of this address' }]),
-      ...faultsOf(batch, catalogue),
+      ...faultsOf(batch, [...catalogue.homeMade, ...(await own.list())]),
     ];
     if (faults.length > 0) throw new HttpProblem(400, 'the batch does not hold together', faults);
     const after = { id: batch.id, value: batch } as { id: string };

@@ -4,6 +4,7 @@ import {
   BatchEntity,
   ChangeEntity,
   KitEntity,
+  OwnRecipesEntity,
   PlanEntity,
   PriceListEntity,
   SettingsEntity,
@@ -19,6 +20,7 @@ const TABLE: Record<Target, EntitySchema<{ id: string }>> = {
   settings: SettingsEntity as EntitySchema<{ id: string }>,
   'price-list': PriceListEntity as EntitySchema<{ id: string }>,
   batch: BatchEntity as EntitySchema<{ id: string }>,
+  'own-recipes': OwnRecipesEntity as EntitySchema<{ id: string }>,
   kit: KitEntity as EntitySchema<{ id: string }>,
 };
 

@@ -28,6 +28,7 @@ export const useHistory = defineStore('history', () => {
     await Promise.all([
       plans.reload(change.target === 'plan' ? change.targetId : undefined),
       useTrade().reloadPrices(),
+      useTrade().reloadOwnRecipes(),
       useHousehold().load(),
       useKit().load(),
       useBatches().load(),

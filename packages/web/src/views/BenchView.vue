@@ -4,6 +4,7 @@ import ActivityChart from '../components/bench/ActivityChart.vue';
 import BatchShelf from '../components/bench/BatchShelf.vue';
 import HouseSyrup from '../components/bench/HouseSyrup.vue';
 import KeepsCard from '../components/bench/KeepsCard.vue';
+import OwnWays from '../components/bench/OwnWays.vue';
 import PlanBatch from '../components/bench/PlanBatch.vue';
 import ScheduleCard from '../components/bench/ScheduleCard.vue';
 import WeighBench from '../components/bench/WeighBench.vue';
@@ -93,8 +94,11 @@ function begin(): void {
     </div>
     <BatchShelf />
     <div class="pair even">
-      <HouseSyrup />
-      <ScheduleCard />
+      <div class="stack">
+        <HouseSyrup />
+        <ScheduleCard />
+      </div>
+      <OwnWays />
     </div>
   </div>
 </template>

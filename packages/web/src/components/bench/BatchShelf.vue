@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { daysBetween, insideOfCapacity, heightOfMl, type BatchRecord } from '@uisce/core';
+import { batchOf, daysBetween, insideOfCapacity, heightOfMl, type BatchRecord } from '@uisce/core';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBatches } from '../../stores/batches';
+import { useTrade } from '../../stores/trade';
 import { useBatchWords } from '../../words/batch-words';
 import { useToday } from '../../words/use-today';
 import { useWords } from '../../words/use-words';
@@ -14,6 +15,7 @@ import { useLabels } from './use-labels';
 
 /** Bottled batches with what is left in them and their dates. */
 const batches = useBatches();
+const trade = useTrade();
 const words = useWords();
 const today = useToday();
 const route = useRoute();
@@ -70,9 +72,10 @@ const urgent = computed(
     rows.value.filter(({ batch }) => !batch.frozen && left(batch) <= SOON_DAYS && batch.remainingMl > 0)
       .length,
 );
-const offBy = computed(() => {
-  const b = shown.value;
-  return b?.yieldMl === null || b === undefined ? 0 : b.yieldMl;
+/** What the sums said it would fill. */
+const predictedMl = computed(() => {
+  const recipe = recipeOf(shown.value?.recipeId ?? '');
+  return shown.value && recipe ? batchOf(recipe, shown.value.inG, trade.catalogue, trade.kinds).volumeMl : 0;
 });
 
 function makeAgain(batch: BatchRecord): void {
@@ -138,7 +141,8 @@ function makeAgain(batch: BatchRecord): void {
         <strong>{{ recipeName(recipeOf(shown.recipeId)) }}</strong>
         <span class="dim">
           · made {{ words.day(shown.madeOn ?? '') }}, use by {{ words.day(shown.useBy ?? '') }} ·
-          {{ words.number(offBy, 0) }} ml bottled<template v-if="shown.measuredBrix !== null"
+          {{ words.number(shown.yieldMl ?? 0, 0) }} ml bottled of
+          {{ words.number(predictedMl, 0) }} predicted<template v-if="shown.measuredBrix !== null"
             >, read {{ words.number(shown.measuredBrix) }} °Brix</template
           ></span
         >
