@@ -104,6 +104,23 @@ test('one house syrup rescales the specs, and what to make is scheduled', async 
   await plan.getByRole('button', { name: 'Another day' }).click();
   await expect(plan.getByRole('heading')).toContainText('for 3 days');
 
+  await plan.getByLabel('Portions may wait in the freezer').check();
+  await plan.getByLabel('Day 3').fill('2031-01-01');
+  await expect(plan.getByText(/begin/).first()).toBeVisible();
+
+  // Extended citrus by another school, kept as one's own and made like any other.
+  const own = page.getByRole('region', { name: /^Your own way/ });
+  await expect(own.getByText(/6\.\d% acid against 5\.8% in fresh juice: as sour as fresh/)).toBeVisible();
+  await own.getByLabel('Water to peel').fill('24');
+  await expect(own.getByText(/softer than fresh/)).toBeVisible();
+  await own.getByLabel('Called').fill('long and soft');
+  await own.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('citrus peel');
+  await expect(own.getByText('Lime juice, long and soft').first()).toBeVisible();
+  await own.getByRole('radio', { name: 'A liqueur' }).check();
+  await own.getByLabel('To come to').fill('55');
+  await expect(own.getByText('the spirit must be stronger than the liqueur')).toBeVisible();
+
   await page.goto(`${demo.address}/notebook/daiquiri`);
   const spec = page.getByRole('table', { name: 'What goes in' });
   await expect(spec.getByText(/from the house syrup, 2 to 1; written as 20 ml/)).toBeVisible();

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { addDays, batchOfVolume, keeping, schedule, type HomeMade } from '@uisce/core';
+import {
+  addDays,
+  batchOfVolume,
+  daysBetween,
+  keeping,
+  schedule,
+  type HomeMade,
+  type Making,
+} from '@uisce/core';
 import { useAnswer } from '../../stores/answer';
 import { useBatches } from '../../stores/batches';
 import { useTrade } from '../../stores/trade';
@@ -12,6 +20,8 @@ import { listed, useWords } from '../../words/use-words';
 const MOST_DAYS = 8;
 /** Stirring and bottling take so long beside the waits (common practice). */
 const HANDS_MINUTES = 30;
+/** How long a batch keeps does not hang on its size. */
+const TRIAL_ML = 400;
 
 const answers = useAnswer();
 const batches = useBatches();
@@ -21,6 +31,8 @@ const today = useToday();
 const { recipeName } = useBatchWords();
 
 const days = ref([addDays(today.iso(), 7), addDays(today.iso(), 14)]);
+/** Whether portions may wait in the freezer for the days past the fridge’s. */
+const freezing = ref(false);
 const setDay = (i: number, event: Event) => {
   const { value } = event.target as HTMLInputElement;
   days.value = days.value.map((d, n) => (n === i && value !== '' ? value : d));
@@ -41,7 +53,7 @@ const wanted = computed<HomeMade[]>(() => {
 const makings = computed(() =>
   schedule(
     wanted.value.map((recipe) => {
-      const keeps = keeping(batchOfVolume(recipe, 400, trade.catalogue, trade.kinds), trade.catalogue).days;
+      const keeps = keepsOf(recipe);
       // What stands on the shelf already serves the days before its own.
       const there = batches.onShelf.filter(
         (b) => recipeOf(b.recipeId)?.makes === recipe.makes && b.remainingMl > 0,
@@ -50,12 +62,20 @@ const makings = computed(() =>
       return {
         id: recipe.id,
         leadMinutes: HANDS_MINUTES + recipe.rests.reduce((sum, r) => sum + r.minutes, 0),
-        keepsDays: keeps,
+        keepsDays: freezing.value ? keeps.frozenDays : keeps.days,
         days: needed,
       };
     }),
   ),
 );
+function keepsOf(recipe: HomeMade) {
+  return keeping(batchOfVolume(recipe, TRIAL_ML, trade.catalogue, trade.kinds), trade.catalogue);
+}
+/** Days that a making serves from the freezer: those past its life in the fridge. */
+function thawed({ id, ready, serves }: Making): string[] {
+  const recipe = recipeOf(id);
+  return recipe ? serves.filter((day) => daysBetween(ready, day) >= keepsOf(recipe).days) : [];
+}
 function recipeOf(id: string): HomeMade | undefined {
   return trade.catalogue.homeMade.find((h) => h.id === id);
 }
@@ -91,12 +111,18 @@ const late = (begin: string) => begin < today.iso();
         <span :class="late(m.begin) ? 'rust' : 'dim'">
           · begin {{ late(m.begin) ? 'now, it is late' : words.day(m.begin) }}</span
         >
-        <span class="dim">, for {{ listed(m.serves.map(words.day)) }}; use by {{ words.day(m.useBy) }}</span>
+        <span class="dim"
+          >, for {{ listed(m.serves.map(words.day)) }}; use by {{ words.day(m.useBy)
+          }}<template v-if="thawed(m).length > 0"
+            >; frozen in portions for {{ listed(thawed(m).map(words.day)) }}, thawed the day before</template
+          ></span
+        >
       </li>
     </ul>
-    <p class="dim">
-      Spare syrup freezes in a tub in portions, three months long: make twice as much, and freeze half.
-    </p>
+    <label class="check">
+      <input v-model="freezing" type="checkbox" />
+      Portions may wait in the freezer
+    </label>
   </section>
 </template>
 
@@ -117,7 +143,16 @@ li {
   color: rgb(var(--v-theme-rust));
 }
 
-p {
-  margin: 8px 0 0;
+.check {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+
+.check input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-sea));
 }
 </style>
