@@ -41,6 +41,27 @@ async function weigh(page) {
   await page.locator('#measures-title').evaluate((title) => title.parentElement.scrollIntoView());
 }
 
+/** Sugar overshot on the scale, and the water that puts it right. */
+async function overshoot(page) {
+  await page.getByRole('button', { name: 'Begin at the scale' }).click();
+  await page.getByRole('button', { name: 'Put the jar on' }).click();
+  await page.waitForTimeout(2500);
+  for (const step of ['Tare', 'Pour to the mark', 'A spoonful']) {
+    await page.getByRole('button', { name: step }).click();
+    await page.waitForTimeout(400);
+  }
+  await page.waitForTimeout(2000);
+  await page.getByRole('button', { name: 'It is in' }).click();
+  await page.getByText(/Overshot by/).waitFor();
+}
+
+/** The shelf of batches, one of them open. */
+async function batches(page) {
+  await page.getByRole('button', { name: /^Grenadine/ }).click();
+  await page.getByRole('button', { name: 'Strip for tonight' }).click();
+  await page.locator('#batches-title').evaluate((title) => title.parentElement.scrollIntoView());
+}
+
 const SHOTS = [
   { name: 'plan-day', path: '/plan', size: DESK, theme: 'day', drawn: true },
   { name: 'plan-night', path: '/plan', size: DESK, theme: 'night', drawn: true, bottle: /^Bourbon, base/ },
@@ -60,6 +81,9 @@ const SHOTS = [
     act: weigh,
   },
   { name: 'kit-phone', path: '/kit', size: PHONE, theme: 'day', text: /You can already make/ },
+  { name: 'bench-batches', path: '/bench', size: DESK, theme: 'night', text: /fills your/, act: batches },
+  { name: 'bench-weighing', path: '/bench', size: DESK, theme: 'day', text: /fills your/, act: overshoot },
+  { name: 'bench-phone', path: '/bench', size: PHONE, theme: 'night', text: /fills your/ },
   { name: 'notebook-day', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
   { name: 'drink-phone', path: '/notebook/whiskey-sour', size: PHONE, theme: 'day', text: /: in your plan/ },

@@ -25,10 +25,11 @@ for (const { theme, size } of LOOKS) {
       await request.put(`${demo.address}/api/plans/${plan.id}`, { data });
     }
     await page.setViewportSize(size);
-    for (const path of ['/brief', '/kit', '/plan', '/notebook', '/notebook/dry-martini']) {
+    for (const path of ['/brief', '/kit', '/bench', '/plan', '/notebook', '/notebook/dry-martini']) {
       await page.goto(demo.address + path);
       if (path.startsWith('/notebook')) await page.getByText(/^\d+ entries/).waitFor({ state: 'attached' });
       else if (path === '/kit') await page.getByText('Cheapest set, proven').waitFor({ timeout: 60_000 });
+      else if (path === '/bench') await page.getByRole('button', { name: 'Begin at the scale' }).click();
       else await proven(page);
       if (path.endsWith('martini')) await page.getByText('Among the martinis').waitFor();
       if (path === '/kit') await page.getByRole('button', { name: 'Weigh a vessel' }).click();

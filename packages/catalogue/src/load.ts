@@ -20,6 +20,7 @@ import {
   kitchenThingSchema,
   kitPriceFaults,
   mouldSchema,
+  pantrySchema,
   starterSetSchema,
   techniqueSchema,
   toolSchema,
@@ -119,13 +120,14 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const techniques = gather('techniques', ['techniques.yaml'], techniqueSchema);
   const tools = gather('tools', ['tools.yaml'], toolSchema);
   const homeMade = gather('homeMade', ['home-made.yaml'], homeMadeSchema);
+  const pantry = gather('pantry', ['pantry.yaml'], pantrySchema);
   const kitchen = gather('kitchen', ['kitchen.yaml'], kitchenThingSchema);
   const starterSets = gather('starterSets', ['starter-sets.yaml'], starterSetSchema);
   const moulds = gather('moulds', ['moulds.yaml'], mouldSchema);
   const jiggers = gather('jiggers', ['jiggers.yaml'], jiggerSchema);
   const lists = {
     kinds, standIns, glasses, recipes, families, sources, techniques, tools, homeMade,
-    kitchen, starterSets, moulds, jiggers,
+    kitchen, pantry, starterSets, moulds, jiggers,
   }; // prettier-ignore
   const pick = (of: 'text' | 'data') =>
     Object.fromEntries(Object.entries(lists).map(([name, list]) => [name, list[of]]));

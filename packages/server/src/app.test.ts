@@ -11,6 +11,7 @@ import { loadCatalogue, loadPriceLists } from '@uisce/catalogue';
 import {
   emptyBrief,
   emptyKit,
+  type BatchRecord,
   type Kit,
   type Plan,
   type PriceList,
@@ -261,6 +262,60 @@ describe('the kit', () => {
       pointer: '/kit/vessels/0/cups/0/lines',
       detail: 'lines must rise from the bottom up',
     });
+  });
+});
+
+describe('batches', () => {
+  const batch = (): BatchRecord => ({
+    id: randomUUID(), recipeId: 'simple', plannedG: [700, 400], inG: [706, 0], jarG: 535, tared: false, bottleMl: 850,
+    restsDone: 0, restStartedAt: null, toppedUpG: 0, startedAt: '2026-11-25T18:00:00.000Z', madeOn: null, useBy: null,
+    frozen: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '',
+  }); // prettier-ignore
+
+  it('are kept as they stand, survive a restart, are thrown away and come back by undo', async () => {
+    const mine = batch();
+    const put = await call('PUT', `/batches/${mine.id}`, { batch: mine, change: '706 g white sugar' });
+    expect(put.status).toBe(200);
+    await stop();
+    await start();
+    expect((await call<BatchRecord[]>('GET', '/batches')).body).toEqual([mine]);
+    expect((await call('DELETE', `/batches/${mine.id}`)).status).toBe(204);
+    expect((await call<BatchRecord[]>('GET', '/batches')).body).toEqual([]);
+    await call('POST', '/history/undo');
+    expect((await call<BatchRecord[]>('GET', '/batches')).body).toEqual([mine]);
+    await call('DELETE', `/batches/${mine.id}`);
+    expect((await call('DELETE', `/batches/${mine.id}`)).status).toBe(404);
+  });
+
+  it('may be of a recipe of one’s own, once that is kept', async () => {
+    const part = { hot: false, cold: false, strained: false };
+    const recipe = {
+      id: 'own-smoky', makes: 'simple-syrup', way: 'smoked', effort: 2, heated: false, rests: [], keepsDays: 14,
+      how: 'As simple, with tea.', from: [{ ...part, pantry: 'white-sugar', g: 200 }, { ...part, pantry: 'water', g: 200 }],
+    }; // prettier-ignore
+    const mine = { ...batch(), recipeId: 'own-smoky', plannedG: [200, 200], inG: [0, 0] };
+    expect((await call('PUT', `/batches/${mine.id}`, { batch: mine, change: 'Begin' })).status).toBe(400);
+    expect((await call('PUT', '/home-made', { recipes: [recipe], change: 'Own recipe' })).status).toBe(200);
+    expect((await call('PUT', `/batches/${mine.id}`, { batch: mine, change: 'Begin' })).status).toBe(200);
+    await call('DELETE', `/batches/${mine.id}`);
+    const clash = { ...recipe, id: 'simple', from: [{ ...part, pantry: 'moon-dust', g: 1 }] };
+    const refused = await call<ProblemDetails>('PUT', '/home-made', { recipes: [clash], change: 'Odd' });
+    expect(refused.body.errors?.map((e) => e.pointer)).toEqual(['/recipes/0/id', '/recipes/0/from/0']);
+  });
+
+  it('are refused with the place of the fault when they do not hold together', async () => {
+    const mine = batch();
+    const refused = async (part: object) =>
+      (
+        await call<ProblemDetails>('PUT', `/batches/${mine.id}`, {
+          batch: { ...mine, ...part },
+          change: 'Odd',
+        })
+      ).body.errors?.map((e) => e.pointer);
+    expect(await refused({ recipeId: 'moonshine' })).toEqual(['/batch/recipeId']);
+    expect(await refused({ inG: [1, 2, 3] })).toEqual(['/batch/inG']);
+    expect(await refused({ id: randomUUID() })).toEqual(['/batch/id']);
+    expect(await refused({ inG: [-1, 2] })).toEqual(['/batch/inG/0']);
   });
 });
 

@@ -4,6 +4,8 @@ import { pinoHttp } from 'pino-http';
 import type { DataSource } from 'typeorm';
 import type { PriceList } from '@uisce/core';
 import type { LoadedCatalogue } from '@uisce/catalogue';
+import { OwnRecipes, ownRecipeRoutes } from './bench/own-recipes.js';
+import { batchRoutes } from './bench/routes.js';
 import { catalogueRoutes } from './catalogue/routes.js';
 import { demoRoutes } from './demo/routes.js';
 import { Changes } from './history/changes.js';
@@ -44,6 +46,9 @@ export function createApp({ logger, source, pool, loaded, prices, webFolder }: A
   api.use('/catalogue', catalogueRoutes(loaded.text));
   api.use('/price-lists', priceRoutes(changes, priceLists, loaded.catalogue));
   api.use('/settings', settingsRoutes(source, changes, priceLists));
+  const ownRecipes = new OwnRecipes(source, changes);
+  api.use('/batches', batchRoutes(source, changes, loaded.catalogue, ownRecipes));
+  api.use('/home-made', ownRecipeRoutes(ownRecipes, loaded.catalogue));
   api.use('/kit', kitRoutes(source, changes, loaded.catalogue));
   api.use('/plans', planRoutes(source, changes));
   api.use('/history', historyRoutes(changes));

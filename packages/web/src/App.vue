@@ -7,6 +7,7 @@ import { useShortcuts } from './components/rail/use-shortcuts';
 import EmptyHousehold from './components/brief/EmptyHousehold.vue';
 import { ApiError, OfflineError } from './api/client';
 import { useAnswer } from './stores/answer';
+import { useBatches } from './stores/batches';
 import { useHistory } from './stores/history';
 import { useHousehold } from './stores/household';
 import { useKit } from './stores/kit';
@@ -52,7 +53,7 @@ onErrorCaptured((error) => !sayFailure(error));
 async function load() {
   try {
     await household.load();
-    await Promise.all([trade.load(), plans.load(), useKit().load(), history.refresh()]);
+    await Promise.all([trade.load(), plans.load(), useKit().load(), useBatches().load(), history.refresh()]);
     answers.start();
     trouble.value = '';
   } catch (error) {

@@ -5,6 +5,7 @@ export const STEPS = [
   { digit: '1', name: 'Brief', path: '/brief' },
   { digit: '2', name: 'Kit', path: '/kit' },
   { digit: '3', name: 'Plan', path: '/plan' },
+  { digit: '5', name: 'Bench', path: '/bench' },
   { digit: '9', name: 'Notebook', path: '/notebook' },
 ] as const;
 
@@ -15,6 +16,7 @@ export const router = createRouter({
     { path: '/brief', component: () => import('./views/BriefView.vue'), meta: { title: 'Brief' } },
     { path: '/kit', component: () => import('./views/KitView.vue'), meta: { title: 'Kit' } },
     { path: '/plan', component: () => import('./views/PlanView.vue'), meta: { title: 'Plan' } },
+    { path: '/bench/:batch?', component: () => import('./views/BenchView.vue'), meta: { title: 'Bench' } },
     {
       path: '/notebook/:drink?',
       component: () => import('./views/NotebookView.vue'),

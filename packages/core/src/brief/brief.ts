@@ -62,6 +62,8 @@ export const briefSchema = z.strictObject({
   /** The best price per ml that will be used up, or the least outlay. */
   sizes: z.enum(['full', 'small']),
   makesSyrups: z.boolean(),
+  /** Of what is made at home, how much trouble is fine: pressing and simmering, or whole afternoons too. */
+  mostTrouble: z.literal([2, 3]).default(3),
   /** How often they drink: what decides which size of an opened bottle is finished in time. */
   drinksPerWeek: z.int().min(1).max(500).default(USUAL_DRINKS_PER_WEEK),
   /** Past so many drinks of one family, each further one counts this share. */
@@ -94,6 +96,7 @@ export function emptyBrief(currency: string): Brief {
     limits: { bottles: null, liquorMl: null },
     sizes: 'full',
     makesSyrups: true,
+    mostTrouble: 3,
     drinksPerWeek: USUAL_DRINKS_PER_WEEK,
     variety: null,
     shares: [],

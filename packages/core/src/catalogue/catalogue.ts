@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { familySchema } from './family.js';
 import { glassSchema } from './glass.js';
-import { homeMadeSchema } from './home-made.js';
+import { homeMadeSchema, pantrySchema } from './home-made.js';
 import { kindSchema, type Kind } from './kind.js';
 import { recipeSchema } from './recipe.js';
 import { sourceSchema } from './source.js';
@@ -24,6 +24,7 @@ export const catalogueSchema = z.strictObject({
   moulds: z.array(mouldSchema).default([]),
   jiggers: z.array(jiggerSchema).default([]),
   homeMade: z.array(homeMadeSchema).default([]),
+  pantry: z.array(pantrySchema).default([]),
 });
 export type Catalogue = z.infer<typeof catalogueSchema>;
 

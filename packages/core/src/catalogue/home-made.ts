@@ -1,24 +1,69 @@
 import { z } from 'zod';
-import { idSchema } from './kind.js';
+import { ALLERGENS, idSchema } from './kind.js';
+
+const share = z.number().min(0).max(1).default(0);
+
+/** Something from the pantry: what of a gram of it is sugar, water, acid, or anything else that dissolves. */
+export const pantrySchema = z.strictObject({
+  id: idSchema,
+  name: z.string().min(1),
+  sugar: share,
+  water: share,
+  acid: share,
+  other: share,
+  /** Strength of a spirit, where that is what it is. */
+  spiritAbv: z.number().min(0).max(0.97).optional(),
+  /** Grams of liquid that a gram of it drinks up and keeps when it is strained out. */
+  drinks: z.number().min(0).max(5).default(0),
+  dry: z.boolean().default(false),
+  /** Fruit, nuts, milk: what it brings in spoils first. */
+  fresh: z.boolean().default(false),
+  /** Added one drop at a time. */
+  drops: z.boolean().default(false),
+  allergens: z.array(z.enum(ALLERGENS)).default([]),
+  caution: z.string().optional(),
+});
+export type PantryThing = z.infer<typeof pantrySchema>;
 
 /** One thing a batch is made from: a kind of the catalogue or something from the pantry. */
 const partSchema = z
   .strictObject({
     kind: idSchema.optional(),
-    pantry: z.string().min(1).optional(),
+    pantry: idSchema.optional(),
     /** Grams for the batch as written. */
     g: z.number().positive().max(5000),
+    /** Goes in hot; or only once the pan is off the heat. */
+    hot: z.boolean().default(false),
+    cold: z.boolean().default(false),
+    /** Taken out again: it flavours and leaves little behind. */
+    strained: z.boolean().default(false),
   })
   .refine((part) => (part.kind === undefined) !== (part.pantry === undefined), {
     message: 'a part is either a kind or a pantry thing',
   });
+export type HomeMadePart = z.infer<typeof partSchema>;
+
+/** A wait, or something done, once so many parts are in. */
+const restSchema = z.strictObject({
+  after: z.int().positive(),
+  minutes: z.number().positive().max(20_000),
+  say: z.string().min(5),
+});
+
+/** How much trouble a batch is: stirring; pressing, simmering or waiting; an afternoon. */
+export const EFFORTS = [1, 2, 3] as const;
 
 /** A kind that can be made at home, from what, and how long it keeps. */
 export const homeMadeSchema = z.strictObject({
+  id: idSchema,
   makes: idSchema,
   /** The way it is made, where there is more than one: "cold", "from nuts". */
   way: z.string().min(1).optional(),
+  effort: z.literal(EFFORTS),
   from: z.array(partSchema).min(1),
+  /** Warmed in a pan: weigh it at the end, and top up the water that was lost. */
+  heated: z.boolean().default(false),
+  rests: z.array(restSchema).default([]),
   how: z.string().min(10).max(400),
   keepsDays: z.int().positive().max(400),
   caution: z.string().optional(),

@@ -53,6 +53,13 @@ export const pricedKitSchema = z
   });
 export type PricedKit = z.infer<typeof pricedKitSchema>;
 
+/** Something for the pantry: what so many grams of it cost. */
+export const pricedPantrySchema = z.strictObject({
+  pantry: idSchema,
+  g: z.number().positive().max(20_000),
+  priceMinor: z.int().nonnegative().max(100_000_000),
+});
+
 /** A shop's prices, as stored and as exchanged in files. */
 export const priceListSchema = z.strictObject({
   format: z.literal('uisce-prices/1'),
@@ -64,6 +71,7 @@ export const priceListSchema = z.strictObject({
   provenance: z.string().min(1),
   bottles: z.array(pricedBottleSchema).min(1).max(2000),
   fresh: z.array(pricedFreshSchema).max(200).default([]),
+  pantry: z.array(pricedPantrySchema).max(200).default([]),
   kit: z.array(pricedKitSchema).max(500).default([]),
 });
 export type PriceList = z.infer<typeof priceListSchema>;

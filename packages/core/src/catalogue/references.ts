@@ -44,6 +44,7 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
   const source = new Pointer(ids(catalogue.sources), 'source', 'sources.yaml');
   const technique = new Pointer(ids(catalogue.techniques), 'technique', 'techniques.yaml');
   const tool = new Pointer(ids(catalogue.tools), 'tool', 'tools.yaml');
+  const pantry = new Pointer(ids(catalogue.pantry), 'pantry thing', 'pantry.yaml');
   const kitchen = new Pointer(ids(catalogue.kitchen), 'kitchen thing', 'kitchen.yaml');
 
   catalogue.kinds.forEach((k, i) => {
@@ -82,6 +83,7 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
     kind.follow(batch.makes, `/homeMade/${i}/makes`);
     batch.from.forEach((part, p) => {
       if (part.kind !== undefined) kind.follow(part.kind, `/homeMade/${i}/from/${p}/kind`);
+      if (part.pantry !== undefined) pantry.follow(part.pantry, `/homeMade/${i}/from/${p}/pantry`);
     });
   });
   return [
@@ -92,12 +94,15 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
     ...doubled(ids(catalogue.techniques), '/techniques', 'technique'),
     ...doubled(ids(catalogue.sources), '/sources', 'source'),
     ...doubled(ids(catalogue.kitchen), '/kitchen', 'kitchen thing'),
+    ...doubled(ids(catalogue.pantry), '/pantry', 'pantry thing'),
+    ...doubled(ids(catalogue.homeMade), '/homeMade', 'batch'),
     ...kind.faults,
     ...glass.faults,
     ...source.faults,
     ...technique.faults,
     ...tool.faults,
     ...kitchen.faults,
+    ...pantry.faults,
   ];
 }
 
@@ -120,7 +125,7 @@ export function priceListFaults(list: PriceList, kinds: ReadonlyMap<string, Kind
   return faults;
 }
 
-/** Tools, glasses and moulds of a price list that the catalogue does not know, and doubled ids. */
+/** Tools, glasses, moulds and pantry things of a price list that the catalogue does not know, and doubled ids. */
 export function kitPriceFaults(list: PriceList, catalogue: Catalogue): Fault[] {
   const ids = (entries: readonly { id: string }[]) => entries.map((e) => e.id);
   const known = {
@@ -128,6 +133,8 @@ export function kitPriceFaults(list: PriceList, catalogue: Catalogue): Fault[] {
     glass: new Pointer(ids(catalogue.glasses), 'glass', 'glasses.yaml'),
     mould: new Pointer(ids(catalogue.moulds), 'mould', 'moulds.yaml'),
   };
+  const pantry = new Pointer(ids(catalogue.pantry), 'pantry thing', 'pantry.yaml');
+  list.pantry.forEach((entry, i) => pantry.follow(entry.pantry, `/pantry/${i}/pantry`));
   list.kit.forEach((entry, i) => {
     for (const what of ['tool', 'glass', 'mould'] as const) {
       const id = entry[what];
@@ -137,6 +144,7 @@ export function kitPriceFaults(list: PriceList, catalogue: Catalogue): Fault[] {
   return [
     ...doubled(ids(list.kit), '/kit', 'entry'),
     ...Object.values(known).flatMap((pointer) => pointer.faults),
+    ...pantry.faults,
   ];
 }
 

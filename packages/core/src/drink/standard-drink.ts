@@ -1,5 +1,4 @@
-/** Density of ethanol at 20 °C, g/ml: OIML R 22 tables (from memory). */
-const ETHANOL_G_PER_ML = 0.78924;
+import { ETHANOL_G_PER_ML } from '../syrup/ethanol.js';
 
 /** Grams of ethanol in `ml` of it. */
 export function ethanolG(ml: number): number {

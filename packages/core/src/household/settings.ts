@@ -24,5 +24,7 @@ export const settingsSchema = z.strictObject({
   theme: z.enum(['day', 'night']),
   priceListId: idSchema,
   currentPlanId: z.uuid().nullable(),
+  /** Sugar to water by weight of the syrup that is kept; null pours each as its spec says. */
+  houseSyrupRatio: z.number().min(0.5).max(2.5).nullable().default(null),
 });
 export type Settings = z.infer<typeof settingsSchema>;

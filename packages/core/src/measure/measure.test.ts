@@ -56,7 +56,7 @@ describe('the simulated scale', () => {
   };
 
   it('scatters by its noise and no more, around the truth', () => {
-    const scale = settled({ ...FINE_SCALE, stepG: 0.001 }, 41.3);
+    const scale = settled({ ...FINE_SCALE, stepG: 0.001, driftGPerMinute: 0 }, 41.3);
     const seen = Array.from({ length: 4000 }, () => {
       scale.pass(100);
       return scale.read().g ?? NaN;
@@ -69,7 +69,7 @@ describe('the simulated scale', () => {
   });
 
   it('lags, comes to rest, tares, shows overload, and never has less than nothing on it', () => {
-    const scale = new SimulatedScale({ ...KITCHEN_SCALE, noiseG: 0 }, chance(2));
+    const scale = new SimulatedScale({ ...KITCHEN_SCALE, noiseG: 0, driftGPerMinute: 0 }, chance(2));
     scale.put(535);
     scale.pass(100);
     expect(scale.read().stable).toBe(false);
@@ -85,6 +85,15 @@ describe('the simulated scale', () => {
     expect(scale.load).toBe(0);
     for (let i = 0; i < 60; i++) scale.pass(100);
     expect(scale.read().g).toBe(-535);
+  });
+
+  it('wanders a little as it stands, until it is tared again', () => {
+    const scale = settled({ ...FINE_SCALE, noiseG: 0, driftGPerMinute: 0.3 }, 100);
+    scale.tare();
+    for (let i = 0; i < 600; i++) scale.pass(100);
+    expect(scale.read().g).toBeCloseTo(0.3, 1);
+    scale.tare();
+    expect(scale.read().g).toBe(0);
   });
 
   it('gives back what a vessel holds, within what calibrating says it may be off', () => {

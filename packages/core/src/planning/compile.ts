@@ -4,6 +4,9 @@ import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import { drinkKey, type Recipe, type Slot } from '../catalogue/recipe.js';
 import { drinkTastes } from '../drink/tastes.js';
+import { batchCost } from '../syrup/batch-cost.js';
+import { batchOfVolume } from '../syrup/batch.js';
+import { gcd } from './exact-value.js';
 import { kitOffers, kitSlots, type KitOffer } from '../kit/kit-offers.js';
 import type { Kit } from '../kit/kit.js';
 import { servedDrink } from '../glass/serves.js';
@@ -58,6 +61,41 @@ export class CurrencyMismatchError extends Error {
 /** Whether a bottle of this kind takes room on the shelf; mixers and what must stay cold live elsewhere. */
 export function standsOnShelf(kind: Kind): boolean {
   return kind.supply === 'bottle' && kind.storage === 'shelf';
+}
+
+/**
+ * What a bottle costs the plan: its price, or for a batch made at home what its parts cost at this
+ * shop, in the way that is least trouble, rounded up to the step the shop prices in; its listed price
+ * where a part has none.
+ */
+export function priceOf(
+  bottle: PricedBottle,
+  prices: PriceList,
+  catalogue: Pick<Catalogue, 'homeMade' | 'pantry'>,
+  kinds: ReadonlyMap<string, Kind>,
+): number {
+  if (!bottle.id.startsWith('made-')) return bottle.priceMinor;
+  const [recipe] = catalogue.homeMade
+    .filter((h) => h.makes === bottle.kind)
+    .sort((a, b) => a.effort - b.effort);
+  if (recipe === undefined) return bottle.priceMinor;
+  const { minor, unpriced } = batchCost(batchOfVolume(recipe, bottle.ml, catalogue, kinds), prices, kinds);
+  if (unpriced.length > 0) return bottle.priceMinor;
+  const step = priceStep(prices);
+  return Math.max(1, Math.ceil(minor / step)) * step;
+}
+
+/** The step a shop prices its bottles in, minor units. */
+function priceStep(prices: PriceList): number {
+  return prices.bottles.map((b) => b.priceMinor).reduce(gcd, 0) || 1;
+}
+
+/** The least trouble in which each kind can be made at home. */
+function leastEfforts({ homeMade }: Catalogue): Map<string, number> {
+  const efforts = new Map<string, number>();
+  for (const { makes, effort } of homeMade)
+    efforts.set(makes, Math.min(effort, efforts.get(makes) ?? effort));
+  return efforts;
 }
 
 type PlanSlot = NonNullable<PlanProblemInput['drinks'][number]['slots'][number]>;
@@ -115,14 +153,14 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
     problemItems.push({
       id,
       provides: kindAndAncestors(kind.id, kinds),
-      price: owned ? 0 : (bottle?.priceMinor ?? 0),
+      price: owned ? 0 : bottle ? priceOf(bottle, prices, catalogue, kinds) : 0,
       widthMm: onShelf && bottle ? bottle.widthMm + SHELF_CLEARANCE_MM : 0,
       counted: kind.supply === 'bottle' && kind.abv > 0,
       liquorMl: kind.abv > 0 ? (bottle?.ml ?? 0) : 0,
     });
   };
   const counted = catalogue.recipes.filter((r) => isCounted(brief, r.canon));
-  const offered = offeredBottles(brief, prices, kinds, counted);
+  const offered = offeredBottles(brief, prices, kinds, counted, leastEfforts(catalogue));
   for (const bottle of offered) {
     const kind = kinds.get(bottle.kind);
     if (kind && !ownedKinds.has(kind.id)) add(bottle.id, kind, bottle, false);

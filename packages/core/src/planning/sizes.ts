@@ -73,19 +73,22 @@ export function homeSizes(bottles: readonly PricedBottle[], kindId: string): Pri
  * are for drinking neat and are never proposed for mixing.
  *
  * @param recipes the drinks that count: what is made decides how fast a bottle empties.
+ * @param efforts the least trouble in which each kind can be made at home.
  */
 export function offeredBottles(
   brief: Brief,
   prices: PriceList,
   kinds: ReadonlyMap<string, Kind>,
   recipes: readonly Recipe[],
+  efforts: ReadonlyMap<string, number> = new Map(),
 ): PricedBottle[] {
   const offered = new Set<PricedBottle>(prices.bottles.filter((b) => brief.keepBottles.includes(b.id)));
   for (const kindId of new Set(prices.bottles.map((b) => b.kind))) {
     const kind = kinds.get(kindId);
     if (kind === undefined) continue;
     const bought = homeSizes(prices.bottles, kindId).filter(
-      (b) => kind.supply !== 'home-made' || brief.makesSyrups || !b.id.startsWith('made-'),
+      (b) =>
+        !b.id.startsWith('made-') || (brief.makesSyrups && (efforts.get(kindId) ?? 1) <= brief.mostTrouble),
     );
     const use = brief.sizes === 'small' ? 0 : weeklyUseMl(kindId, recipes, brief.drinksPerWeek);
     const [best] = sizesByUse(bought, kind, use);

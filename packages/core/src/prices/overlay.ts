@@ -18,6 +18,10 @@ export function effectivePrices(list: PriceList, shops: readonly PriceList[]): P
     ...list,
     bottles: [...list.bottles, ...below.bottles.filter((b) => !own.has(b.kind) && !ownIds.has(b.id))],
     fresh: [...list.fresh, ...below.fresh.filter((f) => !ownFresh.has(f.kind))],
+    pantry: [
+      ...list.pantry,
+      ...below.pantry.filter((p) => !list.pantry.some((own) => own.pantry === p.pantry)),
+    ],
     kit: [...list.kit, ...below.kit.filter((k) => !ownKit.has(about(k)))],
   };
 }

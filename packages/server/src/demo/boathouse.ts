@@ -1,4 +1,4 @@
-import { emptyBrief, emptyKit, type Brief, type Kit } from '@uisce/core';
+import { addDays, emptyBrief, emptyKit, type BatchRecord, type Brief, type Kit } from '@uisce/core';
 
 /** An invented household: a retired boathouse on a made-up inlet, two people, one shelf. */
 export const BOATHOUSE = {
@@ -72,4 +72,42 @@ function boathouseKit(): Kit {
     moulds: [{ id: 'cube-tray', count: 2 }],
     people: 2,
   };
+}
+
+/** Two batches on the shelf, made some days ago. */
+export function boathouseBatches(today: string, ids: readonly [string, string]): BatchRecord[] {
+  const batch = (id: string, recipeId: string, grams: number[], more: Partial<BatchRecord>): BatchRecord => ({
+    id,
+    recipeId,
+    plannedG: grams,
+    inG: grams,
+    jarG: 535,
+    tared: true,
+    bottleMl: 500,
+    restsDone: 0,
+    restStartedAt: null,
+    toppedUpG: 0,
+    startedAt: `${addDays(today, -9)}T18:00:00.000Z`,
+    madeOn: addDays(today, -9),
+    useBy: addDays(today, 5),
+    frozen: false,
+    yieldMl: 490,
+    measuredBrix: null,
+    remainingMl: 310,
+    notes: '',
+    ...more,
+  });
+  return [
+    batch(ids[0], 'simple', [301, 301], {}),
+    batch(ids[1], 'grenadine-cold', [190, 190, 30, 2], {
+      bottleMl: 350,
+      madeOn: addDays(today, -4),
+      startedAt: `${addDays(today, -4)}T18:00:00.000Z`,
+      useBy: addDays(today, 10),
+      yieldMl: 335,
+      measuredBrix: 57.5,
+      remainingMl: 335,
+      notes: 'From the two big fruits; a little sharper than the last.',
+    }),
+  ];
 }

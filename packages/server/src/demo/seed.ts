@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource } from 'typeorm';
 import { DEFAULT_SETTINGS } from '../household/routes.js';
-import { KitEntity, PlanEntity, SettingsEntity } from '../storage/entities.js';
-import { BOATHOUSE } from './boathouse.js';
+import { BatchEntity, KitEntity, PlanEntity, SettingsEntity } from '../storage/entities.js';
+import { BOATHOUSE, boathouseBatches } from './boathouse.js';
 
 /** Put the demo household into an empty database; one that holds plans is left alone. */
 export async function seedDemo(source: DataSource): Promise<void> {
@@ -14,6 +14,9 @@ export async function seedDemo(source: DataSource): Promise<void> {
     return { id: randomUUID(), ...plan, createdAt: at, updatedAt: at };
   });
   await plans.save(rows);
+  const today = new Date(start).toISOString().slice(0, 10);
+  const batches = boathouseBatches(today, [randomUUID(), randomUUID()]);
+  await source.getRepository(BatchEntity).save(batches.map((value) => ({ id: value.id, value })));
   await source.getRepository(KitEntity).save({ id: 'household', value: BOATHOUSE.kit });
   await source.getRepository(SettingsEntity).save({
     id: 'household',

@@ -1,8 +1,10 @@
 import type { DataSource, EntityManager, EntitySchema } from 'typeorm';
 import type { HistoryState } from '@uisce/core';
 import {
+  BatchEntity,
   ChangeEntity,
   KitEntity,
+  OwnRecipesEntity,
   PlanEntity,
   PriceListEntity,
   SettingsEntity,
@@ -17,6 +19,8 @@ const TABLE: Record<Target, EntitySchema<{ id: string }>> = {
   plan: PlanEntity as EntitySchema<{ id: string }>,
   settings: SettingsEntity as EntitySchema<{ id: string }>,
   'price-list': PriceListEntity as EntitySchema<{ id: string }>,
+  batch: BatchEntity as EntitySchema<{ id: string }>,
+  'own-recipes': OwnRecipesEntity as EntitySchema<{ id: string }>,
   kit: KitEntity as EntitySchema<{ id: string }>,
 };
 

@@ -14,13 +14,17 @@ export const DEFAULT_SETTINGS: Settings = {
   theme: 'day',
   priceListId: 'lantern-store',
   currentPlanId: null,
+  houseSyrupRatio: null,
 };
 
 /** Household settings. Which plan is open is a place, not a change, so it is not undone. */
 export function settingsRoutes(source: DataSource, changes: Changes, priceLists: PriceLists): Router {
   const router = Router();
   const table = source.getRepository(SettingsEntity);
-  const current = async () => (await table.findOneBy({ id: 'household' }))?.value ?? DEFAULT_SETTINGS;
+  const current = async () => ({
+    ...DEFAULT_SETTINGS,
+    ...(await table.findOneBy({ id: 'household' }))?.value,
+  });
 
   router.get('/', async (_req, res) => {
     res.json(await current());

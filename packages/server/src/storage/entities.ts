@@ -1,5 +1,5 @@
 import { EntitySchema } from 'typeorm';
-import type { Brief, Kit, PriceList, Settings } from '@uisce/core';
+import type { BatchRecord, Brief, HomeMade, Kit, PriceList, Settings } from '@uisce/core';
 
 export interface PlanRow {
   id: string;
@@ -26,8 +26,19 @@ export interface KitRow {
   value: Kit;
 }
 
+export interface OwnRecipesRow {
+  /** One household, one list. */
+  id: 'household';
+  value: HomeMade[];
+}
+
+export interface BatchRow {
+  id: string;
+  value: BatchRecord;
+}
+
 /** What kinds of thing a change may touch. */
-export type Target = 'plan' | 'settings' | 'price-list' | 'kit';
+export type Target = 'plan' | 'settings' | 'price-list' | 'kit' | 'batch' | 'own-recipes';
 
 /** One change, with the whole row before and after it, so that it can be undone and redone. */
 export interface ChangeRow {
@@ -71,6 +82,18 @@ export const KitEntity = new EntitySchema<KitRow>({
   columns: { id: { type: 'text', primary: true }, value: { type: 'simple-json' } },
 });
 
+export const BatchEntity = new EntitySchema<BatchRow>({
+  name: 'Batch',
+  tableName: 'batch',
+  columns: { id: { type: 'text', primary: true }, value: { type: 'simple-json' } },
+});
+
+export const OwnRecipesEntity = new EntitySchema<OwnRecipesRow>({
+  name: 'OwnRecipes',
+  tableName: 'own_recipes',
+  columns: { id: { type: 'text', primary: true }, value: { type: 'simple-json' } },
+});
+
 export const ChangeEntity = new EntitySchema<ChangeRow>({
   name: 'Change',
   tableName: 'change',
@@ -86,4 +109,12 @@ export const ChangeEntity = new EntitySchema<ChangeRow>({
   },
 });
 
-export const ENTITIES = [PlanEntity, SettingsEntity, PriceListEntity, KitEntity, ChangeEntity];
+export const ENTITIES = [
+  PlanEntity,
+  SettingsEntity,
+  PriceListEntity,
+  KitEntity,
+  BatchEntity,
+  OwnRecipesEntity,
+  ChangeEntity,
+];

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import type { HistoryState } from '@uisce/core';
 import { api } from '../api/client';
+import { useBatches } from './batches';
 import { useHousehold } from './household';
 import { useKit } from './kit';
 import { useNotices } from './notices';
@@ -27,8 +28,10 @@ export const useHistory = defineStore('history', () => {
     await Promise.all([
       plans.reload(change.target === 'plan' ? change.targetId : undefined),
       useTrade().reloadPrices(),
+      useTrade().reloadOwnRecipes(),
       useHousehold().load(),
       useKit().load(),
+      useBatches().load(),
     ]);
     await refresh();
     useNotices().say(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${change.label}`);

@@ -20,6 +20,7 @@ export const useHousehold = defineStore('household', () => {
     theme: rememberedTheme(),
     priceListId: 'lantern-store',
     currentPlanId: null,
+    houseSyrupRatio: null,
   });
 
   async function load(): Promise<void> {

@@ -8,16 +8,20 @@ import {
   kindIndex,
   type Catalogue,
   type CatalogueText,
+  type HomeMade,
   type PriceList,
   type PriceListSummary,
 } from '@uisce/core';
 import { api, ApiError } from '../api/client';
+import { useHistory } from './history';
 import { useHousehold } from './household';
 
 /** The catalogue and the price lists: what there is to pour and what it costs. */
 export const useTrade = defineStore('trade', () => {
   const loaded = ref(false);
   const catalogue = shallowRef<Catalogue>(emptyCatalogue());
+  let shipped = emptyCatalogue();
+  const ownRecipes = shallowRef<HomeMade[]>([]);
   const priceLists = ref<PriceListSummary[]>([]);
   /** Own prices laid over their shop, or a shop by itself. */
   const prices = shallowRef<PriceList>();
@@ -35,8 +39,27 @@ export const useTrade = defineStore('trade', () => {
 
   async function load(): Promise<void> {
     const [words] = await Promise.all([api<CatalogueText>('/catalogue'), reloadPrices()]);
-    catalogue.value = catalogueSchema.parse(words);
+    shipped = catalogueSchema.parse(words);
+    await reloadOwnRecipes();
     loaded.value = true;
+  }
+
+  /** The household's own ways of making things stand beside the shipped ones. */
+  async function reloadOwnRecipes(): Promise<void> {
+    ownRecipes.value = await api<HomeMade[]>('/home-made');
+    showOwnRecipes();
+  }
+
+  function showOwnRecipes(): void {
+    catalogue.value = { ...shipped, homeMade: [...shipped.homeMade, ...ownRecipes.value] };
+  }
+
+  /** Keep own recipes, with words for the undo list. */
+  async function keepOwnRecipes(recipes: HomeMade[], change: string): Promise<void> {
+    await api('/home-made', { method: 'PUT', body: { recipes, change } });
+    ownRecipes.value = recipes;
+    showOwnRecipes();
+    await useHistory().refresh();
   }
 
   /** Read the names of all lists, and the prices of the one in use with the shop below it. */
@@ -84,6 +107,9 @@ export const useTrade = defineStore('trade', () => {
     drinkCount,
     load,
     reloadPrices,
+    ownRecipes,
+    reloadOwnRecipes,
+    keepOwnRecipes,
     kindName,
   };
 });

@@ -38,6 +38,12 @@ const SIZES = [
   { value: 'small', words: 'Least outlay', note: 'the smallest bottle sold' },
 ] as const;
 
+const SYRUPS = [
+  { value: 'love', words: 'Love it', note: 'whole afternoons too' },
+  { value: 'fine', words: 'Fine', note: 'stirring, pressing, waiting' },
+  { value: 'never', words: 'Never', note: 'bottled ones only' },
+] as const;
+
 const drinks = computed(() =>
   trade.catalogue.recipes
     .map((r) => ({ value: r.id, title: r.name }))
@@ -219,14 +225,18 @@ function letGo(id: string): void {
           :most="500"
           @change="edit('Drinks a week', { drinksPerWeek: Math.round($event ?? 1) })"
         />
-        <label class="check">
-          <input
-            type="checkbox"
-            :checked="brief.makesSyrups"
-            @change="edit('Syrups', { makesSyrups: ($event.target as HTMLInputElement).checked })"
-          />
-          I make syrups at home
-        </label>
+        <ChoiceRow
+          name="syrups"
+          legend="Making syrups at home"
+          :value="brief.makesSyrups ? (brief.mostTrouble === 3 ? 'love' : 'fine') : 'never'"
+          :choices="SYRUPS"
+          @choose="
+            edit('Syrups', {
+              makesSyrups: $event !== 'never',
+              mostTrouble: $event === 'fine' ? 2 : 3,
+            })
+          "
+        />
         <PriceFile class="mt-3" />
       </section>
     </div>

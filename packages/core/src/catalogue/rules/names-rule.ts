@@ -19,7 +19,7 @@ function names(catalogue: Catalogue, lists: readonly PriceList[]): { path: strin
       [g.name, ...g.also].map((text) => ({ path: `/glasses/${i}`, text })),
     ),
     ...catalogue.tools.flatMap((t, i) => [t.name, ...t.also].map((text) => ({ path: `/tools/${i}`, text }))),
-    ...(['kitchen', 'starterSets', 'moulds', 'jiggers'] as const).flatMap((list) =>
+    ...(['kitchen', 'starterSets', 'moulds', 'jiggers', 'pantry'] as const).flatMap((list) =>
       catalogue[list].map(({ name }, i) => ({ path: `/${list}/${i}/name`, text: name })),
     ),
     ...lists.flatMap((list) => [

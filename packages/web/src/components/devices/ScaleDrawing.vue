@@ -8,7 +8,17 @@ import { glassOutline } from '../glass/outline';
 const props = defineProps<{
   reading: ScaleReading;
   stepG: number;
-  vessel?: { inside: Glass['inside']; type: Glass; waterMl: number } | undefined;
+  vessel?:
+    | {
+        inside: Glass['inside'];
+        type: Pick<Glass, 'footMm' | 'stem' | 'handle'>;
+        /** What is in it, and up to where it is to be filled. */
+        waterMl: number;
+        lineMl?: number;
+        /** Theme colour of what is in it. */
+        colour?: string;
+      }
+    | undefined;
 }>();
 
 const words = useWords();
@@ -23,7 +33,13 @@ const drawing = computed(() => {
   const scale = Math.min(1.6, TALLEST_PX / tall);
   const outline = glassOutline(vessel.inside, vessel.type, { centre: WIDTH / 2, bottom: PLATE_Y, scale });
   const level = heightOfMl(vessel.inside, vessel.waterMl);
-  return { outline, water: vessel.waterMl > 0 ? outline.band(0, level) : '' };
+  const line = vessel.lineMl === undefined ? undefined : heightOfMl(vessel.inside, vessel.lineMl);
+  return {
+    outline,
+    water: vessel.waterMl > 0 ? outline.band(0, level) : '',
+    colour: `rgb(var(--v-theme-${vessel.colour ?? 'slate'}))`,
+    line: line === undefined ? undefined : { y: outline.y(line), half: outline.radius(line) },
+  };
 });
 const shown = computed(() => {
   const { g } = props.reading;
@@ -40,9 +56,17 @@ const shown = computed(() => {
     :aria-label="reading.g === undefined ? 'Overload' : `The scale shows ${shown}`"
   >
     <g v-if="drawing">
-      <path v-if="drawing.water" class="water" :d="drawing.water" />
+      <path v-if="drawing.water" class="water" :d="drawing.water" :style="{ '--liquid': drawing.colour }" />
       <path class="glass" :d="drawing.outline.wall" />
       <path class="glass" :d="drawing.outline.foot" />
+      <line
+        v-if="drawing.line"
+        class="line"
+        :x1="WIDTH / 2 - drawing.line.half"
+        :x2="WIDTH / 2 + drawing.line.half"
+        :y1="drawing.line.y"
+        :y2="drawing.line.y"
+      />
       <path v-if="drawing.outline.handle" class="glass" :d="drawing.outline.handle" />
     </g>
     <rect class="plate" x="28" :y="PLATE_Y" width="204" height="10" rx="3" />
@@ -73,7 +97,13 @@ const shown = computed(() => {
 }
 
 .water {
-  fill: color-mix(in srgb, rgb(var(--v-theme-slate)) 36%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, var(--liquid) 40%, rgb(var(--v-theme-card)));
+}
+
+.line {
+  stroke: rgb(var(--v-theme-copper));
+  stroke-width: 2;
+  stroke-dasharray: 5 3;
 }
 
 .plate {

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { amountMl, drinkCost, pouredWith, type Recipe } from '@uisce/core';
 import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';
+import { useHouseSyrup } from '../../words/house-syrup';
 import { useOwnMeasure } from '../../words/own-measure';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import { useAtHand } from './use-at-hand';
@@ -23,6 +24,7 @@ const words = useWords();
 const atHand = useAtHand();
 const kits = useKit();
 const own = useOwnMeasure();
+const house = useHouseSyrup();
 
 const slots = computed(() =>
   pouredWith(props.recipe, trade.catalogue, atHand.planned.value, atHand.minFit.value),
@@ -35,12 +37,20 @@ const names = (kinds: readonly string[]) => listed(kinds.map((k) => inSentence(t
 const scaled = (amount: Recipe['slots'][number]['amount']) =>
   words.amount({ ...amount, value: amount.value * props.servings });
 /** How to measure a slot in the household's own vessels; undefined when it is dashed or not asked for. */
-const ownPlan = (amount: Recipe['slots'][number]['amount']) => {
-  const ml = amountMl(amount);
+const ownPlan = (slot: Recipe['slots'][number]) => {
+  const { amount } = slot;
+  const ml = house.of(slot)?.ml ?? amountMl(amount);
   if (!kits.kit.ownMeasures || !own.isMeasured(ml) || amount.measure === 'dash') return undefined;
   return own.planFor(ml * props.servings);
 };
-const rows = computed(() => slots.value.map((poured) => ({ poured, mine: ownPlan(poured.slot.amount) })));
+const rows = computed(() =>
+  slots.value.map((poured) => ({
+    poured,
+    mine: ownPlan(poured.slot),
+    house: house.of(poured.slot),
+  })),
+);
+const roundMl = (ml: number) => Math.round(ml * 10) / 10;
 const costOf = (slot: Recipe['slots'][number]) => {
   const minor = costs.value.get(slot);
   return minor === undefined ? '' : words.cost(Math.round(minor * props.servings));
@@ -53,8 +63,10 @@ const costOf = (slot: Recipe['slots'][number]) => {
       What goes in
     </caption>
     <tbody>
-      <tr v-for="({ poured, mine }, i) in rows" :key="i">
-        <td class="amount">{{ scaled(poured.slot.amount) }}</td>
+      <tr v-for="({ poured, mine, house: syrup }, i) in rows" :key="i">
+        <td class="amount">
+          {{ syrup ? words.volume(roundMl(syrup.ml * props.servings)) : scaled(poured.slot.amount) }}
+        </td>
         <td>
           {{ trade.kindName(poured.slot.kind)
           }}<template v-if="poured.slot.or.length > 0"> or {{ names(poured.slot.or) }}</template
@@ -62,6 +74,10 @@ const costOf = (slot: Recipe['slots'][number]) => {
           ><span v-if="poured.slot.muddle" class="dim">, muddled</span
           ><span v-if="poured.slot.float" class="dim">, floated</span
           ><span v-if="poured.slot.role === 'rinse'" class="dim">, as a rinse</span>
+          <span v-if="syrup" class="dim swap"
+            >from the house syrup, {{ words.number(syrup.ratio, 2) }} to 1; written as
+            {{ scaled(poured.slot.amount) }}, {{ house.sayWater(syrup, props.servings) }}</span
+          >
           <span v-if="poured.fit === 0 && !poured.slot.optional && atHand.known.value" class="lack"
             >lacking</span
           >

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Recipe } from '@uisce/core';
+import type { HomeMadePart, Recipe } from '@uisce/core';
 import { useTrade } from '../../stores/trade';
-import { inSentence, listed, sayDays } from '../../words/use-words';
+import { inSentence, listed, sayDays, useWords } from '../../words/use-words';
 import CautionLine from '../plan/CautionLine.vue';
 
 const props = defineProps<{ recipe: Recipe }>();
 
 const trade = useTrade();
+const words = useWords();
+const partName = ({ kind, pantry }: HomeMadePart) =>
+  trade.catalogue.pantry.find((p) => p.id === pantry)?.name ?? trade.kindName(kind ?? '');
 
 /** Parts of the drink that can be made at home, with what goes into a batch. */
 const batches = computed(() => {
@@ -15,9 +18,9 @@ const batches = computed(() => {
   return trade.catalogue.homeMade
     .filter((batch) => poured.has(batch.makes))
     .map((batch) => ({
-      key: `${batch.makes} ${batch.way ?? ''}`,
+      key: batch.id,
       name: trade.kindName(batch.makes) + (batch.way ? `, ${batch.way}` : ''),
-      from: listed(batch.from.map((p) => `${p.g} g ${p.pantry ?? inSentence(trade.kindName(p.kind ?? ''))}`)),
+      from: listed(batch.from.map((p) => `${words.number(p.g)} g ${inSentence(partName(p))}`)),
       how: batch.how,
       keeps: sayDays(batch.keepsDays),
       caution: batch.caution,

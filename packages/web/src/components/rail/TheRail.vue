@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { mdiKeyboardOutline } from '@mdi/js';
 import { STEPS } from '../../router';
 import { useAnswer } from '../../stores/answer';
+import { useBatches } from '../../stores/batches';
 import { useHousehold } from '../../stores/household';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
@@ -18,9 +19,15 @@ const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
 const kitFigure = useKitFigure();
+const batches = useBatches();
+const benchFigure = computed(() => {
+  const n = batches.onShelf.length + (batches.onBench ? 1 : 0);
+  return n > 0 ? count(n, 'batch', 'batches') : '';
+});
 
 const figures = computed<Record<string, string>>(() => ({
   Brief: plans.brief ? words.money(plans.brief.moneyNowMinor) : '',
+  Bench: benchFigure.value,
   Kit: kitFigure.value,
   Notebook: trade.drinkCount > 0 ? String(trade.drinkCount) : '',
   Plan: answers.result ? count(answers.result.open, 'drink') : '',

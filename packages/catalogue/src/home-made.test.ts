@@ -1,0 +1,154 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import {
+  batchAllergens,
+  batchCost,
+  batchOfVolume,
+  batchUsingUp,
+  brixOfRatio,
+  compilePlan,
+  emptyBrief,
+  keeping,
+  kindIndex,
+  scaledBatch,
+  type Batch,
+  type Catalogue,
+  type Kind,
+} from '@uisce/core';
+import { loadCatalogue, loadPriceLists } from './load.js';
+
+let catalogue: Catalogue;
+let kinds: Map<string, Kind>;
+beforeAll(() => {
+  ({ catalogue } = loadCatalogue());
+  kinds = kindIndex(catalogue.kinds);
+});
+const made = (id: string, factor = 1): Batch => {
+  const recipe = catalogue.homeMade.find((h) => h.id === id);
+  if (!recipe) throw new Error(`there is no ${id}`);
+  return scaledBatch(recipe, factor, catalogue, kinds);
+};
+
+describe('batches as the trade makes them', () => {
+  it.each([
+    // Brix of a ratio by weight is arithmetic; honey is about 82 °Brix.
+    ['simple', 50],
+    ['rich-1-5', 60],
+    ['rich-1-75', 100 * (1.75 / 2.75)],
+    ['rich', 100 * (2 / 3)],
+    ['honey', brixOfRatio(3, 82)],
+  ])('%s comes to %d °Brix', (id, brix) => {
+    expect(made(id).brix).toBeCloseTo(brix, 1);
+  });
+
+  it('extended lime is about as sour as fresh juice, and makes 12 to 16 drinks of four limes', () => {
+    // Fresh lime or lemon juice is about 6 % acid by weight (Arnold, Liquid Intelligence, 2014, from memory).
+    for (const id of ['extended-lime', 'extended-lemon']) {
+      const { composition, massG } = made(id);
+      expect(composition.acidG / massG, id).toBeGreaterThan(0.054);
+      expect(composition.acidG / massG, id).toBeLessThan(0.068);
+    }
+    // 435 g of water is 15 to 16.7 times the peel; half a lime, or 25 ml and more, a drink; some is lost in the sieve.
+    const drinks = made('extended-lime').volumeMl / 40;
+    expect(drinks).toBeGreaterThan(12);
+    expect(drinks).toBeLessThan(16);
+  });
+
+  it('coffee and ginger liqueurs keep the alcohol of their spirit, thinned', () => {
+    for (const id of ['coffee-liqueur', 'ginger-liqueur']) {
+      expect(made(id).abv, id).toBeGreaterThan(0.15);
+      expect(made(id).abv, id).toBeLessThan(0.26);
+    }
+  });
+
+  it('scale to a bottle or to what is to be used up, at the same strength', () => {
+    for (const recipe of catalogue.homeMade) {
+      const one = scaledBatch(recipe, 1, catalogue, kinds);
+      const bottle = batchOfVolume(recipe, 500, catalogue, kinds);
+      expect(bottle.volumeMl, recipe.id).toBeCloseTo(500, 6);
+      expect(bottle.brix, recipe.id).toBeCloseTo(one.brix, 6);
+      const [first] = recipe.from;
+      expect(batchUsingUp(recipe, 0, (first?.g ?? 0) * 3, catalogue, kinds).massG, recipe.id).toBeCloseTo(
+        one.massG * 3,
+        6,
+      );
+      expect(one.massG, recipe.id).toBeGreaterThan(0);
+    }
+  });
+
+  it('sweeten as the kind they make says, within a tenth', () => {
+    for (const recipe of catalogue.homeMade.filter(
+      (h) => h.way === undefined && kinds.get(h.makes)?.strength !== undefined,
+    )) {
+      const { composition, volumeMl } = scaledBatch(recipe, 1, catalogue, kinds);
+      const perLitre = (composition.sugarG / volumeMl) * 1000;
+      const stated = kinds.get(recipe.makes)?.sugarGPerL ?? 0;
+      expect(
+        Math.abs(perLitre / stated - 1),
+        `${recipe.id}: ${perLitre.toFixed(0)} against ${stated}`,
+      ).toBeLessThan(0.16);
+    }
+  });
+});
+
+describe('how long a batch keeps', () => {
+  const days = (id: string) => keeping(made(id), catalogue).days;
+
+  it('stays within what the trade knows', () => {
+    // Common practice, clean bottle in the fridge: 1:1 two to three weeks, rich one to three months, nuts about two weeks.
+    expect(days('simple')).toBeGreaterThanOrEqual(14);
+    expect(days('simple')).toBeLessThanOrEqual(21);
+    expect(days('rich')).toBeGreaterThanOrEqual(30);
+    expect(days('rich')).toBeLessThanOrEqual(90);
+    expect(days('orgeat-nuts')).toBeLessThanOrEqual(14);
+    expect(days('extended-lime')).toBeLessThanOrEqual(14);
+    for (const recipe of catalogue.homeMade)
+      expect(days(recipe.id), recipe.id).toBeLessThanOrEqual(recipe.keepsDays);
+  });
+
+  it('names both schools for rich syrup, and lets neither put it on the shelf', () => {
+    const { schools, why } = keeping(made('rich'), catalogue);
+    expect(schools.map((s) => s.holds)).toEqual([false, false]);
+    expect(why).toMatch(/water activity is 0\.8\d/);
+    expect(keeping(made('simple'), catalogue).schools).toEqual([]);
+  });
+});
+
+describe('a batch against the shop', () => {
+  it('is priced in full everywhere, and sugar syrup is 10 to 20 times cheaper made than bottled', () => {
+    for (const prices of loadPriceLists(catalogue)) {
+      for (const recipe of catalogue.homeMade) {
+        const cost = batchCost(scaledBatch(recipe, 1, catalogue, kinds), prices, kinds);
+        expect(cost.unpriced, `${recipe.id} at ${prices.id}`).toEqual([]);
+        expect(cost.minor, `${recipe.id} at ${prices.id}`).toBeGreaterThan(0);
+      }
+      // Common practice: a bottled syrup costs 10 to 20 times the home-made one; some shops a little less or more.
+      const { perMlMinor, boughtPerMlMinor } = batchCost(made('simple'), prices, kinds);
+      expect((boughtPerMlMinor ?? 0) / perMlMinor, prices.id).toBeGreaterThan(7);
+      expect((boughtPerMlMinor ?? 0) / perMlMinor, prices.id).toBeLessThan(25);
+    }
+  });
+
+  it('says what is in it on the label', () => {
+    const allergens = (id: string) => batchAllergens(made(id).recipe, catalogue);
+    expect(allergens('orgeat-quick')).toContain('nuts');
+    expect(allergens('falernum')).toContain('nuts');
+    expect(allergens('simple')).toEqual([]);
+  });
+
+  it('is left out of the plan where it is more trouble than one wants', () => {
+    const prices = loadPriceLists(catalogue).find((l) => l.id === 'lantern-store');
+    if (!prices) throw new Error('the shop is gone');
+    const offered = (more: object) =>
+      new Set(compilePlan({ ...emptyBrief('EUR'), ...more }, prices, catalogue).items.keys());
+    expect(offered({}).has('made-falernum') || !prices.bottles.some((b) => b.id === 'made-falernum')).toBe(
+      true,
+    );
+    const hard = new Set(catalogue.homeMade.map((h) => h.makes));
+    for (const { makes, effort } of catalogue.homeMade) if (effort < 3) hard.delete(makes);
+    const fine = offered({ mostTrouble: 2 });
+    for (const b of prices.bottles.filter((x) => x.id.startsWith('made-')))
+      if (hard.has(b.kind)) expect(fine.has(b.id), b.id).toBe(false);
+    expect([...offered({ makesSyrups: false })].filter((id) => id.startsWith('made-'))).toEqual([]);
+    expect(fine.has('made-simple-syrup')).toBe(true);
+  });
+});

@@ -1,0 +1,110 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
+import type { HomeMadePart, PantryThing } from '../catalogue/home-made.js';
+import type { Kind } from '../catalogue/kind.js';
+import { ETHANOL_G_PER_ML, ethanolWaterGPerMl, massFractionOfAbv } from './ethanol.js';
+import { sucroseDensityGPerMl } from './solution.js';
+
+/** What is in a liquid, in grams. */
+export interface Composition {
+  sugarG: number;
+  waterG: number;
+  acidG: number;
+  ethanolG: number;
+  /** Anything else that dissolves: gum, salt, what a juice holds. */
+  otherG: number;
+}
+
+/** Room that a gram of dissolved solids takes in a drink with alcohol, ml (common practice for sucrose). */
+const SOLIDS_ML_PER_G = 0.62;
+/** The sucrose curve ends here; no syrup of ours goes beyond. */
+const MOST_BRIX = 75;
+
+export const NOTHING: Composition = { sugarG: 0, waterG: 0, acidG: 0, ethanolG: 0, otherG: 0 };
+
+/** The sum of two liquids. */
+export function together(a: Composition, b: Composition): Composition {
+  return {
+    sugarG: a.sugarG + b.sugarG,
+    waterG: a.waterG + b.waterG,
+    acidG: a.acidG + b.acidG,
+    ethanolG: a.ethanolG + b.ethanolG,
+    otherG: a.otherG + b.otherG,
+  };
+}
+
+/** So many times a liquid. */
+export function times(c: Composition, factor: number): Composition {
+  return {
+    sugarG: c.sugarG * factor,
+    waterG: c.waterG * factor,
+    acidG: c.acidG * factor,
+    ethanolG: c.ethanolG * factor,
+    otherG: c.otherG * factor,
+  };
+}
+
+/** Grams of all of it. */
+export function massG(c: Composition): number {
+  return c.sugarG + c.waterG + c.acidG + c.ethanolG + c.otherG;
+}
+
+/** °Brix as a refractometer reads it: all that is dissolved counts as sugar. Alcohol is left out. */
+export function brixOf(c: Composition): number {
+  const solids = c.sugarG + c.acidG + c.otherG;
+  const all = solids + c.waterG;
+  return all === 0 ? 0 : (100 * solids) / all;
+}
+
+/**
+ * Volume at 20 °C in ml. Without alcohol by the sucrose curve; with it, ethanol and water by OIML R 22
+ * and the room that solids take beside them.
+ */
+export function volumeMl(c: Composition): number {
+  const solids = c.sugarG + c.acidG + c.otherG;
+  if (c.ethanolG === 0) return massG(c) / sucroseDensityGPerMl(Math.min(brixOf(c), MOST_BRIX));
+  const liquid = c.ethanolG + c.waterG;
+  return liquid / ethanolWaterGPerMl(c.ethanolG / liquid) + solids * SOLIDS_ML_PER_G;
+}
+
+/** Alcohol by volume, a fraction. */
+export function abvOf(c: Composition): number {
+  return c.ethanolG === 0 ? 0 : c.ethanolG / ETHANOL_G_PER_ML / volumeMl(c);
+}
+
+/** A gram of a spirit of known strength. */
+export function compositionOfSpirit(abv: number): Composition {
+  const ethanolG = massFractionOfAbv(abv);
+  return { ...NOTHING, ethanolG, waterG: 1 - ethanolG };
+}
+
+/** A gram of something from the pantry. */
+export function compositionOfPantry(thing: PantryThing): Composition {
+  if (thing.spiritAbv !== undefined) return compositionOfSpirit(thing.spiritAbv);
+  return { ...NOTHING, sugarG: thing.sugar, waterG: thing.water, acidG: thing.acid, otherG: thing.other };
+}
+
+/** A gram of a kind, from what a litre of it holds. */
+export function compositionOfKind(kind: Kind): Composition {
+  if (kind.supply === 'fresh' && kind.sugarGPerL + kind.acidGPerL + kind.abv === 0) {
+    return kind.id === 'salt' ? { ...NOTHING, otherG: 1 } : { ...NOTHING, waterG: 1 };
+  }
+  const ethanolG = kind.abv * 1000 * ETHANOL_G_PER_ML;
+  const solids = kind.sugarGPerL + kind.acidGPerL;
+  // What of a litre is neither solids nor ethanol is water; a gram is a share of their sum.
+  const waterG = Math.max(0, 998.2 - solids * SOLIDS_ML_PER_G - kind.abv * 1000 * 0.93);
+  const all = ethanolG + solids + waterG;
+  return times({ ...NOTHING, sugarG: kind.sugarGPerL, acidG: kind.acidGPerL, ethanolG, waterG }, 1 / all);
+}
+
+/** A gram of a part of a batch, as it goes in; what is strained out again leaves nothing but what it drinks up. */
+export function compositionOfPart(
+  part: HomeMadePart,
+  catalogue: Pick<Catalogue, 'pantry'>,
+  kinds: ReadonlyMap<string, Kind>,
+): Composition {
+  const thing = catalogue.pantry.find((p) => p.id === part.pantry);
+  if (part.strained) return thing ? { ...NOTHING, waterG: -thing.drinks } : NOTHING;
+  if (thing) return compositionOfPantry(thing);
+  const kind = kinds.get(part.kind ?? '');
+  return kind ? compositionOfKind(kind) : NOTHING;
+}

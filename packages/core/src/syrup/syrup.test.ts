@@ -1,0 +1,245 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { kindSchema } from '../catalogue/kind.js';
+import { abvOf, brixOf, massG, NOTHING, times, together, volumeMl, type Composition } from './composition.js';
+import { abvOfMassFraction, ETHANOL_G_PER_ML, ethanolWaterGPerMl, massFractionOfAbv } from './ethanol.js';
+import { extendedCitrus, extendedCitrusParts } from './extended-citrus.js';
+import { homeLiqueur } from './home-liqueur.js';
+import { rescaleSyrup } from './house-syrup.js';
+import { rebalance, targetReadingG, waterLostG } from './overshoot.js';
+import { saturation, sucroseSolubilityBrix } from './solubility.js';
+import { brixOfRatio, sugarGPerLOfBrix } from './solution.js';
+import { waterActivity } from './water-activity.js';
+
+describe('water activity', () => {
+  // Norrish 1966 with K = 6.47, as worked out by hand for the trade (from memory).
+  it.each([
+    [50, 0.94],
+    [60, 0.9],
+    [66.7, 0.85],
+    [71, 0.81],
+  ])('at %d °Brix is about %d', (brix, activity) => {
+    expect(Math.abs(waterActivity(brix) - activity)).toBeLessThan(0.007);
+  });
+
+  it('is 1 for water and falls with every degree', () => {
+    expect(waterActivity(0)).toBe(1);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 80, noNaN: true }), (brix) => {
+        expect(waterActivity(brix + 1)).toBeLessThan(waterActivity(brix));
+      }),
+    );
+  });
+});
+
+describe('solubility', () => {
+  // Charles 1960 (from memory); 66.6 at 20 °C is what every sugar handbook says.
+  it.each([
+    [0, 64.4],
+    [20, 66.6],
+    [50, 72.0],
+  ])('at %d °C is %d g in 100 g', (celsius, brix) => {
+    expect(Math.abs(sucroseSolubilityBrix(celsius) - brix)).toBeLessThan(0.15);
+  });
+
+  it('says that 71 °Brix crystallises at room temperature and 2:1 stands at its limit', () => {
+    expect(saturation(71, 20)).toBeGreaterThan(1.2);
+    expect(saturation(brixOfRatio(2), 20)).toBeCloseTo(1, 1);
+    expect(saturation(brixOfRatio(1.75), 4)).toBeLessThan(1);
+    expect(saturation(brixOfRatio(1), 4)).toBeLessThan(0.6);
+  });
+});
+
+describe('alcohol', () => {
+  it.each([
+    // OIML R 22, density at 20 °C by % vol, kg/m³ (from memory; the official alcoholometric tables).
+    [0.1, 984.71],
+    [0.2, 973.56],
+    [0.4, 948.05],
+    [0.5, 930.14],
+    [0.7, 885.56],
+    [0.9, 829.18],
+  ])('at %d by volume weighs %d g a litre', (abv, density) => {
+    expect(ethanolWaterGPerMl(massFractionOfAbv(abv)) * 1000).toBeCloseTo(density, 1);
+  });
+
+  it('comes back from its share of the mass', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 0.97, noNaN: true }), (abv) => {
+        expect(abvOfMassFraction(massFractionOfAbv(abv))).toBeCloseTo(abv, 5);
+      }),
+    );
+  });
+
+  it('shrinks as it mixes: equal volumes of 96 % and water are stronger than 48 %, and no more than 50', () => {
+    // Half a litre of each: the tables give 963 ml or so of 49.8 % (contraction 3.6 %).
+    const spirit = massFractionOfAbv(0.96);
+    const mass = 500 * ethanolWaterGPerMl(spirit);
+    const mix: Composition = {
+      ...NOTHING,
+      ethanolG: mass * spirit,
+      waterG: mass * (1 - spirit) + 500 * 0.9982,
+    };
+    expect(volumeMl(mix)).toBeGreaterThan(955);
+    expect(volumeMl(mix)).toBeLessThan(970);
+    expect(abvOf(mix)).toBeCloseTo((480 * ETHANOL_G_PER_ML) / ETHANOL_G_PER_ML / volumeMl(mix), 9);
+    expect(abvOf(mix)).toBeGreaterThan(0.495);
+    expect(abvOf(mix)).toBeLessThan(0.503);
+  });
+});
+
+const amount = fc.double({ min: 0, max: 900, noNaN: true });
+const liquid = fc.record({ sugarG: amount, waterG: fc.double({ min: 100, max: 900, noNaN: true }), acidG: fc.double({ min: 0, max: 20, noNaN: true }), ethanolG: fc.constantFrom(0, 80, 300), otherG: fc.constantFrom(0, 12) }); // prettier-ignore
+
+describe('liquids', () => {
+  it('add up by mass, scale alike, and keep their strength whatever the size', () => {
+    fc.assert(
+      fc.property(liquid, liquid, fc.double({ min: 0.1, max: 9, noNaN: true }), (a, b, k) => {
+        expect(massG(together(a, b))).toBeCloseTo(massG(a) + massG(b), 6);
+        expect(brixOf(times(a, k))).toBeCloseTo(brixOf(a), 9);
+        expect(volumeMl(times(a, k))).toBeCloseTo(volumeMl(a) * k, 5);
+        expect(abvOf(times(a, k))).toBeCloseTo(abvOf(a), 9);
+      }),
+    );
+  });
+
+  it('fill what the trade’s batch fills: 700 g sugar and 400 g water, about 840 ml', () => {
+    const syrup = { ...NOTHING, sugarG: 700, waterG: 400 };
+    expect(brixOf(syrup)).toBeCloseTo(63.6, 1);
+    expect(volumeMl(syrup)).toBeGreaterThan(838);
+    expect(volumeMl(syrup)).toBeLessThan(843);
+  });
+});
+
+describe('overshooting', () => {
+  const batch = fc
+    .array(
+      fc.tuple(fc.double({ min: 1, max: 800, noNaN: true }), fc.double({ min: 0, max: 2, noNaN: true })),
+      { minLength: 1, maxLength: 6 },
+    )
+    .map((parts) => ({ planned: parts.map(([g]) => g), inG: parts.map(([g, share]) => g * share) }));
+
+  it('ends in exact proportion, asks for nothing negative, and never to take out', () => {
+    fc.assert(
+      fc.property(batch, ({ planned, inG }) => {
+        const { factor, partsG, toAddG } = rebalance(planned, inG);
+        expect(factor).toBeGreaterThanOrEqual(1);
+        planned.forEach((g, i) => {
+          expect((partsG[i] ?? NaN) / g).toBeCloseTo(factor, 9);
+          expect(toAddG[i]).toBeGreaterThanOrEqual(0);
+          expect((inG[i] ?? 0) + (toAddG[i] ?? 0)).toBeCloseTo(partsG[i] ?? NaN, 6);
+        });
+      }),
+    );
+  });
+
+  it('is no larger than it must be: some part needs nothing more, or the plan stands', () => {
+    fc.assert(
+      fc.property(batch, ({ planned, inG }) => {
+        const { factor, toAddG } = rebalance(planned, inG);
+        if (factor > 1) expect(Math.min(...toAddG)).toBeCloseTo(0, 6);
+        else
+          expect(toAddG.every((g, i) => Math.abs(g - ((planned[i] ?? 0) - (inG[i] ?? 0))) < 1e-9)).toBe(true);
+      }),
+    );
+  });
+
+  it('does the sum on a jar that was not tared, and gives back what boiled off', () => {
+    // The trade's jar of 535 g: with 700 g of sugar to come the scale must show 1235.
+    expect(targetReadingG(535, [], 700)).toBe(1235);
+    expect(targetReadingG(535, [700], 400)).toBe(1635);
+    expect(rebalance([700, 400], [706, 0]).toAddG[1]).toBeCloseTo((400 * 706) / 700, 9);
+    expect(waterLostG(1100, 1062)).toBe(38);
+    expect(waterLostG(1100, 1104)).toBe(0);
+  });
+});
+
+describe('the house syrup', () => {
+  it('sweetens alike from another strength: 15 ml of 1:1 is about 10.4 ml of 2:1', () => {
+    const { ml, waterMl } = rescaleSyrup(15, 1, 2);
+    expect(ml).toBeCloseTo(10.4, 1);
+    expect(waterMl).toBeLessThan(-4);
+    expect((ml * sugarGPerLOfBrix(brixOfRatio(2))) / 1000).toBeCloseTo((15 * sugarGPerLOfBrix(50)) / 1000, 9);
+  });
+
+  it('comes back where it began, water and all', () => {
+    const ratio = fc.double({ min: 0.5, max: 2.5, noNaN: true });
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 60, noNaN: true }), ratio, ratio, (ml, from, to) => {
+        const there = rescaleSyrup(ml, from, to);
+        const back = rescaleSyrup(there.ml, to, from);
+        expect(back.ml).toBeCloseTo(ml, 9);
+        expect(back.waterMl).toBeCloseTo(-there.waterMl, 9);
+      }),
+    );
+  });
+});
+
+describe('extended citrus', () => {
+  const lime = kindSchema.parse({
+    id: 'lime-juice',
+    name: 'Lime juice',
+    job: 'fresh',
+    supply: 'fresh',
+    acidGPerL: 60,
+  });
+  const fourLimes = {
+    juice: lime,
+    peelG: 29,
+    juiceG: 110,
+    acidToPeel: 1,
+    citricToMalic: 25 / 4,
+    waterToPeel: 15,
+  };
+
+  it('is the trade’s batch of four limes: 25 g citric, 4 g malic, 435 g water, about as sour as fresh', () => {
+    const made = extendedCitrus(fourLimes);
+    expect(made.citricG).toBeCloseTo(25, 6);
+    expect(made.malicG).toBeCloseTo(4, 6);
+    expect(made.waterG).toBeCloseTo(435, 6);
+    // Fresh lime juice is about 6 % acid by weight (Arnold, Liquid Intelligence, 2014, from memory).
+    expect(made.freshAcidity).toBeCloseTo(0.06, 2);
+    expect(Math.abs(made.acidity - made.freshAcidity)).toBeLessThan(0.005);
+  });
+
+  it('splits the acid as its school says, and loses none of it', () => {
+    const share = fc.double({ min: 0.2, max: 30, noNaN: true });
+    fc.assert(
+      fc.property(share, share, share, (citricToMalic, acidToPeel, waterToPeel) => {
+        const p = { ...fourLimes, citricToMalic, acidToPeel, waterToPeel };
+        const { citricG, malicG, massG: mass } = extendedCitrus(p);
+        expect(citricG / malicG).toBeCloseTo(citricToMalic, 6);
+        expect(citricG + malicG).toBeCloseTo(p.peelG * acidToPeel, 6);
+        expect(mass).toBeCloseTo(citricG + malicG + p.peelG * waterToPeel + p.juiceG, 6);
+      }),
+    );
+    expect(extendedCitrusParts({ ...fourLimes, citricToMalic: Infinity }).map((x) => x.pantry ?? x.kind)).toEqual([
+      'citrus-peel', 'citric-acid', 'water', 'lime-juice',
+    ]); // prettier-ignore
+  });
+});
+
+describe('a home liqueur', () => {
+  it('comes to the strength that was asked for, sweeter the weaker it is', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 40, max: 68, noNaN: true }),
+        fc.double({ min: 0.1, max: 0.35, noNaN: true }),
+        (brix, abv) => {
+          const made = homeLiqueur(brix, 0.5, abv);
+          expect(made.abv).toBeCloseTo(abv, 6);
+          expect(made.spiritToSyrup).toBeGreaterThan(0);
+          expect(homeLiqueur(brix, 0.5, abv + 0.05).sugarGPerL).toBeLessThan(made.sugarGPerL);
+        },
+      ),
+    );
+    expect(() => homeLiqueur(50, 0.4, 0.4)).toThrow(/stronger/);
+  });
+
+  it('holds at 20 % and 40 °Brix syrup about what bottled liqueurs do', () => {
+    // Regulation (EU) 2019/787 asks for at least 100 g of sugar a litre in a liqueur (from memory).
+    const { sugarGPerL } = homeLiqueur(60, 0.5, 0.2);
+    expect(sugarGPerL).toBeGreaterThan(100);
+    expect(sugarGPerL).toBeLessThan(500);
+  });
+});
