@@ -55,6 +55,13 @@ async function overshoot(page) {
   await page.getByText(/Overshot by/).waitFor();
 }
 
+/** The batch that was begun before, gone on with. */
+async function jarOn(page) {
+  await page.getByRole('button', { name: 'Put the jar on' }).click();
+  await page.locator('#weigh-title').evaluate((title) => title.parentElement.scrollIntoView());
+  await page.waitForTimeout(1500);
+}
+
 /** The shelf of batches, one of them open. */
 async function batches(page) {
   await page.getByRole('button', { name: /^Grenadine/ }).click();
@@ -83,7 +90,7 @@ const SHOTS = [
   { name: 'kit-phone', path: '/kit', size: PHONE, theme: 'day', text: /You can already make/ },
   { name: 'bench-batches', path: '/bench', size: DESK, theme: 'night', text: /fills your/, act: batches },
   { name: 'bench-weighing', path: '/bench', size: DESK, theme: 'day', text: /fills your/, act: overshoot },
-  { name: 'bench-phone', path: '/bench', size: PHONE, theme: 'night', text: /fills your/ },
+  { name: 'bench-phone', path: '/bench', size: PHONE, theme: 'night', text: /fills your/, act: jarOn },
   { name: 'notebook-day', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
   { name: 'drink-phone', path: '/notebook/whiskey-sour', size: PHONE, theme: 'day', text: /: in your plan/ },

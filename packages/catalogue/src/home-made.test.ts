@@ -8,7 +8,9 @@ import {
   compilePlan,
   emptyBrief,
   keeping,
+  homeMadeSchema,
   kindIndex,
+  refusedBecause,
   scaledBatch,
   type Batch,
   type Catalogue,
@@ -103,6 +105,23 @@ describe('how long a batch keeps', () => {
     expect(days('extended-lime')).toBeLessThanOrEqual(14);
     for (const recipe of catalogue.homeMade)
       expect(days(recipe.id), recipe.id).toBeLessThanOrEqual(recipe.keepsDays);
+  });
+
+  it('refuses fresh things in what neither sugar, acid nor alcohol guards, and nothing that is shipped', () => {
+    for (const recipe of catalogue.homeMade)
+      expect(refusedBecause(made(recipe.id), catalogue), recipe.id).toBeUndefined();
+    const infusion = (g: number, more: object[] = []) =>
+      scaledBatch(
+        homeMadeSchema.parse({
+          id: 'infusion', makes: 'simple-syrup', way: 'green', effort: 1, keepsDays: 14, how: 'Leave it to draw.',
+          from: [{ pantry: 'water', g: 300 }, { pantry: 'fresh-ginger', g: 50, strained: true }, { pantry: 'white-sugar', g }, ...more],
+        }),
+        1, catalogue, kinds,
+      ); // prettier-ignore
+    expect(refusedBecause(infusion(20), catalogue)).toMatch(/botulism/);
+    expect(refusedBecause(infusion(300), catalogue)).toBeUndefined();
+    expect(refusedBecause(infusion(20, [{ pantry: 'citric-acid', g: 12 }]), catalogue)).toBeUndefined();
+    expect(refusedBecause(infusion(20, [{ kind: 'vodka', g: 400 }]), catalogue)).toBeUndefined();
   });
 
   it('names both schools for rich syrup, and lets neither put it on the shelf', () => {

@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
+import type { HomeMade } from '../catalogue/home-made.js';
 import type { Batch } from './batch.js';
 import { REGULATORY_ACTIVITY } from './water-activity.js';
 
@@ -26,6 +27,35 @@ const SHELF_SCHOOL_BRIX = 60;
 /** The second school's line. */
 const STRICT_SCHOOL_BRIX = 71;
 
+/** With less sugar, acid and alcohol than all of these, fresh plants in a bottle are a danger (common practice, on the safe side). */
+const LEAST_BRIX = 40;
+const LEAST_ACID = 0.01;
+const LEAST_ABV = 0.15;
+
+/**
+ * Why a batch is not made here at all, in words: fresh plants, nuts or fruit in something with little
+ * sugar, acid and alcohol, where botulism may grow unseen. Undefined when nothing speaks against it.
+ */
+export function refusedBecause(
+  { recipe, brix, abv, composition, massG }: Batch,
+  { pantry, kinds }: Pick<Catalogue, 'pantry' | 'kinds'>,
+): string | undefined {
+  const fresh = hasFresh(recipe, { pantry, kinds });
+  const guarded = brix >= LEAST_BRIX || abv >= LEAST_ABV || composition.acidG >= massG * LEAST_ACID;
+  return fresh && !guarded
+    ? 'Fresh things in something with so little sugar, acid and alcohol can grow botulism: it is not made here.'
+    : undefined;
+}
+
+/** Whether anything fresh goes into a batch. */
+function hasFresh(recipe: HomeMade, { pantry, kinds }: Pick<Catalogue, 'pantry' | 'kinds'>): boolean {
+  return recipe.from.some(
+    (p) =>
+      pantry.find((t) => t.id === p.pantry)?.fresh === true ||
+      kinds.some((k) => k.id === p.kind && k.supply === 'fresh' && k.storage === 'fridge'),
+  );
+}
+
 /**
  * How long a batch keeps cold: by its water activity, its fresh parts, its heat, its alcohol, and never
  * longer than its recipe says. Every syrup is kept in the fridge and dated (trade.md, section 6).
@@ -34,11 +64,7 @@ export function keeping(
   { recipe, brix, activity, abv }: Batch,
   { pantry, kinds }: Pick<Catalogue, 'pantry' | 'kinds'>,
 ): Keeping {
-  const fresh = recipe.from.some(
-    (p) =>
-      pantry.find((t) => t.id === p.pantry)?.fresh === true ||
-      kinds.some((k) => k.id === p.kind && k.supply === 'fresh' && k.storage === 'fridge'),
-  );
+  const fresh = hasFresh(recipe, { pantry, kinds });
   const byPhysics =
     abv >= PRESERVING_ABV
       ? recipe.keepsDays

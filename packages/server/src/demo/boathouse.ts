@@ -104,9 +104,9 @@ export function boathouseBatches(today: string, ids: readonly [string, string]):
       madeOn: addDays(today, -4),
       startedAt: `${addDays(today, -4)}T18:00:00.000Z`,
       useBy: addDays(today, 10),
-      yieldMl: 335,
+      yieldMl: 318,
       measuredBrix: 57.5,
-      remainingMl: 335,
+      remainingMl: 318,
       notes: 'From the two big fruits; a little sharper than the last.',
     }),
   ];

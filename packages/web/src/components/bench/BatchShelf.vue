@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { batchOf, daysBetween, insideOfCapacity, heightOfMl, type BatchRecord } from '@uisce/core';
+import {
+  addDays,
+  batchOf,
+  daysBetween,
+  keeping,
+  insideOfCapacity,
+  heightOfMl,
+  type BatchRecord,
+} from '@uisce/core';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBatches } from '../../stores/batches';
@@ -25,6 +33,8 @@ const labels = useLabels();
 const { sheetId, strip, tapeLeftMm } = labels;
 
 const SOON_DAYS = 4;
+/** Once thawed, syrup is poured within the week (common practice). */
+const THAWED_DAYS = 7;
 const BOTTLE: [number, number][] = [[0, 32], [4, 35], [96, 35], [120, 13], [160, 12]]; // prettier-ignore
 const HEIGHT_PX = 128;
 
@@ -77,6 +87,18 @@ const predictedMl = computed(() => {
   const recipe = recipeOf(shown.value?.recipeId ?? '');
   return shown.value && recipe ? batchOf(recipe, shown.value.inG, trade.catalogue, trade.kinds).volumeMl : 0;
 });
+
+/** Frozen it keeps its months; thawed it is used within the week. */
+function freezeOrThaw(batch: BatchRecord): void {
+  const recipe = recipeOf(batch.recipeId);
+  if (!recipe) return;
+  const { days, frozenDays } = keeping(
+    batchOf(recipe, batch.inG, trade.catalogue, trade.kinds),
+    trade.catalogue,
+  );
+  const useBy = addDays(today.iso(), batch.frozen ? Math.min(days, THAWED_DAYS) : frozenDays);
+  batches.edit(batch.id, batch.frozen ? 'Out of the freezer' : 'Frozen', { frozen: !batch.frozen, useBy });
+}
 
 function makeAgain(batch: BatchRecord): void {
   recipeId.value = batch.recipeId;
@@ -180,12 +202,7 @@ function makeAgain(batch: BatchRecord): void {
         <v-btn @click="labels.download([shown])">Its label (PDF)</v-btn>
         <v-btn @click="labels.printStrip(shown)">Strip for tonight</v-btn>
         <v-btn @click="makeAgain(shown)">Make it again</v-btn>
-        <v-btn
-          @click="
-            batches.edit(shown.id, shown.frozen ? 'Out of the freezer' : 'Frozen', { frozen: !shown.frozen })
-          "
-          >{{ shown.frozen ? 'Out of the freezer' : 'Freeze it' }}</v-btn
-        >
+        <v-btn @click="freezeOrThaw(shown)">{{ shown.frozen ? 'Out of the freezer' : 'Freeze it' }}</v-btn>
         <v-btn @click="batches.remove(shown.id)">Throw it away</v-btn>
       </div>
       <div v-if="strip" class="strip" role="status">

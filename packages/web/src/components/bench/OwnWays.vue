@@ -5,6 +5,8 @@ import {
   extendedCitrusParts,
   homeLiqueur,
   homeMadeSchema,
+  refusedBecause,
+  scaledBatch,
   type ExtendedCitrus,
   type HomeMade,
   type HomeMadePart,
@@ -144,7 +146,9 @@ async function keep(): Promise<void> {
         : (recipe.error.issues[0]?.message ?? 'Something is missing.');
     return;
   }
-  fault.value = '';
+  fault.value =
+    refusedBecause(scaledBatch(recipe.data, 1, trade.catalogue, trade.kinds), trade.catalogue) ?? '';
+  if (fault.value !== '') return;
   await trade.keepOwnRecipes([...trade.ownRecipes, recipe.data], `Own recipe ${recipeName(recipe.data)}`);
   recipeId.value = recipe.data.id;
   document.getElementById('make-title')?.scrollIntoView();

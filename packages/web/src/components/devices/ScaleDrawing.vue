@@ -51,7 +51,7 @@ const shown = computed(() => {
 <template>
   <svg
     class="scale"
-    :viewBox="`0 0 ${WIDTH} 250`"
+    :viewBox="`0 ${drawing ? 0 : PLATE_Y - 20} ${WIDTH} ${drawing ? 250 : 270 - PLATE_Y}`"
     role="img"
     :aria-label="reading.g === undefined ? 'Overload' : `The scale shows ${shown}`"
   >
