@@ -1,40 +1,25 @@
 <script setup lang="ts">
-import {
-  addDays,
-  batchOf,
-  daysBetween,
-  keeping,
-  insideOfCapacity,
-  heightOfMl,
-  type BatchRecord,
-} from '@uisce/core';
+import { daysBetween, insideOfCapacity, heightOfMl, type BatchRecord } from '@uisce/core';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBatches } from '../../stores/batches';
-import { useTrade } from '../../stores/trade';
 import { useBatchWords } from '../../words/batch-words';
 import { useToday } from '../../words/use-today';
 import { useWords } from '../../words/use-words';
-import NumberField from '../brief/NumberField.vue';
 import { glassOutline } from '../glass/outline';
-import CautionLine from '../plan/CautionLine.vue';
-import { useBatchPlan } from './use-batch-plan';
+import BatchPanel from './BatchPanel.vue';
 import { useLabels } from './use-labels';
 
 /** Bottled batches with what is left in them and their dates. */
 const batches = useBatches();
-const trade = useTrade();
 const words = useWords();
 const today = useToday();
 const route = useRoute();
 const { recipeOf, recipeName } = useBatchWords();
-const { recipeId, sizedBy, bottleMl } = useBatchPlan();
 const labels = useLabels();
-const { sheetId, strip, tapeLeftMm } = labels;
+const { sheetId } = labels;
 
 const SOON_DAYS = 4;
-/** Once thawed, syrup is poured within the week (common practice). */
-const THAWED_DAYS = 7;
 const BOTTLE: [number, number][] = [[0, 32], [4, 35], [96, 35], [120, 13], [160, 12]]; // prettier-ignore
 const HEIGHT_PX = 128;
 
@@ -82,30 +67,6 @@ const urgent = computed(
     rows.value.filter(({ batch }) => !batch.frozen && left(batch) <= SOON_DAYS && batch.remainingMl > 0)
       .length,
 );
-/** What the sums said it would fill. */
-const predictedMl = computed(() => {
-  const recipe = recipeOf(shown.value?.recipeId ?? '');
-  return shown.value && recipe ? batchOf(recipe, shown.value.inG, trade.catalogue, trade.kinds).volumeMl : 0;
-});
-
-/** Frozen it keeps its months; thawed it is used within the week. */
-function freezeOrThaw(batch: BatchRecord): void {
-  const recipe = recipeOf(batch.recipeId);
-  if (!recipe) return;
-  const { days, frozenDays } = keeping(
-    batchOf(recipe, batch.inG, trade.catalogue, trade.kinds),
-    trade.catalogue,
-  );
-  const useBy = addDays(today.iso(), batch.frozen ? Math.min(days, THAWED_DAYS) : frozenDays);
-  batches.edit(batch.id, batch.frozen ? 'Out of the freezer' : 'Frozen', { frozen: !batch.frozen, useBy });
-}
-
-function makeAgain(batch: BatchRecord): void {
-  recipeId.value = batch.recipeId;
-  sizedBy.value = 'bottle';
-  bottleMl.value = batch.bottleMl;
-  document.getElementById('make-title')?.scrollIntoView();
-}
 </script>
 
 <template>
@@ -158,65 +119,12 @@ function makeAgain(batch: BatchRecord): void {
         </button>
       </li>
     </ul>
-    <div v-if="shown" class="panel" aria-live="polite">
-      <p>
-        <strong>{{ recipeName(recipeOf(shown.recipeId)) }}</strong>
-        <span class="dim">
-          · made {{ words.day(shown.madeOn ?? '') }}, use by {{ words.day(shown.useBy ?? '') }} ·
-          {{ words.number(shown.yieldMl ?? 0, 0) }} ml bottled of
-          {{ words.number(predictedMl, 0) }} predicted<template v-if="shown.measuredBrix !== null"
-            >, read {{ words.number(shown.measuredBrix) }} °Brix</template
-          ></span
-        >
-      </p>
-      <div class="fields">
-        <NumberField
-          label="Left in it"
-          suffix="ml"
-          :value="shown.remainingMl"
-          :least="0"
-          :most="20000"
-          @change="batches.edit(shown.id, 'Left in a batch', { remainingMl: $event ?? 0 })"
-        />
-        <NumberField
-          label="It really filled"
-          suffix="ml"
-          optional
-          :value="shown.yieldMl"
-          :least="0"
-          :most="20000"
-          @change="batches.edit(shown.id, 'Yield of a batch', { yieldMl: $event })"
-        />
-        <label class="notes"
-          ><span class="dim">Notes</span>
-          <input
-            class="field"
-            :value="shown.notes"
-            maxlength="2000"
-            @change="
-              batches.edit(shown.id, 'Notes on a batch', { notes: ($event.target as HTMLInputElement).value })
-            "
-        /></label>
-      </div>
-      <div class="buttons">
-        <v-btn @click="labels.download([shown])">Its label (PDF)</v-btn>
-        <v-btn @click="labels.printStrip(shown)">Strip for tonight</v-btn>
-        <v-btn @click="makeAgain(shown)">Make it again</v-btn>
-        <v-btn @click="freezeOrThaw(shown)">{{ shown.frozen ? 'Out of the freezer' : 'Freeze it' }}</v-btn>
-        <v-btn @click="batches.remove(shown.id)">Throw it away</v-btn>
-      </div>
-      <div v-if="strip" class="strip" role="status">
-        <span v-for="l in strip.lines" :key="l">{{ l }}</span>
-        <small>{{ strip.lengthMm }} mm from the stand-in printer, {{ tapeLeftMm }} mm of tape left</small>
-      </div>
-      <CautionLine>Cloudy, growing, or smelling of yeast: pour it away, bottle and all.</CautionLine>
-    </div>
+    <BatchPanel v-if="shown" :key="shown.id" :batch="shown" />
   </section>
 </template>
 
 <style scoped>
-.print,
-.buttons {
+.print {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
@@ -271,50 +179,5 @@ function makeAgain(batch: BatchRecord): void {
 .rust {
   color: rgb(var(--v-theme-rust));
   font-weight: 700;
-}
-
-.panel {
-  margin-top: 12px;
-  padding: 12px 14px;
-  border: 1px solid rgb(var(--v-theme-line));
-  border-radius: var(--radius);
-  background: rgb(var(--v-theme-wall));
-}
-
-.panel p {
-  margin: 0 0 10px;
-}
-
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr 2fr;
-  gap: 12px;
-  align-items: center;
-  margin-bottom: 10px;
-}
-
-.notes {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-
-.strip {
-  display: inline-grid;
-  margin-top: 12px;
-  padding: 8px 16px;
-  color: #1c2a2b;
-  background: #fbf4e4;
-  border: 1px dashed rgb(var(--v-theme-dim));
-}
-
-@media (max-width: 700px) {
-  .fields {
-    grid-template-columns: 1fr 1fr;
-  }
-
-  .notes {
-    grid-column: 1 / -1;
-  }
 }
 </style>

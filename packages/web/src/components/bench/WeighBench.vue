@@ -1,30 +1,28 @@
 <script setup lang="ts">
-import { useIntervalFn, useWakeLock } from '@vueuse/core';
+import { useWakeLock } from '@vueuse/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import { addDays, insideOfCapacity, keeping, SimulatedRefractometer, type BatchRecord } from '@uisce/core';
+import { insideOfCapacity, type BatchRecord } from '@uisce/core';
 import { useBatches } from '../../stores/batches';
-import { useTrade } from '../../stores/trade';
 import { useBatchWords } from '../../words/batch-words';
-import { useToday } from '../../words/use-today';
 import { useWords } from '../../words/use-words';
 import NumberField from '../brief/NumberField.vue';
 import ScaleDrawing from '../devices/ScaleDrawing.vue';
 import { useSimulatedScale } from '../devices/use-scale';
 import CautionLine from '../plan/CautionLine.vue';
+import BottleStep from './BottleStep.vue';
+import RestStep from './RestStep.vue';
+import TopUpStep from './TopUpStep.vue';
 import { useWeighing, type BenchStep } from './use-weighing';
 
 /** One batch at the scale, a step at a time; whatever is done is kept at once. */
 const props = defineProps<{ record: BatchRecord }>();
 
 const batches = useBatches();
-const trade = useTrade();
 const words = useWords();
-const today = useToday();
 const { recipeName, partName, grams, byDrops, cautionOf, minutes } = useBatchWords();
 const record = computed(() => props.record);
-const { recipe, planned, batch, soFar, fits, steps, isDone, now, target, lostG } = useWeighing(record);
+const { recipe, planned, batch, soFar, fits, steps, isDone, now, target } = useWeighing(record);
 const scale = useSimulatedScale();
-const refractometer = new SimulatedRefractometer(() => Math.random());
 
 /** A jar as an outline, to be drawn at whatever it holds. */
 const JAR: [number, number][] = [[0, 38], [4, 42], [92, 42], [104, 33], [112, 33]]; // prettier-ignore
@@ -34,12 +32,8 @@ const SPLASH_G = 50;
 const DROP_G = 0.05;
 /** A hand that pours to a line is off by up to so much, as a share (common practice: about one in a hundred). */
 const HAND_SHARE = 0.004;
-/** What a pan loses over the heat (common practice: a few in a hundred). */
-const PAN_LOSS = 0.03;
 
 const large = ref(false);
-const clock = ref(Date.now());
-useIntervalFn(() => (clock.value = Date.now()), 1000);
 const wake = useWakeLock();
 onMounted(() => void wake.request('screen').catch(() => undefined));
 onBeforeUnmount(() => void wake.release().catch(() => undefined));
@@ -104,49 +98,6 @@ const overshoot = computed(() => {
 });
 
 const rest = computed(() => (now.value?.do === 'rest' ? now.value : undefined));
-const restLeft = computed(() => {
-  const r = rest.value;
-  const began = record.value.restStartedAt;
-  if (!r || began === null) return undefined;
-  return Math.max(0, Math.ceil(r.minutes - (clock.value - Date.parse(began)) / 60_000));
-});
-const startRest = () =>
-  batches.edit(record.value.id, 'A rest begun', { restStartedAt: new Date().toISOString() });
-const endRest = () =>
-  batches.edit(record.value.id, 'A rest over', {
-    restStartedAt: null,
-    restsDone: record.value.restsDone + 1,
-  });
-
-/** The pot after the heat, as weighed: typed, or as the stand-in would have it. */
-const weighedG = ref<number | null>(null);
-const topUp = computed(() => (weighedG.value === null ? undefined : lostG(weighedG.value)));
-const weighPan = () =>
-  (weighedG.value = Math.round((batch.value?.massG ?? 0) * (1 - PAN_LOSS * (0.6 + 0.8 * Math.random()))));
-// Nothing lost is said as the least there is, so that the step counts as done.
-const LEAST_G = 0.01;
-const giveBack = () =>
-  batches.edit(record.value.id, 'Water given back', { toppedUpG: Math.max(LEAST_G, topUp.value ?? 0) });
-
-const brix = ref<number>();
-function readBrix(): void {
-  brix.value = refractometer.read(batch.value?.brix ?? 0, 20);
-  if (brix.value !== undefined) batches.edit(record.value.id, 'Brix read', { measuredBrix: brix.value });
-}
-function bottle(): void {
-  const b = batch.value;
-  if (!b) return;
-  const madeOn = today.iso();
-  const { days } = keeping(b, trade.catalogue);
-  const ml = Math.round(b.volumeMl);
-  batches.edit(record.value.id, 'Bottled', {
-    madeOn,
-    useBy: addDays(madeOn, days),
-    yieldMl: ml,
-    remainingMl: ml,
-  });
-}
-
 const vessel = computed(() =>
   jarOn.value
     ? {
@@ -220,61 +171,9 @@ function sayStep(step: BenchStep): string {
           </div>
           <CautionLine v-if="cautionOf(part)">{{ cautionOf(part) }}</CautionLine>
         </template>
-        <template v-else-if="rest">
-          <p class="big display">{{ rest.say }}</p>
-          <p class="dim" role="timer">
-            {{
-              restLeft === undefined
-                ? `${minutes(rest.minutes)}`
-                : restLeft > 0
-                  ? `${minutes(restLeft)} left`
-                  : 'the time is up'
-            }}
-          </p>
-          <div class="buttons">
-            <v-btn v-if="restLeft === undefined" @click="startRest">Start the wait</v-btn>
-            <v-btn color="sea" @click="endRest">It is done</v-btn>
-          </div>
-        </template>
-        <template v-else-if="now?.do === 'top-up'">
-          <p class="big display">Weigh it without the pan: it should be {{ grams(batch?.massG ?? 0) }}</p>
-          <div class="buttons">
-            <NumberField
-              label="It weighs"
-              suffix="g"
-              optional
-              :value="weighedG"
-              :least="1"
-              :most="50000"
-              @change="weighedG = $event"
-            />
-            <v-btn @click="weighPan">Weigh on the stand-in</v-btn>
-          </div>
-          <p v-if="topUp !== undefined" aria-live="polite">
-            {{
-              topUp > 0
-                ? `${grams(topUp)} of water went off: give it back, and the ratio is right again.`
-                : 'Nothing was lost.'
-            }}
-          </p>
-          <div class="buttons">
-            <v-btn color="sea" :disabled="topUp === undefined" @click="giveBack">It is back</v-btn>
-          </div>
-          <CautionLine>Hot sugar burns and sticks: no hurry, and nobody small nearby.</CautionLine>
-        </template>
-        <template v-else-if="now?.do === 'bottle'">
-          <p class="big display">
-            Bottle it: {{ words.number(batch?.volumeMl ?? 0, 0) }} ml at
-            {{ words.number(batch?.brix ?? 0) }} °Brix
-          </p>
-          <p v-if="record.measuredBrix !== null" class="dim">
-            The refractometer reads {{ words.number(record.measuredBrix) }} °Brix.
-          </p>
-          <div class="buttons">
-            <v-btn @click="readBrix">Read a drop on the refractometer</v-btn>
-            <v-btn color="sea" @click="bottle">Into the bottle, with today’s date</v-btn>
-          </div>
-        </template>
+        <RestStep v-else-if="rest" :key="rest.rest" :record="record" :rest="rest" />
+        <TopUpStep v-else-if="now?.do === 'top-up' && batch" :record="record" :mass-g="batch.massG" />
+        <BottleStep v-else-if="now?.do === 'bottle' && batch" :record="record" :batch="batch" />
         <div class="buttons quiet">
           <label class="check"
             ><input
@@ -341,6 +240,10 @@ function sayStep(step: BenchStep): string {
 
 .large .big {
   font-size: 2.6rem;
+}
+
+.large .doing {
+  font-size: 1.5rem;
 }
 
 .large .bench {

@@ -1,3 +1,4 @@
+import { createSharedComposable } from '@vueuse/core';
 import { ref } from 'vue';
 import { batchOf, batchAllergens, SimulatedLabelPrinter, type BatchRecord } from '@uisce/core';
 import { useNotices } from '../../stores/notices';
@@ -8,7 +9,7 @@ import { listed, useWords } from '../../words/use-words';
 import { LABEL_SHEETS, labelPdf, type LabelText } from './label-pdf';
 
 /** Labels for batches: a PDF for a sheet, or a strip from the stand-in printer. */
-export function useLabels() {
+export const useLabels = createSharedComposable(() => {
   const trade = useTrade();
   const words = useWords();
   const { recipeOf, recipeName } = useBatchWords();
@@ -61,4 +62,4 @@ export function useLabels() {
   }
 
   return { sheetId, sheets: LABEL_SHEETS, download, printStrip, strip, tapeLeftMm };
-}
+});

@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue';
-import { batchOf, rebalance, targetReadingG, waterLostG, type BatchRecord } from '@uisce/core';
+import { batchOf, rebalance, targetReadingG, type BatchRecord } from '@uisce/core';
 import { useTrade } from '../../stores/trade';
 
 /** One thing to do at the bench. */
@@ -74,8 +74,5 @@ export function useWeighing(record: Ref<BatchRecord>) {
     const { tared, jarG, inG } = record.value;
     return { part: step.part, addG, readingG: tared ? addG : targetReadingG(jarG, inG, addG) };
   });
-  /** Water lost in the pan, from what the pot weighs now. */
-  const lostG = (weighedG: number) => waterLostG(batch.value?.massG ?? 0, weighedG);
-
-  return { recipe, planned, batch, soFar, balanced, fits, steps, isDone, now, target, lostG };
+  return { recipe, planned, batch, soFar, balanced, fits, steps, isDone, now, target };
 }

@@ -1,21 +1,19 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { calibrateByPours, calibrateByWater, insideOfCapacity, measuringLines, type Cup } from '@uisce/core';
+import { calibrateByPours, calibrateByWater, measuringLines } from '@uisce/core';
 import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';
-import { inSentence, useWords } from '../../words/use-words';
+import { useWords } from '../../words/use-words';
 import NumberField from '../brief/NumberField.vue';
 import ScaleDrawing from '../devices/ScaleDrawing.vue';
 import { useSimulatedScale } from '../devices/use-scale';
+import KeepVessel from './KeepVessel.vue';
+import { useVesselOnScale } from './use-vessel-on-scale';
 
 /** What a vessel holds, from the water in it: weighed on the scale, or poured from a known line. */
 const emit = defineEmits<{ kept: [] }>();
 
-/** A glass wall is about so heavy for what it holds, g a ml; water weighs 1 g a ml near room temperature. */
-const GLASS_G_PER_ML = 1.6;
 const SPLASH_ML = 5;
-/** No two fills are the same: a drop more or less (common practice). */
-const FILL_SCATTER_ML = 0.3;
 
 const kits = useKit();
 const trade = useTrade();
@@ -28,61 +26,13 @@ const celsius = ref(20);
 const readings = ref<number[]>([]);
 const typed = ref('');
 const fault = ref('');
-const name = ref('Shot glass');
-const widthMm = ref(36);
 const pouredFrom = ref(0);
 const fills = ref(1);
 const lastShare = ref(0);
 
 const type = computed(() => trade.glasses.get(typeId.value));
-/** What the stand-in really holds: nobody knows it before it is weighed. */
-const holdsMl = ref(0);
-const onScale = ref(false);
-const waterMl = ref(0);
-
-watch(
-  type,
-  (glass) => {
-    if (!glass) return;
-    if (onScale.value) takeOff();
-    holdsMl.value = glass.minMl + (glass.maxMl - glass.minMl) * (0.35 + 0.4 * Math.random());
-    name.value = glass.name;
-    const brim = insideOfCapacity(glass.inside, holdsMl.value).at(-1)?.[1] ?? 20;
-    widthMm.value = Math.round(brim * 2);
-    readings.value = [];
-  },
-  { immediate: true },
-);
-const vessel = computed(() =>
-  type.value && onScale.value
-    ? { inside: insideOfCapacity(type.value.inside, holdsMl.value), type: type.value, waterMl: waterMl.value }
-    : undefined,
-);
-const emptyG = computed(() => holdsMl.value * GLASS_G_PER_ML + 40);
-
-function putOn(): void {
-  onScale.value = true;
-  waterMl.value = 0;
-  scale.put(emptyG.value);
-}
-function takeOff(): void {
-  scale.put(-emptyG.value - waterMl.value);
-  onScale.value = false;
-  waterMl.value = 0;
-}
-function pour(ml: number): void {
-  const room = Math.max(0, holdsMl.value - waterMl.value);
-  const poured = Math.min(ml, room);
-  waterMl.value += poured;
-  scale.put(poured);
-}
-function fill(): void {
-  pour(holdsMl.value - waterMl.value - Math.random() * FILL_SCATTER_ML);
-}
-function pourOut(): void {
-  scale.put(-waterMl.value);
-  waterMl.value = 0;
-}
+const { vessel, brimWidthMm, onScale, putOn, takeOff, pour, fill, pourOut } = useVesselOnScale(type, scale);
+watch(typeId, () => (readings.value = []));
 const canTake = computed(() => scale.reading.value.stable && (scale.reading.value.g ?? 0) > 0);
 function take(): void {
   const { g } = scale.reading.value;
@@ -111,45 +61,6 @@ const result = computed(() => {
     : undefined;
 });
 
-/** Another vessel of that name would be hard to tell apart; lines of one vessel must differ. */
-const target = ref('');
-const newId = () => `own-${Date.now().toString(36)}`;
-const round = (ml: number) => Math.round(ml * 10) / 10;
-
-function keepAsMeasure(): void {
-  if (!result.value) return;
-  const line = { ml: round(result.value.ml), diameterMm: widthMm.value };
-  const into = kits.kit.vessels.find((v) => v.id === target.value);
-  if (into) {
-    const [first, ...others] = into.cups as [Cup, ...Cup[]];
-    if (first.lines.some((l) => l.ml === line.ml)) {
-      fault.value = `${into.name} has a line at ${words.number(line.ml)} ml already.`;
-      return;
-    }
-    const lines = [...first.lines, line].sort((a, b) => a.ml - b.ml);
-    const cups = [{ ...first, lines }, ...others];
-    kits.edit(`Line on ${inSentence(into.name)}`, {
-      vessels: kits.kit.vessels.map((v) => (v === into ? { ...v, cups } : v)),
-    });
-  } else {
-    const called = name.value.trim().slice(0, 60) || 'Measure';
-    kits.edit(`Calibrated ${inSentence(called)}`, {
-      vessels: [...kits.kit.vessels, { id: newId(), name: called, cups: [{ name: 'cup', lines: [line] }] }],
-    });
-  }
-  emit('kept');
-}
-function keepAsGlass(): void {
-  if (!result.value) return;
-  const called = name.value.trim().slice(0, 60) || 'Glass';
-  kits.edit(`Measured ${inSentence(called)}`, {
-    glasses: [
-      ...kits.kit.glasses,
-      { id: newId(), name: called, type: typeId.value, capacityMl: round(result.value.ml), count: 1 },
-    ],
-  });
-  emit('kept');
-}
 const SHARES = [
   { value: 0, words: 'none of another' },
   { value: 0.25, words: 'and a quarter' },
@@ -254,42 +165,15 @@ const SHARES = [
         </div>
       </template>
       <p id="typed-fault" role="alert" class="rust">{{ fault }}</p>
-      <div v-if="result" class="result" aria-live="polite">
-        <p>
-          It holds <strong class="copper display">{{ words.number(result.ml) }} ml</strong>
-          <span class="dim">
-            give or take {{ words.number(result.errorMl, 2) }} ml<template
-              v-if="how === 'scale' && readings.length < 3"
-            >
-              · weigh it twice more to be surer</template
-            ></span
-          >
-        </p>
-        <div class="two">
-          <label class="line"><span>Called</span><input v-model="name" class="field" maxlength="60" /></label>
-          <NumberField
-            label="Width at the line"
-            suffix="mm"
-            :value="widthMm"
-            :least="3"
-            :most="400"
-            @change="widthMm = $event ?? 36"
-          />
-        </div>
-        <label v-if="kits.kit.vessels.length > 0" class="line"
-          ><span>As</span>
-          <select v-model="target" class="field">
-            <option value="">a vessel of its own</option>
-            <option v-for="v in kits.kit.vessels" :key="v.id" :value="v.id">
-              another line of {{ inSentence(v.name) }}
-            </option>
-          </select></label
-        >
-        <div class="keep">
-          <v-btn color="sea" @click="keepAsMeasure">Keep it as a measure</v-btn>
-          <v-btn @click="keepAsGlass">Keep it as a glass</v-btn>
-        </div>
-      </div>
+      <KeepVessel
+        v-if="result"
+        :key="typeId"
+        :result="result"
+        :more="how === 'scale' && readings.length < 3"
+        :type="typeId"
+        :width-mm="brimWidthMm"
+        @kept="emit('kept')"
+      />
     </div>
   </div>
 </template>
@@ -377,21 +261,6 @@ ol li > * + * {
 
 p {
   margin: 0;
-}
-
-.result {
-  display: grid;
-  gap: 10px;
-}
-
-.display {
-  font-size: 1.375rem;
-}
-
-.keep {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
 }
 
 .rust {
