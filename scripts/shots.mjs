@@ -58,6 +58,8 @@ async function overshoot(page) {
 /** The batch that was begun before, gone on with. */
 async function jarOn(page) {
   await page.getByRole('button', { name: 'Put the jar on' }).click();
+  await page.waitForTimeout(2500);
+  await page.getByRole('button', { name: 'Tare' }).click();
   await page.locator('#weigh-title').evaluate((title) => title.parentElement.scrollIntoView());
   await page.waitForTimeout(1500);
 }

@@ -41,8 +41,15 @@ onBeforeUnmount(() => void wake.release().catch(() => undefined));
 // What stands on the scale when the page comes back is what was in the jar when it went.
 const total = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
 const jarOn = ref(false);
+/** With taring, nothing is read as poured before the jar itself reads nothing. */
+const zeroed = ref(false);
+function tare(): void {
+  scale.tare();
+  zeroed.value = true;
+}
 function putJarOn(): void {
   jarOn.value = true;
+  zeroed.value = false;
   scale.put(record.value.jarG + total(record.value.inG));
 }
 /** True grams poured since the last part was taken in. */
@@ -61,13 +68,17 @@ watch(part, () => (pouredG.value = 0));
 watch(
   () => part.value && byDrops(part.value),
   (fine) => {
-    if (fine !== undefined) scale.setFine(fine && (target.value?.readingG ?? 0) < 400);
+    if (fine === undefined) return;
+    scale.setFine(fine && (target.value?.readingG ?? 0) < 400);
+    // The other scale knows nothing of this one's tare.
+    zeroed.value = false;
   },
 );
+const mustTare = computed(() => record.value.tared && !zeroed.value);
 /** Grams of the part that is being poured, by the scale's own word. */
 const shownG = computed(() => {
   const { g } = scale.reading.value;
-  if (g === undefined || !jarOn.value) return 0;
+  if (g === undefined || !jarOn.value || mustTare.value) return 0;
   const before = record.value.tared ? 0 : record.value.jarG + total(record.value.inG);
   return Math.max(0, g - before);
 });
@@ -82,7 +93,7 @@ function takeIn(): void {
   const named = part.value ? partName(part.value) : '';
   pouredG.value = 0;
   batches.edit(record.value.id, `${grams(shownG.value)} ${named}`, { inG });
-  if (record.value.tared) scale.tare();
+  if (record.value.tared) tare();
 }
 
 /** What an overshoot has done: said until the batch is bottled. */
@@ -139,10 +150,11 @@ function sayStep(step: BenchStep): string {
         <template v-if="now?.do === 'add' && target && part">
           <p class="big display" aria-live="polite">
             <template v-if="!jarOn">Put the jar on the scale</template>
+            <template v-else-if="mustTare">Tare: the jar should read nothing</template>
             <template v-else-if="record.tared">Add {{ grams(target.addG) }} {{ partName(part) }}</template>
             <template v-else>{{ partName(part) }}: stop at {{ grams(target.readingG) }}</template>
           </p>
-          <p v-if="jarOn" class="dim">
+          <p v-if="jarOn && !mustTare" class="dim">
             {{ left > 0.05 ? `${grams(left)} to go` : left < -0.5 ? `${grams(-left)} too much` : 'there' }}
             <template v-if="part.hot"> · hot</template
             ><template v-if="part.cold"> · once the pan is off the heat</template>
@@ -160,7 +172,7 @@ function sayStep(step: BenchStep): string {
             <v-btn color="sea" @click="putJarOn">Put the jar on</v-btn>
           </div>
           <div v-else class="buttons">
-            <v-btn v-if="record.tared" @click="scale.tare()">Tare</v-btn>
+            <v-btn v-if="record.tared" @click="tare">Tare</v-btn>
             <v-btn v-if="byDrops(part)" @click="pour(DROP_G)">A drop</v-btn>
             <v-btn v-else @click="pour(SPOON_G)">A spoonful</v-btn>
             <v-btn v-if="!byDrops(part)" @click="pour(SPLASH_G)">A splash</v-btn>

@@ -18,6 +18,7 @@ export function useSimulatedScale() {
 
   /** Take the other scale from the drawer: what stood on this one stands on that one. */
   function setFine(on: boolean): void {
+    if (on === fine.value) return;
     const load = scale.load;
     fine.value = on;
     scale = new SimulatedScale(on ? FINE_SCALE : KITCHEN_SCALE, random);
