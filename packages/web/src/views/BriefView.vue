@@ -264,20 +264,6 @@ function letGo(id: string): void {
   align-items: start;
 }
 
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.check input {
-  flex: none;
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
-
 .kept {
   margin-top: 10px;
 }

@@ -29,7 +29,7 @@ function bottle(): void {
 </script>
 
 <template>
-  <div class="step">
+  <div class="bench-step">
     <p class="big display">
       Bottle it: {{ words.number(batch.volumeMl, 0) }} ml at {{ words.number(batch.brix) }} °Brix
     </p>
@@ -42,27 +42,3 @@ function bottle(): void {
     </div>
   </div>
 </template>
-
-<style scoped>
-.big {
-  font-size: 1.5em;
-  line-height: 1.2;
-  margin: 0;
-}
-
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
-}
-
-p {
-  margin: 0;
-}
-
-.step {
-  display: grid;
-  gap: 10px;
-}
-</style>

@@ -29,7 +29,7 @@ const endRest = () =>
 </script>
 
 <template>
-  <div class="step">
+  <div class="bench-step">
     <p class="big display">{{ rest.say }}</p>
     <p class="dim" role="timer">
       {{
@@ -46,27 +46,3 @@ const endRest = () =>
     </div>
   </div>
 </template>
-
-<style scoped>
-.big {
-  font-size: 1.5em;
-  line-height: 1.2;
-  margin: 0;
-}
-
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
-}
-
-p {
-  margin: 0;
-}
-
-.step {
-  display: grid;
-  gap: 10px;
-}
-</style>

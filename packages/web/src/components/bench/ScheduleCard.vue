@@ -142,17 +142,4 @@ li {
 .rust {
   color: rgb(var(--v-theme-rust));
 }
-
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.check input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
 </style>

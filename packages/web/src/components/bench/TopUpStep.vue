@@ -27,7 +27,7 @@ const giveBack = () =>
 </script>
 
 <template>
-  <div class="step">
+  <div class="bench-step">
     <p class="big display">Weigh it without the pan: it should be {{ grams(massG) }}</p>
     <div class="buttons">
       <NumberField
@@ -54,27 +54,3 @@ const giveBack = () =>
     <CautionLine>Hot sugar burns and sticks: no hurry, and nobody small nearby.</CautionLine>
   </div>
 </template>
-
-<style scoped>
-.big {
-  font-size: 1.5em;
-  line-height: 1.2;
-  margin: 0;
-}
-
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
-}
-
-p {
-  margin: 0;
-}
-
-.step {
-  display: grid;
-  gap: 10px;
-}
-</style>

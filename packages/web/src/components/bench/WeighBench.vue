@@ -282,19 +282,6 @@ p {
   justify-content: space-between;
 }
 
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.check input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
-
 .link {
   min-height: 44px;
   text-decoration: underline;

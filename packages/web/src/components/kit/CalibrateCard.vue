@@ -241,19 +241,6 @@ ol li > * + * {
   grid-template-columns: 1fr auto;
 }
 
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.check input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
-
 .link {
   text-decoration: underline;
   text-underline-offset: 3px;

@@ -67,20 +67,6 @@ const nameOf = (id: string | undefined) => inSentence(trade.tools.get(id ?? '')?
   align-items: center;
 }
 
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.check input {
-  flex: none;
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
-
 .row {
   display: grid;
   grid-template-columns: 1fr auto 84px;

@@ -78,18 +78,4 @@ const CHECKS = [
   grid-template-columns: 1fr 1fr;
   gap: 14px;
 }
-
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.check input {
-  flex: none;
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
 </style>
