@@ -29,7 +29,7 @@ export default ts.config(
   },
   {
     // Inner loops over typed arrays, whose indices are right by construction.
-    files: ['packages/core/src/planning/search/**'],
+    files: ['packages/core/src/planner/search/**'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   { files: ['scripts/**'], rules: { 'no-console': 'off' } },

@@ -4,8 +4,8 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
-import { PreparedProblem } from '../../packages/core/dist/index.js';
-import { Formulation } from '../../packages/core/dist/planning/reference/formulation.js';
+import { PreparedProblem } from '../../packages/core/dist/planner/index.js';
+import { Formulation } from '../../packages/core/dist/planner/reference/formulation.js';
 
 export function hasCbc() {
   return spawnSync('cbc', ['-quit']).status === 0;

@@ -1,6 +1,6 @@
 // One worker's part of a whole frontier; also run by itself to see its memory.
 import { isMainThread, parentPort, workerData } from 'node:worker_threads';
-import { PlanSearch } from '../../packages/core/dist/index.js';
+import { PlanSearch } from '../../packages/core/dist/planner/index.js';
 import { shipped } from './problems.mjs';
 
 /** Settle every so-many-th stretch; returns the number of best sets in them. */

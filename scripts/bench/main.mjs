@@ -7,8 +7,9 @@ import { install, tool } from '../bootstrap.mjs';
 
 install();
 tool('tsc', ['-b', 'packages/catalogue']);
-const { explainPlan, PlanSearch, waterlineBudgets } = await import('../../packages/core/dist/index.js');
-const { ReferenceModel } = await import('../../packages/core/dist/planning/reference/reference-model.js');
+const { explainPlan } = await import('../../packages/core/dist/plan/index.js');
+const { PlanSearch, waterlineBudgets } = await import('../../packages/core/dist/planner/index.js');
+const { ReferenceModel } = await import('../../packages/core/dist/planner/reference/reference-model.js');
 const { default: loadHighs } = await import('highs');
 const { hasCbc, timeCbc } = await import('./cbc.mjs');
 const { madeUp, shipped } = await import('./problems.mjs');

@@ -1,6 +1,7 @@
 // The problems that are measured: the shipped catalogue at the shipped prices, and larger made-up ones.
 import { loadCatalogue, loadPriceLists } from '../../packages/catalogue/dist/index.js';
-import { compilePlan, emptyBrief, planProblemSchema } from '../../packages/core/dist/index.js';
+import { compilePlan, emptyBrief } from '../../packages/core/dist/plan/index.js';
+import { planProblemSchema } from '../../packages/core/dist/planner/index.js';
 
 /** The shipped catalogue for a plain brief in euro. */
 export function shipped(count) {

@@ -1,21 +1,17 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { homeMadeSchema, kindIndex, type Catalogue, type Kind } from '@uisce/core/catalogue';
 import {
   batchAllergens,
   batchCost,
   batchOfVolume,
   batchUsingUp,
   brixOfRatio,
-  compilePlan,
-  emptyBrief,
   keeping,
-  homeMadeSchema,
-  kindIndex,
   refusedBecause,
   scaledBatch,
   type Batch,
-  type Catalogue,
-  type Kind,
-} from '@uisce/core';
+} from '@uisce/core/making';
+import { compilePlan, emptyBrief } from '@uisce/core/plan';
 import { loadCatalogue, loadPriceLists } from './load.js';
 
 let catalogue: Catalogue;

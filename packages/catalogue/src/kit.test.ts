@@ -1,25 +1,10 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import {
-  capacityMl,
-  compareStarterSets,
-  compilePlan,
-  coverKit,
-  emptyBrief,
-  emptyKit,
-  fitInGlass,
-  fitsGlassType,
-  glassServes,
-  kindIndex,
-  measuredAmounts,
-  PlanSearch,
-  rankJiggers,
-  servedDrink,
-  techniquesOf,
-  type Catalogue,
-  type Kind,
-  type Kit,
-  type PriceList,
-} from '@uisce/core';
+import { kindIndex, type Catalogue, type Kind, type PriceList } from '@uisce/core/catalogue';
+import { capacityMl, fitInGlass, fitsGlassType, glassServes, servedDrink } from '@uisce/core/glass';
+import { compareStarterSets, coverKit, emptyKit, techniquesOf, type Kit } from '@uisce/core/kit';
+import { measuredAmounts, rankJiggers } from '@uisce/core/measure';
+import { compilePlan, emptyBrief } from '@uisce/core/plan';
+import { PlanSearch } from '@uisce/core/planner';
 import { loadCatalogue, loadPriceLists } from './load.js';
 
 let catalogue: Catalogue;

@@ -5,17 +5,9 @@ import { fileURLToPath } from 'node:url';
 import { gzipSync } from 'node:zlib';
 import { beforeAll, describe, expect, it } from 'vitest';
 import wordListPath from 'word-list';
-import {
-  ATTITUDE_MIN_FIT,
-  compilePlan,
-  countDrinks,
-  coverage,
-  drinkKey,
-  emptyBrief,
-  FAMILIES,
-  type Catalogue,
-  type PriceList,
-} from '@uisce/core';
+import { drinkKey, FAMILIES, type Catalogue, type PriceList } from '@uisce/core/catalogue';
+import { ATTITUDE_MIN_FIT, compilePlan, countDrinks, emptyBrief } from '@uisce/core/plan';
+import { coverage } from '@uisce/core/rules';
 import { checkCatalogue } from './check/check.js';
 import { loadCatalogue, loadPriceLists, loadPublished } from './load.js';
 

@@ -4,21 +4,17 @@ import { fileURLToPath } from 'node:url';
 import { parse } from 'yaml';
 import { z } from 'zod';
 import {
-  catalogueFaults,
   familySchema,
   glassSchema,
   homeMadeSchema,
   kindIndex,
   kindSchema,
-  priceListFaults,
   priceListSchema,
-  publishedListSchema,
   recipeFileSchema,
   sourceSchema,
   standInSchema,
   jiggerSchema,
   kitchenThingSchema,
-  kitPriceFaults,
   mouldSchema,
   pantrySchema,
   starterSetSchema,
@@ -28,8 +24,14 @@ import {
   type CatalogueText,
   type Fault,
   type PriceList,
+} from '@uisce/core/catalogue';
+import {
+  catalogueFaults,
+  priceListFaults,
+  publishedListSchema,
+  kitPriceFaults,
   type PublishedList,
-} from '@uisce/core';
+} from '@uisce/core/rules';
 
 const DATA = fileURLToPath(new URL('../data/', import.meta.url));
 

@@ -1,30 +1,21 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { kindIndex, type Catalogue, type Glass, type Kind, type PriceList } from '@uisce/core/catalogue';
+import { drinkCost, drinkProfile, drinkWarnings, methodSteps } from '@uisce/core/drink';
+import { DrinkSearch } from '@uisce/core/find';
+import { capacityMl, fillGlass } from '@uisce/core/glass';
 import {
   buyingLadder,
-  capacityMl,
-  drinkCost,
-  drinkProfile,
-  DrinkSearch,
-  drinkWarnings,
   explainPlan,
   compilePlan,
   emptyBrief,
-  fillGlass,
   followSchool,
-  kindIndex,
-  methodSteps,
   monthlyBudgets,
-  PlanSearch,
   pouredWith,
   SCHOOLS,
-  solvePlan,
   wayToDrink,
   type Brief,
-  type Catalogue,
-  type Glass,
-  type Kind,
-  type PriceList,
-} from '@uisce/core';
+} from '@uisce/core/plan';
+import { PlanSearch, solvePlan } from '@uisce/core/planner';
 import { loadCatalogue, loadPriceLists } from './load.js';
 
 let catalogue: Catalogue;

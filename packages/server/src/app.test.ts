@@ -8,16 +8,11 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { loadCatalogue, loadPriceLists } from '@uisce/catalogue';
-import {
-  emptyBrief,
-  emptyKit,
-  type BatchRecord,
-  type Kit,
-  type Plan,
-  type PriceList,
-  type PriceListSummary,
-  type ProblemDetails,
-} from '@uisce/core';
+import type { ProblemDetails } from '@uisce/core/base';
+import type { PriceList, PriceListSummary } from '@uisce/core/catalogue';
+import { emptyKit, type Kit } from '@uisce/core/kit';
+import type { BatchRecord } from '@uisce/core/making';
+import { emptyBrief, type Plan } from '@uisce/core/plan';
 import { createApp } from './app.js';
 import type { SolverPool } from './planning/pool.js';
 import { openDatabase } from './storage/data-source.js';

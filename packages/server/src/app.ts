@@ -2,7 +2,7 @@ import express, { Router, type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { DataSource } from 'typeorm';
-import type { PriceList } from '@uisce/core';
+import type { PriceList } from '@uisce/core/catalogue';
 import type { LoadedCatalogue } from '@uisce/catalogue';
 import { OwnRecipes, ownRecipeRoutes } from './bench/own-recipes.js';
 import { batchRoutes } from './bench/routes.js';

@@ -1,3 +1,4 @@
+import type { Fault } from '@uisce/core/catalogue';
 import {
   balanceFaults,
   glassFaults,
@@ -10,8 +11,7 @@ import {
   sameSpecFaults,
   syrupFaults,
   unusedKinds,
-  type Fault,
-} from '@uisce/core';
+} from '@uisce/core/rules';
 import { loadAllowedWords, loadCatalogue, loadPriceLists, loadPublished } from '../load.js';
 
 /** One check and what it found, each fault with its file, path and remedy. */

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import wordListPath from 'word-list';
-import { coverage } from '@uisce/core';
+import { coverage } from '@uisce/core/rules';
 import { CatalogueError, loadCatalogue } from '../load.js';
 import { checkCatalogue } from './check.js';
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { pouredWith } from '../planning/poured-with.js';
+import { pouredWith } from '../plan/poured-with.js';
 import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
 import { kindAndAncestors, kindIndex } from './catalogue.js';
-import { catalogueFaults, priceListFaults } from './references.js';
+import { catalogueFaults, priceListFaults } from '../rules/references.js';
 import { priceListSchema } from './price-list.js';
 import { recipeFileSchema } from './recipe.js';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from './kind.js';
+import { idSchema } from '../base/ids.js';
 
 /**
  * A glass type: how much such glasses usually hold, in ml to the brim, and the inside of a usual

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { ALLERGENS, idSchema } from './kind.js';
+import { idSchema } from '../base/ids.js';
+import { ALLERGENS } from './kind.js';
 
 const share = z.number().min(0).max(1).default(0);
 

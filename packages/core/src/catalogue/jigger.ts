@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from './kind.js';
+import { idSchema } from '../base/ids.js';
 
 /** A line in a cup: the volume up to it, and how wide the cup is there. */
 export const cupLineSchema = z.strictObject({

@@ -1,10 +1,5 @@
 import { z } from 'zod';
-
-/** Ids are lower-case words joined by hyphens: "dry-gin". */
-export const idSchema = z
-  .string()
-  .max(80)
-  .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'an id is lower-case words joined by hyphens, such as dry-gin');
+import { idSchema } from '../base/ids.js';
 
 /** What a kind does in a drink; a bottle's colour and word on the shelf follow it. */
 export const JOBS = ['base', 'sweet', 'aromatic', 'bitter', 'home-made', 'long', 'fresh'] as const;

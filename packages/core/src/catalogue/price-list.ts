@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from './kind.js';
+import { idSchema } from '../base/ids.js';
 
 /** ISO 4217 code. */
 export const currencySchema = z

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { parseAmount } from '../units/amount.js';
-import { idSchema } from './kind.js';
+import { parseAmount } from '../base/amount.js';
+import { idSchema } from '../base/ids.js';
 
 export const FAMILIES = [
   'sour',

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from './kind.js';
+import { idSchema } from '../base/ids.js';
 
 /** Where specs come from, in words a reader can follow up. */
 export const sourceSchema = z.strictObject({

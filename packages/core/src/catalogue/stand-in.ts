@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from './kind.js';
+import { idSchema } from '../base/ids.js';
 
 /**
  * What may be poured when the asked-for kind is missing. Direction matters: bourbon for rye is not

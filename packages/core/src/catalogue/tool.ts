@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from './kind.js';
+import { idSchema } from '../base/ids.js';
 
 /** One thing that a technique takes: any one of these tools, or of these things from the kitchen. */
 export const needSchema = z.strictObject({

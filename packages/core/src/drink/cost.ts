@@ -2,7 +2,7 @@ import { kindAndAncestors } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import type { Recipe, Slot } from '../catalogue/recipe.js';
-import { amountMl, type Amount } from '../units/amount.js';
+import { amountMl, type Amount } from '../base/amount.js';
 
 /** What one slot of a drink costs to pour. */
 export interface SlotCost {

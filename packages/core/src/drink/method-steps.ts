@@ -1,5 +1,5 @@
 import type { Kind } from '../catalogue/kind.js';
-import { listed } from '../text/listed.js';
+import { listed } from '../base/listed.js';
 import { iceInMaking, type Ice, type Recipe, type Slot } from '../catalogue/recipe.js';
 
 const ICE_WORDS: Record<Exclude<Ice, 'none'>, string> = {

@@ -1,6 +1,6 @@
 import type { Kind } from '../catalogue/kind.js';
 import type { Method, Recipe, Slot } from '../catalogue/recipe.js';
-import { amountMl } from '../units/amount.js';
+import { amountMl } from '../base/amount.js';
 import { kilocalories } from './energy.js';
 import { ethanolG } from './standard-drink.js';
 

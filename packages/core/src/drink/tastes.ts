@@ -1,6 +1,6 @@
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import { amountMl } from '../units/amount.js';
+import { amountMl } from '../base/amount.js';
 import { drinkProfile } from './profile.js';
 
 /** What people say they like or will not touch. */

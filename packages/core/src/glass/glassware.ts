@@ -1,4 +1,4 @@
-import type { KitAttitude } from '../kit/kit.js';
+import type { KitAttitude } from './attitude.js';
 import { glassServes, type ServedDrink, type Vesselled } from './serves.js';
 
 /** A kind of glass that could be used: in the cupboard, on sale, or both. */

@@ -1,7 +1,7 @@
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkProfile } from '../drink/profile.js';
-import type { KitAttitude } from '../kit/kit.js';
+import type { KitAttitude } from './attitude.js';
 import { fitInGlass, type GlassFit } from './fit.js';
 
 /** A glass to pour into: the type it looks like and what it holds to the brim. */

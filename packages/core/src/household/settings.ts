@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { idSchema } from '../catalogue/kind.js';
-import { READER_MEASURES } from '../units/volume.js';
+import { idSchema } from '../base/ids.js';
+import { READER_MEASURES } from '../base/volume.js';
 
 /** Regions we write money, numbers and dates for (BCP 47). */
 export const LOCALES = [

@@ -3,8 +3,8 @@ import { kindIndex } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 import { servedDrink } from '../glass/serves.js';
-import { PlanSearch } from '../planning/plan-search.js';
-import { planProblemSchema, type PlanProblem, type PlanProblemInput } from '../planning/problem.js';
+import { PlanSearch } from '../planner/plan-search.js';
+import { planProblemSchema, type PlanProblem, type PlanProblemInput } from '../planner/problem.js';
 import { kitOffers, kitSlots, type KitOffer } from './kit-offers.js';
 import type { Kit } from './kit.js';
 

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { PricedKit, PriceList } from '../catalogue/price-list.js';
 import { glassServes, type ServedDrink } from '../glass/serves.js';
-import type { PlanProblemInput } from '../planning/problem.js';
+import type { PlanProblemInput } from '../planner/problem.js';
 import { coveredBy, needCapability, needIndex, needsOf } from './needs.js';
 import type { Kit } from './kit.js';
 

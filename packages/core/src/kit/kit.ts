@@ -1,10 +1,7 @@
 import { z } from 'zod';
 import { cupSchema } from '../catalogue/jigger.js';
-import { idSchema } from '../catalogue/kind.js';
-
-/** What may cover a technique: proper tools; tools or the kitchen's things; the kitchen's alone, nothing bought. */
-export const KIT_ATTITUDES = ['professional', 'home', 'kitchen'] as const;
-export type KitAttitude = (typeof KIT_ATTITUDES)[number];
+import { idSchema } from '../base/ids.js';
+import { KIT_ATTITUDES } from '../glass/attitude.js';
 
 const name = z.string().trim().min(1, 'give it a name').max(60, 'at most 60 letters fit');
 

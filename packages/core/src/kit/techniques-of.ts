@@ -1,7 +1,7 @@
 import type { Kind } from '../catalogue/kind.js';
 import { iceInMaking, type Recipe } from '../catalogue/recipe.js';
 import { LEAST_MEASURED_ML } from '../measure/best-jigger.js';
-import { amountMl } from '../units/amount.js';
+import { amountMl } from '../base/amount.js';
 
 /** A technique a drink asks for; without a needed one there is no drink, a finishing one dresses it. */
 export interface TechniqueUse {

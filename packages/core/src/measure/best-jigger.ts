@@ -1,6 +1,6 @@
 import type { Jigger } from '../catalogue/jigger.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import { amountMl } from '../units/amount.js';
+import { amountMl } from '../base/amount.js';
 import { measuringLines, measuringPlan, type MeasuringLine } from './measuring-plan.js';
 
 /** Below this an amount is dashed or dropped, and no jigger is asked. */

@@ -1,4 +1,4 @@
-import { waterMlFromReading } from '../water/density.js';
+import { waterMlFromReading } from './water-density.js';
 
 /** A vessel's volume as measured. */
 export interface Calibration {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { volumeToMl } from '../glass/profile.js';
 import { FINE_SCALE, KITCHEN_SCALE, SimulatedScale } from '../devices/simulated-scale.js';
-import { waterDensityGPerMl, waterMlFromReading } from '../water/density.js';
+import { waterDensityGPerMl, waterMlFromReading } from './water-density.js';
 import { calibrateByPours, calibrateByWater } from './calibrate.js';
 import { cupInside } from './cup-shape.js';
 import { measuringLines, measuringPlan, SPEC_TOLERANCE } from './measuring-plan.js';

@@ -1,9 +1,9 @@
-import { kindFault } from '../catalogue/references.js';
+import { kindFault } from '../rules/references.js';
 import type { BottleSize, Kind } from '../catalogue/kind.js';
 import { pricedBottleSchema, type PricedBottle, type PriceList } from '../catalogue/price-list.js';
-import { foldText } from '../text/fold.js';
-import { minorDigits, parseMoney } from '../units/money.js';
-import { parseAmount, amountMl } from '../units/amount.js';
+import { foldText } from '../base/fold.js';
+import { minorDigits, parseMoney } from '../base/money.js';
+import { parseAmount, amountMl } from '../base/amount.js';
 import { currencyRefusal } from './overlay.js';
 
 /** What a table of prices may hold, and what each column is for. */

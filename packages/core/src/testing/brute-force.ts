@@ -1,5 +1,5 @@
-import { PreparedProblem } from '../planning/prepared.js';
-import type { FrontierPoint, PlanProblem } from '../planning/problem.js';
+import { PreparedProblem } from '../planner/prepared.js';
+import type { FrontierPoint, PlanProblem } from '../planner/problem.js';
 
 /** A set judged straight from the words of the format, sharing no code with the solver's own judge. */
 export interface BruteSet {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { planProblemSchema, type PlanProblem } from '../planning/problem.js';
+import { planProblemSchema, type PlanProblem } from '../planner/problem.js';
 
 /** Random problems that use every field of the format; with lenses only where `lenses` says so. */
 export function problemArbitrary(size: {

@@ -1,4 +1,4 @@
-import type { PlanProblemInput } from '../planning/problem.js';
+import type { PlanProblemInput } from '../planner/problem.js';
 
 /** The worked example that is published with the format: six bottles, seven drinks. */
 export const WORKED_EXAMPLE: PlanProblemInput = (() => {

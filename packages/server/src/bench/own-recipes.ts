@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
-import { ownRecipesWriteSchema, type Catalogue, type HomeMade } from '@uisce/core';
+import type { Catalogue, HomeMade } from '@uisce/core/catalogue';
+import { ownRecipesWriteSchema } from '@uisce/core/making';
 import type { Changes } from '../history/changes.js';
 import { jsonBody, SMALL_BODY, validated } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { gzipSync } from 'node:zlib';
 import { Router } from 'express';
-import type { CatalogueText } from '@uisce/core';
+import type { CatalogueText } from '@uisce/core/catalogue';
 
 /** The catalogue as one document, sent again only when it has changed. */
 export function catalogueRoutes(text: CatalogueText): Router {

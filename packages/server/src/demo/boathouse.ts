@@ -1,4 +1,7 @@
-import { addDays, emptyBrief, emptyKit, type BatchRecord, type Brief, type Kit } from '@uisce/core';
+import { addDays } from '@uisce/core/base';
+import { emptyKit, type Kit } from '@uisce/core/kit';
+import type { BatchRecord } from '@uisce/core/making';
+import { emptyBrief, type Brief } from '@uisce/core/plan';
 
 /** An invented household: a retired boathouse on a made-up inlet, two people, one shelf. */
 export const BOATHOUSE = {

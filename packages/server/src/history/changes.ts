@@ -1,5 +1,5 @@
 import type { DataSource, EntityManager, EntitySchema } from 'typeorm';
-import type { HistoryState } from '@uisce/core';
+import type { HistoryState } from '@uisce/core/plan';
 import {
   BatchEntity,
   ChangeEntity,

@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
-import { settingsSchema, type Settings } from '@uisce/core';
+import { settingsSchema, type Settings } from '@uisce/core/household';
 import type { Changes } from '../history/changes.js';
 import { jsonBody, SMALL_BODY, validated } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';

@@ -1,5 +1,5 @@
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
-import type { ProblemDetails } from '@uisce/core';
+import type { ProblemDetails } from '@uisce/core/base';
 import type { ZodError } from 'zod';
 import { STATUS_CODES } from 'node:http';
 

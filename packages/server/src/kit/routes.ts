@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
-import { emptyKit, kitWriteSchema, type Catalogue, type Kit } from '@uisce/core';
+import type { Catalogue } from '@uisce/core/catalogue';
+import { emptyKit, kitWriteSchema, type Kit } from '@uisce/core/kit';
 import type { Changes } from '../history/changes.js';
 import { jsonBody, SMALL_BODY, validated } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';

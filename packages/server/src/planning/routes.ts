@@ -1,5 +1,5 @@
 import { Router, type Request, type Response } from 'express';
-import { oversize, planProblemSchema } from '@uisce/core';
+import { oversize, planProblemSchema } from '@uisce/core/planner';
 import { jsonBody, LARGE_BODY, validated } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
 import { QueueFullError, type SolverPool } from './pool.js';

@@ -6,7 +6,7 @@ import {
   type Frontier,
   type PlanAnswer,
   type PlanProblem,
-} from '@uisce/core';
+} from '@uisce/core/planner';
 
 export interface SolveTask {
   kind: 'solve' | 'frontier';

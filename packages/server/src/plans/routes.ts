@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
 import { z } from 'zod';
-import { briefSchema, planNameSchema, planWriteSchema } from '@uisce/core';
+import { briefSchema, planNameSchema, planWriteSchema } from '@uisce/core/plan';
 import type { Changes } from '../history/changes.js';
 import { jsonBody, SMALL_BODY, validated } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';

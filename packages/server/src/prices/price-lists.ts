@@ -1,5 +1,5 @@
 import type { DataSource } from 'typeorm';
-import type { PriceList } from '@uisce/core';
+import type { PriceList } from '@uisce/core/catalogue';
 import { PriceListEntity } from '../storage/entities.js';
 
 /** Shipped price lists together with the household's own; an own list of the same id comes first. */

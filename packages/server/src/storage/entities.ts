@@ -1,5 +1,9 @@
 import { EntitySchema } from 'typeorm';
-import type { BatchRecord, Brief, HomeMade, Kit, PriceList, Settings } from '@uisce/core';
+import type { HomeMade, PriceList } from '@uisce/core/catalogue';
+import type { Settings } from '@uisce/core/household';
+import type { Kit } from '@uisce/core/kit';
+import type { BatchRecord } from '@uisce/core/making';
+import type { Brief } from '@uisce/core/plan';
 
 export interface PlanRow {
   id: string;

@@ -1,4 +1,4 @@
-import { problemDetailsSchema, type ProblemDetails } from '@uisce/core';
+import { problemDetailsSchema, type ProblemDetails } from '@uisce/core/base';
 
 /** The server said no; `problem` says why, fault by fault. */
 export class ApiError extends Error {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { pointAtOrBelow } from '@uisce/core';
+import { pointAtOrBelow } from '@uisce/core/planner';
 import type { PlanResult, WorkerReply } from '../workers/protocol';
 import { Solver } from '../workers/solver';
 import { useCurve } from './curve';

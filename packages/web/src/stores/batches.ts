@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import type { BatchRecord } from '@uisce/core';
+import type { BatchRecord } from '@uisce/core/making';
 import { api, OfflineError } from '../api/client';
 import { useHistory } from './history';
 import { useNotices } from './notices';

@@ -1,14 +1,9 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import {
-  mergeCurve,
-  pointAtOrBelow,
-  type Brief,
-  type CurvePoint,
-  type Kit,
-  type PriceList,
-  type SettledStretch,
-} from '@uisce/core';
+import type { PriceList } from '@uisce/core/catalogue';
+import type { Kit } from '@uisce/core/kit';
+import type { Brief } from '@uisce/core/plan';
+import { mergeCurve, pointAtOrBelow, type CurvePoint, type SettledStretch } from '@uisce/core/planner';
 import type { WorkerReply } from '../workers/protocol';
 import { Solver } from '../workers/solver';
 import { useTrade } from './trade';

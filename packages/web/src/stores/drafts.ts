@@ -1,4 +1,4 @@
-import { planWriteSchema, type PlanWrite } from '@uisce/core';
+import { planWriteSchema, type PlanWrite } from '@uisce/core/plan';
 
 const key = (planId: string) => `uisce:draft:${planId}`;
 

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { HistoryState } from '@uisce/core';
+import type { HistoryState } from '@uisce/core/plan';
 import { api } from '../api/client';
 import { useBatches } from './batches';
 import { useHousehold } from './household';

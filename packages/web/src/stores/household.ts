@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { Settings } from '@uisce/core';
+import type { Settings } from '@uisce/core/household';
 import { api } from '../api/client';
 import { useHistory } from './history';
 

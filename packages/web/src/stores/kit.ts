@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import { emptyKit, type Kit } from '@uisce/core';
+import { emptyKit, type Kit } from '@uisce/core/kit';
 import { api, OfflineError } from '../api/client';
 import { useHistory } from './history';
 import { useNotices } from './notices';

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { emptyBrief, planWriteSchema, type Brief, type Plan } from '@uisce/core';
+import { emptyBrief, planWriteSchema, type Brief, type Plan } from '@uisce/core/plan';
 import { api, ApiError, OfflineError } from '../api/client';
 import { forgetDraft, readDraft, writeDraft } from './drafts';
 import { useHistory } from './history';

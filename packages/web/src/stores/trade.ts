@@ -3,7 +3,6 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import {
   catalogueSchema,
   drinkKey,
-  effectivePrices,
   emptyCatalogue,
   kindIndex,
   type Catalogue,
@@ -11,7 +10,8 @@ import {
   type HomeMade,
   type PriceList,
   type PriceListSummary,
-} from '@uisce/core';
+} from '@uisce/core/catalogue';
+import { effectivePrices } from '@uisce/core/prices';
 import { api, ApiError } from '../api/client';
 import { useHistory } from './history';
 import { useHousehold } from './household';

@@ -1,4 +1,4 @@
-import type { Job } from '@uisce/core';
+import type { Job } from '@uisce/core/catalogue';
 
 /** Colours by name; night is for a dim room: bog ground, nothing white. */
 export const DAY = {

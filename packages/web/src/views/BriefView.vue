@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Attitude, Brief } from '@uisce/core';
+import type { Attitude, Brief } from '@uisce/core/plan';
 import ChoiceRow from '../components/brief/ChoiceRow.vue';
 import LensFields from '../components/brief/LensFields.vue';
 import MoneyField from '../components/brief/MoneyField.vue';

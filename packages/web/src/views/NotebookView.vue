@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { countDrinks, drinkCost, drinkProfile } from '@uisce/core';
+import { drinkCost, drinkProfile } from '@uisce/core/drink';
+import { countDrinks } from '@uisce/core/plan';
 import DrinkPage from '../components/notebook/DrinkPage.vue';
 import NotebookIndex from '../components/notebook/NotebookIndex.vue';
 import { useIndex } from '../components/notebook/use-index';

@@ -1,4 +1,5 @@
-import type { Batch, HomeMade, HomeMadePart } from '@uisce/core';
+import type { HomeMade, HomeMadePart } from '@uisce/core/catalogue';
+import type { Batch } from '@uisce/core/making';
 import { useTrade } from '../stores/trade';
 import { inSentence, listed, useWords } from './use-words';
 

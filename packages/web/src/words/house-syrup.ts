@@ -1,4 +1,6 @@
-import { amountMl, rescaleSyrup, type Rescaled, type Slot } from '@uisce/core';
+import { amountMl } from '@uisce/core/base';
+import type { Slot } from '@uisce/core/catalogue';
+import { rescaleSyrup, type Rescaled } from '@uisce/core/making';
 import { useHousehold } from '../stores/household';
 import { useTrade } from '../stores/trade';
 import { useWords } from './use-words';

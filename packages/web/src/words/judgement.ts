@@ -1,5 +1,6 @@
 import { computed } from 'vue';
-import type { Brief, Kind, Lift, Obstacle } from '@uisce/core';
+import type { Kind } from '@uisce/core/catalogue';
+import type { Brief, Lift, Obstacle } from '@uisce/core/plan';
 import type { PlanResult } from '../workers/protocol';
 import { useAnswer } from '../stores/answer';
 import { usePlans } from '../stores/plans';

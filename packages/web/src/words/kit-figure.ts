@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import { coveredBy, needIndex, needsOf } from '@uisce/core';
+import { coveredBy, needIndex, needsOf } from '@uisce/core/kit';
 import { useAnswer } from '../stores/answer';
 import { useKit } from '../stores/kit';
 import { useTrade } from '../stores/trade';

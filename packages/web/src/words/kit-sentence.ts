@@ -4,7 +4,7 @@ import { useAnswer } from '../stores/answer';
 import { useKit } from '../stores/kit';
 import { useTrade } from '../stores/trade';
 import { count, inSentence, listed, oneAndMany, useWords } from './use-words';
-import type { KitOffer } from '@uisce/core';
+import type { KitOffer } from '@uisce/core/kit';
 
 /** More than this are counted, not named. */
 const MOST_NAMED = 3;

@@ -4,7 +4,7 @@ import {
   LEAST_MEASURED_ML,
   type MeasuringLine,
   type MeasuringPlan,
-} from '@uisce/core';
+} from '@uisce/core/measure';
 import { computed } from 'vue';
 import { useKit } from '../stores/kit';
 import { inSentence, useWords } from './use-words';

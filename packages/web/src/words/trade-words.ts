@@ -1,4 +1,5 @@
-import type { Allergen, Canon, Era, ReaderMeasure } from '@uisce/core';
+import type { ReaderMeasure } from '@uisce/core/base';
+import type { Allergen, Canon, Era } from '@uisce/core/catalogue';
 
 /** Each measure as said in full and in short. */
 export const MEASURE_WORDS: Record<ReaderMeasure, { full: string; short: string }> = {

@@ -1,4 +1,4 @@
-import { formatMoney, printAmount, printVolume, type Amount } from '@uisce/core';
+import { formatMoney, printAmount, printVolume, type Amount } from '@uisce/core/base';
 import { useHousehold } from '../stores/household';
 import { usePlans } from '../stores/plans';
 import { useTrade } from '../stores/trade';
@@ -20,7 +20,7 @@ export function sayDays(days: number): string {
   return count(Math.round(days / 365), 'year');
 }
 
-export { listed } from '@uisce/core';
+export { listed } from '@uisce/core/base';
 
 const SMALL_WORDS = /^(London|Italian|French|Scotch|Irish|Islay|Madeira|V-)/;
 

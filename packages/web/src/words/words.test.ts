@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { emptyBrief, kindSchema } from '@uisce/core';
+import { kindSchema } from '@uisce/core/catalogue';
+import { emptyBrief } from '@uisce/core/plan';
 import { forgetDraft, readDraft, writeDraft } from '../stores/drafts';
 import type { PlanResult } from '../workers/protocol';
 import { makeUpOf, sayLenses, sayMakeUp } from './judgement';

@@ -1,3 +1,5 @@
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { Kit } from '@uisce/core/kit';
 import {
   askGuests,
   buyingLadder,
@@ -13,13 +15,9 @@ import {
   whyIn,
   whyNot,
   type Brief,
-  type Catalogue,
-  type Kit,
-  type PlanAnswer,
-  type PlanProblem,
-  type PriceList,
   type SchoolStep,
-} from '@uisce/core';
+} from '@uisce/core/plan';
+import type { PlanAnswer, PlanProblem } from '@uisce/core/planner';
 import { answerBrief } from './answer-task';
 import { heldFor, type Held } from './context';
 import { adviseOnKit, isAboutKit } from './kit-task';

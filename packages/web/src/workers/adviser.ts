@@ -1,4 +1,6 @@
-import type { Brief, Catalogue, Kit, PriceList } from '@uisce/core';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { Kit } from '@uisce/core/kit';
+import type { Brief } from '@uisce/core/plan';
 import type { Advice, Question, WorkerReply, WorkerRequest } from './protocol';
 
 /** Told what is known so far: progress 1 is the whole answer. */

@@ -1,13 +1,7 @@
-import {
-  explainPlan,
-  findObstacle,
-  type Brief,
-  type Catalogue,
-  type CompiledPlan,
-  type Kit,
-  type PlanAnswer,
-  type PriceList,
-} from '@uisce/core';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { Kit } from '@uisce/core/kit';
+import { explainPlan, findObstacle, type Brief, type CompiledPlan } from '@uisce/core/plan';
+import type { PlanAnswer } from '@uisce/core/planner';
 import { heldFor } from './context';
 import type { AnswerItem, KitAnswerItem, PlanResult } from './protocol';
 

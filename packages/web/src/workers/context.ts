@@ -1,13 +1,7 @@
-import {
-  compilePlan,
-  countDrinks,
-  PlanSearch,
-  type Brief,
-  type Catalogue,
-  type CompiledPlan,
-  type Kit,
-  type PriceList,
-} from '@uisce/core';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { Kit } from '@uisce/core/kit';
+import { compilePlan, countDrinks, type Brief, type CompiledPlan } from '@uisce/core/plan';
+import { PlanSearch } from '@uisce/core/planner';
 
 /** A brief compiled, and its search held open while only the money changes. */
 export interface Held {

@@ -1,5 +1,8 @@
-import type { Brief, Catalogue, CurvePoint, Kit, PlanAnswer, PriceList, Stretch } from '@uisce/core';
-import { waterlineBudgets } from '@uisce/core';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { Kit } from '@uisce/core/kit';
+import type { Brief } from '@uisce/core/plan';
+import type { CurvePoint, PlanAnswer, Stretch } from '@uisce/core/planner';
+import { waterlineBudgets } from '@uisce/core/planner';
 import { heldFor } from './context';
 import type { WorkerReply } from './protocol';
 

@@ -1,30 +1,24 @@
+import { drinkKey, kindIndex, type Catalogue, type PriceList, type Recipe } from '@uisce/core/catalogue';
 import {
-  compilePlan,
-  compareStarterSets,
-  coverKit,
-  drinkKey,
-  emptyKit,
   chooseGlasses,
   fewestTypes,
-  kindIndex,
-  measuredAmounts,
-  measuringLines,
-  PreparedProblem,
-  rankJiggers,
-  scoreMeasures,
   servedDrink,
-  techniquesOf,
-  WINE_GLASSES,
-  type Brief,
-  type Catalogue,
   type Glassware,
   type GlassPriority,
   type GlassSource,
+} from '@uisce/core/glass';
+import {
+  compareStarterSets,
+  coverKit,
+  emptyKit,
+  techniquesOf,
+  WINE_GLASSES,
   type Kit,
   type KitCover,
-  type PriceList,
-  type Recipe,
-} from '@uisce/core';
+} from '@uisce/core/kit';
+import { measuredAmounts, measuringLines, rankJiggers, scoreMeasures } from '@uisce/core/measure';
+import { compilePlan, type Brief } from '@uisce/core/plan';
+import { PreparedProblem } from '@uisce/core/planner';
 import type { Advice, KitReport, KitScope, Question } from './protocol';
 
 interface About {

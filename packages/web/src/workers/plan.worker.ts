@@ -1,4 +1,5 @@
-import { PlanSearch, type Catalogue } from '@uisce/core';
+import type { Catalogue } from '@uisce/core/catalogue';
+import { PlanSearch } from '@uisce/core/planner';
 import { advise } from './advice-task';
 import { answerBrief } from './answer-task';
 import { drawCurve } from './curve-task';

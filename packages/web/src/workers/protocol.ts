@@ -1,27 +1,20 @@
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { GlassPriority, Glassware } from '@uisce/core/glass';
+import type { Kit, KitCover, SetReport } from '@uisce/core/kit';
+import type { JiggerScore, MeasureScore } from '@uisce/core/measure';
 import type {
   Brief,
-  Catalogue,
   Change,
-  CurvePoint,
   Explanation,
-  GlassPriority,
-  Glassware,
   Growth,
-  JiggerScore,
-  MeasureScore,
-  Kit,
-  KitCover,
   Obstacle,
-  PlanAnswer,
-  PriceList,
   Purchase,
-  SetReport,
   Steadiness,
-  Stretch,
   Ties,
   WhyIn,
   WhyNot,
-} from '@uisce/core';
+} from '@uisce/core/plan';
+import type { CurvePoint, PlanAnswer, Stretch } from '@uisce/core/planner';
 
 /** What an item id of an answer stands for. */
 export interface AnswerItem {

@@ -1,4 +1,4 @@
-import type { Catalogue } from '@uisce/core';
+import type { Catalogue } from '@uisce/core/catalogue';
 import type { WorkerReply, WorkerRequest } from './protocol';
 
 type Question = Extract<WorkerRequest, { kind: 'plan' | 'curve' }>;

@@ -6,7 +6,7 @@ import { CanvasRenderer } from 'echarts/renderers';
 import { computed, ref } from 'vue';
 import VChart from 'vue-echarts';
 import { useTheme } from 'vuetify';
-import { FRIDGE_C, KITCHEN_C, REGULATORY_ACTIVITY, saturation, waterActivity } from '@uisce/core';
+import { FRIDGE_C, KITCHEN_C, REGULATORY_ACTIVITY, saturation, waterActivity } from '@uisce/core/making';
 import { useWords } from '../../words/use-words';
 
 use([LineChart, GridComponent, MarkLineComponent, CanvasRenderer]);

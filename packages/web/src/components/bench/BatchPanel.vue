@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { addDays, batchOf, keeping, type BatchRecord } from '@uisce/core';
+import { addDays } from '@uisce/core/base';
+import { batchOf, keeping, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../../stores/batches';
 import { useTrade } from '../../stores/trade';
 import { useBatchWords } from '../../words/batch-words';

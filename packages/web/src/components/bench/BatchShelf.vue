@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { daysBetween, insideOfCapacity, heightOfMl, type BatchRecord } from '@uisce/core';
+import { daysBetween } from '@uisce/core/base';
+import { insideOfCapacity, heightOfMl } from '@uisce/core/glass';
+import type { BatchRecord } from '@uisce/core/making';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBatches } from '../../stores/batches';

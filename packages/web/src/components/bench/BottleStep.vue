@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { addDays, keeping, SimulatedRefractometer, type Batch, type BatchRecord } from '@uisce/core';
+import { addDays } from '@uisce/core/base';
+import { SimulatedRefractometer } from '@uisce/core/devices';
+import { keeping, type Batch, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../../stores/batches';
 import { useTrade } from '../../stores/trade';
 import { useToday } from '../../words/use-today';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue';
-import { extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from '@uisce/core';
+import { extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from '@uisce/core/making';
 import { useTrade } from '../../stores/trade';
 import { useWords } from '../../words/use-words';
 import NumberField from '../brief/NumberField.vue';

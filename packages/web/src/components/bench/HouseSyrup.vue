@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { rescaleSyrup } from '@uisce/core';
+import { rescaleSyrup } from '@uisce/core/making';
 import { useHousehold } from '../../stores/household';
 import { useWords } from '../../words/use-words';
 import NumberField from '../brief/NumberField.vue';

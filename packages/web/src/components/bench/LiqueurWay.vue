@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue';
-import { homeLiqueur } from '@uisce/core';
+import { homeLiqueur } from '@uisce/core/making';
 import { useWords } from '../../words/use-words';
 import NumberField from '../brief/NumberField.vue';
 import CautionLine from '../plan/CautionLine.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue';
-import type { HomeMadePart } from '@uisce/core';
+import type { HomeMadePart } from '@uisce/core/catalogue';
 import { useTrade } from '../../stores/trade';
 import { inSentence } from '../../words/use-words';
 import NumberField from '../brief/NumberField.vue';

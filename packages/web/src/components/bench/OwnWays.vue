@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import { homeMadeSchema, refusedBecause, scaledBatch, type HomeMade } from '@uisce/core';
+import { homeMadeSchema, type HomeMade } from '@uisce/core/catalogue';
+import { refusedBecause, scaledBatch } from '@uisce/core/making';
 import { useTrade } from '../../stores/trade';
 import { useBatchWords } from '../../words/batch-words';
 import ChoiceRow from '../brief/ChoiceRow.vue';

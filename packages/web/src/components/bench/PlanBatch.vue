@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { brixOfRatio } from '@uisce/core';
+import { brixOfRatio } from '@uisce/core/making';
 import { useTrade } from '../../stores/trade';
 import { useBatchWords } from '../../words/batch-words';
 import { useWords } from '../../words/use-words';

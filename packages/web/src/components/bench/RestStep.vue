@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { BatchRecord } from '@uisce/core';
+import type { BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../../stores/batches';
 import { useBatchWords } from '../../words/batch-words';
 import type { BenchStep } from './use-weighing';

@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import {
-  addDays,
-  batchOfVolume,
-  daysBetween,
-  keeping,
-  schedule,
-  type HomeMade,
-  type Making,
-} from '@uisce/core';
+import { addDays, daysBetween } from '@uisce/core/base';
+import type { HomeMade } from '@uisce/core/catalogue';
+import { batchOfVolume, keeping, schedule, type Making } from '@uisce/core/making';
 import { useAnswer } from '../../stores/answer';
 import { useBatches } from '../../stores/batches';
 import { useTrade } from '../../stores/trade';

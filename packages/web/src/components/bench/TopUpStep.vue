@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { waterLostG, type BatchRecord } from '@uisce/core';
+import { waterLostG, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../../stores/batches';
 import { useBatchWords } from '../../words/batch-words';
 import NumberField from '../brief/NumberField.vue';

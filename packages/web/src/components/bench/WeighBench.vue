@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useWakeLock } from '@vueuse/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import { insideOfCapacity, type BatchRecord } from '@uisce/core';
+import { insideOfCapacity } from '@uisce/core/glass';
+import type { BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../../stores/batches';
 import { useBatchWords } from '../../words/batch-words';
 import { useWords } from '../../words/use-words';

@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import type { HomeMadePart } from '@uisce/core';
+import type { HomeMadePart } from '@uisce/core/catalogue';
 import { useTrade } from '../../stores/trade';
 
 /** A recipe being thought of: what it serves as, its parts, and how it is made. */

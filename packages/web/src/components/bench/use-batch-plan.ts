@@ -1,15 +1,8 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import {
-  addDays,
-  batchCost,
-  batchOfVolume,
-  batchUsingUp,
-  BOTTLE_FULL,
-  keeping,
-  weeklyUseMl,
-  type Batch,
-} from '@uisce/core';
+import { addDays } from '@uisce/core/base';
+import { batchCost, batchOfVolume, batchUsingUp, BOTTLE_FULL, keeping, type Batch } from '@uisce/core/making';
+import { weeklyUseMl } from '@uisce/core/plan';
 import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';

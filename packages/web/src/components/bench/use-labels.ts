@@ -1,6 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { ref } from 'vue';
-import { batchOf, batchAllergens, SimulatedLabelPrinter, type BatchRecord } from '@uisce/core';
+import { SimulatedLabelPrinter } from '@uisce/core/devices';
+import { batchOf, batchAllergens, type BatchRecord } from '@uisce/core/making';
 import { useNotices } from '../../stores/notices';
 import { useTrade } from '../../stores/trade';
 import { useBatchWords } from '../../words/batch-words';

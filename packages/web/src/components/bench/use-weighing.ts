@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue';
-import { batchOf, rebalance, targetReadingG, type BatchRecord } from '@uisce/core';
+import { batchOf, rebalance, targetReadingG, type BatchRecord } from '@uisce/core/making';
 import { useTrade } from '../../stores/trade';
 
 /** One thing to do at the bench. */

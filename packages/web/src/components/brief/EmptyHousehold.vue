@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import type { Brief } from '@uisce/core';
+import type { Brief } from '@uisce/core/plan';
 import { api } from '../../api/client';
 import { router } from '../../router';
 import { usePlans } from '../../stores/plans';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { TASTES, type Brief, type Taste } from '@uisce/core';
+import { TASTES, type Taste } from '@uisce/core/drink';
+import type { Brief } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { usePlans } from '../../stores/plans';
 import NumberField from './NumberField.vue';

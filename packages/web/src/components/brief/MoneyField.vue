@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { parseMoney } from '@uisce/core';
+import { parseMoney } from '@uisce/core/base';
 import { useWords } from '../../words/use-words';
 
 const props = defineProps<{ label: string; hint?: string; minor: number }>();

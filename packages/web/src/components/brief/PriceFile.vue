@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Papa from 'papaparse';
 import { ref } from 'vue';
-import { currencyRefusal, PRICE_COLUMNS, writePriceTable, type PriceList } from '@uisce/core';
+import type { PriceList } from '@uisce/core/catalogue';
+import { currencyRefusal, PRICE_COLUMNS, writePriceTable } from '@uisce/core/prices';
 import { api, ApiError } from '../../api/client';
 import { useHistory } from '../../stores/history';
 import { useHousehold } from '../../stores/household';

@@ -1,17 +1,16 @@
 <script setup lang="ts">
 import Papa from 'papaparse';
 import { computed, ref } from 'vue';
+import { foldText } from '@uisce/core/base';
+import { priceListSchema, type PriceList } from '@uisce/core/catalogue';
 import {
-  foldText,
   guessMapping,
   NEEDED_COLUMNS,
   PRICE_COLUMNS,
-  priceListSchema,
   readPriceTable,
   type ColumnMapping,
   type PriceColumn,
-  type PriceList,
-} from '@uisce/core';
+} from '@uisce/core/prices';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';
 import { count, inSentence, listed } from '../../words/use-words';

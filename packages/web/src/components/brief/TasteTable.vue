@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { TASTES, type Opinion, type Taste } from '@uisce/core';
+import { TASTES, type Taste } from '@uisce/core/drink';
+import type { Opinion } from '@uisce/core/plan';
 import { usePlans } from '../../stores/plans';
 
 const plans = usePlans();

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { heightOfMl, type Glass, type ScaleReading } from '@uisce/core';
+import type { Glass } from '@uisce/core/catalogue';
+import type { ScaleReading } from '@uisce/core/devices';
+import { heightOfMl } from '@uisce/core/glass';
 import { useWords } from '../../words/use-words';
 import { glassOutline } from '../glass/outline';
 

@@ -1,5 +1,5 @@
 import { onBeforeUnmount, ref, shallowRef } from 'vue';
-import { FINE_SCALE, KITCHEN_SCALE, SimulatedScale, type ScaleReading } from '@uisce/core';
+import { FINE_SCALE, KITCHEN_SCALE, SimulatedScale, type ScaleReading } from '@uisce/core/devices';
 
 const TICK_MS = 100;
 

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { amountMl, drinkCost, pouredWith, type Recipe } from '@uisce/core';
+import { amountMl } from '@uisce/core/base';
+import type { Recipe } from '@uisce/core/catalogue';
+import { drinkCost } from '@uisce/core/drink';
+import { pouredWith } from '@uisce/core/plan';
 import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';
 import { useHouseSyrup } from '../../words/house-syrup';

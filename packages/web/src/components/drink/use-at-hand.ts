@@ -1,5 +1,6 @@
 import { computed } from 'vue';
-import { ATTITUDE_MIN_FIT, kindAndAncestors } from '@uisce/core';
+import { kindAndAncestors } from '@uisce/core/catalogue';
+import { ATTITUDE_MIN_FIT } from '@uisce/core/plan';
 import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';

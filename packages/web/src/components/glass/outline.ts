@@ -1,4 +1,5 @@
-import { radiusAt, type Glass } from '@uisce/core';
+import type { Glass } from '@uisce/core/catalogue';
+import { radiusAt } from '@uisce/core/glass';
 
 type Inside = Glass['inside'];
 type Point = readonly [number, number];

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { calibrateByPours, calibrateByWater, measuringLines } from '@uisce/core';
+import { calibrateByPours, calibrateByWater, measuringLines } from '@uisce/core/measure';
 import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';
 import { useWords } from '../../words/use-words';

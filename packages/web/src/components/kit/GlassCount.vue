@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { MOST_MENU_DRINKS, type GlassPriority } from '@uisce/core';
+import { MOST_MENU_DRINKS, type GlassPriority } from '@uisce/core/glass';
 import { useAdvice } from '../../stores/advice';
 import { useAnswer } from '../../stores/answer';
 import { useKit } from '../../stores/kit';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { capacityMl, iceKit, iceOf, pieceG } from '@uisce/core';
+import { capacityMl } from '@uisce/core/glass';
+import { iceKit, iceOf, pieceG } from '@uisce/core/ice';
 import { computed } from 'vue';
 import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';

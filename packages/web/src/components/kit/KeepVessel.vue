@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import type { Calibration, Cup } from '@uisce/core';
+import type { Cup } from '@uisce/core/catalogue';
+import type { Calibration } from '@uisce/core/measure';
 import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';
 import { inSentence, useWords } from '../../words/use-words';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { orderAdvice, wearReminders } from '@uisce/core';
+import { orderAdvice, wearReminders } from '@uisce/core/kit';
 import { computed } from 'vue';
 import { useAnswer } from '../../stores/answer';
 import { useKit } from '../../stores/kit';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { OwnedGlass } from '@uisce/core';
+import type { OwnedGlass } from '@uisce/core/kit';
 import { useKit } from '../../stores/kit';
 import NumberField from '../brief/NumberField.vue';
 

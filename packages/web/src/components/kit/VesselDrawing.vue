@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { cupInside, type Cup } from '@uisce/core';
+import type { Cup } from '@uisce/core/catalogue';
+import { cupInside } from '@uisce/core/measure';
 import { useWords } from '../../words/use-words';
 import { glassOutline } from '../glass/outline';
 

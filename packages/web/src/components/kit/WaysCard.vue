@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { KitAttitude } from '@uisce/core';
+import type { KitAttitude } from '@uisce/core/glass';
 import { useKit } from '../../stores/kit';
 import type { KitScope } from '../../workers/protocol';
 import ChoiceRow from '../brief/ChoiceRow.vue';

@@ -1,4 +1,5 @@
 import { computed } from 'vue';
+import type { Glass } from '@uisce/core/catalogue';
 import {
   capacityMl,
   glassServes,
@@ -6,9 +7,8 @@ import {
   insideOfCapacity,
   servedDrink,
   standsIn,
-  type Glass,
   type ServedDrink,
-} from '@uisce/core';
+} from '@uisce/core/glass';
 import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';
 import { useKitReport } from './use-kit-report';

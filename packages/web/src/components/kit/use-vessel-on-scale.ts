@@ -1,5 +1,6 @@
 import { computed, ref, watch, type Ref } from 'vue';
-import { insideOfCapacity, type Glass } from '@uisce/core';
+import type { Glass } from '@uisce/core/catalogue';
+import { insideOfCapacity } from '@uisce/core/glass';
 import type { useSimulatedScale } from '../devices/use-scale';
 
 /** A glass wall is about so heavy for what it holds, g a ml, and no glass is lighter than so much. */

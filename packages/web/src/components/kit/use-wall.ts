@@ -1,6 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed } from 'vue';
-import { coveredBy, type KitchenThing, type Technique, type Tool } from '@uisce/core';
+import type { KitchenThing, Technique, Tool } from '@uisce/core/catalogue';
+import { coveredBy } from '@uisce/core/kit';
 import { useKit } from '../../stores/kit';
 import { useTrade } from '../../stores/trade';
 import { inSentence } from '../../words/use-words';

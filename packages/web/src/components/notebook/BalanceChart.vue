@@ -7,7 +7,8 @@ import { computed, ref } from 'vue';
 import VChart from 'vue-echarts';
 import { useTheme } from 'vuetify';
 import { useRouter } from 'vue-router';
-import { drinkProfile, per100Ml, type Recipe } from '@uisce/core';
+import type { Recipe } from '@uisce/core/catalogue';
+import { drinkProfile, per100Ml } from '@uisce/core/drink';
 import { useTrade } from '../../stores/trade';
 import { useWords } from '../../words/use-words';
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { drinkCost, drinkProfile, standardDrink, type Recipe } from '@uisce/core';
+import type { Recipe } from '@uisce/core/catalogue';
+import { drinkCost, drinkProfile, standardDrink } from '@uisce/core/drink';
 import { useHousehold } from '../../stores/household';
 import { useTrade } from '../../stores/trade';
 import { inSentence, listed, useWords } from '../../words/use-words';

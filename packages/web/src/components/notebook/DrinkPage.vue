@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
-import { drinkKey, drinkProfile, drinkWarnings, methodSteps, type Recipe } from '@uisce/core';
+import { drinkKey, type Recipe } from '@uisce/core/catalogue';
+import { drinkProfile, drinkWarnings, methodSteps } from '@uisce/core/drink';
 import { useTrade } from '../../stores/trade';
 import { ALLERGEN_WORDS, CANON_WORDS, ERA_WORDS } from '../../words/trade-words';
 import { inSentence, listed, useWords } from '../../words/use-words';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { READER_MEASURES, type Recipe } from '@uisce/core';
+import { READER_MEASURES } from '@uisce/core/base';
+import type { Recipe } from '@uisce/core/catalogue';
 import { useHousehold } from '../../stores/household';
 import { useKit } from '../../stores/kit';
 import { usePlans } from '../../stores/plans';

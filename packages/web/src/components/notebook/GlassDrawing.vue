@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { fillGlass, heightOfMl, radiusAt, type Recipe } from '@uisce/core';
+import type { Recipe } from '@uisce/core/catalogue';
+import { fillGlass, heightOfMl, radiusAt } from '@uisce/core/glass';
 import { useTrade } from '../../stores/trade';
 import { JOB_COLOUR } from '../../theme/tokens';
 import { inSentence, useWords } from '../../words/use-words';

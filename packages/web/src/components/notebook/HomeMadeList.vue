@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { HomeMadePart, Recipe } from '@uisce/core';
+import type { HomeMadePart, Recipe } from '@uisce/core/catalogue';
 import { useTrade } from '../../stores/trade';
 import { inSentence, listed, sayDays, useWords } from '../../words/use-words';
 import CautionLine from '../plan/CautionLine.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { BASES } from '@uisce/core';
+import { BASES } from '@uisce/core/rules';
 import { useTrade } from '../../stores/trade';
 import { inSentence, useWords } from '../../words/use-words';
 import { REACHES, STRENGTHS, useIndex } from './use-index';

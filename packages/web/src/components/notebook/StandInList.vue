@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { amountMl, type Recipe } from '@uisce/core';
+import { amountMl } from '@uisce/core/base';
+import type { Recipe } from '@uisce/core/catalogue';
 import { useTrade } from '../../stores/trade';
 import { inSentence, listed, useWords } from '../../words/use-words';
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { drinkProfile, type Recipe } from '@uisce/core';
+import type { Recipe } from '@uisce/core/catalogue';
+import { drinkProfile } from '@uisce/core/drink';
 import { useTrade } from '../../stores/trade';
 import { useWords } from '../../words/use-words';
 

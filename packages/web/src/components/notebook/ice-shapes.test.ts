@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ICE } from '@uisce/core';
+import { ICE } from '@uisce/core/catalogue';
 import { iceShapes } from './ice-shapes';
 
 const room = (half: number) => ({ centre: 100, top: 20, bottom: 200, scale: 1.2, halfWidthAt: () => half });

@@ -1,4 +1,4 @@
-import type { Ice } from '@uisce/core';
+import type { Ice } from '@uisce/core/catalogue';
 
 /** Mass and edge of one piece: a 3.2 cm cube is about 30 g, a 5 cm block about 115 g (common practice). */
 const PIECE: Record<Exclude<Ice, 'none'>, { g: number; edgeMm: number }> = {

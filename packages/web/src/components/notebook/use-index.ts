@@ -1,15 +1,10 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, reactive } from 'vue';
-import {
-  BASES,
-  basesOf,
-  drinkProfile,
-  DrinkSearch,
-  kindAndAncestors,
-  pouredWith,
-  type Family,
-  type Recipe,
-} from '@uisce/core';
+import { kindAndAncestors, type Family, type Recipe } from '@uisce/core/catalogue';
+import { drinkProfile } from '@uisce/core/drink';
+import { DrinkSearch } from '@uisce/core/find';
+import { pouredWith } from '@uisce/core/plan';
+import { BASES, basesOf } from '@uisce/core/rules';
 import { useTrade } from '../../stores/trade';
 import { useAtHand } from '../drink/use-at-hand';
 

@@ -1,5 +1,6 @@
 import { computed, type Ref } from 'vue';
-import { compilePlan, wayToDrink, type Recipe } from '@uisce/core';
+import type { Recipe } from '@uisce/core/catalogue';
+import { compilePlan, wayToDrink } from '@uisce/core/plan';
 import { useAnswer } from '../../stores/answer';
 import { useKit } from '../../stores/kit';
 import { usePlans } from '../../stores/plans';

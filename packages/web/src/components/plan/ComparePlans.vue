@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
-import { changeBetween, countDrinks, standsOnShelf } from '@uisce/core';
+import { changeBetween, countDrinks, standsOnShelf } from '@uisce/core/plan';
 import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../../stores/advice';
 import { useAnswer } from '../../stores/answer';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { countDrinks } from '@uisce/core';
+import { countDrinks } from '@uisce/core/plan';
 import { computed, ref } from 'vue';
 import { useTrade } from '../../stores/trade';
 import { count } from '../../words/use-words';

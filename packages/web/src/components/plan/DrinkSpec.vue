@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { drinkProfile, drinkWarnings, methodSteps, type Recipe } from '@uisce/core';
+import type { Recipe } from '@uisce/core/catalogue';
+import { drinkProfile, drinkWarnings, methodSteps } from '@uisce/core/drink';
 import { useTrade } from '../../stores/trade';
 import { inSentence, useWords } from '../../words/use-words';
 import SpecTable from '../drink/SpecTable.vue';

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { countDrinks, DrinkSearch, type Recipe } from '@uisce/core';
+import type { Recipe } from '@uisce/core/catalogue';
+import { DrinkSearch } from '@uisce/core/find';
+import { countDrinks } from '@uisce/core/plan';
 import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';

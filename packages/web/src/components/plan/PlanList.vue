@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue';
-import { planNameSchema, type Plan } from '@uisce/core';
+import { planNameSchema, type Plan } from '@uisce/core/plan';
 import { useKit } from '../../stores/kit';
 import { usePlans } from '../../stores/plans';
 import { useTrade } from '../../stores/trade';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { countDrinks } from '@uisce/core';
+import { countDrinks } from '@uisce/core/plan';
 import { computed, nextTick, ref, watch } from 'vue';
 import { useAdvice } from '../../stores/advice';
 import { useAnswer } from '../../stores/answer';

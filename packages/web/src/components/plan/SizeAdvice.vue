@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { homeSizes, sizesByUse, weeklyUseMl, type Kind } from '@uisce/core';
+import type { Kind } from '@uisce/core/catalogue';
+import { homeSizes, sizesByUse, weeklyUseMl } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';

@@ -1,4 +1,4 @@
-import { SHELF_CLEARANCE_MM, standsOnShelf } from '@uisce/core';
+import { SHELF_CLEARANCE_MM, standsOnShelf } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { useAnswer } from '../../stores/answer';
 import { usePlans } from '../../stores/plans';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { mdiTuneVariant } from '@mdi/js';
-import { LOCALES, READER_MEASURES, type Settings } from '@uisce/core';
+import { READER_MEASURES } from '@uisce/core/base';
+import { LOCALES, type Settings } from '@uisce/core/household';
 import { useHousehold } from '../../stores/household';
 import { useTrade } from '../../stores/trade';
 import { MEASURE_WORDS } from '../../words/trade-words';

@@ -1,4 +1,5 @@
-import { SHELF_CLEARANCE_MM, type Job, type Silhouette } from '@uisce/core';
+import type { Job, Silhouette } from '@uisce/core/catalogue';
+import { SHELF_CLEARANCE_MM } from '@uisce/core/plan';
 
 /** One thing to stand on a board. */
 export interface ShelfEntry {

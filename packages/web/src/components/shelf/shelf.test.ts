@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { JOBS, SILHOUETTES } from '@uisce/core';
+import { JOBS, SILHOUETTES } from '@uisce/core/catalogue';
 import { standOnBoards, tagLines, tagWidthPx, type ShelfEntry } from './shelf-layout';
 import { outline } from './silhouettes';
 

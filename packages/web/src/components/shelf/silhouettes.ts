@@ -1,4 +1,4 @@
-import type { Silhouette } from '@uisce/core';
+import type { Silhouette } from '@uisce/core/catalogue';
 
 /** Proportions of an outline, as fractions of a bottle's width (across) and height (down). */
 interface Profile {

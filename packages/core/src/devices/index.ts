@@ -1,0 +1,4 @@
+export * from './scale.js';
+export * from './simulated-scale.js';
+export * from './refractometer.js';
+export * from './label-printer.js';

@@ -1,0 +1,7 @@
+export * from './profile.js';
+export * from './energy.js';
+export * from './standard-drink.js';
+export * from './allergens.js';
+export * from './cost.js';
+export * from './method-steps.js';
+export * from './tastes.js';

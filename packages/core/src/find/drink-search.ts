@@ -1,0 +1,76 @@
+import MiniSearch, { type SearchOptions, type SearchResult } from 'minisearch';
+import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import { foldText } from '../base/fold.js';
+import type { Canon } from '../catalogue/recipe.js';
+import { drinkTastes } from '../drink/tastes.js';
+
+/** Words without accents, case or possessives, so that "Bees Knees" finds Bee's Knees. */
+function fold(term: string): string {
+  return foldText(term).replace(/[’']s?$/u, '');
+}
+
+/** Among equals the better known drink comes first. */
+const CANON_BOOST: Record<Canon, number> = { core: 1.6, 'well-known': 1.25, specialist: 1 };
+
+interface Entry {
+  canon: Canon;
+  id: string;
+  name: string;
+  also: string;
+  kinds: string;
+  family: string;
+  tastes: string;
+}
+
+/** Finds drinks by name, other names, what is in them and what that is called elsewhere, family and taste. */
+export class DrinkSearch {
+  private readonly index: MiniSearch<Entry>;
+
+  constructor(catalogue: Catalogue) {
+    const kinds = kindIndex(catalogue.kinds);
+    const families = new Map(catalogue.families.map((f) => [f.id, f.name]));
+    this.index = new MiniSearch<Entry>({
+      fields: ['name', 'also', 'kinds', 'family', 'tastes'],
+      storeFields: ['canon'],
+      processTerm: (term) => fold(term) || null,
+      searchOptions: {
+        boost: { name: 6, also: 4, family: 2 },
+        prefix: (term) => term.length > 1,
+        // One slip in a short word, two (a pair of letters swapped) in a longer one.
+        fuzzy: (term) => (term.length > 5 ? 2 : term.length > 3 ? 1 : 0),
+        boostDocument: (_, __, stored) => CANON_BOOST[stored?.canon as Canon],
+        combineWith: 'AND',
+      },
+    });
+    const words = (id: string) =>
+      kindAndAncestors(id, kinds).flatMap((k) => [kinds.get(k)?.name ?? '', ...(kinds.get(k)?.also ?? [])]);
+    this.index.addAll(
+      catalogue.recipes.map((recipe) => ({
+        id: recipe.id,
+        canon: recipe.canon,
+        name: recipe.name,
+        also: [...recipe.also, recipe.school ?? ''].join(' '),
+        kinds: recipe.slots
+          .flatMap((s) => [s.kind, ...s.or].flatMap((k) => (kinds.has(k) ? words(k) : [])))
+          .join(' '),
+        family: `${recipe.family} ${families.get(recipe.family) ?? ''} ${recipe.method}`,
+        tastes: [...drinkTastes(recipe, kinds)].join(' '),
+      })),
+    );
+  }
+
+  /**
+   * Ids of drinks for a text, best first. Every word must be found in a drink; when no drink has
+   * them all, those with the most.
+   */
+  find(text: string): string[] {
+    if (text.trim() === '') return [];
+    // As typed first; then forgiving slips; then any of the words. A slip must not outrank the word itself.
+    const tries: SearchOptions[] = [{ fuzzy: false }, {}, { combineWith: 'OR' }];
+    const hits = tries.reduce<SearchResult[]>(
+      (found, options) => (found.length > 0 ? found : this.index.search(text, options)),
+      [],
+    );
+    return hits.map((hit) => String(hit.id));
+  }
+}

@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import { idSchema } from '../base/ids.js';
+
+const grams = z.number().min(0).max(50_000);
+
+/** A batch on the bench or on the shelf, as stored: enough to go on with it after a restart. */
+export const batchRecordSchema = z.strictObject({
+  id: z.uuid(),
+  /** The home-made recipe. */
+  recipeId: idSchema,
+  /** Grams of each part as planned, and as weighed so far. */
+  plannedG: z.array(grams).min(1).max(20),
+  inG: z.array(grams).min(1).max(20),
+  /** What the empty jar weighs, where it is known; whether the scale is tared before each part. */
+  jarG: grams,
+  tared: z.boolean(),
+  /** What the jar or bottle holds. */
+  bottleMl: z.number().min(10).max(20_000),
+  /** Rests that are over, by number; and when the running one began. */
+  restsDone: z.int().min(0).max(20),
+  restStartedAt: z.iso.datetime().nullable(),
+  /** Water given back after heating. */
+  toppedUpG: grams,
+  startedAt: z.iso.datetime(),
+  /** ISO day it was bottled; null while it is on the bench. */
+  madeOn: z.iso.date().nullable(),
+  useBy: z.iso.date().nullable(),
+  frozen: z.boolean(),
+  /** What it really filled, and read on the refractometer; null when nobody looked. */
+  yieldMl: z.number().min(0).max(20_000).nullable(),
+  measuredBrix: z.number().min(0).max(90).nullable(),
+  remainingMl: z.number().min(0).max(20_000),
+  notes: z.string().max(2000),
+});
+export type BatchRecord = z.infer<typeof batchRecordSchema>;
+
+/** What a client sends to keep a batch, with words for the undo list. */
+export const batchWriteSchema = z.strictObject({
+  batch: batchRecordSchema,
+  change: z.string().trim().min(1).max(120),
+});
+export type BatchWrite = z.infer<typeof batchWriteSchema>;

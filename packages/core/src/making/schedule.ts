@@ -1,0 +1,52 @@
+import { addDays, daysBetween } from '../base/days.js';
+
+/** Something to have ready on days. */
+export interface ToMake {
+  id: string;
+  /** From beginning to bottle. */
+  leadMinutes: number;
+  /** Days it is good, the day it is made counted as the first. */
+  keepsDays: number;
+  /** ISO days it is poured on. */
+  days: readonly string[];
+}
+
+/** One batch to make: when to begin, and the days it serves. */
+export interface Making {
+  id: string;
+  /** ISO day to begin. */
+  begin: string;
+  ready: string;
+  useBy: string;
+  serves: string[];
+}
+
+/** What takes longer than this is begun the day before, and so on by days of so many minutes at hand. */
+const SAME_DAY_MINUTES = 180;
+const MINUTES_A_DAY = 1440;
+
+/** Days before it is needed that a making must begin. */
+export function leadDays(minutes: number): number {
+  return minutes <= SAME_DAY_MINUTES ? 0 : Math.ceil(minutes / MINUTES_A_DAY);
+}
+
+/**
+ * The fewest makings that have everything ready and fresh: each is ready as late as may be, on the
+ * first day that nothing serves yet, and serves every later day within its life (for intervals of
+ * one length this greedy is optimal). In order of beginning.
+ */
+export function schedule(wanted: readonly ToMake[]): Making[] {
+  const makings = wanted.flatMap(({ id, leadMinutes, keepsDays, days }) => {
+    const out: Making[] = [];
+    for (const day of [...new Set(days)].sort()) {
+      const last = out.at(-1);
+      if (last && daysBetween(last.ready, day) < keepsDays) last.serves.push(day);
+      else {
+        const begin = addDays(day, -leadDays(leadMinutes));
+        out.push({ id, begin, ready: day, useBy: addDays(day, keepsDays - 1), serves: [day] });
+      }
+    }
+    return out;
+  });
+  return makings.sort((a, b) => (a.begin < b.begin ? -1 : a.begin > b.begin ? 1 : a.id < b.id ? -1 : 1));
+}

@@ -1,0 +1,109 @@
+import { z } from 'zod';
+import { idSchema } from '../base/ids.js';
+import { CANON, type Canon } from '../catalogue/recipe.js';
+import { currencySchema } from '../catalogue/price-list.js';
+import { TASTES, type Taste } from '../drink/tastes.js';
+
+/** How far a stand-in may be from the real thing: the least fit each attitude accepts. */
+export const ATTITUDE_MIN_FIT = { purist: 1, house: 0.75, pinch: 0.5 } as const;
+export type Attitude = keyof typeof ATTITUDE_MIN_FIT;
+
+export const SPOTS = ['tray', 'cart', 'shelf', 'bookcase'] as const;
+export const OPINIONS = ['like', 'fine', 'no'] as const;
+export type Opinion = (typeof OPINIONS)[number];
+
+/** Two people, a drink each on three evenings (an assumption, to be changed on the Brief). */
+const USUAL_DRINKS_PER_WEEK = 6;
+
+/** Which drinks are counted: every one, or only those at least this established. */
+export const COUNTS = ['all', 'well-known', 'core'] as const;
+const COUNTED: Record<(typeof COUNTS)[number], readonly Canon[]> = {
+  all: CANON,
+  'well-known': ['core', 'well-known'],
+  core: ['core'],
+};
+
+/** Whether a drink of this canon level is in the brief's count. */
+export function isCounted(brief: Pick<Brief, 'count'>, canon: Canon): boolean {
+  return COUNTED[brief.count].includes(canon);
+}
+
+const moneyMinor = z
+  .int('money is a whole number of cents')
+  .nonnegative('money cannot be less than nothing')
+  .max(100_000_000);
+const ids = z.array(idSchema).max(500);
+
+/** What the user told us: money, taste, place, limits, and what is there already. */
+export const briefSchema = z.strictObject({
+  currency: currencySchema,
+  moneyNowMinor: moneyMinor,
+  moneyPerMonthMinor: moneyMinor,
+  attitude: z.enum(['purist', 'house', 'pinch']),
+  /** Tastes not named are "do not mind". */
+  tastes: z.partialRecord(z.enum(TASTES), z.enum(OPINIONS)),
+  /** How established a drink must be to be counted; a brief written before this counts all. */
+  count: z.enum(COUNTS).default('all'),
+  mustDrinks: ids,
+  ownedKinds: ids,
+  keepBottles: ids,
+  neverKinds: ids,
+  place: z.strictObject({
+    spot: z.enum(SPOTS),
+    lengthMm: z.int().min(200).max(10_000),
+    /** Whether the bottles must all stand on it. */
+    keepTo: z.boolean(),
+  }),
+  limits: z.strictObject({
+    bottles: z.int().min(1).max(500).nullable(),
+    /** Most ml of liquor to keep at home, where a local rule or the user sets one. */
+    liquorMl: z.int().min(100).max(1_000_000).nullable(),
+  }),
+  /** The best price per ml that will be used up, or the least outlay. */
+  sizes: z.enum(['full', 'small']),
+  makesSyrups: z.boolean(),
+  /** Of what is made at home, how much trouble is fine: pressing and simmering, or whole afternoons too. */
+  mostTrouble: z.literal([2, 3]).default(3),
+  /** How often they drink: what decides which size of an opened bottle is finished in time. */
+  drinksPerWeek: z.int().min(1).max(500).default(USUAL_DRINKS_PER_WEEK),
+  /** Past so many drinks of one family, each further one counts this share. */
+  variety: z
+    .strictObject({ after: z.int().min(1).max(50), factor: z.literal([0, 0.25, 0.5, 0.75]) })
+    .nullable()
+    .default(null),
+  /** At least one drink in so many has the taste; what goes beyond that share does not count. */
+  shares: z
+    .array(z.strictObject({ taste: z.enum(TASTES), oneIn: z.int().min(2).max(10) }))
+    .max(3)
+    .default([]),
+});
+export type Brief = z.infer<typeof briefSchema>;
+
+/** A brief to begin from: no money named yet, no opinions, a 90 cm shelf. */
+export function emptyBrief(currency: string): Brief {
+  return {
+    currency,
+    moneyNowMinor: 0,
+    moneyPerMonthMinor: 0,
+    attitude: 'house',
+    tastes: {},
+    count: 'all',
+    mustDrinks: [],
+    ownedKinds: [],
+    keepBottles: [],
+    neverKinds: [],
+    place: { spot: 'shelf', lengthMm: 900, keepTo: false },
+    limits: { bottles: null, liquorMl: null },
+    sizes: 'full',
+    makesSyrups: true,
+    mostTrouble: 3,
+    drinksPerWeek: USUAL_DRINKS_PER_WEEK,
+    variety: null,
+    shares: [],
+  };
+}
+
+/** How the user feels about a taste; silence is "do not mind". */
+export function opinionOf(brief: Brief, taste: Taste): Opinion {
+  return brief.tastes[taste] ?? 'fine';
+}

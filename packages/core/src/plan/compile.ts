@@ -1,0 +1,232 @@
+import { ATTITUDE_MIN_FIT, isCounted, opinionOf, type Brief } from './brief.js';
+import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
+import { drinkKey, type Recipe, type Slot } from '../catalogue/recipe.js';
+import { drinkTastes } from '../drink/tastes.js';
+import { batchCost } from '../making/batch-cost.js';
+import { batchOfVolume } from '../making/batch.js';
+import { gcd } from '../planner/exact-value.js';
+import { kitOffers, kitSlots, type KitOffer } from '../kit/kit-offers.js';
+import type { Kit } from '../kit/kit.js';
+import { servedDrink } from '../glass/serves.js';
+import { planProblemSchema, type PlanProblem, type PlanProblemInput } from '../planner/problem.js';
+import { offeredBottles } from './sizes.js';
+
+/** Room left beside each bottle so that a hand can take it (common practice). */
+export const SHELF_CLEARANCE_MM = 4;
+
+/** A liked taste makes a drink count for half as much again, twice at the most. */
+const LIKED_WEIGHT = 0.5;
+const MOST_WEIGHT = 2;
+
+/** What an item of the compiled problem is in the user's world. */
+export interface CompiledItem {
+  kind: Kind;
+  /** Absent when the user owns the kind and we know no bottle of it. */
+  bottle?: PricedBottle;
+  owned: boolean;
+}
+
+/** Why a drink is not in the count at all. */
+export interface DroppedDrink {
+  recipe: Recipe;
+  disliked: string[];
+  /** Less established than the brief counts. */
+  uncounted: boolean;
+}
+
+/** A problem and the way back from its ids to kinds, bottles and recipes. */
+export interface CompiledPlan {
+  problem: PlanProblem;
+  /** Bottles, batches and mixers. */
+  items: Map<string, CompiledItem>;
+  /** Tools and glasses that come out of the same money. */
+  kit: Map<string, KitOffer>;
+  recipes: Map<string, Recipe>;
+  dropped: DroppedDrink[];
+}
+
+/** The brief and the price list do not belong together. */
+export class CurrencyMismatchError extends Error {
+  constructor(
+    readonly briefCurrency: string,
+    readonly listCurrency: string,
+  ) {
+    super(`the brief is in ${briefCurrency}, the price list in ${listCurrency}`);
+    this.name = 'CurrencyMismatchError';
+  }
+}
+
+/** Whether a bottle of this kind takes room on the shelf; mixers and what must stay cold live elsewhere. */
+export function standsOnShelf(kind: Kind): boolean {
+  return kind.supply === 'bottle' && kind.storage === 'shelf';
+}
+
+/**
+ * What a bottle costs the plan: its price, or for a batch made at home what its parts cost at this
+ * shop, in the way that is least trouble, rounded up to the step the shop prices in; its listed price
+ * where a part has none.
+ */
+export function priceOf(
+  bottle: PricedBottle,
+  prices: PriceList,
+  catalogue: Pick<Catalogue, 'homeMade' | 'pantry'>,
+  kinds: ReadonlyMap<string, Kind>,
+): number {
+  if (!bottle.id.startsWith('made-')) return bottle.priceMinor;
+  const [recipe] = catalogue.homeMade
+    .filter((h) => h.makes === bottle.kind)
+    .sort((a, b) => a.effort - b.effort);
+  if (recipe === undefined) return bottle.priceMinor;
+  const { minor, unpriced } = batchCost(batchOfVolume(recipe, bottle.ml, catalogue, kinds), prices, kinds);
+  if (unpriced.length > 0) return bottle.priceMinor;
+  const step = priceStep(prices);
+  return Math.max(1, Math.ceil(minor / step)) * step;
+}
+
+/** The step a shop prices its bottles in, minor units. */
+function priceStep(prices: PriceList): number {
+  return prices.bottles.map((b) => b.priceMinor).reduce(gcd, 0) || 1;
+}
+
+/** The least trouble in which each kind can be made at home. */
+function leastEfforts({ homeMade }: Catalogue): Map<string, number> {
+  const efforts = new Map<string, number>();
+  for (const { makes, effort } of homeMade)
+    efforts.set(makes, Math.min(effort, efforts.get(makes) ?? effort));
+  return efforts;
+}
+
+type PlanSlot = NonNullable<PlanProblemInput['drinks'][number]['slots'][number]>;
+
+/** Item id under which an owned kind goes into the problem. */
+export function ownedItemId(kindId: string): string {
+  return `owned:${kindId}`;
+}
+
+/** Ways to fill a recipe's slot: the kind itself, its equals, and its stand-ins. */
+function compileSlot(slot: Slot, catalogue: Catalogue, freshIds: ReadonlySet<string>): PlanSlot | undefined {
+  const exact = [slot.kind, ...slot.or];
+  if (exact.some((id) => freshIds.has(id))) return undefined;
+  const standIns = catalogue.standIns.filter((s) => exact.includes(s.for));
+  return {
+    any: [
+      ...exact.map((id) => ({ all: [id], fit: 1 })),
+      ...standIns.map((s) => ({ all: s.with.filter((id) => !freshIds.has(id)), fit: s.fit })),
+    ],
+  };
+}
+
+function weigh(brief: Brief, tastes: ReadonlySet<string>): { weight: number; disliked: string[] } {
+  let likes = 0;
+  const disliked: string[] = [];
+  for (const taste of tastes) {
+    const opinion = opinionOf(brief, taste as Parameters<typeof opinionOf>[1]);
+    if (opinion === 'like') likes += 1;
+    if (opinion === 'no') disliked.push(taste);
+  }
+  return { weight: Math.min(1 + LIKED_WEIGHT * likes, MOST_WEIGHT), disliked };
+}
+
+/**
+ * Compile a brief, a price list and the catalogue into a plan problem.
+ *
+ * Fresh things (citrus, eggs, cream, herbs) are bought on the day: their slots are always met and
+ * cost nothing here. What must stay cold takes no room on the shelf. Optional slots do not count.
+ * Once something is known of the kit, each drink also asks for the tools and the glass it still lacks.
+ *
+ * @param kit the household's tools and glasses; left out, they are taken to be there.
+ * @throws CurrencyMismatchError when brief and prices are in different currencies.
+ */
+export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogue, kit?: Kit): CompiledPlan {
+  if (brief.currency !== prices.currency) throw new CurrencyMismatchError(brief.currency, prices.currency);
+  const kinds = kindIndex(catalogue.kinds);
+  const freshIds = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
+  const items = new Map<string, CompiledItem>();
+  const problemItems: PlanProblemInput['items'] = [];
+  const ownedKinds = new Set(brief.ownedKinds.filter((id) => kinds.has(id)));
+
+  const add = (id: string, kind: Kind, bottle: PricedBottle | undefined, owned: boolean) => {
+    const onShelf = standsOnShelf(kind);
+    items.set(id, { kind, owned, ...(bottle ? { bottle } : {}) });
+    problemItems.push({
+      id,
+      provides: kindAndAncestors(kind.id, kinds),
+      price: owned ? 0 : bottle ? priceOf(bottle, prices, catalogue, kinds) : 0,
+      widthMm: onShelf && bottle ? bottle.widthMm + SHELF_CLEARANCE_MM : 0,
+      counted: kind.supply === 'bottle' && kind.abv > 0,
+      liquorMl: kind.abv > 0 ? (bottle?.ml ?? 0) : 0,
+    });
+  };
+  const counted = catalogue.recipes.filter((r) => isCounted(brief, r.canon));
+  const offered = offeredBottles(brief, prices, kinds, counted, leastEfforts(catalogue));
+  for (const bottle of offered) {
+    const kind = kinds.get(bottle.kind);
+    if (kind && !ownedKinds.has(kind.id)) add(bottle.id, kind, bottle, false);
+  }
+  for (const id of ownedKinds) {
+    const kind = kinds.get(id) as Kind;
+    const likeness = offered.find((b) => b.kind === id) ?? prices.bottles.find((b) => b.kind === id);
+    add(ownedItemId(id), kind, likeness, true);
+  }
+
+  const counting = kit?.said && kit.inPlan ? kit : undefined;
+  const offers = counting ? kitOffers(counting, prices, catalogue) : [];
+  for (const { id, provides, priceMinor } of offers)
+    problemItems.push({ id, provides, price: priceMinor, counted: false });
+
+  const mustDrinks = new Set(brief.mustDrinks);
+  const recipes = new Map<string, Recipe>();
+  const dropped: DroppedDrink[] = [];
+  const drinks: PlanProblemInput['drinks'] = [];
+  // Variants of one drink are of one family and one taste: the first one's.
+  const firstOf = new Map<string, Recipe>();
+  for (const recipe of catalogue.recipes) {
+    const tastes = drinkTastes(recipe, kinds);
+    const first = firstOf.get(drinkKey(recipe)) ?? recipe;
+    firstOf.set(drinkKey(recipe), first);
+    const { weight, disliked } = weigh(brief, tastes);
+    const uncounted = !isCounted(brief, recipe.canon);
+    if ((disliked.length > 0 || uncounted) && !mustDrinks.has(recipe.id)) {
+      dropped.push({ recipe, disliked, uncounted });
+      continue;
+    }
+    recipes.set(recipe.id, recipe);
+    drinks.push({
+      id: recipe.id,
+      weight,
+      slots: [
+        ...recipe.slots.filter((s) => !s.optional).flatMap((s) => compileSlot(s, catalogue, freshIds) ?? []),
+        ...(counting ? kitSlots(servedDrink(recipe, kinds), counting, offers, catalogue, kinds) : []),
+      ],
+      ...(recipe.group === undefined ? {} : { group: recipe.group }),
+      ...(brief.variety ? { family: first.family } : {}),
+      ...(brief.shares.length > 0
+        ? { tags: first === recipe ? [...tastes] : [...drinkTastes(first, kinds)] }
+        : {}),
+    });
+  }
+
+  const neverKinds = new Set(brief.neverKinds);
+  const { bottles, liquorMl } = brief.limits;
+  const problem = planProblemSchema.parse({
+    format: 'uisce-plan-problem/1',
+    budget: brief.moneyNowMinor,
+    items: problemItems,
+    drinks,
+    owned: [...ownedKinds].map(ownedItemId),
+    must: brief.keepBottles.filter((id) => items.has(id)),
+    never: [...items].filter(([, i]) => !i.owned && neverKinds.has(i.kind.id)).map(([id]) => id),
+    mustDrinks: [...mustDrinks].filter((id) => recipes.has(id)),
+    minFit: ATTITUDE_MIN_FIT[brief.attitude],
+    ...(bottles === null ? {} : { maxCounted: bottles }),
+    ...(liquorMl === null ? {} : { maxLiquorMl: liquorMl }),
+    ...(brief.variety ? { variety: brief.variety } : {}),
+    ...(brief.shares.length > 0
+      ? { shares: brief.shares.map(({ taste, oneIn }) => ({ tag: taste, oneIn })) }
+      : {}),
+    ...(brief.place.keepTo ? { maxWidthMm: brief.place.lengthMm } : {}),
+  } satisfies PlanProblemInput);
+  return { problem, items, kit: new Map(offers.map((o) => [o.id, o])), recipes, dropped };
+}

@@ -1,0 +1,172 @@
+import { cheapestWay } from './cheapest-way.js';
+import { PreparedProblem } from '../planner/prepared.js';
+import type { OpenDrink, PlanAnswer, PlanProblem } from '../planner/problem.js';
+
+/** What an item of the set does there. */
+export interface ItemReason {
+  id: string;
+  /** Drinks poured from it: some slot's best alternative uses it. Of variants, the best. */
+  leaning: OpenDrink[];
+  /** Of those, the ones that close if it is taken away. */
+  closes: string[];
+}
+
+/** A drink still shut, the cheapest items that would open it, and what they cost. */
+export interface ShutDrink {
+  id: string;
+  /** Empty when nothing on sale can open it. */
+  lacks: string[];
+  cost: number;
+}
+
+/** One more item, and what it would add to the set as it stands. */
+export interface Lift {
+  id: string;
+  price: number;
+  gain: number;
+  opens: OpenDrink[];
+}
+
+/** The words behind an answer, as data. */
+export interface Explanation {
+  reasons: ItemReason[];
+  shut: ShutDrink[];
+  /** Cheapest per unit of value first. */
+  lifts: Lift[];
+}
+
+/**
+ * Explain a set: what leans on each item, what each shut drink lacks, which single items to add
+ * next. Limits on number and room are ignored for the last two: they say what money would do.
+ */
+export function explainPlan(problem: PlanProblem, answer: Pick<PlanAnswer, 'items'>): Explanation {
+  const prepared = new PreparedProblem(problem);
+  const index = new Map(problem.items.map((item, i) => [item.id, i]));
+  const chosen = new Set(answer.items.flatMap((id) => index.get(id) ?? []));
+  const supply = prepared.supply(chosen);
+  const fits = prepared.drinks.map((_, d) => prepared.fit(d, supply));
+  return {
+    reasons: reasons(prepared, chosen, supply, fits),
+    shut: shutDrinks(prepared, chosen, fits),
+    lifts: lifts(prepared, chosen, supply, fits),
+  };
+}
+
+/**
+ * The cheapest items that open one drink on top of a set, and their price together; no items when
+ * the set opens it already, undefined when nothing on sale does.
+ */
+export function wayToDrink(
+  problem: PlanProblem,
+  drinkId: string,
+  items: readonly string[],
+): { items: string[]; cost: number } | undefined {
+  const prepared = new PreparedProblem(problem);
+  const drink = prepared.drinks.findIndex((d) => d.id === drinkId);
+  const index = new Map(problem.items.map((item, i) => [item.id, i]));
+  const way =
+    drink === -1
+      ? undefined
+      : cheapestWay(prepared, drink, new Set(items.flatMap((id) => index.get(id) ?? [])));
+  return way && { items: prepared.ids(way.items), cost: way.cost };
+}
+
+/** Items each open drink is poured from: the first provider of its best alternatives. */
+function poured(
+  prepared: PreparedProblem,
+  drink: number,
+  chosen: ReadonlySet<number>,
+  supply: Uint16Array,
+): Set<number> {
+  const used = new Set<number>();
+  for (const slot of prepared.drinks[drink]?.slots ?? []) {
+    const holding = slot.find((a) => a.all.every((c) => (supply[c] ?? 0) > 0));
+    for (const c of holding?.all ?? []) {
+      const provider = prepared.providers[c]?.find((i) => chosen.has(i));
+      if (provider !== undefined) used.add(provider);
+    }
+  }
+  return used;
+}
+
+/** Of each group of variants the one that fits best, so that a drink is named and counted once. */
+function oncePerGroup(
+  prepared: PreparedProblem,
+  drinks: readonly (OpenDrink & { i: number })[],
+): OpenDrink[] {
+  const best = new Map<number, OpenDrink>();
+  for (const { id, fit, i } of drinks) {
+    const group = prepared.drinks[i]?.group ?? -1;
+    if (fit > (best.get(group)?.fit ?? 0)) best.set(group, { id, fit });
+  }
+  return [...best.values()];
+}
+
+/** Groups of variants of which at least one is open. */
+function openGroups(prepared: PreparedProblem, fits: readonly number[]): Set<number> {
+  return new Set(prepared.drinks.flatMap((d, i) => ((fits[i] ?? 0) > 0 ? [d.group] : [])));
+}
+
+function reasons(
+  prepared: PreparedProblem,
+  chosen: ReadonlySet<number>,
+  supply: Uint16Array,
+  fits: readonly number[],
+): ItemReason[] {
+  const leaning = new Map<number, (OpenDrink & { i: number })[]>([...chosen].map((i) => [i, []]));
+  const open = prepared.drinks.map((d, i) => ({ id: d.id, fit: fits[i] ?? 0, i })).filter((d) => d.fit > 0);
+  for (const { id, fit, i } of open) {
+    for (const item of poured(prepared, i, chosen, supply)) leaning.get(item)?.push({ id, fit, i });
+  }
+  return [...chosen].map((item) => {
+    const without = supply.slice();
+    for (const c of prepared.provides[item] ?? []) without[c] = (without[c] ?? 0) - 1;
+    const left = openGroups(
+      prepared,
+      prepared.drinks.map((_, d) => ((fits[d] ?? 0) > 0 ? prepared.fit(d, without) : 0)),
+    );
+    const closed = open.filter((d) => !left.has(prepared.drinks[d.i]?.group ?? -1));
+    return {
+      id: prepared.problem.items[item]?.id ?? '',
+      leaning: oncePerGroup(prepared, leaning.get(item) ?? []),
+      closes: oncePerGroup(prepared, closed).map((d) => d.id),
+    };
+  });
+}
+
+function shutDrinks(
+  prepared: PreparedProblem,
+  chosen: ReadonlySet<number>,
+  fits: readonly number[],
+): ShutDrink[] {
+  const open = openGroups(prepared, fits);
+  return prepared.drinks.flatMap((drink, d) => {
+    if (open.has(drink.group)) return [];
+    const way = cheapestWay(prepared, d, chosen);
+    return [{ id: drink.id, lacks: way ? prepared.ids(way.items) : [], cost: way?.cost ?? 0 }];
+  });
+}
+
+function lifts(
+  prepared: PreparedProblem,
+  chosen: ReadonlySet<number>,
+  supply: Uint16Array,
+  fits: readonly number[],
+): Lift[] {
+  const before = prepared.steps(fits);
+  const open = openGroups(prepared, fits);
+  const found = prepared.problem.items.flatMap((item, i): Lift[] => {
+    if (chosen.has(i) || prepared.never.has(i)) return [];
+    const more = supply.slice();
+    for (const c of prepared.provides[i] ?? []) more[c] = (more[c] ?? 0) + 1;
+    const after = prepared.drinks.map((_, d) => prepared.fit(d, more));
+    const gain = prepared.steps(after) - before;
+    if (gain <= 0) return [];
+    const opened = prepared.drinks.flatMap((drink, d) =>
+      (after[d] ?? 0) > 0 && !open.has(drink.group) ? [{ id: drink.id, fit: after[d] as number, i: d }] : [],
+    );
+    const opens = oncePerGroup(prepared, opened);
+    return [{ id: item.id, price: prepared.price(i), gain: prepared.scale.value(gain), opens }];
+  });
+  return found.sort((a, b) => a.price / a.gain - b.price / b.gain || (a.id < b.id ? -1 : 1));
+}

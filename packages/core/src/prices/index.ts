@@ -1,0 +1,2 @@
+export * from './overlay.js';
+export * from './table.js';

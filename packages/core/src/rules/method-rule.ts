@@ -1,0 +1,99 @@
+import type { Kind } from '../catalogue/kind.js';
+import { isTopped } from '../drink/profile.js';
+import type { Catalogue, Fault } from '../catalogue/catalogue.js';
+import { kindIndex } from '../catalogue/catalogue.js';
+import type { Method, Recipe } from '../catalogue/recipe.js';
+
+/** Acid from which a fresh or bottled juice clouds a stirred drink, g a litre (common practice). */
+const JUICE_ACID_G_PER_L = 4;
+
+const SHAKING: readonly Method[] = ['shake', 'dry-shake', 'blend', 'swizzle'];
+
+interface Contents {
+  egg: boolean;
+  /** Juice, dairy or purée among what is mixed. */
+  cloudy: boolean;
+  /** A fizzy part that would go into the shaker. */
+  fizzInside: boolean;
+  /** Poured long over ice, which mixes a built drink. */
+  long: boolean;
+  muddled: boolean;
+}
+
+function isJuice(kind: Kind): boolean {
+  return (
+    (kind.supply === 'fresh' || kind.supply === 'mixer') &&
+    kind.acidGPerL >= JUICE_ACID_G_PER_L &&
+    !kind.tastes.includes('fizzy')
+  );
+}
+
+function contentsOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Contents {
+  const found: Contents = { egg: false, cloudy: false, fizzInside: false, long: false, muddled: false };
+  for (const slot of recipe.slots) {
+    const kind = kinds.get(slot.kind);
+    if (kind === undefined || slot.optional || slot.role === 'garnish') continue;
+    const topped = isTopped(slot, kind, recipe.method);
+    if (kind.tastes.includes('egg')) found.egg = true;
+    if (slot.role === 'long') found.long = true;
+    if (slot.muddle) found.muddled = true;
+    if (kind.tastes.includes('fizzy') && slot.role !== 'long' && !slot.float) found.fizzInside = true;
+    const measured = slot.role !== 'seasoning';
+    if (
+      measured &&
+      !slot.float &&
+      (isJuice(kind) || kind.tastes.includes('creamy') || slot.role === 'body')
+    ) {
+      // A juice that lengthens a built drink mixes as it is poured.
+      if (!topped) found.cloudy = true;
+    }
+  }
+  return found;
+}
+
+/**
+ * What is wrong with a recipe's method by the shake and stir rule (common practice): juice, dairy,
+ * egg and purée are shaken (or blended, swizzled, or built long or muddled over ice), all-spirit
+ * drinks are stirred or built, sparkling things are never shaken. Undefined when nothing is.
+ */
+export function methodFault(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): string | undefined {
+  const { method } = recipe;
+  if (method === 'hot') return undefined;
+  const has = contentsOf(recipe, kinds);
+  const shaken = SHAKING.includes(method);
+  if (shaken && has.fizzInside)
+    return 'a sparkling part would be shaken; give it the role "long", so that it joins after';
+  if (has.egg && !shaken) return 'egg is shaken, first without ice (dry-shake)';
+  if (method === 'dry-shake' && !has.egg) return 'a dry shake is for egg; shake this once, on ice';
+  if (has.cloudy && !shaken && !(method === 'build' && (has.long || has.muddled)))
+    return 'juice, dairy and purée are shaken, not stirred';
+  if ((method === 'shake' || method === 'dry-shake') && !has.cloudy && !has.egg && !has.muddled)
+    return 'an all-spirit drink is stirred, or built over ice';
+  return undefined;
+}
+
+/** Recipes whose method breaks the rule without saying why. */
+export function methodFaults(catalogue: Catalogue): Fault[] {
+  const kinds = kindIndex(catalogue.kinds);
+  return catalogue.recipes.flatMap((recipe, i) => {
+    const fault = methodFault(recipe, kinds);
+    const explained = recipe.because?.method !== undefined;
+    if (fault !== undefined && !explained) {
+      return [
+        {
+          path: `/recipes/${i}/method`,
+          message: `${recipe.id}: ${fault}; change the method, or say why under because: method`,
+        },
+      ];
+    }
+    if (fault === undefined && explained) {
+      return [
+        {
+          path: `/recipes/${i}/because/method`,
+          message: `${recipe.id} keeps the shake and stir rule; take the reason out`,
+        },
+      ];
+    }
+    return [];
+  });
+}
