@@ -1,4 +1,7 @@
-/** Who may import whom: web → core, server → core and catalogue, catalogue → core, and never back. */
+/**
+ * Who may import whom: web → core, server → core and catalogue, catalogue → core, and never back; and
+ * within each package, rooms that stand above one another.
+ */
 const inPackage = (name) => `^packages/${name}/`;
 const forbid = (name, from, to, comment) => ({
   name,
@@ -7,6 +10,21 @@ const forbid = (name, from, to, comment) => ({
   from: { path: from },
   to: { path: to },
 });
+const anyOf = (names) => `(${names.join('|')})`;
+
+/** The steps of the work: none imports another's parts; what two need moves below. */
+const STEPS = ['brief', 'kit', 'plan', 'errand', 'bench', 'shelf', 'pour', 'evening', 'notebook', 'practice'];
+/** Rooms of the interface below the steps, highest first: each imports only what stands below it. */
+const WEB_FLOORS = ['ui', 'words', 'solver', 'household', 'kept'];
+const inWeb = (rooms) => `^packages/web/src/${anyOf(rooms)}/`;
+const webFloorRules = WEB_FLOORS.map((room, i) =>
+  forbid(
+    `web-${room}-looks-down`,
+    inWeb([room]),
+    inWeb(['app', ...STEPS, ...WEB_FLOORS.slice(0, i)]),
+    `${room} is used by what stands above it, and knows nothing of it.`,
+  ),
+);
 
 module.exports = {
   forbidden: [
@@ -44,21 +62,57 @@ module.exports = {
     {
       name: 'core-needs-little',
       severity: 'error',
-      comment: 'The core needs zod and a text index, and the solver only as a type.',
+      comment: 'The core needs zod, days, equality and a text index, and the solver only as a type.',
       from: { path: inPackage('core/src'), pathNot: '(\\.test\\.ts$|/testing/)' },
-      to: { path: 'node_modules/(?!zod/|minisearch/|highs/)' },
+      to: { path: 'node_modules/(?!zod/|date-fns/|dequal/|minisearch/|highs/)' },
     },
+    {
+      name: 'planner-is-abstract',
+      severity: 'error',
+      comment: 'The planner knows items and drinks by id, nothing of the trade.',
+      from: { path: '^packages/core/src/planner/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/(?!planner/|base/)' },
+    },
+    {
+      name: 'catalogue-is-schemas',
+      severity: 'error',
+      comment: 'The schemas of open data know only what is below every subject.',
+      from: { path: '^packages/core/src/catalogue/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/(?!catalogue/|base/)' },
+    },
+    forbid(
+      'base-knows-no-subject',
+      '^packages/core/src/base/',
+      '^packages/core/src/(?!base/)',
+      'Ids, days, units and text are below every subject.',
+    ),
+    {
+      name: 'steps-apart',
+      severity: 'error',
+      comment: 'A step does not import the parts of another; what two need moves to ui, words or the core.',
+      from: { path: `^packages/web/src/${anyOf(STEPS)}/` },
+      to: { path: inWeb(['app', ...STEPS]), pathNot: '^packages/web/src/$1/' },
+    },
+    ...webFloorRules,
     {
       name: 'tests-stay-out',
       severity: 'error',
       from: { pathNot: '(\\.test\\.ts$|/testing/|^e2e/)' },
       to: { path: '/testing/' },
     },
-    { name: 'no-circles', severity: 'error', from: { pathNot: '/stores/' }, to: { circular: true } },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'rooms-form-no-circle',
+      severity: 'error',
+      comment: 'Rooms, too, stand above or below each other.',
+      scope: 'folder',
+      from: { path: '^packages/(core|server)/src/[^/]+$' },
+      to: { circular: true },
+    },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '(^|/)dist/' },
+    exclude: { path: '((^|/)dist/|\\.test\\.ts$)' },
     tsPreCompilationDeps: true,
     enhancedResolveOptions: {
       conditionNames: ['uisce-source', 'import', 'default'],

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { DataSource } from 'typeorm';
-import { DEFAULT_SETTINGS } from '../household/routes.js';
+import { DEFAULT_SETTINGS } from '../kept/settings-routes.js';
 import { BatchEntity, KitEntity, PlanEntity, SettingsEntity } from '../storage/entities.js';
 import { BOATHOUSE, boathouseBatches } from './boathouse.js';
 

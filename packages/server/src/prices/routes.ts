@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { kindIndex, priceListSchema, type Catalogue, type PriceListSummary } from '@uisce/core/catalogue';
 import { currencyRefusal } from '@uisce/core/prices';
 import { priceListFaults } from '@uisce/core/rules';
-import type { Changes } from '../history/changes.js';
+import type { Changes } from '../kept/changes.js';
 import { jsonBody, LARGE_BODY, validated } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
 import type { PriceLists } from './price-lists.js';

@@ -1,6 +1,6 @@
 import type { HomeMade, HomeMadePart } from '@uisce/core/catalogue';
 import type { Batch } from '@uisce/core/making';
-import { useTrade } from '../stores/trade';
+import { useTrade } from '../household/use-trade';
 import { inSentence, listed, useWords } from './use-words';
 
 /** Batches as people call them. */

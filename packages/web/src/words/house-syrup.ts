@@ -1,8 +1,8 @@
 import { amountMl } from '@uisce/core/base';
 import type { Slot } from '@uisce/core/catalogue';
 import { rescaleSyrup, type Rescaled } from '@uisce/core/making';
-import { useHousehold } from '../stores/household';
-import { useTrade } from '../stores/trade';
+import { useHousehold } from '../household/use-settings';
+import { useTrade } from '../household/use-trade';
 import { useWords } from './use-words';
 
 /** Plain sugar syrups: what one strength of them does, another does as well. */

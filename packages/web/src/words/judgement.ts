@@ -1,10 +1,10 @@
 import { computed } from 'vue';
 import type { Kind } from '@uisce/core/catalogue';
 import type { Brief, Lift, Obstacle } from '@uisce/core/plan';
-import type { PlanResult } from '../workers/protocol';
-import { useAnswer } from '../stores/answer';
-import { usePlans } from '../stores/plans';
-import { useTrade } from '../stores/trade';
+import type { PlanResult } from '../solver/protocol';
+import { useAnswer } from '../solver/use-answer';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
 import { useItemWords } from './use-item-words';
 import { count, inSentence, listed, useWords } from './use-words';
 

@@ -1,8 +1,8 @@
 import { computed } from 'vue';
 import { coveredBy, needIndex, needsOf } from '@uisce/core/kit';
-import { useAnswer } from '../stores/answer';
-import { useKit } from '../stores/kit';
-import { useTrade } from '../stores/trade';
+import { useAnswer } from '../solver/use-answer';
+import { useKit } from '../household/use-kit';
+import { useTrade } from '../household/use-trade';
 
 /** How much of what the plan's drinks ask of the hands is there: "9 of 14". */
 export function useKitFigure() {

@@ -6,7 +6,7 @@ import {
   type MeasuringPlan,
 } from '@uisce/core/measure';
 import { computed } from 'vue';
-import { useKit } from '../stores/kit';
+import { useKit } from '../household/use-kit';
 import { inSentence, useWords } from './use-words';
 
 /** How to measure with the household's own vessels, in words. */

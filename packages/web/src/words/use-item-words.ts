@@ -1,5 +1,5 @@
-import { useAnswer } from '../stores/answer';
-import { useTrade } from '../stores/trade';
+import { useAnswer } from '../solver/use-answer';
+import { useTrade } from '../household/use-trade';
 import { count, inSentence, listed, oneAndMany } from './use-words';
 
 /** Item and drink ids of an answer as people call them. */

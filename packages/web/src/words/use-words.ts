@@ -1,7 +1,7 @@
 import { formatMoney, printAmount, printVolume, type Amount } from '@uisce/core/base';
-import { useHousehold } from '../stores/household';
-import { usePlans } from '../stores/plans';
-import { useTrade } from '../stores/trade';
+import { useHousehold } from '../household/use-settings';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
 
 /** "1 drink", "58 drinks". */
 export function count(n: number, one: string, many = `${one}s`): string {

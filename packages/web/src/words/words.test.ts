@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { kindSchema } from '@uisce/core/catalogue';
 import { emptyBrief } from '@uisce/core/plan';
-import { forgetDraft, readDraft, writeDraft } from '../stores/drafts';
-import type { PlanResult } from '../workers/protocol';
+import { forgetDraft, readDraft, writeDraft } from '../kept/drafts';
+import type { PlanResult } from '../solver/protocol';
 import { makeUpOf, sayLenses, sayMakeUp } from './judgement';
 import { count, inSentence, listed, sayDays } from './use-words';
 

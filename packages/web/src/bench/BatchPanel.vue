@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { addDays } from '@uisce/core/base';
+import { batchOf, keeping, type BatchRecord } from '@uisce/core/making';
+import { useBatches } from '../household/use-batches';
+import { useTrade } from '../household/use-trade';
+import { useBatchWords } from '../words/batch-words';
+import { useToday } from '../words/use-today';
+import { useWords } from '../words/use-words';
+import NumberField from '../ui/NumberField.vue';
+import CautionLine from '../ui/CautionLine.vue';
+import { useBatchPlan } from './use-batch-plan';
+import { useLabels } from './use-labels';
+
+/** One bottled batch: what is left, what it yielded, its label, and what may be done with it. */
+const props = defineProps<{ batch: BatchRecord }>();
+
+const batches = useBatches();
+const trade = useTrade();
+const words = useWords();
+const today = useToday();
+const { recipeOf, recipeName } = useBatchWords();
+const { recipeId, sizedBy, bottleMl } = useBatchPlan();
+const labels = useLabels();
+const { strip, tapeLeftMm } = labels;
+
+/** Once thawed, syrup is poured within the week (common practice). */
+const THAWED_DAYS = 7;
+
+/** What the sums said it would fill. */
+const predictedMl = computed(() => {
+  const recipe = recipeOf(props.batch.recipeId);
+  return recipe ? batchOf(recipe, props.batch.inG, trade.catalogue, trade.kinds).volumeMl : 0;
+});
+
+/** Frozen it keeps its months; thawed it is used within the week. */
+function freezeOrThaw(batch: BatchRecord): void {
+  const recipe = recipeOf(batch.recipeId);
+  if (!recipe) return;
+  const { days, frozenDays } = keeping(
+    batchOf(recipe, batch.inG, trade.catalogue, trade.kinds),
+    trade.catalogue,
+  );
+  const useBy = addDays(today.iso(), batch.frozen ? Math.min(days, THAWED_DAYS) : frozenDays);
+  batches.edit(batch.id, batch.frozen ? 'Out of the freezer' : 'Frozen', { frozen: !batch.frozen, useBy });
+}
+
+function makeAgain(batch: BatchRecord): void {
+  recipeId.value = batch.recipeId;
+  sizedBy.value = 'bottle';
+  bottleMl.value = batch.bottleMl;
+  document.getElementById('make-title')?.scrollIntoView();
+}
+</script>
+
+<template>
+  <div class="panel" aria-live="polite">
+    <p>
+      <strong>{{ recipeName(recipeOf(batch.recipeId)) }}</strong>
+      <span class="dim">
+        · made {{ words.day(batch.madeOn ?? '') }}, use by {{ words.day(batch.useBy ?? '') }} ·
+        {{ words.number(batch.yieldMl ?? 0, 0) }} ml bottled of
+        {{ words.number(predictedMl, 0) }} predicted<template v-if="batch.measuredBrix !== null"
+          >, read {{ words.number(batch.measuredBrix) }} °Brix</template
+        ></span
+      >
+    </p>
+    <div class="fields">
+      <NumberField
+        label="Left in it"
+        suffix="ml"
+        :value="batch.remainingMl"
+        :least="0"
+        :most="20000"
+        @change="batches.edit(batch.id, 'Left in a batch', { remainingMl: $event ?? 0 })"
+      />
+      <NumberField
+        label="It really filled"
+        suffix="ml"
+        optional
+        :value="batch.yieldMl"
+        :least="0"
+        :most="20000"
+        @change="batches.edit(batch.id, 'Yield of a batch', { yieldMl: $event })"
+      />
+      <label class="notes"
+        ><span class="dim">Notes</span>
+        <input
+          class="field"
+          :value="batch.notes"
+          maxlength="2000"
+          @change="
+            batches.edit(batch.id, 'Notes on a batch', { notes: ($event.target as HTMLInputElement).value })
+          "
+      /></label>
+    </div>
+    <div class="buttons">
+      <v-btn @click="labels.download([batch])">Its label (PDF)</v-btn>
+      <v-btn @click="labels.printStrip(batch)">Strip for tonight</v-btn>
+      <v-btn @click="makeAgain(batch)">Make it again</v-btn>
+      <v-btn @click="freezeOrThaw(batch)">{{ batch.frozen ? 'Out of the freezer' : 'Freeze it' }}</v-btn>
+      <v-btn @click="batches.remove(batch.id)">Throw it away</v-btn>
+    </div>
+    <div v-if="strip" class="strip" role="status">
+      <span v-for="l in strip.lines" :key="l">{{ l }}</span>
+      <small>{{ strip.lengthMm }} mm from the stand-in printer, {{ tapeLeftMm }} mm of tape left</small>
+    </div>
+    <CautionLine>Cloudy, growing, or smelling of yeast: pour it away, bottle and all.</CautionLine>
+  </div>
+</template>
+
+<style scoped>
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+
+.panel {
+  margin-top: 12px;
+  padding: 12px 14px;
+  border: 1px solid rgb(var(--v-theme-line));
+  border-radius: var(--radius);
+  background: rgb(var(--v-theme-wall));
+}
+
+.panel p {
+  margin: 0 0 10px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr 2fr;
+  gap: 12px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+
+.notes {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
+.strip {
+  display: inline-grid;
+  margin-top: 12px;
+  padding: 8px 16px;
+  color: #1c2a2b;
+  background: #fbf4e4;
+  border: 1px dashed rgb(var(--v-theme-dim));
+}
+
+@media (max-width: 700px) {
+  .fields {
+    grid-template-columns: 1fr 1fr;
+  }
+
+  .notes {
+    grid-column: 1 / -1;
+  }
+}
+</style>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { addDays } from '@uisce/core/base';
+import { SimulatedRefractometer } from '@uisce/core/devices';
+import { keeping, type Batch, type BatchRecord } from '@uisce/core/making';
+import { useBatches } from '../household/use-batches';
+import { useTrade } from '../household/use-trade';
+import { useToday } from '../words/use-today';
+import { useWords } from '../words/use-words';
+
+/** The last step: a drop on the refractometer if you like, and into the bottle with its dates. */
+const props = defineProps<{ record: BatchRecord; batch: Batch }>();
+
+const batches = useBatches();
+const trade = useTrade();
+const words = useWords();
+const today = useToday();
+const refractometer = new SimulatedRefractometer(() => Math.random());
+const ROOM_C = 20;
+
+function readBrix(): void {
+  const measuredBrix = refractometer.read(props.batch.brix, ROOM_C);
+  if (measuredBrix !== undefined) batches.edit(props.record.id, 'Brix read', { measuredBrix });
+}
+function bottle(): void {
+  const madeOn = today.iso();
+  const { days } = keeping(props.batch, trade.catalogue);
+  const ml = Math.round(props.batch.volumeMl);
+  const dates = { madeOn, useBy: addDays(madeOn, days) };
+  batches.edit(props.record.id, 'Bottled', { ...dates, yieldMl: ml, remainingMl: ml });
+}
+</script>
+
+<template>
+  <div class="bench-step">
+    <p class="big display">
+      Bottle it: {{ words.number(batch.volumeMl, 0) }} ml at {{ words.number(batch.brix) }} °Brix
+    </p>
+    <p v-if="record.measuredBrix !== null" class="dim">
+      The refractometer reads {{ words.number(record.measuredBrix) }} °Brix.
+    </p>
+    <div class="buttons">
+      <v-btn @click="readBrix">Read a drop on the refractometer</v-btn>
+      <v-btn color="sea" @click="bottle">Into the bottle, with today’s date</v-btn>
+    </div>
+  </div>
+</template>

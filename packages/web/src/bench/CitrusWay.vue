@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { computed, ref, watchEffect } from 'vue';
+import { extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from '@uisce/core/making';
+import { useTrade } from '../household/use-trade';
+import { useWords } from '../words/use-words';
+import NumberField from '../ui/NumberField.vue';
+import type { OwnIdea } from './own-idea';
+
+/** Extended citrus by the schools' parameters, and how sour it comes out against fresh juice. */
+const emit = defineEmits<{ idea: [idea: OwnIdea | undefined] }>();
+
+const trade = useTrade();
+const words = useWords();
+
+const FRUIT = [
+  { id: 'lime-juice', citricToMalic: 2 },
+  { id: 'lemon-juice', citricToMalic: 99 },
+  { id: 'orange-juice', citricToMalic: 3 },
+  { id: 'grapefruit-juice', citricToMalic: 6 },
+];
+const fruit = ref('lime-juice');
+const citrus = ref<Omit<ExtendedCitrus, 'juice'>>({
+  peelG: 29,
+  juiceG: 110,
+  acidToPeel: 1,
+  citricToMalic: 2,
+  waterToPeel: 15,
+});
+function pick(event: Event): void {
+  fruit.value = (event.target as HTMLSelectElement).value;
+  citrus.value.citricToMalic = FRUIT.find((f) => f.id === fruit.value)?.citricToMalic ?? 2;
+}
+const juice = computed(() => trade.kinds.get(fruit.value));
+const sour = computed(() =>
+  juice.value ? extendedCitrus({ ...citrus.value, juice: juice.value }) : undefined,
+);
+const verdict = computed(() => {
+  const s = sour.value;
+  if (!s) return '';
+  const ratio = s.acidity / s.freshAcidity;
+  return ratio > 1.15 ? 'sharper than fresh' : ratio < 0.85 ? 'softer than fresh' : 'as sour as fresh';
+});
+
+watchEffect(() => {
+  emit(
+    'idea',
+    juice.value && {
+      makes: fruit.value,
+      from: extendedCitrusParts({ ...citrus.value, juice: juice.value }),
+      how: 'Rub the acids into the peel, leave it 2 to 3 h, blend briefly with water and juice, strain, bottle.',
+    },
+  );
+});
+</script>
+
+<template>
+  <div class="fields">
+    <label class="line"
+      ><span>Of</span>
+      <select class="field" :value="fruit" @change="pick">
+        <option v-for="f in FRUIT" :key="f.id" :value="f.id">{{ trade.kindName(f.id) }}</option>
+      </select></label
+    >
+    <NumberField
+      label="Peel"
+      suffix="g"
+      :value="citrus.peelG"
+      :least="1"
+      :most="2000"
+      @change="citrus.peelG = $event ?? 29"
+    />
+    <NumberField
+      label="Juice"
+      suffix="g"
+      :value="citrus.juiceG"
+      :least="0"
+      :most="5000"
+      @change="citrus.juiceG = $event ?? 0"
+    />
+    <NumberField
+      label="Acid to peel"
+      suffix="to 1"
+      :value="citrus.acidToPeel"
+      :least="0.1"
+      :most="3"
+      @change="citrus.acidToPeel = $event ?? 1"
+    />
+    <NumberField
+      label="Citric to malic"
+      suffix="to 1"
+      :value="citrus.citricToMalic"
+      :least="0.2"
+      :most="99"
+      @change="citrus.citricToMalic = $event ?? 2"
+    />
+    <NumberField
+      label="Water to peel"
+      suffix="to 1"
+      :value="citrus.waterToPeel"
+      :least="4"
+      :most="25"
+      @change="citrus.waterToPeel = $event ?? 15"
+    />
+    <p v-if="sour" class="wide" aria-live="polite">
+      <strong>{{ words.percent(sour.acidity) }}</strong> acid against
+      {{ words.percent(sour.freshAcidity) }} in fresh juice: {{ verdict }}. Makes
+      {{ words.number(sour.massG, 0) }} g.
+      <span class="dim"
+        >Schools: lime 2 to 1 (most) or about 6 to 1 (less tart), lemon all citric; water 15 to 16.7 times the
+        peel.</span
+      >
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 12px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+
+.wide {
+  grid-column: 1 / -1;
+}
+
+p {
+  margin: 0;
+}
+
+.line {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { rescaleSyrup } from '@uisce/core/making';
+import { useHousehold } from '../household/use-settings';
+import { useWords } from '../words/use-words';
+import NumberField from '../ui/NumberField.vue';
+
+/** The syrup that is kept: every spec is poured from it, as sweet as it was written. */
+const household = useHousehold();
+const words = useWords();
+
+const RATIOS = [
+  { value: '', words: 'each as its spec says' },
+  { value: '1', words: '1 to 1' },
+  { value: '1.5', words: '1.5 to 1' },
+  { value: '1.75', words: '1.75 to 1' },
+  { value: '2', words: '2 to 1' },
+];
+const kept = computed(() => household.settings.houseSyrupRatio);
+function keep(event: Event): void {
+  const { value } = event.target as HTMLSelectElement;
+  void household.change({ houseSyrupRatio: value === '' ? null : Number(value) });
+}
+/** A spec copied from elsewhere, written for another strength. */
+const ml = ref(15);
+const writtenFor = ref(1);
+const mine = computed(() => rescaleSyrup(ml.value, writtenFor.value, kept.value ?? 1));
+const waterWords = computed(() => {
+  const w = mine.value.waterMl;
+  return Math.abs(w) < 0.1
+    ? 'and as much water'
+    : `with ${words.number(Math.abs(w))} ml ${w < 0 ? 'less' : 'more'} water`;
+});
+</script>
+
+<template>
+  <section class="card" aria-labelledby="house-title">
+    <h2 id="house-title">
+      House syrup
+      <small class="dim"
+        >·
+        {{ kept === null ? 'each spec as written' : `${words.number(kept, 2)} to 1 in every drink` }}</small
+      >
+    </h2>
+    <label class="line"
+      ><span>We keep</span>
+      <select class="field" :value="kept === null ? '' : String(kept)" @change="keep">
+        <option v-for="r in RATIOS" :key="r.value" :value="r.value">{{ r.words }}</option>
+      </select></label
+    >
+    <p class="dim">
+      Every drink’s plain sugar syrup is then poured as so much of yours, with the same grams of sugar.
+    </p>
+    <div class="two">
+      <NumberField
+        label="A spec says"
+        suffix="ml"
+        :value="ml"
+        :least="0.5"
+        :most="500"
+        @change="ml = $event ?? 15"
+      />
+      <NumberField
+        label="of syrup to water"
+        suffix="to 1"
+        :value="writtenFor"
+        :least="0.5"
+        :most="2.5"
+        @change="writtenFor = $event ?? 1"
+      />
+    </div>
+    <p aria-live="polite">
+      Pour <strong>{{ words.number(mine.ml) }} ml</strong> of {{ words.number(kept ?? 1, 2) }} to 1,
+      {{ waterWords }}.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+
+.line span {
+  white-space: nowrap;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+}
+
+p {
+  margin: 8px 0;
+}
+</style>

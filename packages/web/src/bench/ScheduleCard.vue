@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { addDays, daysBetween } from '@uisce/core/base';
+import type { HomeMade } from '@uisce/core/catalogue';
+import { batchOfVolume, keeping, schedule, type Making } from '@uisce/core/making';
+import { useAnswer } from '../solver/use-answer';
+import { useBatches } from '../household/use-batches';
+import { useTrade } from '../household/use-trade';
+import { useBatchWords } from '../words/batch-words';
+import { useToday } from '../words/use-today';
+import { listed, useWords } from '../words/use-words';
+
+/** What to make when, so that each is ready and fresh on the days it is poured. */
+const MOST_DAYS = 8;
+/** Stirring and bottling take so long beside the waits (common practice). */
+const HANDS_MINUTES = 30;
+/** How long a batch keeps does not hang on its size. */
+const TRIAL_ML = 400;
+
+const answers = useAnswer();
+const batches = useBatches();
+const trade = useTrade();
+const words = useWords();
+const today = useToday();
+const { recipeName } = useBatchWords();
+
+const days = ref([addDays(today.iso(), 7), addDays(today.iso(), 14)]);
+/** Whether portions may wait in the freezer for the days past the fridge’s. */
+const freezing = ref(false);
+const setDay = (i: number, event: Event) => {
+  const { value } = event.target as HTMLInputElement;
+  days.value = days.value.map((d, n) => (n === i && value !== '' ? value : d));
+};
+
+/** For each home-made kind of the plan, the way that is least trouble. */
+const wanted = computed<HomeMade[]>(() => {
+  const kinds = new Set(
+    (answers.result?.answer.items ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? []),
+  );
+  return [...kinds].flatMap(
+    (kind) =>
+      trade.catalogue.homeMade
+        .filter((h) => h.makes === kind && trade.kinds.get(kind)?.supply === 'home-made')
+        .sort((a, b) => a.effort - b.effort)[0] ?? [],
+  );
+});
+const makings = computed(() =>
+  schedule(
+    wanted.value.map((recipe) => {
+      const keeps = keepsOf(recipe);
+      // What stands on the shelf already serves the days before its own.
+      const there = batches.onShelf.filter(
+        (b) => recipeOf(b.recipeId)?.makes === recipe.makes && b.remainingMl > 0,
+      );
+      const needed = days.value.filter((d) => d >= today.iso() && !there.some((b) => (b.useBy ?? '') >= d));
+      return {
+        id: recipe.id,
+        leadMinutes: HANDS_MINUTES + recipe.rests.reduce((sum, r) => sum + r.minutes, 0),
+        keepsDays: freezing.value ? keeps.frozenDays : keeps.days,
+        days: needed,
+      };
+    }),
+  ),
+);
+function keepsOf(recipe: HomeMade) {
+  return keeping(batchOfVolume(recipe, TRIAL_ML, trade.catalogue, trade.kinds), trade.catalogue);
+}
+/** Days that a making serves from the freezer: those past its life in the fridge. */
+function thawed({ id, ready, serves }: Making): string[] {
+  const recipe = recipeOf(id);
+  return recipe ? serves.filter((day) => daysBetween(ready, day) >= keepsOf(recipe).days) : [];
+}
+function recipeOf(id: string): HomeMade | undefined {
+  return trade.catalogue.homeMade.find((h) => h.id === id);
+}
+const late = (begin: string) => begin < today.iso();
+</script>
+
+<template>
+  <section class="card" aria-labelledby="schedule-title">
+    <h2 id="schedule-title">
+      What to make when
+      <small class="dim"
+        >·
+        {{
+          makings.length === 0
+            ? 'nothing: all is there'
+            : `${makings.length} batches for ${days.length} ${days.length === 1 ? 'day' : 'days'}`
+        }}</small
+      >
+    </h2>
+    <div class="days">
+      <label v-for="(day, i) in days" :key="i"
+        ><span class="sr-only">Day {{ i + 1 }}</span>
+        <input class="field" type="date" :value="day" @change="setDay(i, $event)"
+      /></label>
+      <v-btn :disabled="days.length >= MOST_DAYS" @click="days.push(addDays(days.at(-1) ?? today.iso(), 7))"
+        >Another day</v-btn
+      >
+      <v-btn :disabled="days.length <= 1" @click="days.pop()">One fewer</v-btn>
+    </div>
+    <ul class="plain-list">
+      <li v-for="(m, i) in makings" :key="i">
+        <strong>{{ recipeName(recipeOf(m.id)) }}</strong>
+        <span :class="late(m.begin) ? 'rust' : 'dim'">
+          · begin {{ late(m.begin) ? 'now, it is late' : words.day(m.begin) }}</span
+        >
+        <span class="dim"
+          >, for {{ listed(m.serves.map(words.day)) }}; use by {{ words.day(m.useBy)
+          }}<template v-if="thawed(m).length > 0"
+            >; frozen in portions for {{ listed(thawed(m).map(words.day)) }}, thawed the day before</template
+          ></span
+        >
+      </li>
+    </ul>
+    <label class="check">
+      <input v-model="freezing" type="checkbox" />
+      Portions may wait in the freezer
+    </label>
+  </section>
+</template>
+
+<style scoped>
+.days {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin-bottom: 10px;
+}
+
+li {
+  padding: 6px 0;
+  border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+.rust {
+  color: rgb(var(--v-theme-rust));
+}
+</style>

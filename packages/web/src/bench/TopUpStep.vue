@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { waterLostG, type BatchRecord } from '@uisce/core/making';
+import { useBatches } from '../household/use-batches';
+import { useBatchWords } from '../words/batch-words';
+import NumberField from '../ui/NumberField.vue';
+import CautionLine from '../ui/CautionLine.vue';
+
+/** A heated batch is weighed again, and given back the water that went off. */
+const props = defineProps<{ record: BatchRecord; massG: number }>();
+
+const batches = useBatches();
+const { grams } = useBatchWords();
+
+/** What a pan loses over the heat (common practice: a few in a hundred). */
+const PAN_LOSS = 0.03;
+
+/** The pot after the heat, as weighed: typed, or as the stand-in would have it. */
+const weighedG = ref<number | null>(null);
+const topUp = computed(() => (weighedG.value === null ? undefined : waterLostG(props.massG, weighedG.value)));
+const weighPan = () =>
+  (weighedG.value = Math.round(props.massG * (1 - PAN_LOSS * (0.6 + 0.8 * Math.random()))));
+// Nothing lost is said as the least there is, so that the step counts as done.
+const LEAST_G = 0.01;
+const giveBack = () =>
+  batches.edit(props.record.id, 'Water given back', { toppedUpG: Math.max(LEAST_G, topUp.value ?? 0) });
+</script>
+
+<template>
+  <div class="bench-step">
+    <p class="big display">Weigh it without the pan: it should be {{ grams(massG) }}</p>
+    <div class="buttons">
+      <NumberField
+        label="It weighs"
+        suffix="g"
+        optional
+        :value="weighedG"
+        :least="1"
+        :most="50000"
+        @change="weighedG = $event"
+      />
+      <v-btn @click="weighPan">Weigh on the stand-in</v-btn>
+    </div>
+    <p v-if="topUp !== undefined" aria-live="polite">
+      {{
+        topUp > 0
+          ? `${grams(topUp)} of water went off: give it back, and the ratio is right again.`
+          : 'Nothing was lost.'
+      }}
+    </p>
+    <div class="buttons">
+      <v-btn color="sea" :disabled="topUp === undefined" @click="giveBack">It is back</v-btn>
+    </div>
+    <CautionLine>Hot sugar burns and sticks: no hurry, and nobody small nearby.</CautionLine>
+  </div>
+</template>

@@ -1,0 +1,302 @@
+<script setup lang="ts">
+import { useWakeLock } from '@vueuse/core';
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { insideOfCapacity } from '@uisce/core/glass';
+import type { BatchRecord } from '@uisce/core/making';
+import { useBatches } from '../household/use-batches';
+import { useBatchWords } from '../words/batch-words';
+import { useWords } from '../words/use-words';
+import NumberField from '../ui/NumberField.vue';
+import ScaleDrawing from '../ui/drawing/ScaleDrawing.vue';
+import { useSimulatedScale } from '../ui/use-simulated-scale';
+import CautionLine from '../ui/CautionLine.vue';
+import BottleStep from './BottleStep.vue';
+import RestStep from './RestStep.vue';
+import TopUpStep from './TopUpStep.vue';
+import { useWeighing, type BenchStep } from './use-weighing';
+
+/** One batch at the scale, a step at a time; whatever is done is kept at once. */
+const props = defineProps<{ record: BatchRecord }>();
+
+const batches = useBatches();
+const words = useWords();
+const { recipeName, partName, grams, byDrops, cautionOf, minutes } = useBatchWords();
+const record = computed(() => props.record);
+const { recipe, planned, batch, soFar, fits, steps, isDone, now, target } = useWeighing(record);
+const scale = useSimulatedScale();
+
+/** A jar as an outline, to be drawn at whatever it holds. */
+const JAR: [number, number][] = [[0, 38], [4, 42], [92, 42], [104, 33], [112, 33]]; // prettier-ignore
+const JAR_TYPE = { footMm: 3, stem: false, handle: false };
+const SPOON_G = 10;
+const SPLASH_G = 50;
+const DROP_G = 0.05;
+/** A hand that pours to a line is off by up to so much, as a share (common practice: about one in a hundred). */
+const HAND_SHARE = 0.004;
+
+const large = ref(false);
+const wake = useWakeLock();
+onMounted(() => void wake.request('screen').catch(() => undefined));
+onBeforeUnmount(() => void wake.release().catch(() => undefined));
+
+// What stands on the scale when the page comes back is what was in the jar when it went.
+const total = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
+const jarOn = ref(false);
+/** With taring, nothing is read as poured before the jar itself reads nothing. */
+const zeroed = ref(false);
+function tare(): void {
+  scale.tare();
+  zeroed.value = true;
+}
+function putJarOn(): void {
+  jarOn.value = true;
+  zeroed.value = false;
+  scale.put(record.value.jarG + total(record.value.inG));
+}
+/** True grams poured since the last part was taken in. */
+const pouredG = ref(0);
+function pour(g: number): void {
+  pouredG.value += g;
+  scale.put(g);
+}
+function pourToLine(): void {
+  const t = target.value;
+  if (t) pour(Math.max(0, t.addG - pouredG.value) * (1 + HAND_SHARE * (Math.random() - 0.5)));
+}
+
+const part = computed(() => (now.value?.do === 'add' ? recipe.value?.from[now.value.part] : undefined));
+watch(part, () => (pouredG.value = 0));
+watch(
+  () => part.value && byDrops(part.value),
+  (fine) => {
+    if (fine === undefined) return;
+    scale.setFine(fine && (target.value?.readingG ?? 0) < 400);
+    // The other scale knows nothing of this one's tare.
+    zeroed.value = false;
+  },
+);
+const mustTare = computed(() => record.value.tared && !zeroed.value);
+/** Grams of the part that is being poured, by the scale's own word. */
+const shownG = computed(() => {
+  const { g } = scale.reading.value;
+  if (g === undefined || !jarOn.value || mustTare.value) return 0;
+  const before = record.value.tared ? 0 : record.value.jarG + total(record.value.inG);
+  return Math.max(0, g - before);
+});
+const left = computed(() => (target.value?.addG ?? 0) - shownG.value);
+
+function takeIn(): void {
+  const step = now.value;
+  if (step?.do !== 'add') return;
+  const inG = record.value.inG.map((g, i) =>
+    i === step.part ? Math.round((g + shownG.value) * 100) / 100 : g,
+  );
+  const named = part.value ? partName(part.value) : '';
+  pouredG.value = 0;
+  batches.edit(record.value.id, `${grams(shownG.value)} ${named}`, { inG });
+  if (record.value.tared) tare();
+}
+
+/** What an overshoot has done: said until the batch is bottled. */
+const overshoot = computed(() => {
+  const b = batch.value;
+  const p = planned.value;
+  if (!b || !p || b.massG <= p.massG * 1.0005) return '';
+  const more = words.number((b.massG / p.massG - 1) * 100, 1);
+  const room = fits.value
+    ? `it still fits your ${words.number(record.value.bottleMl, 0)} ml`
+    : `more than your ${words.number(record.value.bottleMl, 0)} ml holds: keep the rest in another`;
+  return `Overshot by ${more} %: everything else grows with it, to ${words.number(b.volumeMl, 0)} ml; ${room}. The ratio stays exact.`;
+});
+
+const rest = computed(() => (now.value?.do === 'rest' ? now.value : undefined));
+const vessel = computed(() =>
+  jarOn.value
+    ? {
+        inside: insideOfCapacity(JAR, Math.max(record.value.bottleMl, batch.value?.volumeMl ?? 0) * 1.08),
+        type: JAR_TYPE,
+        waterMl: (soFar.value?.volumeMl ?? 0) + Math.max(0, pouredG.value) * 0.75,
+        lineMl: batch.value?.volumeMl ?? 0,
+        colour: 'gorse',
+      }
+    : undefined,
+);
+function sayStep(step: BenchStep): string {
+  if (step.do === 'add') return partName(recipe.value?.from[step.part] as NonNullable<typeof part.value>);
+  if (step.do === 'rest') return `wait ${minutes(step.minutes)}`;
+  return step.do === 'top-up' ? 'weigh again' : 'bottle it';
+}
+</script>
+
+<template>
+  <section class="card" :class="{ large }" aria-labelledby="weigh-title">
+    <div class="card-head">
+      <h2 id="weigh-title">{{ recipeName(recipe) }} at the scale</h2>
+      <label class="check"><input v-model="large" type="checkbox" /> From across the room</label>
+    </div>
+    <ol class="plain-list strip" aria-label="Steps">
+      <li
+        v-for="(step, i) in steps"
+        :key="i"
+        :class="{ done: isDone(step), here: step === now }"
+        :aria-current="step === now ? 'step' : undefined"
+      >
+        {{ sayStep(step) }}
+      </li>
+    </ol>
+    <div class="bench">
+      <ScaleDrawing :reading="scale.reading.value" :step-g="scale.stepG()" :vessel="vessel" />
+      <div class="doing">
+        <p v-if="overshoot" class="over" role="status">{{ overshoot }}</p>
+        <template v-if="now?.do === 'add' && target && part">
+          <p class="big display" aria-live="polite">
+            <template v-if="!jarOn">Put the jar on the scale</template>
+            <template v-else-if="mustTare">Tare: the jar should read nothing</template>
+            <template v-else-if="record.tared">Add {{ grams(target.addG) }} {{ partName(part) }}</template>
+            <template v-else>{{ partName(part) }}: stop at {{ grams(target.readingG) }}</template>
+          </p>
+          <p v-if="jarOn && !mustTare" class="dim">
+            {{ left > 0.05 ? `${grams(left)} to go` : left < -0.5 ? `${grams(-left)} too much` : 'there' }}
+            <template v-if="part.hot"> · hot</template
+            ><template v-if="part.cold"> · once the pan is off the heat</template>
+            <template v-if="byDrops(part)"> · one drop at a time</template>
+          </p>
+          <div v-if="!jarOn" class="buttons">
+            <NumberField
+              label="The empty jar weighs"
+              suffix="g"
+              :value="record.jarG"
+              :least="0"
+              :most="20000"
+              @change="batches.edit(record.id, 'The jar', { jarG: $event ?? 0 })"
+            />
+            <v-btn color="sea" @click="putJarOn">Put the jar on</v-btn>
+          </div>
+          <div v-else class="buttons">
+            <v-btn v-if="record.tared" @click="tare">Tare</v-btn>
+            <v-btn v-if="byDrops(part)" @click="pour(DROP_G)">A drop</v-btn>
+            <v-btn v-else @click="pour(SPOON_G)">A spoonful</v-btn>
+            <v-btn v-if="!byDrops(part)" @click="pour(SPLASH_G)">A splash</v-btn>
+            <v-btn @click="pourToLine">Pour to the mark</v-btn>
+            <v-btn color="sea" :disabled="!scale.reading.value.stable || shownG <= 0" @click="takeIn"
+              >It is in</v-btn
+            >
+          </div>
+          <CautionLine v-if="cautionOf(part)">{{ cautionOf(part) }}</CautionLine>
+        </template>
+        <RestStep v-else-if="rest" :key="rest.rest" :record="record" :rest="rest" />
+        <TopUpStep v-else-if="now?.do === 'top-up' && batch" :record="record" :mass-g="batch.massG" />
+        <BottleStep v-else-if="now?.do === 'bottle' && batch" :record="record" :batch="batch" />
+        <div class="buttons quiet">
+          <label class="check"
+            ><input
+              type="checkbox"
+              :checked="record.tared"
+              @change="
+                batches.edit(record.id, 'Taring', { tared: ($event.target as HTMLInputElement).checked })
+              "
+            />
+            I tare before each part</label
+          >
+          <button class="plain-button link dim" type="button" @click="batches.remove(record.id)">
+            Give it up
+          </button>
+        </div>
+      </div>
+    </div>
+    <p class="dim">Every step is kept as you go: close the page, and go on tomorrow.</p>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-bottom: 14px;
+}
+
+.strip li {
+  padding: 4px 10px;
+  border: 1px solid rgb(var(--v-theme-line));
+  border-radius: var(--radius);
+  color: rgb(var(--v-theme-dim));
+}
+
+.strip .done {
+  text-decoration: line-through;
+}
+
+.strip .here {
+  border-color: rgb(var(--v-theme-gorse));
+  color: rgb(var(--v-theme-ink));
+  font-weight: 700;
+}
+
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 280px) minmax(0, 1fr);
+  gap: 22px;
+  align-items: center;
+}
+
+.doing {
+  display: grid;
+  gap: 10px;
+}
+
+.big {
+  font-size: 1.5rem;
+  line-height: 1.2;
+  margin: 0;
+}
+
+.large .big {
+  font-size: 2.6rem;
+}
+
+.large .doing {
+  font-size: 1.5rem;
+}
+
+.large .bench {
+  grid-template-columns: minmax(0, 340px) minmax(0, 1fr);
+}
+
+p {
+  margin: 0;
+}
+
+.over {
+  padding: 8px 12px;
+  border-inline-start: 4px solid rgb(var(--v-theme-copper));
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+
+.quiet {
+  justify-content: space-between;
+}
+
+.link {
+  min-height: 44px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+@media (max-width: 700px) {
+  .bench,
+  .large .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .large .big {
+    font-size: 2rem;
+  }
+}
+</style>

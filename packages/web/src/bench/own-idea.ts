@@ -1,0 +1,27 @@
+import { computed } from 'vue';
+import type { HomeMadePart } from '@uisce/core/catalogue';
+import { useTrade } from '../household/use-trade';
+
+/** A recipe being thought of: what it serves as, its parts, and how it is made. */
+export interface OwnIdea {
+  makes: string;
+  from: HomeMadePart[];
+  how: string;
+}
+
+/** A part with nothing special about it. */
+export const PLAIN_PART = { hot: false, cold: false, strained: false };
+
+/** Kinds that something made at home can serve as. */
+export function useMakeable() {
+  const trade = useTrade();
+  return computed(() =>
+    trade.catalogue.kinds
+      .filter(
+        (k) =>
+          !k.abstract && (k.supply === 'home-made' || trade.catalogue.homeMade.some((h) => h.makes === k.id)),
+      )
+      .map((k) => ({ value: k.id, title: k.name }))
+      .sort((a, b) => a.title.localeCompare(b.title)),
+  );
+}

@@ -1,0 +1,60 @@
+import { createSharedComposable } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { addDays } from '@uisce/core/base';
+import { batchCost, batchOfVolume, batchUsingUp, BOTTLE_FULL, keeping, type Batch } from '@uisce/core/making';
+import { weeklyUseMl } from '@uisce/core/plan';
+import { useAnswer } from '../solver/use-answer';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+import { useToday } from '../words/use-today';
+
+/** What decides the size of a batch: a bottle to fill, what will be poured in time, or something to use up. */
+export type SizedBy = 'bottle' | 'need' | 'use-up';
+
+const USUAL_BOTTLE_ML = 500;
+const LEAST_ML = 50;
+
+/** The batch that is being thought about: worked out again as you type. */
+export const useBatchPlan = createSharedComposable(() => {
+  const trade = useTrade();
+  const plans = usePlans();
+  const answers = useAnswer();
+  const today = useToday();
+
+  const recipeId = ref('simple');
+  const sizedBy = ref<SizedBy>('bottle');
+  const bottleMl = ref(USUAL_BOTTLE_ML);
+  const part = ref(0);
+  const partG = ref(200);
+
+  const recipe = computed(
+    () => trade.catalogue.homeMade.find((h) => h.id === recipeId.value) ?? trade.catalogue.homeMade[0],
+  );
+  /** ml poured before it spoils, from the plan's drinks. */
+  const neededMl = computed(() => {
+    const { brief } = plans;
+    const made = recipe.value;
+    if (!brief || !made) return 0;
+    const drinks = (answers.result?.answer.drinks ?? []).flatMap((d) => trade.recipes.get(d.id) ?? []);
+    const trial = batchOfVolume(made, USUAL_BOTTLE_ML, trade.catalogue, trade.kinds);
+    const { days } = keeping(trial, trade.catalogue);
+    return (weeklyUseMl(made.makes, drinks, brief.drinksPerWeek) * days) / 7;
+  });
+  const batch = computed<Batch | undefined>(() => {
+    const made = recipe.value;
+    if (!made) return undefined;
+    if (sizedBy.value === 'use-up') {
+      const at = Math.min(part.value, made.from.length - 1);
+      return batchUsingUp(made, at, partG.value, trade.catalogue, trade.kinds);
+    }
+    const ml = sizedBy.value === 'need' ? Math.max(LEAST_ML, neededMl.value) : bottleMl.value * BOTTLE_FULL;
+    return batchOfVolume(made, ml, trade.catalogue, trade.kinds);
+  });
+  const keeps = computed(() => (batch.value ? keeping(batch.value, trade.catalogue) : undefined));
+  const cost = computed(() =>
+    batch.value && trade.prices ? batchCost(batch.value, trade.prices, trade.kinds) : undefined,
+  );
+  const useBy = computed(() => addDays(today.iso(), keeps.value?.days ?? 0));
+
+  return { recipeId, sizedBy, bottleMl, part, partG, recipe, neededMl, batch, keeps, cost, useBy };
+});

@@ -1,0 +1,66 @@
+import { createSharedComposable } from '@vueuse/core';
+import { ref } from 'vue';
+import { SimulatedLabelPrinter } from '@uisce/core/devices';
+import { batchOf, batchAllergens, type BatchRecord } from '@uisce/core/making';
+import { useNotices } from '../kept/use-notices';
+import { useTrade } from '../household/use-trade';
+import { useBatchWords } from '../words/batch-words';
+import { ALLERGEN_WORDS } from '../words/trade-words';
+import { listed, useWords } from '../words/use-words';
+import { LABEL_SHEETS, labelPdf, type LabelText } from './label-pdf';
+
+/** Labels for batches: a PDF for a sheet, or a strip from the stand-in printer. */
+export const useLabels = createSharedComposable(() => {
+  const trade = useTrade();
+  const words = useWords();
+  const { recipeOf, recipeName } = useBatchWords();
+  const notices = useNotices();
+  const sheetId = ref('a4-21');
+  const printer = new SimulatedLabelPrinter();
+  const strip = ref<{ lines: string[]; lengthMm: number }>();
+  const tapeLeftMm = ref(printer.tapeLeftMm);
+
+  function labelOf(batch: BatchRecord): LabelText {
+    const recipe = recipeOf(batch.recipeId);
+    const made = recipe ? batchOf(recipe, batch.inG, trade.catalogue, trade.kinds) : undefined;
+    const brix = made?.brix ?? 0;
+    const ratio = brix > 28 ? `${words.number(brix / (100 - brix), 2)} to 1 by weight, ` : '';
+    const allergens = recipe ? batchAllergens(recipe, trade.catalogue) : [];
+    return {
+      name: recipeName(recipe),
+      lines: [
+        `${ratio}${words.number(brix)} °Brix`,
+        ...(batch.madeOn ? [`Made ${words.day(batch.madeOn)}`] : []),
+        ...(batch.useBy
+          ? [`Use by ${words.day(batch.useBy)}${batch.frozen ? ', frozen' : ', keep cold'}`]
+          : []),
+        ...(allergens.length > 0 ? [`Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}`] : []),
+      ],
+      address: `${location.origin}/bench/${batch.id}`,
+    };
+  }
+
+  async function download(batches: readonly BatchRecord[]): Promise<void> {
+    const sheet = LABEL_SHEETS.find((s) => s.id === sheetId.value) ?? LABEL_SHEETS[0];
+    if (!sheet) return;
+    const bytes = await labelPdf(batches.map(labelOf), sheet);
+    const url = URL.createObjectURL(new Blob([bytes as BlobPart], { type: 'application/pdf' }));
+    const link = document.createElement('a');
+    link.href = url;
+    link.download = `labels-${sheet.id}.pdf`;
+    link.click();
+    URL.revokeObjectURL(url);
+  }
+
+  function printStrip(batch: BatchRecord): void {
+    const { name, lines } = labelOf(batch);
+    try {
+      strip.value = printer.print([name, ...lines.slice(-2)]);
+      tapeLeftMm.value = printer.tapeLeftMm;
+    } catch (error) {
+      notices.say((error as Error).message);
+    }
+  }
+
+  return { sheetId, sheets: LABEL_SHEETS, download, printStrip, strip, tapeLeftMm };
+});

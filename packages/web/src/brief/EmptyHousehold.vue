@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import type { Brief } from '@uisce/core/plan';
+import { api } from '../kept/client';
+import { router } from '../app/router';
+import { usePlans } from '../household/use-plans';
+
+const plans = usePlans();
+const fault = ref('');
+
+async function begin(): Promise<void> {
+  await plans.create('First plan');
+  await router.push('/brief');
+}
+
+async function lookAtDemo(): Promise<void> {
+  try {
+    const demo = await api<{ name: string; brief: Brief }>('/demo/plan');
+    await plans.create(demo.name, demo.brief);
+    await router.push('/plan');
+  } catch (error) {
+    fault.value = (error as Error).message;
+  }
+}
+</script>
+
+<template>
+  <div class="card empty">
+    <h1>Say what you can spend and what you like</h1>
+    <p>
+      Uisce finds the bottles that open the most drinks for that money, and proves that no other set opens
+      more.
+    </p>
+    <div class="acts">
+      <v-btn color="bog" variant="flat" class="begin" @click="begin">Begin with a brief</v-btn>
+      <v-btn @click="lookAtDemo">Look at an example first</v-btn>
+    </div>
+    <p v-if="fault" role="alert">{{ fault }}</p>
+  </div>
+</template>
+
+<style scoped>
+.empty {
+  max-width: 620px;
+  padding: 28px;
+}
+
+h1 {
+  font-size: 1.7rem;
+  line-height: 1.25;
+  margin: 0 0 10px;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  margin-top: 18px;
+}
+
+.begin {
+  color: #f3efe6 !important;
+}
+</style>

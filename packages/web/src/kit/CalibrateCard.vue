@@ -1,0 +1,266 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { calibrateByPours, calibrateByWater, measuringLines } from '@uisce/core/measure';
+import { useKit } from '../household/use-kit';
+import { useTrade } from '../household/use-trade';
+import { useWords } from '../words/use-words';
+import NumberField from '../ui/NumberField.vue';
+import ScaleDrawing from '../ui/drawing/ScaleDrawing.vue';
+import { useSimulatedScale } from '../ui/use-simulated-scale';
+import KeepVessel from './KeepVessel.vue';
+import { useVesselOnScale } from './use-vessel-on-scale';
+
+/** What a vessel holds, from the water in it: weighed on the scale, or poured from a known line. */
+const emit = defineEmits<{ kept: [] }>();
+
+const SPLASH_ML = 5;
+
+const kits = useKit();
+const trade = useTrade();
+const words = useWords();
+const scale = useSimulatedScale();
+
+const how = ref<'scale' | 'pours'>('scale');
+const typeId = ref('shot');
+const celsius = ref(20);
+const readings = ref<number[]>([]);
+const typed = ref('');
+const fault = ref('');
+const pouredFrom = ref(0);
+const fills = ref(1);
+const lastShare = ref(0);
+
+const type = computed(() => trade.glasses.get(typeId.value));
+const { vessel, brimWidthMm, onScale, putOn, takeOff, pour, fill, pourOut } = useVesselOnScale(type, scale);
+watch(typeId, () => (readings.value = []));
+const canTake = computed(() => scale.reading.value.stable && (scale.reading.value.g ?? 0) > 0);
+function take(): void {
+  const { g } = scale.reading.value;
+  if (g !== undefined && g > 0) readings.value = [...readings.value, g];
+}
+function addTyped(): void {
+  const g = Number(typed.value.replace(',', '.'));
+  if (!(g > 0 && g <= 5000)) {
+    fault.value = 'Type the grams your scale shows, above 0 and up to 5000.';
+    return;
+  }
+  fault.value = '';
+  typed.value = '';
+  readings.value = [...readings.value, g];
+}
+
+const lines = computed(() => measuringLines(kits.kit.vessels));
+const result = computed(() => {
+  if (how.value === 'scale')
+    return readings.value.length > 0
+      ? calibrateByWater(readings.value, celsius.value, scale.stepG())
+      : undefined;
+  const line = lines.value[pouredFrom.value];
+  return line && fills.value + lastShare.value > 0
+    ? calibrateByPours(line, fills.value, lastShare.value)
+    : undefined;
+});
+
+const SHARES = [
+  { value: 0, words: 'none of another' },
+  { value: 0.25, words: 'and a quarter' },
+  { value: 0.5, words: 'and a half' },
+  { value: 0.75, words: 'and three quarters' },
+];
+</script>
+
+<template>
+  <div class="bench">
+    <div v-if="how === 'scale'" class="device">
+      <ScaleDrawing :reading="scale.reading.value" :step-g="scale.stepG()" :vessel="vessel" />
+      <p class="dim">The stand-in scale that comes with Uisce. With one of your own, type what it shows.</p>
+      <label class="check"
+        ><input
+          type="checkbox"
+          :checked="scale.fine.value"
+          @change="scale.setFine(($event.target as HTMLInputElement).checked)"
+        />
+        The fine one: 0.1 g, up to 500 g</label
+      >
+    </div>
+    <div class="steps">
+      <fieldset>
+        <legend class="sr-only">How to measure it</legend>
+        <label class="choice" :class="{ on: how === 'scale' }"
+          ><input v-model="how" type="radio" value="scale" /><span>Weigh its water</span></label
+        >
+        <label class="choice" :class="{ on: how === 'pours' }"
+          ><input v-model="how" type="radio" value="pours" :disabled="lines.length === 0" /><span
+            >Pour from a known line</span
+          ></label
+        >
+      </fieldset>
+      <label class="line"
+        ><span>It looks like a</span>
+        <select v-model="typeId" class="field">
+          <option v-for="g in trade.catalogue.glasses" :key="g.id" :value="g.id">{{ g.name }}</option>
+        </select></label
+      >
+      <template v-if="how === 'scale'">
+        <ol>
+          <li><v-btn :disabled="onScale" @click="putOn">Put it on, empty</v-btn></li>
+          <li><v-btn :disabled="!onScale" @click="scale.tare()">Tare</v-btn></li>
+          <li>
+            <v-btn :disabled="!onScale" @click="pour(SPLASH_ML)">A splash</v-btn>
+            <v-btn :disabled="!onScale" @click="fill">Fill to the line</v-btn>
+          </li>
+          <li>
+            <v-btn color="sea" :disabled="!canTake" @click="take">Take the reading</v-btn>
+            <v-btn :disabled="!onScale" @click="pourOut">Pour out</v-btn>
+            <v-btn :disabled="!onScale" @click="takeOff">Take off</v-btn>
+          </li>
+        </ol>
+        <div class="typed">
+          <label class="line"
+            ><span>Or type grams</span>
+            <input
+              v-model="typed"
+              class="field"
+              inputmode="decimal"
+              :aria-invalid="fault !== ''"
+              aria-describedby="typed-fault"
+              @keydown.enter="addTyped"
+          /></label>
+          <v-btn @click="addTyped">Add</v-btn>
+        </div>
+        <NumberField
+          label="Water at"
+          suffix="°C"
+          :value="celsius"
+          :least="0"
+          :most="100"
+          @change="celsius = $event ?? 20"
+        />
+        <p v-if="readings.length > 0" class="dim">
+          Readings: {{ readings.map((g) => `${words.number(g)} g`).join(', ') }}
+          <button class="plain-button link" type="button" @click="readings = []">forget them</button>
+        </p>
+      </template>
+      <template v-else>
+        <label class="line"
+          ><span>From</span>
+          <select v-model.number="pouredFrom" class="field">
+            <option v-for="(l, i) in lines" :key="i" :value="i">
+              {{ l.vessel }}, {{ l.cup }}, {{ words.number(l.ml) }} ml
+            </option>
+          </select></label
+        >
+        <div class="two">
+          <NumberField
+            label="Whole fills"
+            suffix=""
+            :value="fills"
+            :least="0"
+            :most="60"
+            @change="fills = Math.round($event ?? 0)"
+          />
+          <select v-model.number="lastShare" class="field" aria-label="Of the last fill">
+            <option v-for="s in SHARES" :key="s.value" :value="s.value">{{ s.words }}</option>
+          </select>
+        </div>
+      </template>
+      <p id="typed-fault" role="alert" class="rust">{{ fault }}</p>
+      <KeepVessel
+        v-if="result"
+        :key="typeId"
+        :result="result"
+        :more="how === 'scale' && readings.length < 3"
+        :type="typeId"
+        :width-mm="brimWidthMm"
+        @kept="emit('kept')"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 300px) minmax(0, 1fr);
+  gap: 24px;
+  margin: 12px 0 18px;
+  padding: 14px;
+  border: 1px solid rgb(var(--v-theme-line));
+  border-radius: var(--radius);
+}
+
+.steps {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+.choice {
+  gap: 10px;
+}
+
+ol {
+  display: grid;
+  gap: 8px;
+  margin: 0;
+  padding-inline-start: 22px;
+}
+
+ol li > * + * {
+  margin-inline-start: 8px;
+}
+
+.line {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+
+.line span {
+  white-space: nowrap;
+}
+
+.two,
+.typed {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  align-items: center;
+}
+
+.typed {
+  grid-template-columns: 1fr auto;
+}
+
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+p {
+  margin: 0;
+}
+
+.rust {
+  color: rgb(var(--v-theme-rust));
+}
+
+@media (max-width: 700px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

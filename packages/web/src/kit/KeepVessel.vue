@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import type { Cup } from '@uisce/core/catalogue';
+import type { Calibration } from '@uisce/core/measure';
+import { useKit } from '../household/use-kit';
+import { useTrade } from '../household/use-trade';
+import { inSentence, useWords } from '../words/use-words';
+import NumberField from '../ui/NumberField.vue';
+
+/** What was measured: kept as a measure, as another line of one, or as a glass. */
+const props = defineProps<{
+  result: Calibration;
+  /** Whether more weighings would make it surer. */
+  more: boolean;
+  /** The glass type it looks like. */
+  type: string;
+  widthMm: number;
+}>();
+const emit = defineEmits<{ kept: [] }>();
+
+const kits = useKit();
+const trade = useTrade();
+const words = useWords();
+
+const name = ref(trade.glasses.get(props.type)?.name ?? '');
+const width = ref(props.widthMm);
+const fault = ref('');
+
+/** Another vessel of that name would be hard to tell apart; lines of one vessel must differ. */
+const target = ref('');
+const newId = () => `own-${Date.now().toString(36)}`;
+const round = (ml: number) => Math.round(ml * 10) / 10;
+
+function keepAsMeasure(): void {
+  const line = { ml: round(props.result.ml), diameterMm: width.value };
+  const into = kits.kit.vessels.find((v) => v.id === target.value);
+  if (into) {
+    const [first, ...others] = into.cups as [Cup, ...Cup[]];
+    if (first.lines.some((l) => l.ml === line.ml)) {
+      fault.value = `${into.name} has a line at ${words.number(line.ml)} ml already.`;
+      return;
+    }
+    const lines = [...first.lines, line].sort((a, b) => a.ml - b.ml);
+    const cups = [{ ...first, lines }, ...others];
+    kits.edit(`Line on ${inSentence(into.name)}`, {
+      vessels: kits.kit.vessels.map((v) => (v === into ? { ...v, cups } : v)),
+    });
+  } else {
+    const called = name.value.trim().slice(0, 60) || 'Measure';
+    kits.edit(`Calibrated ${inSentence(called)}`, {
+      vessels: [...kits.kit.vessels, { id: newId(), name: called, cups: [{ name: 'cup', lines: [line] }] }],
+    });
+  }
+  emit('kept');
+}
+function keepAsGlass(): void {
+  const called = name.value.trim().slice(0, 60) || 'Glass';
+  kits.edit(`Measured ${inSentence(called)}`, {
+    glasses: [
+      ...kits.kit.glasses,
+      { id: newId(), name: called, type: props.type, capacityMl: round(props.result.ml), count: 1 },
+    ],
+  });
+  emit('kept');
+}
+</script>
+
+<template>
+  <div class="result" aria-live="polite">
+    <p>
+      It holds <strong class="copper display">{{ words.number(result.ml) }} ml</strong>
+      <span class="dim">
+        give or take {{ words.number(result.errorMl, 2) }} ml<template v-if="more">
+          · weigh it twice more to be surer</template
+        ></span
+      >
+    </p>
+    <div class="two">
+      <label class="line"><span>Called</span><input v-model="name" class="field" maxlength="60" /></label>
+      <NumberField
+        label="Width at the line"
+        suffix="mm"
+        :value="width"
+        :least="3"
+        :most="400"
+        @change="width = $event ?? 36"
+      />
+    </div>
+    <label v-if="kits.kit.vessels.length > 0" class="line"
+      ><span>As</span>
+      <select v-model="target" class="field">
+        <option value="">a vessel of its own</option>
+        <option v-for="v in kits.kit.vessels" :key="v.id" :value="v.id">
+          another line of {{ inSentence(v.name) }}
+        </option>
+      </select></label
+    >
+    <p v-if="fault" role="alert" class="rust">{{ fault }}</p>
+    <div class="keep">
+      <v-btn color="sea" @click="keepAsMeasure">Keep it as a measure</v-btn>
+      <v-btn @click="keepAsGlass">Keep it as a glass</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  align-items: center;
+}
+
+.line {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+
+.line span {
+  white-space: nowrap;
+}
+
+p {
+  margin: 0;
+}
+
+.rust {
+  color: rgb(var(--v-theme-rust));
+}
+
+.result {
+  display: grid;
+  gap: 10px;
+}
+
+.display {
+  font-size: 1.375rem;
+}
+
+.keep {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+
+@media (max-width: 700px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import CautionLine from '../ui/CautionLine.vue';
+import PlanSwitcher from '../ui/PlanSwitcher.vue';
+import GiftCard from './GiftCard.vue';
+import GlassCount from './GlassCount.vue';
+import GlassRack from './GlassRack.vue';
+import IceCard from './IceCard.vue';
+import MeasuresDrawer from './MeasuresDrawer.vue';
+import OrderCard from './OrderCard.vue';
+import StarterSets from './StarterSets.vue';
+import ToolWall from './ToolWall.vue';
+import WaysCard from './WaysCard.vue';
+import { useOwnership } from './use-ownership';
+import { useKit } from '../household/use-kit';
+import { count } from '../words/use-words';
+import { useKitSentence } from './kit-sentence';
+
+const kits = useKit();
+const { ordinaryKitchen } = useOwnership();
+const { drinks, ready, rest, certainty, inPlan, next, report } = useKitSentence();
+</script>
+
+<template>
+  <header class="sentence head">
+    <div aria-live="polite" aria-atomic="true">
+      <h1 v-if="!report">Looking at what your drinks ask of your hands</h1>
+      <h1 v-else-if="!kits.kit.said">Tap what you own: half a bar is in the kitchen already</h1>
+      <h1 v-else-if="drinks === 0">No drinks to make yet: the Brief says which you want</h1>
+      <h1 v-else>
+        You can already make <span class="copper">{{ ready }} of {{ count(drinks, 'drink') }}</span
+        >{{ rest }}
+      </h1>
+      <p class="dim">
+        <strong>{{ certainty }}</strong>
+        <template v-if="inPlan"> · {{ inPlan }}</template>
+        <template v-if="next">
+          · most from <strong>{{ next.words }}</strong>: {{ count(next.opens, 'drink') }}</template
+        >
+      </p>
+    </div>
+    <PlanSwitcher />
+    <div v-if="!kits.kit.said" class="starts">
+      <v-btn @click="ordinaryKitchen">An ordinary kitchen</v-btn>
+      <v-btn @click="kits.edit('Nothing owned yet', {})">I own nothing yet</v-btn>
+    </div>
+  </header>
+  <div class="stack">
+    <ToolWall />
+    <GlassRack />
+    <MeasuresDrawer />
+    <div class="pair">
+      <div class="stack">
+        <WaysCard />
+        <OrderCard />
+      </div>
+      <div class="stack">
+        <StarterSets />
+        <GlassCount />
+        <IceCard />
+        <GiftCard />
+      </div>
+    </div>
+  </div>
+  <CautionLine>
+    Sharp things, hot water and glass: fingertips in, hot never after cold, and flame away from high proof.
+  </CautionLine>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 20px;
+  justify-content: space-between;
+  margin-bottom: 14px;
+}
+
+.head > :first-child {
+  flex: 1 1 420px;
+}
+
+.head strong {
+  color: rgb(var(--v-theme-ink));
+}
+
+.starts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+
+.stack {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+}
+
+.pair {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+  gap: 14px;
+  align-items: start;
+}
+
+@media (max-width: 900px) {
+  .pair {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

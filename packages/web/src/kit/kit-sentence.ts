@@ -1,0 +1,78 @@
+import { computed } from 'vue';
+import { useKitReport } from './use-kit-report';
+import { useAnswer } from '../solver/use-answer';
+import { useKit } from '../household/use-kit';
+import { useTrade } from '../household/use-trade';
+import { count, inSentence, listed, oneAndMany, useWords } from '../words/use-words';
+import type { KitOffer } from '@uisce/core/kit';
+
+/** More than this are counted, not named. */
+const MOST_NAMED = 3;
+
+/** "an atomiser", "a press". */
+export function withArticle(words: string): string {
+  return `${/^[aeiou]/i.test(words) ? 'an' : 'a'} ${words}`;
+}
+
+/** The judgement on the kit: what can be made already, and what covers the rest. */
+export function useKitSentence() {
+  const answers = useAnswer();
+  const kits = useKit();
+  const trade = useTrade();
+  const words = useWords();
+  const { report, current, failure } = useKitReport();
+
+  /** "a €9 fine strainer", "2 coupes for €12.90". */
+  function sayOffer({ entry, sets, priceMinor }: KitOffer): string {
+    const price = words.money(priceMinor);
+    if (entry.tool !== undefined)
+      return withArticle(`${price} ${inSentence(trade.tools.get(entry.tool)?.name ?? '')}`).replace(
+        /^an (\W)/,
+        'a $1',
+      );
+    const glass = oneAndMany(inSentence(trade.glasses.get(entry.glass ?? '')?.name ?? ''));
+    return `${count(entry.pieces * sets, ...glass)} for ${price}`;
+  }
+
+  const drinks = computed(() => report.value?.cover.drinks ?? 0);
+  const ready = computed(() => report.value?.cover.ready.length ?? 0);
+
+  /** What follows "You can already make 41 of 58 drinks". */
+  const rest = computed(() => {
+    const cover = report.value?.cover;
+    if (!cover || cover.buy.length === 0) return '';
+    const more = cover.drinks - cover.ready.length - cover.beyond.length;
+    const what = cover.beyond.length === 0 ? 'the rest' : `${more} more`;
+    const one = cover.buy.length === 1;
+    return cover.buy.length <= MOST_NAMED
+      ? `; ${listed(cover.buy.map(sayOffer))} ${one ? 'covers' : 'cover'} ${what}`
+      : `; ${count(cover.buy.length, 'thing')} for ${words.money(cover.costMinor)} cover ${what}`;
+  });
+
+  const certainty = computed(() => {
+    if (failure.value) return failure.value;
+    if (!report.value || !current.value) return 'Working it out';
+    return report.value.cover.buy.length > 0 ? 'Cheapest set, proven' : 'Nothing to buy';
+  });
+
+  /** How the plan treats it: what of the list its money buys. */
+  const inPlan = computed(() => {
+    const { kit } = kits;
+    const cover = report.value?.cover;
+    if (!kit.said) return 'the plan leaves tools and glasses out until you say what is there';
+    if (!kit.inPlan) return 'the plan’s money leaves them out';
+    const bought = answers.result?.kit.filter((k) => answers.result?.answer.items.includes(k.id)) ?? [];
+    const cost = bought.reduce((sum, k) => sum + k.priceMinor, 0);
+    if (bought.length > 0)
+      return `the plan’s money buys ${bought.length === cover?.buy.length ? 'them' : bought.length} for ${words.money(cost)}`;
+    return cover && cover.buy.length > 0 ? 'the plan’s money buys none of them: bottles open more' : '';
+  });
+
+  /** The one thing that opens most. */
+  const next = computed(() => {
+    const best = report.value?.cover.buy[0];
+    return best && best.closes.length > 0 ? { words: sayOffer(best), opens: best.closes.length } : undefined;
+  });
+
+  return { drinks, ready, rest, certainty, inPlan, next, report, sayOffer };
+}

@@ -1,0 +1,36 @@
+import { createSharedComposable } from '@vueuse/core';
+import { ref, watch } from 'vue';
+import { useAnswer } from '../solver/use-answer';
+import { useTrade } from '../household/use-trade';
+
+/** Three or four drinks on a menu (common practice). */
+const USUAL_MENU = 4;
+const USUAL_GUESTS = 6;
+
+/** The menu and the guests that glasses and ice are counted for, from one drink of each glass to begin with. */
+export const useEveningMenu = createSharedComposable(() => {
+  const answers = useAnswer();
+  const trade = useTrade();
+  const guests = ref(USUAL_GUESTS);
+  const menu = ref<string[]>([]);
+
+  watch(
+    () => answers.result,
+    (result) => {
+      const open = new Set(result?.answer.drinks.map((d) => d.id));
+      const kept = menu.value.filter((id) => open.has(id));
+      if (kept.length > 0) {
+        if (kept.length < menu.value.length) menu.value = kept;
+        return;
+      }
+      const glasses = new Map<string, string>();
+      for (const recipe of trade.catalogue.recipes)
+        if (open.has(recipe.id) && recipe.canon === 'core' && !glasses.has(recipe.glass))
+          glasses.set(recipe.glass, recipe.id);
+      menu.value = [...glasses.values()].slice(0, USUAL_MENU);
+    },
+    { immediate: true },
+  );
+
+  return { menu, guests };
+});

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Recipe } from '@uisce/core/catalogue';
+import { drinkCost, drinkProfile, standardDrink } from '@uisce/core/drink';
+import { useHousehold } from '../household/use-settings';
+import { useTrade } from '../household/use-trade';
+import { inSentence, listed, useWords } from '../words/use-words';
+
+const props = defineProps<{ recipe: Recipe }>();
+
+const household = useHousehold();
+const trade = useTrade();
+const words = useWords();
+
+const profile = computed(() => drinkProfile(props.recipe, trade.kinds));
+const cost = computed(() => (trade.prices ? drinkCost(props.recipe, trade.prices, trade.kinds) : undefined));
+const standard = computed(() => {
+  const { g, word } = standardDrink(household.settings.locale);
+  const drinks = profile.value.ethanolG / g;
+  return `${words.number(drinks)} ${drinks === 1 ? word[0] : word[1]}`;
+});
+</script>
+
+<template>
+  <dl class="figures">
+    <div>
+      <dt>Strength</dt>
+      <dd>{{ words.percent(profile.abv) }} vol</dd>
+    </div>
+    <div>
+      <dt>Alcohol</dt>
+      <dd>{{ standard }}</dd>
+    </div>
+    <div>
+      <dt>Poured, then served</dt>
+      <dd>{{ words.volume(Math.round(profile.mixMl)) }}, {{ words.volume(Math.round(profile.servedMl)) }}</dd>
+    </div>
+    <div>
+      <dt>Sugar, acid</dt>
+      <dd>{{ words.number(profile.sugarG) }} g, {{ words.number(profile.acidG) }} g</dd>
+    </div>
+    <div>
+      <dt>Energy</dt>
+      <dd>{{ words.number(profile.kcal, 0) }} kcal</dd>
+    </div>
+    <div v-if="cost">
+      <dt>Cost at {{ trade.prices?.name }}</dt>
+      <dd>
+        {{ words.cost(cost.minor) }}
+        <span v-if="cost.unpriced.length > 0" class="dim small">
+          without {{ listed(cost.unpriced.map((k) => inSentence(trade.kindName(k)))) }}</span
+        >
+      </dd>
+    </div>
+  </dl>
+</template>
+
+<style scoped>
+.figures {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 10px 18px;
+  margin: 18px 0 0;
+  padding-top: 14px;
+  border-top: 1px solid rgb(var(--v-theme-line));
+}
+
+dt {
+  font-size: 0.875rem;
+  color: rgb(var(--v-theme-dim));
+}
+
+dd {
+  margin: 0;
+  font-size: 1.0625rem;
+  font-weight: 700;
+}
+
+.small {
+  font-size: 0.9375rem;
+  font-weight: 400;
+}
+</style>

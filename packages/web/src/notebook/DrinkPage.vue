@@ -1,0 +1,215 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
+import { drinkKey, type Recipe } from '@uisce/core/catalogue';
+import { drinkProfile, drinkWarnings, methodSteps } from '@uisce/core/drink';
+import { useTrade } from '../household/use-trade';
+import { ALLERGEN_WORDS, CANON_WORDS, ERA_WORDS } from '../words/trade-words';
+import { inSentence, listed, useWords } from '../words/use-words';
+import SpecTable from '../ui/drink/SpecTable.vue';
+import CautionLine from '../ui/CautionLine.vue';
+import DrinkFigures from './DrinkFigures.vue';
+import DrinkTools from './DrinkTools.vue';
+import GlassDrawing from './GlassDrawing.vue';
+import HomeMadeList from './HomeMadeList.vue';
+import StandInList from './StandInList.vue';
+import VariantTable from './VariantTable.vue';
+import { useLacks } from './use-lacks';
+
+const props = defineProps<{
+  recipe: Recipe;
+  /** Say the name on the page too, where the sentence above does not. */
+  named: boolean;
+}>();
+
+const BalanceChart = defineAsyncComponent(() => import('./BalanceChart.vue'));
+
+const trade = useTrade();
+const words = useWords();
+const { fromOwned, fromPlan } = useLacks(toRef(props, 'recipe'));
+
+const servings = ref(1);
+watch(
+  () => props.recipe.id,
+  () => (servings.value = 1),
+);
+
+const profile = computed(() => drinkProfile(props.recipe, trade.kinds));
+const glass = computed(() => trade.glasses.get(props.recipe.glass));
+const steps = computed(() =>
+  glass.value
+    ? methodSteps(props.recipe, trade.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
+    : [],
+);
+const warnings = computed(() => drinkWarnings(props.recipe, trade.kinds));
+const variants = computed(() =>
+  trade.catalogue.recipes.filter((r) => drinkKey(r) === drinkKey(props.recipe)),
+);
+const otherGlasses = computed(() =>
+  listed(props.recipe.otherGlasses.map((id) => inSentence(trade.glasses.get(id)?.name ?? id))),
+);
+const about = computed(() => {
+  const { recipe } = props;
+  return [
+    trade.families.get(recipe.family)?.name,
+    CANON_WORDS[recipe.canon],
+    ERA_WORDS[recipe.era],
+    trade.sources.get(recipe.source)?.name,
+  ].filter(Boolean);
+});
+const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(Boolean));
+</script>
+
+<template>
+  <article class="page" :aria-label="recipe.name">
+    <DrinkTools v-model:servings="servings" class="no-print" :recipe="recipe" />
+
+    <h2 class="display title" :class="{ 'print-only': !named }">{{ recipe.name }}</h2>
+    <p class="print-only">For {{ servings }} {{ servings === 1 ? 'serving' : 'servings' }}</p>
+    <div class="top">
+      <div>
+        <SpecTable :recipe="recipe" :servings="servings" costs large />
+        <p v-if="servings > 1" class="dim">
+          {{ words.volume(Math.round(profile.servedMl * servings)) }} in all once diluted; shake or stir at
+          most two at a time.
+        </p>
+        <ol class="steps">
+          <li v-for="step in steps" :key="step">{{ step }}</li>
+        </ol>
+        <p v-for="reason in reasons" :key="reason" class="dim">{{ reason }}</p>
+      </div>
+      <div>
+        <GlassDrawing :recipe="recipe" />
+        <p v-if="otherGlasses" class="dim small">As good in a {{ otherGlasses.replace(' and ', ' or ') }}.</p>
+      </div>
+    </div>
+
+    <DrinkFigures :recipe="recipe" />
+
+    <div class="warnings">
+      <CautionLine v-if="warnings.allergens.length > 0">
+        Contains {{ listed(warnings.allergens.map((a) => ALLERGEN_WORDS[a])) }}.
+      </CautionLine>
+      <CautionLine v-for="caution in warnings.cautions" :key="caution">{{ caution }}</CautionLine>
+      <CautionLine v-if="profile.abv > 0.012">
+        For adults of drinking age; nobody drives after it, nor drinks it when pregnant.
+      </CautionLine>
+    </div>
+
+    <section class="lacks no-print" aria-labelledby="lacks-title">
+      <h2 id="lacks-title">What it lacks, and what that costs</h2>
+      <p v-if="fromOwned">From what you own: {{ fromOwned }}.</p>
+      <p v-if="fromPlan">With what your plan buys: {{ fromPlan }}.</p>
+      <p v-if="!fromOwned && !fromPlan" class="dim">
+        The plan and the prices are in two currencies; choose one of them on the Brief.
+      </p>
+    </section>
+
+    <VariantTable v-if="variants.length > 1" class="part" :recipe="recipe" :variants="variants" />
+    <HomeMadeList class="part" :recipe="recipe" />
+    <div class="two no-print">
+      <BalanceChart :recipe="recipe" />
+      <StandInList :recipe="recipe" />
+    </div>
+    <p class="dim small about">{{ about.join(' · ') }}</p>
+  </article>
+</template>
+
+<style scoped>
+.page {
+  padding: 18px 22px;
+  background: rgb(var(--v-theme-card));
+  border: 1px solid rgb(var(--v-theme-line));
+  border-radius: var(--radius);
+}
+
+h2:not(.title),
+.page :deep(h2:not(.title)) {
+  font-family: var(--text);
+  font-size: 1rem;
+  font-weight: 700;
+  margin: 0 0 6px;
+}
+
+.page :deep(h2 small) {
+  font-size: 0.9375rem;
+  font-weight: 400;
+}
+
+.title {
+  margin: 0 0 8px;
+  font-size: 1.5rem;
+}
+
+.top {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 20px;
+}
+
+.steps {
+  margin: 14px 0 0;
+  padding-inline-start: 24px;
+  font-size: 1.0625rem;
+}
+
+.steps li {
+  padding: 2px 0;
+}
+
+.steps li::marker {
+  font-family: var(--display);
+  color: rgb(var(--v-theme-copper));
+}
+
+.small {
+  font-size: 0.9375rem;
+  font-weight: 400;
+}
+
+.warnings {
+  margin-top: 10px;
+}
+
+.lacks,
+.part,
+.two,
+.about {
+  margin-top: 20px;
+}
+
+.lacks p {
+  margin: 2px 0;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 26px;
+  align-items: start;
+}
+
+@media (max-width: 1080px) {
+  .top,
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+
+@media (max-width: 600px) {
+  .page {
+    padding: 14px 12px;
+  }
+}
+
+@media print {
+  .page {
+    border: 0;
+    padding: 0;
+    background: none;
+  }
+
+  .top {
+    grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
+  }
+}
+</style>

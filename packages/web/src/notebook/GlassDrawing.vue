@@ -1,0 +1,199 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Recipe } from '@uisce/core/catalogue';
+import { fillGlass, heightOfMl, radiusAt } from '@uisce/core/glass';
+import { useTrade } from '../household/use-trade';
+import { JOB_COLOUR } from '../ui/theme/tokens';
+import { inSentence, useWords } from '../words/use-words';
+import { FOOT_MM, glassOutline } from '../ui/drawing/outline';
+import { iceShapes } from './ice-shapes';
+
+const props = defineProps<{ recipe: Recipe }>();
+
+const trade = useTrade();
+const words = useWords();
+
+/** Drawing room in px; the glass is scaled into it, a small one no more than so far. */
+const ROOM = { width: 420, height: 330, glassWidth: 196, top: 18 };
+/** Least distance between two labels. */
+const LABEL_STEP = 22;
+
+const glass = computed(() => trade.glasses.get(props.recipe.glass));
+const fill = computed(() => (glass.value ? fillGlass(props.recipe, glass.value, trade.kinds) : undefined));
+
+const drawing = computed(() => {
+  const f = fill.value;
+  if (!f) return undefined;
+  const { inside } = f;
+  const brimMm = inside.at(-1)?.[0] ?? 0;
+  const widest = Math.max(...inside.map(([, r]) => r));
+  const scale = Math.min(
+    1.75,
+    (ROOM.height - ROOM.top - 12) / (brimMm + f.glass.footMm + FOOT_MM),
+    ROOM.glassWidth / (2 * widest + 8),
+  );
+  const centre = ROOM.glassWidth / 2 + 4;
+  const outline = glassOutline(inside, f.glass, { centre, bottom: ROOM.height - 8, scale });
+  const { band, y, base } = outline;
+
+  // Floating ice lifts every layer alike.
+  const lift = f.liquidMl === 0 ? 1 : (f.liquidMl + f.iceG) / f.liquidMl;
+  let ml = 0;
+  const layers = f.layers.map((layer) => {
+    const from = heightOfMl(inside, ml * lift);
+    ml += layer.ml;
+    const to = heightOfMl(inside, ml * lift);
+    const kind = trade.kinds.get(layer.kindId ?? '');
+    return {
+      d: band(from, to),
+      colour: kind ? `rgb(var(--v-theme-${JOB_COLOUR[kind.job]}))` : 'rgb(var(--v-theme-slate))',
+      water: kind === undefined,
+      name: kind ? inSentence(kind.name) : 'water from ice',
+      amount: words.volume(kind ? layer.ml : Math.round(layer.ml)),
+      edge: [centre + radiusAt(inside, (from + to) / 2) * scale, y((from + to) / 2)] as const,
+      labelY: y((from + to) / 2),
+    };
+  });
+  spread(layers);
+  const surface = heightOfMl(inside, f.liquidMl + f.iceG);
+  const top = Math.min(y(brimMm), ...layers.map((l) => l.labelY - 14)) - 8;
+  return {
+    viewBox: `0 ${top.toFixed(0)} ${ROOM.width} ${(ROOM.height - top).toFixed(0)}`,
+    layers,
+    wall: outline.wall,
+    surface: {
+      y: y(surface),
+      left: centre - radiusAt(inside, surface) * scale,
+      right: centre + radiusAt(inside, surface) * scale,
+    },
+    ice: iceShapes(props.recipe.ice, f.iceG, {
+      centre,
+      top: y(surface),
+      bottom: y(0),
+      scale,
+      halfWidthAt: (py) => radiusAt(inside, (base - py) / scale) * scale,
+    }),
+    stem: outline.foot,
+    handle: outline.handle,
+  };
+});
+
+/** Move labels apart, from the top down and then up from the floor, so that none lies on another. */
+function spread(layers: { labelY: number }[]): void {
+  const topDown = [...layers].sort((a, b) => a.labelY - b.labelY);
+  topDown.forEach((label, i) => {
+    const least = i === 0 ? ROOM.top : (topDown[i - 1] as { labelY: number }).labelY + LABEL_STEP;
+    label.labelY = Math.max(label.labelY, least);
+  });
+  let floor = ROOM.height - 6;
+  for (const label of topDown.reverse()) {
+    label.labelY = Math.min(label.labelY, floor);
+    floor = label.labelY - LABEL_STEP;
+  }
+}
+
+const spoken = computed(() => {
+  const f = fill.value;
+  if (!f) return '';
+  const ice = f.iceG > 0 ? ` and about ${words.number(f.iceG, 0)} g of ice` : '';
+  return `${words.volume(Math.round(f.liquidMl))}${ice} fill ${words.percent(f.share).replace(/[.,]\d/, '')} of a ${inSentence(f.glass.name)} of ${words.volume(Math.round(f.capacityMl))}${f.verdict === 'short' ? ', and look short in it' : ''}`;
+});
+</script>
+
+<template>
+  <figure v-if="drawing && fill">
+    <svg :viewBox="drawing.viewBox" role="img" :aria-label="spoken">
+      <path
+        v-for="(layer, i) in drawing.layers"
+        :key="i"
+        class="layer"
+        :class="{ water: layer.water }"
+        :d="layer.d"
+        :style="{ '--job': layer.colour }"
+      />
+      <path v-for="(shape, i) in drawing.ice" :key="`ice${i}`" class="ice" :d="shape" />
+      <line
+        class="surface"
+        :x1="drawing.surface.left"
+        :x2="drawing.surface.right"
+        :y1="drawing.surface.y"
+        :y2="drawing.surface.y"
+      />
+      <path class="wall" :d="drawing.wall" />
+      <path class="wall" :d="drawing.stem" />
+      <path v-if="drawing.handle" class="wall" :d="drawing.handle" />
+      <g v-for="(layer, i) in drawing.layers" :key="`label${i}`">
+        <path
+          class="pointer"
+          :d="`M${layer.edge[0] - 6},${layer.edge[1]}L${ROOM.glassWidth + 14},${layer.labelY - 4}h8`"
+        />
+        <text :x="ROOM.glassWidth + 26" :y="layer.labelY">
+          {{ layer.name }}
+          <tspan class="amount">{{ layer.amount }}</tspan>
+        </text>
+      </g>
+    </svg>
+    <figcaption class="dim">{{ spoken }}.</figcaption>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+}
+
+svg {
+  width: 100%;
+  max-width: 460px;
+  display: block;
+}
+
+.layer {
+  fill: color-mix(in srgb, var(--job) 52%, rgb(var(--v-theme-card)));
+  stroke: rgb(var(--v-theme-card));
+  stroke-width: 0.8;
+}
+
+.water {
+  fill: color-mix(in srgb, var(--job) 18%, rgb(var(--v-theme-card)));
+}
+
+.ice {
+  fill: rgb(var(--v-theme-card));
+  fill-opacity: 0.36;
+  stroke: rgb(var(--v-theme-card));
+  stroke-width: 1.2;
+}
+
+.surface {
+  stroke: rgb(var(--v-theme-copper));
+  stroke-width: 2;
+}
+
+.wall {
+  fill: none;
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1.6;
+  stroke-linejoin: round;
+}
+
+.pointer {
+  fill: none;
+  stroke: rgb(var(--v-theme-dim));
+  stroke-width: 0.8;
+}
+
+text {
+  font-size: 16px;
+  fill: rgb(var(--v-theme-ink));
+}
+
+.amount {
+  fill: rgb(var(--v-theme-dim));
+}
+
+figcaption {
+  margin-top: 4px;
+  font-size: 0.9375rem;
+}
+</style>

@@ -1,0 +1,243 @@
+<script setup lang="ts">
+import { computed, nextTick, onMounted, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { BASES } from '@uisce/core/rules';
+import { useTrade } from '../household/use-trade';
+import { inSentence, useWords } from '../words/use-words';
+import { REACHES, STRENGTHS, useIndex } from './use-index';
+
+const props = defineProps<{ current: string | undefined }>();
+const emit = defineEmits<{ first: [] }>();
+
+const trade = useTrade();
+const words = useWords();
+const router = useRouter();
+const { wanted, rows, sections } = useIndex();
+
+/** Plain links with one listener: hundreds of router links would be slow to draw. */
+function follow(event: MouseEvent): void {
+  const link = (event.target as HTMLElement).closest('a');
+  if (!link || event.ctrlKey || event.metaKey || event.shiftKey || event.altKey) return;
+  event.preventDefault();
+  void router.push(link.pathname);
+}
+
+const lines = ref<HTMLElement>();
+/** Bring the drink that is open into sight, within the list and without moving the page. */
+async function show(): Promise<void> {
+  await nextTick();
+  const box = lines.value;
+  const line = box?.querySelector<HTMLElement>('.here');
+  if (!box || !line) return;
+  const above = line.offsetTop - box.offsetTop;
+  if (above < box.scrollTop + 40 || above > box.scrollTop + box.clientHeight - 40)
+    box.scrollTop = above - box.clientHeight / 3;
+}
+onMounted(show);
+watch(() => props.current, show);
+
+const bases = computed(() => BASES.map((id) => ({ id, name: trade.kindName(id) })));
+const kinds = computed(() =>
+  trade.catalogue.kinds
+    .map((k) => ({
+      value: k.id,
+      title: k.abstract ? `Any ${inSentence(k.name)}` : k.name,
+      also: k.also.join(' '),
+    }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+);
+const narrowed = computed(
+  () =>
+    wanted.base !== '' ||
+    wanted.family !== '' ||
+    wanted.strength !== '' ||
+    wanted.kind !== '' ||
+    wanted.reach !== 'all',
+);
+function everything(): void {
+  Object.assign(wanted, { text: '', base: '', family: '', strength: '', kind: '', reach: 'all' });
+}
+const matches = (_: string, query: string, item?: { raw: { title: string; also: string } }) =>
+  `${item?.raw.title} ${item?.raw.also}`.toLowerCase().includes(query.toLowerCase());
+</script>
+
+<template>
+  <section class="index" aria-label="Index of drinks">
+    <label>
+      <span class="sr-only">Find a drink by name, what is in it, or what that is called elsewhere</span>
+      <input
+        id="find"
+        v-model="wanted.text"
+        class="field"
+        type="search"
+        placeholder="Find a drink   /"
+        autocomplete="off"
+        @keydown.enter="emit('first')"
+      />
+    </label>
+    <div class="narrow">
+      <select v-model="wanted.reach" class="field" aria-label="In reach">
+        <option v-for="(name, id) in REACHES" :key="id" :value="id">{{ name }}</option>
+      </select>
+      <select v-model="wanted.base" class="field" aria-label="Base">
+        <option value="">Any base</option>
+        <option v-for="base in bases" :key="base.id" :value="base.id">{{ base.name }}</option>
+      </select>
+      <select v-model="wanted.family" class="field" aria-label="Family">
+        <option value="">Any family</option>
+        <option v-for="f in trade.catalogue.families" :key="f.id" :value="f.id">{{ f.name }}</option>
+      </select>
+      <select v-model="wanted.strength" class="field" aria-label="Strength">
+        <option value="">Any strength</option>
+        <option v-for="(band, id) in STRENGTHS" :key="id" :value="id">{{ band.words }}</option>
+      </select>
+      <v-autocomplete
+        :model-value="wanted.kind || null"
+        :items="kinds"
+        :custom-filter="matches"
+        label="Made with"
+        density="compact"
+        clearable
+        class="with"
+        @update:model-value="wanted.kind = ($event as string | null) ?? ''"
+      />
+    </div>
+    <p class="dim found" role="status">
+      {{ rows.length }} {{ rows.length === 1 ? 'entry' : 'entries' }}
+      <button v-if="narrowed || wanted.text" class="plain-button link" type="button" @click="everything">
+        Show every drink
+      </button>
+    </p>
+    <div ref="lines" class="lines" tabindex="0" role="group" aria-label="Drinks found" @click="follow">
+      <section v-for="section in sections" :key="section.title">
+        <h2 v-if="section.title">{{ section.title }}</h2>
+        <ul class="plain-list">
+          <li v-for="row in section.rows" :key="row.recipe.id">
+            <a :href="`/notebook/${row.recipe.id}`" class="line" :class="{ here: row.recipe.id === current }">
+              <span class="mark" :class="{ open: row.open }" aria-hidden="true"></span>
+              <span class="name"
+                >{{ row.recipe.name }}<span v-if="row.open" class="sr-only">, your plan opens it</span></span
+              >
+              <span class="leader" aria-hidden="true"></span>
+              <span class="dim">{{ words.percent(row.abv) }}</span>
+            </a>
+          </li>
+        </ul>
+      </section>
+      <p v-if="rows.length === 0" class="dim">
+        No drink here answers to that. Try one word less, or show every drink.
+      </p>
+    </div>
+    <p class="dim key">
+      <span class="mark open" aria-hidden="true"></span> your plan opens it · % vol as served
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.index {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+
+.field {
+  background: rgb(var(--v-theme-card));
+}
+
+.narrow {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+  margin-top: 6px;
+}
+
+.with {
+  grid-column: 1 / -1;
+  background: rgb(var(--v-theme-card));
+}
+
+.found {
+  margin: 8px 0 4px;
+  font-size: 0.9375rem;
+}
+
+.link {
+  min-height: 24px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+.lines {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+}
+
+h2 {
+  position: sticky;
+  z-index: 1;
+  inset-block-start: 0;
+  margin: 0;
+  padding: 8px 0 3px;
+  font-size: 1rem;
+  background: rgb(var(--v-theme-wall));
+  border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+.line {
+  position: relative;
+  display: flex;
+  align-items: baseline;
+  gap: 8px;
+  min-height: 36px;
+  padding: 6px 8px 6px 4px;
+  color: inherit;
+  text-decoration: none;
+}
+
+.line:hover .name {
+  text-decoration: underline;
+}
+
+.here {
+  background: rgb(var(--v-theme-card));
+  box-shadow: inset 3px 0 0 rgb(var(--v-theme-gorse));
+  font-weight: 700;
+}
+
+.mark {
+  flex: none;
+  display: inline-block;
+  width: 8px;
+  height: 8px;
+  border: 1px solid transparent;
+  border-radius: 50%;
+}
+
+.mark.open {
+  background: rgb(var(--v-theme-sea));
+}
+
+.leader {
+  flex: 1;
+  min-width: 12px;
+  border-bottom: 1px dotted rgb(var(--v-theme-dim));
+}
+
+.key {
+  margin: 6px 0 0;
+  font-size: 0.875rem;
+}
+
+@media (max-width: 820px) {
+  .lines {
+    overflow: visible;
+  }
+
+  .line {
+    min-height: 44px;
+    padding-block: 10px;
+  }
+}
+</style>

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { drinkCost, drinkProfile } from '@uisce/core/drink';
+import { countDrinks } from '@uisce/core/plan';
+import DrinkPage from './DrinkPage.vue';
+import NotebookIndex from './NotebookIndex.vue';
+import { useIndex } from './use-index';
+import { useAtHand } from '../ui/drink/use-at-hand';
+import { useAnswer } from '../solver/use-answer';
+import { useTrade } from '../household/use-trade';
+import { count, useWords } from '../words/use-words';
+
+const route = useRoute();
+const router = useRouter();
+const answers = useAnswer();
+const trade = useTrade();
+const words = useWords();
+const { sections, have } = useIndex();
+const atHand = useAtHand();
+
+const asked = computed(() => (typeof route.params.drink === 'string' ? route.params.drink : ''));
+/** The drink in the address, or on a wide screen the first of the index. */
+const recipe = computed(() => trade.recipes.get(asked.value) ?? sections.value[0]?.rows[0]?.recipe);
+
+const headline = computed(() => {
+  if (!trade.recipes.has(asked.value)) {
+    return {
+      before: `${count(trade.drinkCount, 'drink')} written down; `,
+      figure: answers.result ? `your plan opens ${answers.result.open}` : 'working out what your plan opens',
+    };
+  }
+  const { id, name } = trade.recipes.get(asked.value) as NonNullable<typeof recipe.value>;
+  if (have.value.has(id)) return { before: `${name}: `, figure: 'yours to pour now' };
+  if (!answers.result) return { before: `${name}: `, figure: 'working out your plan' };
+  const fit = atHand.open.value.get(id);
+  if (fit === undefined) return { before: `${name}: `, figure: 'not in your plan yet' };
+  return { before: `${name}: `, figure: fit < 1 ? 'in your plan, with a stand-in' : 'in your plan' };
+});
+const underline = computed(() => {
+  const found = trade.recipes.get(asked.value);
+  if (!found) {
+    const owned = countDrinks([...have.value], trade.recipes);
+    return `${count(owned, 'drink')} from what you own already, citrus and other fresh things aside`;
+  }
+  const profile = drinkProfile(found, trade.kinds);
+  const cost = trade.prices ? drinkCost(found, trade.prices, trade.kinds).minor : 0;
+  const also = found.also.length > 0 ? ` · also ${found.also.join(', ')}` : '';
+  const school = found.school ? ` · ${found.school}` : '';
+  return `${words.percent(profile.abv)} vol · ${words.volume(Math.round(profile.servedMl))} · ${words.cost(cost)} a glass${school}${also}`;
+});
+
+function openFirst(): void {
+  const first = sections.value[0]?.rows[0];
+  if (first) void router.push(`/notebook/${first.recipe.id}`);
+}
+</script>
+
+<template>
+  <header class="sentence no-print" aria-live="polite">
+    <RouterLink v-if="asked" to="/notebook" class="back">Index</RouterLink>
+    <h1>
+      {{ headline.before }}<span class="copper">{{ headline.figure }}</span>
+    </h1>
+    <p class="dim">{{ underline }}</p>
+  </header>
+  <div class="notebook" :class="{ reading: asked !== '' }">
+    <NotebookIndex class="left no-print" :current="asked || undefined" @first="openFirst" />
+    <DrinkPage v-if="recipe" class="right" :recipe="recipe" :named="asked === ''" />
+  </div>
+</template>
+
+<style scoped>
+.sentence {
+  position: relative;
+  margin-bottom: 14px;
+}
+
+.back {
+  display: none;
+  min-height: 44px;
+  align-items: center;
+  color: inherit;
+}
+
+.notebook {
+  display: grid;
+  grid-template-columns: 312px minmax(0, 1fr);
+  gap: 22px;
+  align-items: start;
+}
+
+.left {
+  position: sticky;
+  inset-block-start: 12px;
+  height: calc(100vh - 24px);
+}
+
+@media (max-width: 820px) {
+  .notebook {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .left {
+    position: static;
+    height: auto;
+  }
+
+  .notebook:not(.reading) .right,
+  .reading .left {
+    display: none;
+  }
+
+  .back {
+    display: inline-flex;
+  }
+}
+
+@media print {
+  .notebook {
+    display: block;
+  }
+}
+</style>

@@ -1,0 +1,119 @@
+import { createSharedComposable } from '@vueuse/core';
+import { computed, reactive } from 'vue';
+import { kindAndAncestors, type Family, type Recipe } from '@uisce/core/catalogue';
+import { drinkProfile } from '@uisce/core/drink';
+import { DrinkSearch } from '@uisce/core/find';
+import { pouredWith } from '@uisce/core/plan';
+import { BASES, basesOf } from '@uisce/core/rules';
+import { useTrade } from '../household/use-trade';
+import { useAtHand } from '../ui/drink/use-at-hand';
+
+/** Bands of served strength a reader may ask for, as fractions. */
+export const STRENGTHS = {
+  none: { words: 'No alcohol', least: 0, most: 0.012 },
+  light: { words: 'Light, under 10 %', least: 0.012, most: 0.1 },
+  middling: { words: 'Middling, 10 to 20 %', least: 0.1, most: 0.2 },
+  strong: { words: 'Strong, over 20 %', least: 0.2, most: 1 },
+} as const;
+
+export const REACHES = {
+  all: 'Every drink',
+  have: 'What I have',
+  plan: 'What my plan opens',
+} as const;
+
+/** What the reader asks the index for. */
+export interface Wanted {
+  text: string;
+  base: (typeof BASES)[number] | '';
+  family: Family | '';
+  strength: keyof typeof STRENGTHS | '';
+  kind: string;
+  reach: keyof typeof REACHES;
+}
+
+export interface IndexRow {
+  recipe: Recipe;
+  abv: number;
+  /** Opened by the plan. */
+  open: boolean;
+}
+
+const alphabet = new Intl.Collator('en');
+
+/** One question for the whole session, so that going to a drink and back finds the same list. */
+const wanted = reactive<Wanted>({ text: '', base: '', family: '', strength: '', kind: '', reach: 'all' });
+
+/** The index of the Notebook: every drink, narrowed by what the reader asks for. Computed once for all who use it. */
+export const useIndex = createSharedComposable(() => {
+  const trade = useTrade();
+  const atHand = useAtHand();
+
+  /** Made when the first word is typed. */
+  const search = computed(() => new DrinkSearch(trade.catalogue));
+
+  const facts = computed(
+    () =>
+      new Map(
+        trade.catalogue.recipes.map((recipe) => [
+          recipe.id,
+          { bases: basesOf(recipe, trade.kinds), abv: drinkProfile(recipe, trade.kinds).abv },
+        ]),
+      ),
+  );
+  const have = computed(
+    () =>
+      new Set(
+        trade.catalogue.recipes
+          .filter((r) =>
+            pouredWith(r, trade.catalogue, atHand.owned.value, atHand.minFit.value).every(
+              (p) => p.fit > 0 || p.slot.optional,
+            ),
+          )
+          .map((r) => r.id),
+      ),
+  );
+
+  /** Whether some part is of a kind: a drink with dry vermouth is made with vermouth. */
+  function madeWith(recipe: Recipe, kind: string): boolean {
+    return recipe.slots.some((s) =>
+      [s.kind, ...s.or].some((id) => kindAndAncestors(id, trade.kinds).includes(kind)),
+    );
+  }
+
+  function wants(recipe: Recipe): boolean {
+    const { base, family, strength, kind, reach } = wanted;
+    const known = facts.value.get(recipe.id);
+    const band = strength === '' ? undefined : STRENGTHS[strength];
+    const abv = known?.abv ?? 0;
+    return (
+      (base === '' || known?.bases.includes(base) === true) &&
+      (family === '' || recipe.family === family) &&
+      (band === undefined || (abv >= band.least && abv < band.most)) &&
+      (kind === '' || madeWith(recipe, kind)) &&
+      (reach === 'all' || (reach === 'have' ? have.value.has(recipe.id) : atHand.open.value.has(recipe.id)))
+    );
+  }
+
+  const rows = computed<IndexRow[]>(() => {
+    const found =
+      wanted.text.trim() === ''
+        ? [...trade.catalogue.recipes].sort((a, b) => alphabet.compare(a.name, b.name))
+        : search.value.find(wanted.text).flatMap((id) => trade.recipes.get(id) ?? []);
+    return found.filter(wants).map((recipe) => ({
+      recipe,
+      abv: facts.value.get(recipe.id)?.abv ?? 0,
+      open: atHand.open.value.has(recipe.id),
+    }));
+  });
+
+  /** By family while nothing is sought, in the order of the families; else one list, best first. */
+  const sections = computed(() => {
+    if (wanted.text.trim() !== '') return [{ title: '', rows: rows.value }];
+    return trade.catalogue.families
+      .map((f) => ({ title: f.name, rows: rows.value.filter((r) => r.recipe.family === f.id) }))
+      .filter((s) => s.rows.length > 0);
+  });
+
+  return { wanted, rows, sections, have };
+});

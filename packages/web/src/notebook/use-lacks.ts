@@ -1,0 +1,51 @@
+import { computed, type Ref } from 'vue';
+import type { Recipe } from '@uisce/core/catalogue';
+import { compilePlan, wayToDrink } from '@uisce/core/plan';
+import { useAnswer } from '../solver/use-answer';
+import { useKit } from '../household/use-kit';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+import { useItemWords } from '../words/use-item-words';
+import { inSentence, listed, useWords } from '../words/use-words';
+
+/** What a drink lacks, from what is owned and from what the plan buys, and what that costs. */
+export function useLacks(recipe: Ref<Recipe>) {
+  const answers = useAnswer();
+  const plans = usePlans();
+  const trade = useTrade();
+  const words = useWords();
+  const kits = useKit();
+  const { itemName } = useItemWords();
+
+  /** The plan's problem with this drink in it, whatever the tastes say. */
+  const compiled = computed(() => {
+    const { brief } = plans;
+    if (!brief || !trade.prices || brief.currency !== trade.prices.currency) return undefined;
+    const mustDrinks = [...new Set([...brief.mustDrinks, recipe.value.id])];
+    return compilePlan({ ...brief, mustDrinks }, trade.prices, trade.catalogue, kits.kit);
+  });
+
+  function say(items: readonly string[] | undefined): string {
+    const problem = compiled.value?.problem;
+    if (!problem || items === undefined) return '';
+    const known = new Set(problem.items.map((i) => i.id));
+    const way = wayToDrink(
+      problem,
+      recipe.value.id,
+      items.filter((id) => known.has(id)),
+    );
+    if (way === undefined) return 'nothing on sale opens it at this attitude to stand-ins';
+    if (way.items.length === 0) return 'nothing is lacking';
+    const lacking = way.items.map((id) => {
+      const item = compiled.value?.items.get(id);
+      const price = item?.bottle?.priceMinor ?? compiled.value?.kit.get(id)?.priceMinor ?? 0;
+      return `${inSentence(item?.kind.name ?? itemName(id))} (${words.cost(price)})`;
+    });
+    const sum = way.items.length > 1 ? `, together ${words.cost(way.cost)}` : '';
+    return `lacks ${listed(lacking)}${sum}`;
+  }
+
+  const fromOwned = computed(() => say(compiled.value?.problem.owned));
+  const fromPlan = computed(() => say(answers.result?.answer.items));
+  return { fromOwned, fromPlan };
+}

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useAnswer } from '../solver/use-answer';
+import { useTrade } from '../household/use-trade';
+import { JOB_WORD } from '../ui/theme/tokens';
+import { count, sayDays, useWords } from '../words/use-words';
+import CautionLine from '../ui/CautionLine.vue';
+import SizeAdvice from './SizeAdvice.vue';
+import { useDecisions } from './use-decisions';
+import WhyThis from './WhyThis.vue';
+
+const props = defineProps<{ itemId: string }>();
+const emit = defineEmits<{ close: [] }>();
+
+const answers = useAnswer();
+const trade = useTrade();
+const words = useWords();
+const decisions = useDecisions();
+
+const item = computed(() => answers.itemById.get(props.itemId));
+const kind = computed(() => trade.kinds.get(item.value?.kindId ?? ''));
+const bottle = computed(() => trade.bottles.get(item.value?.bottleId ?? ''));
+const reason = computed(() => answers.result?.explanation.reasons.find((r) => r.id === props.itemId));
+const lift = computed(() => answers.result?.explanation.lifts.find((l) => l.id === props.itemId));
+const drinks = computed(() =>
+  [...(reason.value?.leaning ?? lift.value?.opens ?? [])]
+    .map((d) => ({ ...d, name: trade.recipes.get(d.id)?.name ?? d.id }))
+    .sort((a, b) => a.name.localeCompare(b.name)),
+);
+const judgement = computed(() => {
+  if (!reason.value)
+    return lift.value
+      ? `Would open ${count(lift.value.opens.length, 'drink')}`
+      : 'Opens nothing more from here';
+  const { leaning, closes } = reason.value;
+  const lean = `${count(leaning.length, 'drink')} ${leaning.length === 1 ? 'leans' : 'lean'} on it`;
+  return closes.length === leaning.length ? lean : `${lean}; ${closes.length} would close without it`;
+});
+const state = computed(() => {
+  const kindId = kind.value?.id ?? '';
+  if (decisions.isOwned(kindId)) return 'own';
+  if (decisions.isNever(kindId)) return 'never';
+  return decisions.isKept(props.itemId) ? 'keep' : 'free';
+});
+const CHOICES = [
+  { value: 'free', words: 'Let the plan decide' },
+  { value: 'keep', words: 'Keep always' },
+  { value: 'never', words: 'Never' },
+  { value: 'own', words: 'I own it' },
+] as const;
+</script>
+
+<template>
+  <section v-if="kind" class="card panel" aria-labelledby="bottle-title" @keydown.esc="emit('close')">
+    <header>
+      <h2 id="bottle-title" class="display" tabindex="-1">{{ kind.name }}</h2>
+      <v-btn size="small" height="36" @click="emit('close')">Close</v-btn>
+    </header>
+    <p class="judgement">{{ judgement }}</p>
+    <p class="dim facts">
+      {{ JOB_WORD[kind.job] }}<template v-if="kind.abv > 0"> · {{ words.percent(kind.abv) }} vol</template>
+      <template v-if="bottle">
+        · {{ bottle.label }}, {{ words.size(bottle.ml) }}, {{ words.price(bottle.priceMinor) }}</template
+      >
+      <template v-if="kind.openDays">
+        · {{ sayDays(kind.openDays) }} once open{{
+          kind.storage === 'fridge' ? ', in the fridge' : ''
+        }}</template
+      >
+    </p>
+    <fieldset>
+      <legend class="sr-only">What to do with {{ kind.name }}</legend>
+      <label
+        v-for="choice in CHOICES"
+        :key="choice.value"
+        class="choice"
+        :class="{ on: state === choice.value }"
+      >
+        <input
+          type="radio"
+          name="decision"
+          :value="choice.value"
+          :checked="state === choice.value"
+          @change="decisions.decide(itemId, kind.id, choice.value)"
+        />
+        {{ choice.words }}
+      </label>
+    </fieldset>
+    <WhyThis :item-id="itemId" />
+    <SizeAdvice v-if="kind.supply === 'bottle' || kind.supply === 'mixer'" :kind="kind" />
+    <CautionLine v-if="kind.caution">{{ kind.caution }}</CautionLine>
+    <CautionLine v-if="kind.allergens.length > 0">Contains {{ kind.allergens.join(', ') }}.</CautionLine>
+    <h3 class="leaning">{{ reason ? 'Drinks that lean on it' : 'Drinks it would open' }}</h3>
+    <ul class="plain-list drinks">
+      <li v-for="drink in drinks" :key="drink.id">
+        <span>{{ drink.name }}</span>
+        <span v-if="drink.fit < 1" class="dim">with a stand-in, fit {{ words.number(drink.fit, 2) }}</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: flex;
+  flex-direction: column;
+}
+
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+
+h2.display {
+  font-family: var(--display);
+  font-size: 1.4rem;
+  margin: 0;
+  outline: none;
+}
+
+.judgement {
+  margin: 4px 0 2px;
+  font-weight: 700;
+  color: rgb(var(--v-theme-copper));
+}
+
+.facts {
+  margin: 2px 0;
+  font-size: 0.9375rem;
+}
+
+fieldset {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+  border: 0;
+  padding: 0;
+  margin: 12px 0 4px;
+}
+
+label {
+  gap: 8px;
+}
+
+.leaning {
+  margin: 10px 0 2px;
+  font-size: 1rem;
+}
+
+.drinks {
+  columns: 2 180px;
+  font-size: 0.9375rem;
+}
+
+.drinks li {
+  display: flex;
+  flex-direction: column;
+  padding: 3px 0;
+  break-inside: avoid;
+}
+
+.drinks .dim {
+  font-size: 0.875rem;
+}
+</style>

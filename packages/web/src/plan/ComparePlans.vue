@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core';
+import { changeBetween, countDrinks, standsOnShelf } from '@uisce/core/plan';
+import { computed, ref, watch } from 'vue';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+import { count, inSentence, listed, useWords } from '../words/use-words';
+import type { PlanResult } from '../solver/protocol';
+import ShelfDrawing from '../ui/shelf/ShelfDrawing.vue';
+import type { ShelfEntry } from '../ui/shelf/shelf-layout';
+import DrinkNames from '../ui/DrinkNames.vue';
+import { useShelfEntries } from './use-shelf-entries';
+
+/** This plan beside another, as two shelves with their differences marked. */
+const SHELF_MM = 1100;
+
+const advice = useAdvice();
+const answers = useAnswer();
+const plans = usePlans();
+const trade = useTrade();
+const words = useWords();
+const { entryOf, inTheCold } = useShelfEntries();
+
+const box = ref<HTMLElement>();
+const { width } = useElementSize(box);
+const scale = computed(() => Math.min(0.72, Math.max(0.5, width.value / SHELF_MM)));
+const others = computed(() => plans.plans.filter((p) => p.id !== plans.current?.id));
+const chosenId = ref<string>();
+const other = computed(() => others.value.find((p) => p.id === chosenId.value) ?? others.value[0]);
+
+const found = advice.on('best');
+const theirs = computed(() => found.value?.result);
+
+watch(
+  [other, () => answers.proven, () => trade.prices],
+  () => {
+    if (other.value && answers.proven) advice.ask({ ask: 'best' }, other.value.brief);
+  },
+  { immediate: true },
+);
+
+const change = computed(() =>
+  answers.result && theirs.value ? changeBetween(answers.result.answer, theirs.value.answer) : undefined,
+);
+/** Kinds, not item ids: what is owned in one plan may be bought in the other. */
+const kindsOf = (result: PlanResult | undefined) => {
+  const kindOf = new Map(result?.items.map((i) => [i.id, i.kindId]));
+  return new Set(result?.answer.items.map((id) => kindOf.get(id)));
+};
+
+function shelfOf(result: PlanResult | undefined, than: PlanResult | undefined): ShelfEntry[] {
+  const items = new Map(result?.items.map((i) => [i.id, i]));
+  const elsewhere = kindsOf(than);
+  return (result?.explanation.reasons ?? [])
+    .flatMap((r) => entryOf(r.id, r.leaning.length, false, items.get(r.id)) ?? [])
+    .filter((entry) => !inTheCold(entry))
+    .map((entry) => (elsewhere.has(entry.kindId) ? entry : { ...entry, note: `only here · ${entry.note}` }))
+    .sort(
+      (a, b) => Number(b.note.startsWith('only')) - Number(a.note.startsWith('only')) || b.drinks - a.drinks,
+    );
+}
+
+/** What does not stand on the shelf, and only one of the two has. */
+const coldOnly = computed(() => {
+  const only = (result: PlanResult | undefined, than: PlanResult | undefined) => {
+    const theirKinds = kindsOf(than);
+    return [...kindsOf(result)].filter((kindId) => {
+      const kind = trade.kinds.get(kindId ?? '');
+      return kind !== undefined && !standsOnShelf(kind) && !theirKinds.has(kindId);
+    });
+  };
+  const say = (kinds: readonly (string | undefined)[]) =>
+    kinds.length === 0 ? 'nothing' : listed(kinds.map((k) => inSentence(trade.kindName(k ?? ''))));
+  return {
+    here: say(only(answers.result, theirs.value)),
+    there: say(only(theirs.value, answers.result)),
+  };
+});
+
+const shelves = computed(() => [
+  { name: plans.current?.name ?? '', result: answers.result, entries: shelfOf(answers.result, theirs.value) },
+  { name: other.value?.name ?? '', result: theirs.value, entries: shelfOf(theirs.value, answers.result) },
+]);
+const judgement = computed(() => {
+  if (!change.value || !theirs.value || !answers.result) return '';
+  const more = theirs.value.open - answers.result.open;
+  const money = words.price(Math.abs(change.value.spend));
+  const than =
+    more === 0 ? 'as many drinks' : `${count(Math.abs(more), 'drink')} ${more > 0 ? 'more' : 'fewer'}`;
+  const cost =
+    change.value.spend === 0
+      ? 'at the same price'
+      : `for ${money} ${change.value.spend > 0 ? 'more' : 'less'}`;
+  return `“${other.value?.name ?? ''}” opens ${than} ${cost}.`;
+});
+const open = (ids: readonly string[]) => countDrinks(ids, trade.recipes);
+</script>
+
+<template>
+  <div ref="box">
+    <p v-if="others.length === 0">
+      Duplicate this plan under “Plans”, change the copy, and compare the two here.
+    </p>
+    <template v-else>
+      <label class="which"
+        >Beside
+        <select
+          class="field"
+          :value="other?.id"
+          @change="chosenId = ($event.target as HTMLSelectElement).value"
+        >
+          <option v-for="plan in others" :key="plan.id" :value="plan.id">{{ plan.name }}</option>
+        </select>
+      </label>
+      <p aria-live="polite">
+        <strong v-if="judgement">{{ judgement }}</strong>
+        <template v-else>{{ advice.failureOf('best') || 'Working out the other plan.' }}</template>
+        <template v-if="change && open(change.opened) + open(change.closed) > 0">
+          Only there: <DrinkNames :ids="change.opened" />. Only here: <DrinkNames :ids="change.closed" />.
+        </template>
+      </p>
+      <section v-for="shelf in shelves" :key="shelf.name" class="shelf">
+        <h3>
+          {{ shelf.name }}
+          <small v-if="shelf.result" class="dim"
+            >· {{ words.price(shelf.result.answer.spend) }}, {{ count(shelf.result.open, 'drink') }}</small
+          >
+        </h3>
+        <ShelfDrawing
+          v-if="shelf.entries.length > 0"
+          :entries="shelf.entries"
+          :length-mm="SHELF_MM"
+          :scale="scale"
+          kind="shelf"
+          :label="`Bottles of ${shelf.name}`"
+          :selected-id="undefined"
+        />
+      </section>
+      <p class="dim">Bottles that only one of the two has stand first, marked “only here”.</p>
+      <p v-if="theirs" class="dim">
+        In the cold and the cupboard, only here: {{ coldOnly.here }}; only there: {{ coldOnly.there }}.
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.which {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
+.which .field {
+  width: auto;
+}
+
+.shelf h3 {
+  margin: 8px 0 2px;
+  font-size: 1rem;
+}
+</style>

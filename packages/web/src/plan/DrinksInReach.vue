@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Recipe } from '@uisce/core/catalogue';
+import { DrinkSearch } from '@uisce/core/find';
+import { countDrinks } from '@uisce/core/plan';
+import { useAnswer } from '../solver/use-answer';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+import { count, inSentence, listed, useWords } from '../words/use-words';
+import { useItemWords } from '../words/use-item-words';
+import { useMustDrinks } from '../ui/drink/use-must-drinks';
+import DrinkSpec from './DrinkSpec.vue';
+
+const answers = useAnswer();
+const plans = usePlans();
+const trade = useTrade();
+const words = useWords();
+const must = useMustDrinks();
+const { itemName } = useItemWords();
+
+const sought = ref('');
+const shown = ref<'open' | 'shut' | 'dropped'>('open');
+const spread = ref<string>();
+
+interface Row {
+  recipe: Recipe;
+  note: string;
+}
+
+const search = computed(() => new DrinkSearch(trade.catalogue));
+const found = computed(() =>
+  sought.value.trim() === '' ? undefined : new Set(search.value.find(sought.value)),
+);
+
+function row(id: string, note: string): Row[] {
+  const recipe = trade.recipes.get(id);
+  return recipe && (found.value?.has(id) ?? true) ? [{ recipe, note }] : [];
+}
+
+const lists = computed(() => {
+  const { result } = answers;
+  if (!result) return { open: [], shut: [], dropped: [] };
+  return {
+    open: result.answer.drinks.flatMap((d) =>
+      row(d.id, d.fit < 1 ? `stand-in, fit ${words.number(d.fit, 2)}` : ''),
+    ),
+    shut: [...result.explanation.shut]
+      .sort((a, b) => (a.lacks.length ? a.cost : Infinity) - (b.lacks.length ? b.cost : Infinity))
+      .flatMap((d) => {
+        const lacks = d.lacks.map((id) => inSentence(itemName(id)));
+        return row(
+          d.id,
+          lacks.length > 0 ? `lacks ${listed(lacks)}, ${words.price(d.cost)}` : 'nothing allowed opens it',
+        );
+      }),
+    dropped: result.dropped.flatMap((d) =>
+      row(
+        d.recipeId,
+        d.disliked.length > 0 ? `you said no to ${listed(d.disliked)}` : 'less known than you count',
+      ),
+    ),
+  };
+});
+/** Variants of one drink are listed each, and counted once. */
+const drinksIn = (tab: 'open' | 'shut' | 'dropped') =>
+  countDrinks(
+    lists.value[tab].map((r) => r.recipe.id),
+    trade.recipes,
+  );
+const rows = computed(() =>
+  shown.value === 'open'
+    ? [...lists.value.open].sort((a, b) => a.recipe.name.localeCompare(b.recipe.name))
+    : lists.value[shown.value],
+);
+const TABS = [
+  { value: 'open', words: 'In reach' },
+  { value: 'shut', words: 'Not yet' },
+  { value: 'dropped', words: 'Left out' },
+] as const;
+</script>
+
+<template>
+  <section class="card" aria-labelledby="drinks-title">
+    <div class="card-head">
+      <h2 id="drinks-title">Drinks <small class="dim">· with what they lean on</small></h2>
+      <label class="find">
+        <span class="sr-only">Find a drink by name or what is in it</span>
+        <input
+          v-model="sought"
+          class="field"
+          type="search"
+          placeholder="Find among these"
+          autocomplete="off"
+        />
+      </label>
+    </div>
+    <fieldset class="tabs">
+      <legend class="sr-only">Which drinks</legend>
+      <label v-for="tab in TABS" :key="tab.value" :class="{ on: shown === tab.value }">
+        <input v-model="shown" type="radio" name="drinks-shown" :value="tab.value" class="sr-only" />
+        {{ tab.words }} <span class="dim">{{ drinksIn(tab.value) }}</span>
+      </label>
+    </fieldset>
+    <ul class="plain-list rows">
+      <li v-for="{ recipe, note } in rows" :key="recipe.id">
+        <button
+          class="plain-button row"
+          type="button"
+          :aria-expanded="spread === recipe.id"
+          @click="spread = spread === recipe.id ? undefined : recipe.id"
+        >
+          <strong>{{ recipe.name }}</strong>
+          <span class="dim">{{ note }}</span>
+        </button>
+        <div v-if="spread === recipe.id">
+          <DrinkSpec :recipe="recipe" />
+          <v-btn size="small" height="40" class="mb-3" @click="must.toggle(recipe.id)">
+            {{ plans.brief?.mustDrinks.includes(recipe.id) ? 'No longer a must-have' : 'I must have this' }}
+          </v-btn>
+        </div>
+      </li>
+    </ul>
+    <p v-if="rows.length === 0" class="dim">
+      {{ sought ? `No drink here is called or holds “${sought}”.` : `${count(0, 'drink')} here.` }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.find {
+  width: 220px;
+}
+
+.tabs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 20px;
+  margin: 6px 0 8px;
+  padding: 0;
+  border: 0;
+}
+
+.tabs label {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 40px;
+  font-weight: 650;
+  cursor: pointer;
+  border-bottom: 3px solid transparent;
+}
+
+.tabs .on {
+  border-bottom-color: rgb(var(--v-theme-copper));
+}
+
+.tabs label:focus-within {
+  outline: 3px solid rgb(var(--v-theme-gorse));
+}
+
+.rows {
+  columns: 3 280px;
+  column-gap: 28px;
+}
+
+.rows li {
+  break-inside: avoid;
+  border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 10px;
+  width: 100%;
+  min-height: 40px;
+  padding: 8px 0;
+}
+
+.row .dim {
+  font-size: 0.9375rem;
+}
+</style>

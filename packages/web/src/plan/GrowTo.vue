@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { useTrade } from '../household/use-trade';
+import { useItemWords } from '../words/use-item-words';
+import { useWords } from '../words/use-words';
+import DrinkNames from '../ui/DrinkNames.vue';
+
+/** The cheapest way from this set to wanted drinks, and what else it opens. */
+const advice = useAdvice();
+const answers = useAnswer();
+const trade = useTrade();
+const words = useWords();
+const { itemsInSentence } = useItemWords();
+
+const wanted = ref<string[]>([]);
+const found = advice.on('grow');
+const growth = computed(() => (wanted.value.length > 0 ? found.value?.growth : undefined));
+const besides = computed(() => growth.value?.change?.opened.filter((d) => !wanted.value.includes(d)) ?? []);
+const drinks = computed(() => {
+  const open = new Set(answers.result?.answer.drinks.map((d) => d.id));
+  const counted = new Set(answers.result?.explanation.shut.map((d) => d.id));
+  return trade.catalogue.recipes
+    .filter((r) => counted.has(r.id) && !open.has(r.id))
+    .map((r) => ({ value: r.id, title: r.name }))
+    .sort((a, b) => a.title.localeCompare(b.title));
+});
+
+watch([wanted, () => answers.proven, () => answers.result], () => {
+  const { result } = answers;
+  if (result && answers.proven && wanted.value.length > 0) {
+    advice.ask({ ask: 'grow', answer: result.answer, drinks: [...wanted.value] });
+  }
+});
+</script>
+
+<template>
+  <div>
+    <v-autocomplete v-model="wanted" :items="drinks" label="Drinks I want" multiple chips closable-chips />
+    <p aria-live="polite">
+      <template v-if="wanted.length === 0"
+        >Choose one or more drinks that are not in reach; the cheapest way to all of them is worked
+        out.</template
+      >
+      <template v-else-if="!growth">{{ advice.failureOf('grow') || 'Working it out.' }}</template>
+      <template v-else-if="!growth.change"
+        >Nothing you allow and nothing on sale opens all of these.</template
+      >
+      <template v-else>
+        <strong>{{ words.price(growth.cost) }} more</strong>, for {{ itemsInSentence(growth.change.joined) }}.
+        <template v-if="besides.length > 0">It also opens <DrinkNames :ids="besides" />.</template>
+        <template v-else>It opens nothing else.</template>
+        <span class="dim"> Proven cheapest; your limits are left aside.</span>
+      </template>
+    </p>
+  </div>
+</template>

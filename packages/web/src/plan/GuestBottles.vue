@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { count } from '../words/use-words';
+import { useItemWords } from '../words/use-item-words';
+import NumberField from '../ui/NumberField.vue';
+import CautionLine from '../ui/CautionLine.vue';
+import DrinkNames from '../ui/DrinkNames.vue';
+
+/** Which bottles to ask guests for. */
+const MOST_GUESTS = 20;
+
+const advice = useAdvice();
+const answers = useAnswer();
+const { itemsInSentence } = useItemWords();
+
+const guests = ref(3);
+const found = advice.on('guests');
+const change = computed(() => found.value?.change);
+const asked = computed(() => change.value?.joined.length ?? 0);
+
+watch(
+  [guests, () => answers.proven, () => answers.result],
+  () => {
+    const { result } = answers;
+    if (result && answers.proven) advice.ask({ ask: 'guests', answer: result.answer, guests: guests.value });
+  },
+  { immediate: true },
+);
+</script>
+
+<template>
+  <div>
+    <NumberField
+      class="guests"
+      label="Guests"
+      suffix="who bring a bottle"
+      :value="guests"
+      :least="1"
+      :most="MOST_GUESTS"
+      @change="guests = Math.round($event ?? 1)"
+    />
+    <p aria-live="polite">
+      <template v-if="!change">{{ advice.failureOf('guests') || 'Working it out.' }}</template>
+      <template v-else-if="asked === 0">No bottle widens your menu from here.</template>
+      <template v-else>
+        Ask for <strong>{{ itemsInSentence(change.joined) }}</strong>: {{ count(asked, 'bottle') }} that
+        {{ asked === 1 ? 'opens' : 'open' }} <DrinkNames :ids="change.opened" /> more, the most that
+        {{ count(guests, 'guest') }} can.
+      </template>
+    </p>
+    <CautionLine
+      >Be a responsible host: water and food out, a drink without alcohol as good as the rest, and nobody
+      drives.</CautionLine
+    >
+  </div>
+</template>
+
+<style scoped>
+.guests {
+  max-width: 320px;
+}
+</style>

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { useItemWords } from '../words/use-item-words';
+import { count } from '../words/use-words';
+
+/** Sets just as good, and how often each bottle stays when prices wander. */
+const DRAWS = 200;
+const MOST_TIES = 12;
+
+const advice = useAdvice();
+const answers = useAnswer();
+const { itemName, itemsInSentence } = useItemWords();
+
+const foundTies = advice.on('ties');
+const ties = computed(() => foundTies.value?.ties);
+const foundSteady = advice.on('steadiness');
+const steady = computed(() => foundSteady.value?.steadiness);
+
+const rows = computed(() => {
+  const { result } = answers;
+  if (!steady.value || !result) return [];
+  const { draws, picked } = steady.value;
+  const owned = new Set(result.items.filter((i) => i.owned).map((i) => i.id));
+  const chosen = new Set(result.answer.items);
+  return Object.entries(picked)
+    .filter(([id]) => !owned.has(id))
+    .map(([id, n]) => ({ id, in100: Math.round((100 * n) / draws), chosen: chosen.has(id) }))
+    .sort((a, b) => b.in100 - a.in100);
+});
+const always = computed(() => rows.value.filter((r) => r.in100 === 100));
+const wavering = computed(() => rows.value.filter((r) => r.in100 < 100 && r.in100 >= 5));
+const judgement = computed(() => {
+  if (!steady.value) return '';
+  return `With every price up to 15 % higher or lower, ${count(always.value.length, 'thing')} on the list ${always.value.length === 1 ? 'is' : 'are'} always bought.`;
+});
+
+watch(
+  [() => answers.proven, () => answers.result],
+  () => {
+    if (answers.proven && answers.result)
+      advice.ask({ ask: 'ties', answer: answers.result.answer, most: MOST_TIES });
+  },
+  { immediate: true },
+);
+
+/** What one set has that not all have. */
+function own(set: readonly string[]): string {
+  const shared = new Set(ties.value?.shared);
+  return itemsInSentence(set.filter((id) => !shared.has(id)));
+}
+</script>
+
+<template>
+  <div>
+    <p aria-live="polite">
+      <template v-if="!ties">{{ advice.failureOf('ties') || 'Looking for sets just as good.' }}</template>
+      <template v-else-if="ties.sets.length === 1"
+        >No other set is as good: this is the only best one at this money.</template
+      >
+      <template v-else>
+        {{ ties.all ? '' : 'At least ' }}{{ count(ties.sets.length, 'set') }} are equally good at the same
+        price; they share {{ count(ties.shared.length, 'thing') }} and differ in this:
+      </template>
+    </p>
+    <ol v-if="ties && ties.sets.length > 1" class="ties">
+      <li v-for="(set, i) in ties.sets" :key="i">{{ own(set) }}</li>
+    </ol>
+    <p v-if="judgement" aria-live="polite">{{ judgement }}</p>
+    <div class="act">
+      <v-btn
+        v-if="!advice.isAsking('steadiness')"
+        :disabled="!answers.proven"
+        @click="advice.ask({ ask: 'steadiness', draws: DRAWS })"
+        >{{ steady ? 'Draw prices again' : `Let prices wander, ${DRAWS} times` }}</v-btn
+      >
+      <template v-else>
+        <span class="dim">{{ steady?.draws ?? 0 }} of {{ DRAWS }} drawn</span>
+        <v-btn @click="advice.stopLong">Stop</v-btn>
+      </template>
+    </div>
+    <p v-if="always.length > 0" class="dim">Always: {{ itemsInSentence(always.map((r) => r.id)) }}.</p>
+    <ul v-if="wavering.length > 0" class="plain-list bars">
+      <li v-for="row in wavering" :key="row.id">
+        <span class="name"
+          >{{ itemName(row.id) }}<small v-if="!row.chosen" class="dim"> · not in your set</small></span
+        >
+        <span class="bar" aria-hidden="true"><span :style="{ width: `${row.in100}%` }" /></span>
+        <span>picked in {{ row.in100 }} of 100</span>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+p {
+  margin: 4px 0;
+}
+
+.ties {
+  margin: 4px 0;
+  padding-inline-start: 24px;
+}
+
+.act {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin: 8px 0;
+}
+
+.bars li {
+  display: grid;
+  grid-template-columns: minmax(120px, 1fr) minmax(60px, 1.4fr) auto;
+  gap: 10px;
+  align-items: center;
+  min-height: 28px;
+}
+
+.bar {
+  height: 8px;
+  background: rgb(var(--v-theme-line));
+}
+
+.bar span {
+  display: block;
+  height: 100%;
+  background: rgb(var(--v-theme-sea));
+}
+</style>

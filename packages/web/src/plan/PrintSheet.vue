@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { countDrinks } from '@uisce/core/plan';
+import { computed, nextTick, ref, watch } from 'vue';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+import { useJudgement } from '../words/judgement';
+import { useItemWords } from '../words/use-item-words';
+import { count, useWords } from '../words/use-words';
+
+/** The plan on one page: the sentence, what to buy in order, and what it opens. */
+const advice = useAdvice();
+const answers = useAnswer();
+const plans = usePlans();
+const trade = useTrade();
+const words = useWords();
+const { open, withWords, certainty } = useJudgement();
+const { itemName, drinkName } = useItemWords();
+
+const waiting = ref(false);
+const found = advice.on('shopping');
+const rows = computed(() =>
+  (found.value?.order ?? []).map((p, i, all) => ({
+    ...p,
+    name: itemName(p.itemId),
+    bottle: trade.bottles.get(answers.itemById.get(p.itemId)?.bottleId ?? ''),
+    price: p.spend - (all[i - 1]?.spend ?? 0),
+    open: countDrinks(p.open, trade.recipes),
+  })),
+);
+const names = computed(() =>
+  (answers.result?.answer.drinks ?? []).map((d) => drinkName(d.id)).sort((a, b) => a.localeCompare(b)),
+);
+
+function print(): void {
+  if (!answers.result) return;
+  waiting.value = true;
+  advice.ask({ ask: 'shopping', answer: answers.result.answer });
+}
+
+watch(found, async (order) => {
+  if (!order || !waiting.value) return;
+  waiting.value = false;
+  await nextTick();
+  window.print();
+});
+</script>
+
+<template>
+  <div>
+    <v-btn class="no-print" :disabled="!answers.proven || waiting" @click="print">Print the plan</v-btn>
+    <section class="print-only sheet" aria-label="The plan on one page">
+      <h1>
+        {{ plans.current?.name }}: {{ words.money(plans.brief?.moneyNowMinor ?? 0) }} opens
+        {{ count(open, 'drink') }} {{ withWords }}
+      </h1>
+      <p>At today’s prices: {{ certainty }}. Bought in this order, every step opens most for its price.</p>
+      <table>
+        <thead>
+          <tr>
+            <th></th>
+            <th scope="col">Buy or make</th>
+            <th scope="col">Size</th>
+            <th scope="col">Price</th>
+            <th scope="col">So far</th>
+            <th scope="col">Drinks in reach</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.itemId">
+            <td>☐</td>
+            <td>{{ row.name }}</td>
+            <td>{{ row.bottle ? words.size(row.bottle.ml) : '' }}</td>
+            <td>{{ words.price(row.price) }}</td>
+            <td>{{ words.price(row.spend) }}</td>
+            <td>{{ row.open }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="menu">{{ names.join(' · ') }}</p>
+      <p>For adults of drinking age. Nobody drives after a drink. Date every syrup and opened wine.</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  font-size: 9pt;
+}
+
+.sheet h1 {
+  font-size: 14pt;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 1.5pt 5pt;
+  text-align: end;
+  border-bottom: 0.5pt solid #999;
+}
+
+th:nth-child(2),
+td:nth-child(2) {
+  text-align: start;
+}
+
+.menu {
+  margin: 8pt 0;
+  font-size: 7.5pt;
+}
+</style>

@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useAnswer } from '../solver/use-answer';
+import { useAdvice } from '../solver/use-advice';
+import { usePlans } from '../household/use-plans';
+import { useSchools } from './use-schools';
+import { useTrade } from '../household/use-trade';
+import { count, useWords } from '../words/use-words';
+import { useItemWords } from '../words/use-item-words';
+import DrinkNames from '../ui/DrinkNames.vue';
+
+/** The rules of thumb at the reader's own money, tastes and prices. */
+const advice = useAdvice();
+const answers = useAnswer();
+const plans = usePlans();
+const schools = useSchools();
+const trade = useTrade();
+const words = useWords();
+const { itemName } = useItemWords();
+
+const spread = ref<string>();
+const money = computed(() => plans.brief?.moneyNowMinor ?? 0);
+const open = computed(() => answers.result?.open ?? 0);
+const rows = computed(() =>
+  schools.curves
+    .map((school) => {
+      const at = school.steps.findLast((s) => s.spend <= money.value);
+      return { ...school, open: at?.open ?? 0, value: at?.value ?? 0 };
+    })
+    .sort((a, b) => b.value - a.value),
+);
+const verdict = computed(() => {
+  const best = rows.value[0];
+  if (!best) return '';
+  const behind = open.value - best.open;
+  const price =
+    behind > 0 ? `and still opens ${behind} fewer than the best set` : 'and opens as many as the best set';
+  return `At ${words.money(money.value)} “${best.name}” is the best rule of thumb for you, ${price}.`;
+});
+const bases = computed(() =>
+  trade.catalogue.kinds
+    .filter((k) => k.job === 'base' && !k.abstract && k.supply === 'bottle')
+    .map((k) => ({ value: k.id, title: k.name }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+);
+const drinks = computed(() =>
+  trade.catalogue.recipes
+    .map((r) => ({ value: r.id, title: r.name }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+);
+</script>
+
+<template>
+  <section class="card" aria-labelledby="schools-title">
+    <h2 id="schools-title">
+      Rules of thumb <small class="dim">· each at your money, tastes and prices</small>
+    </h2>
+    <p v-if="verdict" class="verdict">{{ verdict }}</p>
+    <p v-else class="dim">{{ advice.failureOf('schools') || 'Following each rule.' }}</p>
+    <ul class="plain-list rows">
+      <li v-for="row in rows" :key="row.id">
+        <div class="row">
+          <button
+            class="plain-button name"
+            type="button"
+            :aria-expanded="spread === row.id"
+            @click="spread = spread === row.id ? undefined : row.id"
+          >
+            <strong>{{ row.name }}</strong> <span class="dim">{{ row.rule }}</span>
+          </button>
+          <span class="figure"
+            >{{ count(row.open, 'drink')
+            }}<span class="dim">{{ open > row.open ? `, ${open - row.open} fewer` : '' }}</span></span
+          >
+          <label class="draw"
+            ><input
+              type="checkbox"
+              :checked="schools.shown.includes(row.id)"
+              @change="schools.toggle(row.id)"
+            />
+            draw<span class="sr-only"> {{ row.name }} beside the waterline</span></label
+          >
+        </div>
+        <v-autocomplete
+          v-if="row.id === 'one-deep' && spread === row.id"
+          v-model="schools.base"
+          :items="bases"
+          label="The base you love"
+          class="mb-2"
+        />
+        <v-autocomplete
+          v-if="row.id === 'drink-by-drink' && spread === row.id"
+          :model-value="schools.drinks"
+          :items="drinks"
+          label="The drinks, in the order you want them"
+          multiple
+          chips
+          closable-chips
+          class="mb-2"
+          @update:model-value="schools.wanted = $event as string[]"
+        />
+        <div
+          v-if="spread === row.id"
+          class="scroll"
+          tabindex="0"
+          role="region"
+          :aria-label="`What ${row.name} buys`"
+        >
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Buys</th>
+                <th scope="col">Spent</th>
+                <th scope="col">In reach</th>
+                <th scope="col">Opens</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="step in row.steps" :key="step.itemId" :class="{ past: step.spend > money }">
+                <td>{{ itemName(step.itemId) }}</td>
+                <td>{{ words.price(step.spend) }}</td>
+                <td>{{ step.open }}</td>
+                <td><DrinkNames :ids="step.opened" /></td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </li>
+    </ul>
+    <p class="dim foot">Every rule starts from simple syrup and soda water, and from what you own.</p>
+  </section>
+</template>
+
+<style scoped>
+.verdict {
+  margin: 0 0 6px;
+}
+
+li {
+  border-top: 1px solid rgb(var(--v-theme-line));
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: center;
+  min-height: 44px;
+}
+
+.name {
+  flex: 1 1 260px;
+  min-height: 44px;
+  text-align: start;
+}
+
+.figure {
+  min-width: 150px;
+}
+
+.draw {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 44px;
+}
+
+.draw input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-sea));
+}
+
+.scroll {
+  max-height: 300px;
+  overflow: auto;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 0.9375rem;
+}
+
+th,
+td {
+  padding: 4px 8px;
+  text-align: end;
+  border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+th:first-child,
+td:first-child {
+  text-align: start;
+}
+
+.past {
+  color: rgb(var(--v-theme-dim));
+}
+
+.foot {
+  margin: 6px 0 0;
+  font-size: 0.875rem;
+}
+</style>

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { useItemWords } from '../words/use-item-words';
+import { listed, useWords } from '../words/use-words';
+import DrinkNames from '../ui/DrinkNames.vue';
+
+/** Why a bottle is in the best set, or why it is not: solved again without it, or with it. */
+const props = defineProps<{ itemId: string }>();
+
+const advice = useAdvice();
+const answers = useAnswer();
+const words = useWords();
+const { itemName, itemsInSentence, drinkName } = useItemWords();
+
+const found = advice.on('why');
+const mine = computed(() => (found.value?.itemId === props.itemId ? found.value : undefined));
+const inSet = computed(() => answers.result?.answer.items.includes(props.itemId) ?? false);
+const change = computed(() => mine.value?.why?.without ?? mine.value?.whyNot?.withIt);
+const others = computed(() => change.value?.joined.filter((id) => id !== props.itemId) ?? []);
+const gone = computed(() => change.value?.left.filter((id) => id !== props.itemId) ?? []);
+const worth = computed(() => words.number(Math.abs(change.value?.value ?? 0), 2));
+const held = computed(() => {
+  const by = mine.value?.why?.heldBy;
+  if (by?.kind === 'owned') return 'It is here because you own it.';
+  if (by?.kind === 'kept') return 'It is here because you keep it always.';
+  return by ? `${listed(by.drinks.map(drinkName))} cannot be opened without it.` : '';
+});
+
+watch(
+  [() => props.itemId, () => answers.proven, () => answers.result],
+  () => {
+    const { result } = answers;
+    if (result && answers.proven) advice.ask({ ask: 'why', answer: result.answer, itemId: props.itemId });
+  },
+  { immediate: true },
+);
+</script>
+
+<template>
+  <div class="why" aria-live="polite">
+    <h3>{{ inSet ? 'Why this one' : 'Why not this one' }}</h3>
+    <p v-if="advice.failureOf('why')">{{ advice.failureOf('why') }}</p>
+    <p v-else-if="!mine" class="dim">Solving again {{ inSet ? 'without' : 'with' }} it.</p>
+    <template v-else-if="inSet">
+      <p v-if="held">{{ held }}</p>
+      <p v-if="!change">No set that meets what you ask for does without it.</p>
+      <p v-else-if="Math.abs(change.value) < 0.005">
+        The best set without it is worth as much<template v-if="others.length > 0"
+          >, with {{ itemsInSentence(others) }} instead</template
+        >.
+      </p>
+      <p v-else>
+        The best set without it is worth <strong>{{ worth }} drinks less</strong>: it shuts
+        <DrinkNames :ids="change.closed" /><template v-if="change.opened.length > 0">
+          and opens <DrinkNames :ids="change.opened" /></template
+        >. {{ others.length > 0 ? `Instead you would buy ${itemsInSentence(others)}.` : ''
+        }}{{
+          gone.length > 0
+            ? ` ${itemsInSentence(gone).replace(/^./, (c) => c.toUpperCase())} would go too.`
+            : ''
+        }}
+      </p>
+      <p v-if="mine.why && mine.why.rivals.length > 0">
+        Nearest in its place:
+        <template v-for="(rival, i) in mine.why.rivals" :key="rival.id"
+          >{{ i > 0 ? '; ' : '' }}<strong>{{ itemName(rival.id) }}</strong
+          >, {{ words.number(rival.loses, 2) }} drinks less{{
+            rival.spend === 0
+              ? ''
+              : `, ${words.price(Math.abs(rival.spend))} ${rival.spend < 0 ? 'cheaper' : 'dearer'}`
+          }}</template
+        >.
+      </p>
+    </template>
+    <template v-else>
+      <p v-if="mine.whyNot?.ruledOut">You ruled it out.</p>
+      <p v-if="!change">It fits neither your money nor your limits beside what you ask for.</p>
+      <p v-else-if="Math.abs(change.value) < 0.005">A set with it is worth just as much.</p>
+      <p v-else>
+        Putting it in costs <strong>{{ worth }} drinks’ worth</strong>: it opens
+        <DrinkNames :ids="change.opened" /> and shuts <DrinkNames :ids="change.closed" />{{
+          gone.length > 0 ? `, because ${itemsInSentence(gone)} would have to go` : ''
+        }}.
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+h3 {
+  margin: 10px 0 2px;
+  font-size: 1rem;
+}
+
+p {
+  margin: 2px 0;
+  font-size: 0.9375rem;
+}
+</style>

@@ -1,0 +1,37 @@
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+
+const without = (ids: readonly string[], id: string) => ids.filter((i) => i !== id);
+
+/** What the user may decide about a bottle: keep it always, never have it, or own it already. */
+export function useDecisions() {
+  const plans = usePlans();
+  const trade = useTrade();
+
+  const isKept = (itemId: string) => plans.brief?.keepBottles.includes(itemId) ?? false;
+  const isNever = (kindId: string) => plans.brief?.neverKinds.includes(kindId) ?? false;
+  const isOwned = (kindId: string) => plans.brief?.ownedKinds.includes(kindId) ?? false;
+
+  /** One decision replaces the others: a bottle is kept, ruled out, owned, or left to the plan. */
+  function decide(itemId: string, kindId: string, decision: 'keep' | 'never' | 'own' | 'free'): void {
+    const { brief } = plans;
+    if (!brief) return;
+    const name = trade.kindName(kindId);
+    const ofKind = new Set(trade.prices?.bottles.filter((b) => b.kind === kindId).map((b) => b.id));
+    const keepBottles = brief.keepBottles.filter((id) => !ofKind.has(id));
+    const neverKinds = without(brief.neverKinds, kindId);
+    const ownedKinds = without(brief.ownedKinds, kindId);
+    if (decision === 'keep') keepBottles.push(itemId);
+    if (decision === 'never') neverKinds.push(kindId);
+    if (decision === 'own') ownedKinds.push(kindId);
+    const words = {
+      keep: `Keep ${name}`,
+      never: `Never ${name}`,
+      own: `Own ${name}`,
+      free: `${name} left to the plan`,
+    };
+    plans.edit(words[decision], { brief: { keepBottles, neverKinds, ownedKinds } });
+  }
+
+  return { isKept, isNever, isOwned, decide };
+}

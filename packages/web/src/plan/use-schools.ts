@@ -1,0 +1,35 @@
+import { defineStore } from 'pinia';
+import { computed, ref, watch } from 'vue';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { useCurve } from '../solver/use-curve';
+import { usePlans } from '../household/use-plans';
+
+/** The rules of thumb as curves, and which of them are drawn beside the waterline. */
+export const useSchools = defineStore('schools', () => {
+  const advice = useAdvice();
+  const answers = useAnswer();
+  const curve = useCurve();
+  const plans = usePlans();
+
+  const shown = ref(['one-of-each']);
+  const base = ref('bourbon');
+  /** For "drink by drink"; the must-haves until others are chosen. */
+  const wanted = ref<string[]>();
+  const drinks = computed(() => wanted.value ?? plans.brief?.mustDrinks ?? []);
+
+  const found = advice.on('schools');
+  const curves = computed(() => found.value?.curves ?? []);
+  const drawn = computed(() => curves.value.filter((c) => shown.value.includes(c.id)));
+
+  watch([() => curve.everything, base, drinks, () => answers.curveKey], () => {
+    if (curve.everything === 0) return;
+    advice.ask({ ask: 'schools', most: curve.everything, base: base.value, drinks: [...drinks.value] });
+  });
+
+  function toggle(id: string): void {
+    shown.value = shown.value.includes(id) ? shown.value.filter((s) => s !== id) : [...shown.value, id];
+  }
+
+  return { shown, base, wanted, drinks, curves, drawn, toggle };
+});

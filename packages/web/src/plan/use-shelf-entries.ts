@@ -1,0 +1,79 @@
+import { SHELF_CLEARANCE_MM, standsOnShelf } from '@uisce/core/plan';
+import { computed } from 'vue';
+import { useAnswer } from '../solver/use-answer';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+import { useWords } from '../words/use-words';
+import type { ShelfEntry } from '../ui/shelf/shelf-layout';
+
+/** Ghosts drawn beside the shelf. */
+const MOST_GHOSTS = 2;
+/** A thing we know no bottle of is drawn this large. */
+const USUAL_BOTTLE = { widthMm: 76, heightMm: 290 };
+const JOB_ORDER = ['base', 'sweet', 'aromatic', 'bitter', 'home-made', 'long', 'fresh'];
+
+/** The answer as things to draw: on the shelf, in the cold, and not bought yet. */
+export function useShelfEntries() {
+  const answers = useAnswer();
+  const plans = usePlans();
+  const trade = useTrade();
+  const words = useWords();
+
+  /** An item of the open plan's answer, or of another's, as a thing to draw. */
+  function entryOf(
+    itemId: string,
+    drinks: number,
+    ghost: boolean,
+    item = answers.itemById.get(itemId),
+  ): ShelfEntry | undefined {
+    const kind = trade.kinds.get(item?.kindId ?? '');
+    if (!item || !kind) return undefined;
+    const bottle = trade.bottles.get(item.bottleId ?? '');
+    const priced = words.price(bottle?.priceMinor ?? 0);
+    return {
+      id: itemId,
+      kindId: kind.id,
+      name: kind.name,
+      note: item.owned
+        ? 'yours'
+        : kind.supply === 'home-made' && itemId.startsWith('made-')
+          ? `made · ${priced}`
+          : priced,
+      job: kind.job,
+      silhouette: kind.silhouette,
+      widthMm: bottle?.widthMm ?? USUAL_BOTTLE.widthMm,
+      heightMm: bottle?.heightMm ?? USUAL_BOTTLE.heightMm,
+      drinks,
+      ghost,
+      kept: plans.brief?.keepBottles.includes(itemId) ?? false,
+    };
+  }
+
+  const chosen = computed(() =>
+    (answers.result?.explanation.reasons ?? [])
+      .flatMap((r) => entryOf(r.id, r.leaning.length, false) ?? [])
+      .sort(
+        (a, b) =>
+          JOB_ORDER.indexOf(a.job) - JOB_ORDER.indexOf(b.job) ||
+          b.drinks - a.drinks ||
+          (a.id < b.id ? -1 : 1),
+      ),
+  );
+  const inTheCold = (entry: ShelfEntry) => {
+    const kind = trade.kinds.get(entry.kindId);
+    return kind === undefined || !standsOnShelf(kind);
+  };
+  const ghosts = computed(() =>
+    (answers.result?.explanation.lifts ?? [])
+      .filter((l) => l.opens.length > 0)
+      .flatMap((l) => entryOf(l.id, l.opens.length, true) ?? [])
+      .filter((e) => !inTheCold(e))
+      .slice(0, MOST_GHOSTS),
+  );
+  const onShelf = computed(() => chosen.value.filter((e) => !inTheCold(e)));
+  const shelf = computed(() => [...onShelf.value, ...ghosts.value]);
+  const cold = computed(() => chosen.value.filter(inTheCold));
+  const usedMm = computed(() => onShelf.value.reduce((sum, e) => sum + e.widthMm + SHELF_CLEARANCE_MM, 0));
+
+  return { shelf, cold, usedMm, entryOf, inTheCold };
+}

@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useAnswer } from '../../solver/use-answer';
+import { useCurve } from '../../solver/use-curve';
+import { useSchools } from '../use-schools';
+import LadderReading from './LadderReading.vue';
+import { SCHOOL_LINES } from './school-lines';
+import WaterlineChart from './WaterlineChart.vue';
+import WaterlineTable from './WaterlineTable.vue';
+
+const answers = useAnswer();
+const curve = useCurve();
+const schools = useSchools();
+const asTable = ref(false);
+const reading = ref<'money' | 'months'>('money');
+const share = computed(() =>
+  curve.stretches === 0 ? 0 : Math.floor((100 * curve.settledCount) / curve.stretches),
+);
+const READINGS = [
+  { value: 'money', words: 'Money' },
+  { value: 'months', words: 'Months' },
+] as const;
+const dashes = (id: string) => SCHOOL_LINES[id]?.dash.join(' ') ?? '6 4';
+const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 'copper'}))`;
+</script>
+
+<template>
+  <section class="card" aria-labelledby="waterline-title" @keydown.t="asTable = !asTable">
+    <div class="card-head">
+      <h2 id="waterline-title">
+        Waterline
+        <small class="dim">{{
+          reading === 'money' ? '· drag it, or ← → by 5' : '· bought month by month'
+        }}</small>
+      </h2>
+      <div class="switches">
+        <fieldset class="readings">
+          <legend class="sr-only">What the waterline runs along</legend>
+          <label v-for="r in READINGS" :key="r.value" :class="{ on: reading === r.value }">
+            <input v-model="reading" type="radio" name="reading" :value="r.value" class="sr-only" />
+            {{ r.words }}
+          </label>
+        </fieldset>
+        <button class="plain-button link" type="button" :aria-pressed="asTable" @click="asTable = !asTable">
+          {{ asTable ? 'Curve' : 'Table' }}
+        </button>
+      </div>
+    </div>
+    <LadderReading v-if="reading === 'months'" :as-table="asTable" />
+    <template v-else>
+      <WaterlineTable v-if="asTable" />
+      <WaterlineChart v-else />
+      <ul v-if="!asTable && schools.drawn.length > 0" class="plain-list key" aria-label="Schools drawn">
+        <li v-for="s in schools.drawn" :key="s.id">
+          <svg width="26" height="8" aria-hidden="true">
+            <path d="M0,4H26" :stroke="colour(s.id)" stroke-width="2" :stroke-dasharray="dashes(s.id)" />
+          </svg>
+          {{ s.name }}
+        </li>
+      </ul>
+      <p class="dim foot">
+        Drinks opened, weighed by taste and fit.
+        <template v-if="curve.failure">{{ curve.failure }}</template>
+        <template v-else-if="curve.drawing">
+          {{ curve.stretches === 0 ? 'Drawing.' : `${share} % proven.` }}
+          <button class="plain-button link" type="button" @click="curve.stop">Stop</button>
+        </template>
+        <template v-else-if="curve.whole">
+          Proven at every budget: {{ curve.points.length }} best sets.
+        </template>
+        <template v-else-if="curve.points.length > 0">
+          Dashed: good, not proven.
+          <button class="plain-button link" type="button" @click="answers.draw">Go on</button>
+        </template>
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.card {
+  position: sticky;
+  top: 14px;
+}
+
+@media (max-width: 820px) {
+  .card {
+    position: static;
+  }
+}
+
+.switches {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+
+.readings {
+  display: flex;
+  border: 1px solid rgb(var(--v-theme-line));
+  border-radius: 3px;
+  padding: 0;
+  margin: 0;
+}
+
+.readings label {
+  display: flex;
+  align-items: center;
+  min-height: 30px;
+  padding: 0 10px;
+  cursor: pointer;
+}
+
+.readings .on {
+  background: rgb(var(--v-theme-line) / 45%);
+  font-weight: 700;
+}
+
+.readings label:has(:focus-visible) {
+  outline: 2px solid rgb(var(--v-theme-sea));
+  outline-offset: 1px;
+}
+
+.link {
+  min-height: 28px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+.key {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  font-size: 0.875rem;
+}
+
+.key li {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+
+.foot {
+  margin: 4px 0 0;
+  font-size: 0.875rem;
+}
+</style>

@@ -1,0 +1,189 @@
+<script setup lang="ts">
+import { onBeforeUnmount, ref } from 'vue';
+import { planNameSchema, type Plan } from '@uisce/core/plan';
+import { useKit } from '../household/use-kit';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+import { makeUpOf, sayMakeUp } from '../words/judgement';
+import { count, useWords } from '../words/use-words';
+import { Solver } from '../solver/solver';
+import type { PlanResult } from '../solver/protocol';
+
+const emit = defineEmits<{ close: [] }>();
+
+const kits = useKit();
+const plans = usePlans();
+const trade = useTrade();
+const words = useWords();
+
+const results = ref<Record<string, PlanResult>>({});
+const renaming = ref<string>();
+const nameFault = ref('');
+const newName = ref('');
+
+// Its own solver, so that comparing plans does not hold up the open one.
+let waiting: Plan[] = [...plans.plans];
+const solver = trade.loaded
+  ? new Solver(trade.catalogue, (reply) => {
+      const plan = waiting[0];
+      if (!plan) return;
+      if (reply.kind === 'plan') results.value[plan.id] = reply.result;
+      if (reply.kind === 'failed' || (reply.kind === 'plan' && reply.done)) {
+        waiting = waiting.slice(1);
+        askNext();
+      }
+    })
+  : undefined;
+
+function askNext(): void {
+  const plan = waiting[0];
+  if (plan && trade.prices)
+    solver?.ask({
+      kind: 'plan',
+      brief: plan.brief,
+      prices: trade.prices,
+      kit: kits.kit,
+      start: null,
+      startProven: false,
+    });
+}
+askNext();
+onBeforeUnmount(() => solver?.end());
+
+function sentence(plan: Plan): string {
+  const result = results.value[plan.id];
+  const money = words.money(plan.brief.moneyNowMinor);
+  if (!result) return `${money}: working it out`;
+  if (result.answer.status === 'infeasible') return `${money} does not meet what it asks for`;
+  const proof = result.answer.status === 'optimal' ? ', proven best' : '';
+  return `${money} opens ${count(result.open, 'drink')} ${sayMakeUp(makeUpOf(result, trade.kinds))}${proof}`;
+}
+
+function checked(name: string): string | undefined {
+  const result = planNameSchema.safeParse(name);
+  nameFault.value = result.success ? '' : (result.error.issues[0]?.message ?? '');
+  return result.success ? result.data : undefined;
+}
+
+async function rename(plan: Plan, event: Event): Promise<void> {
+  const name = checked((event.target as HTMLInputElement).value);
+  if (name === undefined) return;
+  renaming.value = undefined;
+  if (plan.id !== plans.current?.id) await plans.open(plan.id);
+  plans.edit(`Rename to “${name}”`, { name });
+}
+
+async function open(plan: Plan): Promise<void> {
+  await plans.open(plan.id);
+  emit('close');
+}
+
+async function create(): Promise<void> {
+  const name = checked(newName.value);
+  if (name === undefined) return;
+  await plans.create(name);
+  emit('close');
+}
+
+async function duplicate(plan: Plan): Promise<void> {
+  await plans.duplicate(plan.id, `${plan.name}, again`.slice(0, 60));
+  waiting.push(...plans.plans.slice(-1));
+  if (waiting.length === 1) askNext();
+}
+</script>
+
+<template>
+  <div class="card">
+    <h2 id="plans-title">Plans</h2>
+    <ul class="plain-list">
+      <li v-for="plan in plans.plans" :key="plan.id" :class="{ on: plan.id === plans.current?.id }">
+        <div class="words">
+          <input
+            v-if="renaming === plan.id"
+            :value="plan.name"
+            :aria-label="`New name for ${plan.name}`"
+            maxlength="60"
+            autofocus
+            @keydown.enter="rename(plan, $event)"
+            @keydown.esc.stop="renaming = undefined"
+            @change="rename(plan, $event)"
+          />
+          <strong v-else>{{ plan.name }}</strong>
+          <span class="dim">{{ sentence(plan) }}</span>
+        </div>
+        <div class="acts">
+          <v-btn v-if="plan.id !== plans.current?.id" size="small" height="40" @click="open(plan)"
+            >Open</v-btn
+          >
+          <span v-else class="dim here">open</span>
+          <v-btn size="small" height="40" :aria-label="`Rename ${plan.name}`" @click="renaming = plan.id"
+            >Rename</v-btn
+          >
+          <v-btn size="small" height="40" :aria-label="`Duplicate ${plan.name}`" @click="duplicate(plan)"
+            >Duplicate</v-btn
+          >
+          <v-btn size="small" height="40" :aria-label="`Delete ${plan.name}`" @click="plans.remove(plan.id)"
+            >Delete</v-btn
+          >
+        </div>
+      </li>
+    </ul>
+    <p v-if="nameFault" class="fault" role="alert">{{ nameFault }}</p>
+    <form class="new" @submit.prevent="create">
+      <v-text-field v-model="newName" label="A new plan, called" maxlength="60" />
+      <v-btn type="submit" height="48">Make it</v-btn>
+    </form>
+    <v-btn @click="emit('close')">Close</v-btn>
+  </div>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  justify-content: space-between;
+  padding: 10px 8px;
+  border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+.on {
+  box-shadow: inset 3px 0 0 rgb(var(--v-theme-copper));
+}
+
+.words {
+  display: flex;
+  flex-direction: column;
+  flex: 1 1 260px;
+}
+
+.words input {
+  min-height: 40px;
+  padding: 0 8px;
+  font: inherit;
+  color: inherit;
+  border: 1px solid rgb(var(--v-theme-dim));
+  border-radius: var(--radius);
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+}
+
+.here {
+  padding-inline: 10px;
+}
+
+.new {
+  display: flex;
+  gap: 10px;
+  margin: 16px 0;
+}
+
+.fault {
+  color: rgb(var(--v-theme-rust));
+}
+</style>

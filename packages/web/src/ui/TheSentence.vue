@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { useAnswer } from '../solver/use-answer';
+import { useCurve } from '../solver/use-curve';
+import { usePlans } from '../household/use-plans';
+import { useJudgement } from '../words/judgement';
+import { count, useWords } from '../words/use-words';
+import CurrencyMismatch from './CurrencyMismatch.vue';
+import PlanSwitcher from './PlanSwitcher.vue';
+
+const answers = useAnswer();
+const curve = useCurve();
+const plans = usePlans();
+const words = useWords();
+const { open, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty, makeUp } = useJudgement();
+</script>
+
+<template>
+  <header class="sentence">
+    <div aria-live="polite" aria-atomic="true">
+      <template v-if="curve.preview">
+        <h1>
+          {{ words.money(curve.previewMinor ?? 0) }} opens
+          <span class="copper">{{ count(curve.preview.open, 'drink') }}</span>
+        </h1>
+        <p>
+          <strong :class="{ proven: curve.preview.proven }">{{
+            curve.preview.proven ? 'Proven best' : 'A good set'
+          }}</strong>
+          · {{ words.price((curve.previewMinor ?? 0) - curve.preview.spend) }} left over
+        </p>
+      </template>
+      <template v-else>
+        <h1 v-if="!plans.brief || !answers.result">Working out what your money opens</h1>
+        <h1 v-else-if="answers.result.answer.status === 'infeasible'">
+          {{ words.money(plans.brief.moneyNowMinor) }} does not meet what you ask for
+        </h1>
+        <h1 v-else-if="plans.brief.moneyNowMinor === 0 && open === 0">
+          Say what you can spend, and see what it opens
+        </h1>
+        <h1 v-else>
+          {{ words.money(plans.brief.moneyNowMinor) }} opens
+          <span class="copper">{{ count(open, 'drink') }}</span> {{ withWords }}
+        </h1>
+        <p>
+          <strong :class="{ proven: answers.proven }">{{ certainty }}</strong>
+          <template v-if="obstacleWords"> · {{ obstacleWords }}</template>
+          <template v-else-if="answers.result">
+            · {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="makeUp.mixers > 0">
+              · {{ count(makeUp.mixers, 'mixer') }}</template
+            ><template v-if="nextMove">
+              ·
+              <strong>{{
+                nextMove.more > 0
+                  ? `${words.price(nextMove.more)} more`
+                  : nextMove.isKit
+                    ? 'What it takes'
+                    : 'The next bottle'
+              }}</strong>
+              opens {{ nextMove.opens.length }}: {{ nextMove.name }}</template
+            >
+          </template>
+          <template v-if="lensWords"> · {{ lensWords }}</template>
+        </p>
+      </template>
+      <CurrencyMismatch />
+    </div>
+    <PlanSwitcher />
+  </header>
+</template>
+
+<style scoped>
+.sentence {
+  display: flex;
+  gap: 20px;
+  justify-content: space-between;
+  align-items: flex-start;
+  margin-bottom: 14px;
+}
+
+p {
+  color: rgb(var(--v-theme-dim));
+}
+
+strong {
+  color: rgb(var(--v-theme-ink));
+}
+
+@media (max-width: 600px) {
+  .sentence {
+    flex-direction: column;
+    gap: 10px;
+  }
+}
+</style>

@@ -1,0 +1,31 @@
+import { computed } from 'vue';
+import { kindAndAncestors } from '@uisce/core/catalogue';
+import { ATTITUDE_MIN_FIT } from '@uisce/core/plan';
+import { useAnswer } from '../../solver/use-answer';
+import { usePlans } from '../../household/use-plans';
+import { useTrade } from '../../household/use-trade';
+
+/** Kinds at hand, with all they are a kind of: what the open plan buys, and what is owned already. */
+export function useAtHand() {
+  const answers = useAnswer();
+  const plans = usePlans();
+  const trade = useTrade();
+
+  const withAncestors = (ids: readonly string[]) =>
+    new Set(ids.flatMap((id) => kindAndAncestors(id, trade.kinds)));
+
+  const planned = computed(() =>
+    withAncestors(
+      (answers.result?.answer.items ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? []),
+    ),
+  );
+  const owned = computed(() => withAncestors(plans.brief?.ownedKinds ?? []));
+  const minFit = computed(() => ATTITUDE_MIN_FIT[plans.brief?.attitude ?? 'house']);
+  /** Drinks the open plan opens, with their fit. */
+  const open = computed(() => new Map(answers.result?.answer.drinks.map((d) => [d.id, d.fit])));
+
+  /** Whether there is a plan to compare with yet. */
+  const known = computed(() => answers.result !== undefined);
+
+  return { planned, owned, minFit, open, known };
+}

@@ -1,0 +1,19 @@
+import { usePlans } from '../../household/use-plans';
+import { useTrade } from '../../household/use-trade';
+
+/** Drinks the reader must have: add one, or let it go. */
+export function useMustDrinks() {
+  const plans = usePlans();
+  const trade = useTrade();
+
+  function toggle(id: string): void {
+    const { brief } = plans;
+    if (!brief) return;
+    const has = brief.mustDrinks.includes(id);
+    const mustDrinks = has ? brief.mustDrinks.filter((d) => d !== id) : [...brief.mustDrinks, id];
+    const name = trade.recipes.get(id)?.name ?? id;
+    plans.edit(has ? `${name} no longer a must` : `Must have ${name}`, { brief: { mustDrinks } });
+  }
+
+  return { toggle };
+}

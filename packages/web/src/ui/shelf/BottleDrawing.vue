@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { JOB_COLOUR } from '../theme/tokens';
+import type { ShelfEntry } from './shelf-layout';
+import { outline } from './silhouettes';
+
+const props = defineProps<{ entry: ShelfEntry; scale: number; selected: boolean }>();
+
+const width = computed(() => props.entry.widthMm * props.scale);
+const height = computed(() => props.entry.heightMm * props.scale);
+const shape = computed(() => outline(props.entry.silhouette, width.value, height.value));
+const colour = computed(() => `rgb(var(--v-theme-${JOB_COLOUR[props.entry.job]}))`);
+const glass = computed(() =>
+  props.entry.job === 'base'
+    ? 'rgb(var(--v-theme-tan))'
+    : `color-mix(in srgb, ${colour.value} 46%, rgb(var(--v-theme-card)))`,
+);
+const fontSize = computed(() => Math.min(19, Math.max(12, width.value * 0.34)));
+</script>
+
+<template>
+  <g :class="{ ghost: entry.ghost, selected }" :style="{ '--job': colour, '--glass': glass }">
+    <path class="body" :d="shape.body" />
+    <path class="cap" :d="shape.cap" />
+    <rect class="label" v-bind="shape.label" />
+    <text
+      class="number"
+      :x="shape.label.x + shape.label.width / 2"
+      :y="shape.label.y + shape.label.height / 2"
+      :font-size="fontSize"
+    >
+      {{ entry.drinks }}
+    </text>
+  </g>
+</template>
+
+<style scoped>
+.body {
+  fill: var(--glass);
+  stroke: var(--job);
+  stroke-width: 1.5;
+}
+
+.cap {
+  fill: var(--job);
+}
+
+.label {
+  fill: rgb(var(--v-theme-paper));
+}
+
+.number {
+  font-family: var(--display);
+  font-weight: 650;
+  fill: #1c2a2b;
+  text-anchor: middle;
+  dominant-baseline: central;
+}
+
+.ghost .body,
+.ghost .cap {
+  fill: none;
+  stroke: rgb(var(--v-theme-dim));
+  stroke-dasharray: 4 3;
+  stroke-width: 1.2;
+}
+
+.ghost .label {
+  fill: none;
+}
+
+.ghost .number {
+  fill: rgb(var(--v-theme-dim));
+}
+
+.selected .body {
+  stroke-width: 3;
+}
+</style>
