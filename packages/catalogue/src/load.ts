@@ -22,9 +22,9 @@ import {
   toolSchema,
   type Catalogue,
   type CatalogueText,
-  type Fault,
   type PriceList,
 } from '@uisce/core/catalogue';
+import type { Fault } from '@uisce/core/base';
 import {
   catalogueFaults,
   priceListFaults,
@@ -87,11 +87,11 @@ export interface LoadedCatalogue {
 }
 
 function locator(origins: Origins): (fault: Fault) => string {
-  return ({ path, message }) => {
-    const [, list, at, ...rest] = path.split('/');
+  return ({ pointer, detail }) => {
+    const [, list, at, ...rest] = pointer.split('/');
     const origin = origins[list as keyof Catalogue]?.[Number(at)];
-    if (origin === undefined) return `${path}: ${message}`;
-    return `${origin.file} /${[list, origin.index, ...rest].join('/')}: ${message}`;
+    if (origin === undefined) return `${pointer}: ${detail}`;
+    return `${origin.file} /${[list, origin.index, ...rest].join('/')}: ${detail}`;
   };
 }
 
@@ -150,7 +150,7 @@ export function loadPriceLists(catalogue: Catalogue, folder = DATA): PriceList[]
   return yamlFiles(folder, 'prices').map((file) => {
     const { data } = read(folder, file, priceListSchema);
     const faults = [...priceListFaults(data, kinds), ...kitPriceFaults(data, catalogue)];
-    if (faults.length > 0) throw new CatalogueError(faults.map((f) => `${file} ${f.path}: ${f.message}`));
+    if (faults.length > 0) throw new CatalogueError(faults.map((f) => `${file} ${f.pointer}: ${f.detail}`));
     return data;
   });
 }

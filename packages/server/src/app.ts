@@ -1,61 +1,70 @@
-import express, { Router, type Express } from 'express';
+import compression from 'compression';
+import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import type { DataSource } from 'typeorm';
-import type { PriceList } from '@uisce/core/catalogue';
+import { z } from 'zod';
 import type { LoadedCatalogue } from '@uisce/catalogue';
-import { OwnRecipes, ownRecipeRoutes } from './kept/own-recipes.js';
-import { batchRoutes } from './kept/batch-routes.js';
+import type { PriceList } from '@uisce/core/catalogue';
 import { catalogueRoutes } from './catalogue/routes.js';
 import { demoRoutes } from './demo/routes.js';
-import { Changes } from './kept/changes.js';
-import { historyRoutes } from './kept/history-routes.js';
-import { settingsRoutes } from './kept/settings-routes.js';
-import { kitRoutes } from './kept/kit-routes.js';
+import { Api } from './http/api.js';
+import { openApi } from './http/openapi.js';
 import { notFound, problemHandler } from './http/problem.js';
-import { localHostOnly, securityHeaders, styleNonce } from './http/security.js';
+import { localHostOnly, ownPagesOnly, securityHeaders, styleNonce } from './http/security.js';
 import { webApp } from './http/web-app.js';
-import { planRoutes } from './kept/plan-routes.js';
+import type { LivePages } from './kept/live.js';
+import { changeRoutes, keptRoutes } from './kept/routes.js';
+import type { KeptStore } from './kept/store.js';
+import { worldOf } from './kept/world.js';
 import type { SolverPool } from './planning/pool.js';
 import { planningRoutes } from './planning/routes.js';
-import { PriceLists } from './prices/price-lists.js';
 import { priceRoutes } from './prices/routes.js';
 
 export interface AppParts {
   logger: Logger;
-  source: DataSource;
+  store: KeptStore;
+  live: LivePages;
   pool: SolverPool;
   loaded: LoadedCatalogue;
-  prices: PriceList[];
+  shops: PriceList[];
   webFolder: string;
 }
 
+/** The API with all its endpoints, described as they are served. */
+export function createApi({ store, live, pool, loaded, shops }: Omit<AppParts, 'logger' | 'webFolder'>): Api {
+  const api = new Api();
+  const world = worldOf(store, loaded.catalogue, shops);
+  api.on(
+    {
+      method: 'get',
+      path: '/health',
+      summary: 'Whether the server answers',
+      answer: z.object({ status: z.literal('ok') }),
+    },
+    (_req, res) => res.json({ status: 'ok' }),
+  );
+  catalogueRoutes(api, loaded.text);
+  priceRoutes(api, world);
+  keptRoutes(api, store, world);
+  changeRoutes(api, store, world, live);
+  demoRoutes(api);
+  planningRoutes(api, pool);
+  const description = () => openApi(api.endpoints);
+  api.on(
+    { method: 'get', path: '/openapi.json', summary: 'This description', answer: z.unknown() },
+    (_req, res) => res.json(description()),
+  );
+  return api;
+}
+
 /** The whole HTTP application, wired but not listening. */
-export function createApp({ logger, source, pool, loaded, prices, webFolder }: AppParts): Express {
+export function createApp({ logger, webFolder, ...parts }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger, quietReqLogger: true }));
-  app.use(styleNonce, securityHeaders, localHostOnly);
-
-  const changes = new Changes(source);
-  const priceLists = new PriceLists(source, prices);
-  const api = Router();
-  api.get('/health', (_req, res) => {
-    res.json({ status: 'ok' });
-  });
-  api.use('/catalogue', catalogueRoutes(loaded.text));
-  api.use('/price-lists', priceRoutes(changes, priceLists, loaded.catalogue));
-  api.use('/settings', settingsRoutes(source, changes, priceLists));
-  const ownRecipes = new OwnRecipes(source, changes);
-  api.use('/batches', batchRoutes(source, changes, loaded.catalogue, ownRecipes));
-  api.use('/home-made', ownRecipeRoutes(ownRecipes, loaded.catalogue));
-  api.use('/kit', kitRoutes(source, changes, loaded.catalogue));
-  api.use('/plans', planRoutes(source, changes));
-  api.use('/history', historyRoutes(changes));
-  api.use('/demo', demoRoutes());
-  api.use('/plan', planningRoutes(pool));
-  api.use(notFound);
-  app.use('/api', api);
+  app.use(styleNonce, securityHeaders, localHostOnly, ownPagesOnly);
+  app.use(compression());
+  app.use('/api', createApi(parts).close(), notFound);
   app.use(webApp(webFolder));
   app.use(problemHandler);
   return app;

@@ -1,67 +1,67 @@
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import closeWithGrace from 'close-with-grace';
+import getPort, { portNumbers } from 'get-port';
 import { pino } from 'pino';
 import { loadCatalogue, loadPriceLists } from '@uisce/catalogue';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { seedDemo } from './demo/seed.js';
+import { LivePages } from './kept/live.js';
+import { KeptStore } from './kept/store.js';
 import { SolverPool } from './planning/pool.js';
-import { openDatabase } from './storage/data-source.js';
+import { DatabaseError, openDatabase, type OpenDatabase } from './storage/data-source.js';
 
 const HOST = '127.0.0.1';
 /** How many ports after the wanted one to try when it is taken. */
 const PORT_TRIES = 20;
 /** In-flight requests get this long to finish after a signal to stop. */
-const STOP_SECONDS = 15;
+const STOP_MS = 15_000;
 
 const config = readConfig(process.env);
 const logger = pino({ level: config.logLevel }, pino.destination(2));
 
-const loaded = loadCatalogue();
-const prices = loadPriceLists(loaded.catalogue);
-const source = await openDatabase(config.databaseFile);
-if (config.demo) await seedDemo(source);
-const pool = new SolverPool(config.solverThreads, config.solveSeconds);
-const app = createApp({ logger, source, pool, loaded, prices, webFolder: config.webFolder });
-
-function listen(port: number): Promise<Server> {
-  return new Promise((resolve, reject) => {
-    const server = app.listen(port, HOST, (error?: Error) => {
-      if (error) reject(error);
-      else resolve(server);
-    });
-  });
-}
-
-async function listenNear(port: number): Promise<Server> {
-  for (let offset = 0; ; offset++) {
-    try {
-      return await listen(port + offset);
-    } catch (error) {
-      const taken = (error as NodeJS.ErrnoException).code === 'EADDRINUSE';
-      if (!taken || port === 0 || offset >= PORT_TRIES) throw error;
-    }
+/** Open the database, or say in one sentence why not. */
+async function open(): Promise<OpenDatabase> {
+  try {
+    return await openDatabase(config.databaseFile);
+  } catch (error) {
+    if (!(error instanceof DatabaseError)) throw error;
+    process.stderr.write(`${error.message}\n`);
+    process.exit(1);
   }
 }
 
-const server = await listenNear(config.port);
-const { port } = server.address() as AddressInfo;
-process.stdout.write(`Uisce is at http://${HOST}:${port}\n`);
+const loaded = loadCatalogue();
+const shops = loadPriceLists(loaded.catalogue);
+const { source, connection } = await open();
+const live = new LivePages();
+const store = new KeptStore(connection, ({ label, entries }, by) =>
+  live.announce({ label, entries, history: store.history(), page: by.page }),
+);
+if (config.demo) seedDemo(store);
+const pool = new SolverPool(config.solverThreads, config.solveSeconds);
+const app = createApp({ logger, store, live, pool, loaded, shops, webFolder: config.webFolder });
 
-let stopping = false;
-async function stop(signal: string): Promise<void> {
-  if (stopping) return;
-  stopping = true;
-  logger.info({ signal }, 'stopping: finishing what is in flight');
-  const hurry = setTimeout(() => server.closeAllConnections(), STOP_SECONDS * 1000);
+const near = portNumbers(config.port, Math.min(config.port + PORT_TRIES, 65_535));
+const port = config.port === 0 ? 0 : await getPort({ port: near, host: HOST });
+const server = await new Promise<Server>((resolve, reject) => {
+  const listening = app.listen(port, HOST, (error?: Error) => {
+    if (error) reject(error);
+    else resolve(listening);
+  });
+});
+process.stdout.write(`Uisce is at http://${HOST}:${(server.address() as AddressInfo).port}\n`);
+
+closeWithGrace({ delay: STOP_MS, logger: false }, async ({ signal, err }) => {
+  if (err) logger.error({ err }, 'stopping after an error');
+  else logger.info({ signal }, 'stopping: finishing what is in flight');
+  live.close();
   await new Promise((resolve) => {
     server.close(resolve);
     server.closeIdleConnections();
   });
-  clearTimeout(hurry);
   await pool.close();
   await source.destroy();
   logger.info('stopped');
-}
-process.on('SIGTERM', (s) => void stop(s));
-process.on('SIGINT', (s) => void stop(s));
+});

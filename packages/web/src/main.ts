@@ -8,4 +8,4 @@ import { rememberedTheme } from './household/use-settings';
 import { makeVuetify } from './ui/theme/vuetify';
 import './ui/theme/base.css';
 
-createApp(App).use(createPinia()).use(router).use(makeVuetify(rememberedTheme())).mount('#app');
+createApp(App).use(createPinia()).use(router).use(makeVuetify(rememberedTheme.value)).mount('#app');

@@ -1,4 +1,4 @@
-import type { Fault } from '@uisce/core/catalogue';
+import type { Fault } from '@uisce/core/base';
 import {
   balanceFaults,
   glassFaults,
@@ -57,11 +57,11 @@ export function checkCatalogue(isCommon: (word: string) => boolean, folder?: str
     { name: 'bottles hold what they say', faults: at(kindSizeFaults(catalogue)) },
     ...lists.map((list) => ({
       name: `${list.name} behaves like a shop`,
-      faults: priceRuleFaults(list, catalogue).map((f) => `prices of ${list.id} ${f.path}: ${f.message}`),
+      faults: priceRuleFaults(list, catalogue).map((f) => `prices of ${list.id} ${f.pointer}: ${f.detail}`),
     })),
     ...published.map(({ file, list }) => ({
       name: `${list.specs.length} specs as in the ${list.list}`,
-      faults: publishedFaults(catalogue, list).map((f) => `${file} ${f.path}: ${f.message}`),
+      faults: publishedFaults(catalogue, list).map((f) => `${file} ${f.pointer}: ${f.detail}`),
     })),
   ];
 }

@@ -1,11 +1,15 @@
-const DAY_MS = 86_400_000;
+import { addDays as later, differenceInCalendarDays, formatISO, parseISO } from 'date-fns';
 
-/** The ISO day so many days after another. */
+/**
+ * The ISO day so many days after another.
+ *
+ * @example addDays('2026-12-30', 3) // '2027-01-02'
+ */
 export function addDays(isoDay: string, days: number): string {
-  return new Date(Date.parse(`${isoDay}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+  return formatISO(later(parseISO(isoDay), days), { representation: 'date' });
 }
 
 /** Whole days from one ISO day to another. */
 export function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
+  return differenceInCalendarDays(parseISO(to), parseISO(from));
 }

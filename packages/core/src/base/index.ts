@@ -1,3 +1,4 @@
+export * from './fault.js';
 export * from './ids.js';
 export * from './listed.js';
 export * from './fold.js';

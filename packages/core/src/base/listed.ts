@@ -1,4 +1,6 @@
+const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+
 /** "a", "a and b", "a, b and c". */
 export function listed(words: readonly string[]): string {
-  return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+  return LIST.format(words);
 }

@@ -44,13 +44,13 @@ describe('a catalogue', () => {
         standIns: [{ for: 'ambrosia', with: ['dry-gin'], fit: 0.5, changes: 'all' }],
       }),
     );
-    expect(faults.map((f) => f.path)).toEqual([
+    expect(faults.map((f) => f.pointer)).toEqual([
       '/recipes/1/id',
       '/recipes/0/slots/0/kind',
       '/standIns/0/for',
       '/recipes/0/glass',
     ]);
-    expect(faults[1]?.message).toBe('"nectar" is not a kind; correct the id, or add it to kinds/');
+    expect(faults[1]?.detail).toBe('"nectar" is not a kind; correct the id, or add it to kinds/');
     expect(catalogueFaults(catalogue())).toEqual([]);
   });
 
@@ -72,7 +72,7 @@ describe('a catalogue', () => {
       bottles: [bottle('a', 'dry-gin'), bottle('b', 'gin'), bottle('c', 'nectar'), bottle('a', 'dry-gin')],
     }); // prettier-ignore
     const faults = priceListFaults(list, kindIndex(catalogue().kinds));
-    expect(faults.map((f) => f.path)).toEqual(['/bottles/3/id', '/bottles/1/kind', '/bottles/2/kind']);
+    expect(faults.map((f) => f.pointer)).toEqual(['/bottles/3/id', '/bottles/1/kind', '/bottles/2/kind']);
   });
 });
 

@@ -36,12 +36,6 @@ export function emptyCatalogue(): Catalogue {
   return catalogueSchema.parse({ kinds: [], standIns: [], glasses: [], recipes: [] });
 }
 
-/** Something wrong in a file: where it stands, what is wrong, and what to do. */
-export interface Fault {
-  path: string;
-  message: string;
-}
-
 /** Kinds by id. */
 export function kindIndex(kinds: readonly Kind[]): Map<string, Kind> {
   return new Map(kinds.map((kind) => [kind.id, kind]));

@@ -77,4 +77,7 @@ export const priceListSchema = z.strictObject({
 export type PriceList = z.infer<typeof priceListSchema>;
 
 /** A price list without its prices, for choosing one. */
-export type PriceListSummary = Pick<PriceList, 'id' | 'name' | 'currency' | 'over'>;
+export type PriceListSummary = Pick<PriceList, 'id' | 'name' | 'currency' | 'over'> & {
+  /** Whether the household brought it in. */
+  own?: boolean;
+};

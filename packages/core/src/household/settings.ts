@@ -23,8 +23,19 @@ export const settingsSchema = z.strictObject({
   locale: z.enum(LOCALES),
   theme: z.enum(['day', 'night']),
   priceListId: idSchema,
-  currentPlanId: z.uuid().nullable(),
   /** Sugar to water by weight of the syrup that is kept; null pours each as its spec says. */
   houseSyrupRatio: z.number().min(0.5).max(2.5).nullable().default(null),
 });
 export type Settings = z.infer<typeof settingsSchema>;
+
+/** Settings of a household that has said nothing yet. */
+export function defaultSettings(): Settings {
+  return {
+    household: '',
+    measure: 'ml',
+    locale: 'en-IE',
+    theme: 'day',
+    priceListId: 'lantern-store',
+    houseSyrupRatio: null,
+  };
+}

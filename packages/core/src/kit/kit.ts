@@ -65,7 +65,3 @@ export function emptyKit(): Kit {
     ownMeasures: false,
   };
 }
-
-/** What a client sends to change the kit, with words for the undo list. */
-export const kitWriteSchema = z.strictObject({ kit: kitSchema, change: z.string().trim().min(1).max(120) });
-export type KitWrite = z.infer<typeof kitWriteSchema>;

@@ -33,10 +33,3 @@ export const batchRecordSchema = z.strictObject({
   notes: z.string().max(2000),
 });
 export type BatchRecord = z.infer<typeof batchRecordSchema>;
-
-/** What a client sends to keep a batch, with words for the undo list. */
-export const batchWriteSchema = z.strictObject({
-  batch: batchRecordSchema,
-  change: z.string().trim().min(1).max(120),
-});
-export type BatchWrite = z.infer<typeof batchWriteSchema>;

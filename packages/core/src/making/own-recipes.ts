@@ -8,9 +8,3 @@ export const ownRecipesSchema = z
   .refine((list) => new Set(list.map((r) => r.id)).size === list.length, {
     message: 'two recipes have one id; give each its own',
   });
-
-/** What a client sends to keep them, with words for the undo list. */
-export const ownRecipesWriteSchema = z.strictObject({
-  recipes: ownRecipesSchema,
-  change: z.string().trim().min(1).max(120),
-});

@@ -1,5 +1,6 @@
 import { drinkProfile, per100Ml } from '../drink/profile.js';
-import { kindIndex, type Catalogue, type Fault } from '../catalogue/catalogue.js';
+import type { Fault } from '../base/fault.js';
+import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { FamilyEntry } from '../catalogue/family.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
@@ -30,7 +31,11 @@ export function balanceFaults(catalogue: Catalogue): Fault[] {
     const family = families.get(recipe.family);
     if (family === undefined) {
       return [
-        { path: `/recipes/${i}/family`, message: `"${recipe.family}" has no bands; add it to families.yaml` },
+        {
+          code: 'balance',
+          pointer: `/recipes/${i}/family`,
+          detail: `"${recipe.family}" has no bands; add it to families.yaml`,
+        },
       ];
     }
     const out = outOfBand(recipe, family, kinds);
@@ -38,16 +43,18 @@ export function balanceFaults(catalogue: Catalogue): Fault[] {
     if (out.length > 0 && !explained) {
       return [
         {
-          path: `/recipes/${i}`,
-          message: `${recipe.id}: ${out.join('; ')}; correct an amount or the family, or say why under because: balance`,
+          code: 'balance',
+          pointer: `/recipes/${i}`,
+          detail: `${recipe.id}: ${out.join('; ')}; correct an amount or the family, or say why under because: balance`,
         },
       ];
     }
     if (out.length === 0 && explained) {
       return [
         {
-          path: `/recipes/${i}/because/balance`,
-          message: `${recipe.id} lies within its family; take the reason out`,
+          code: 'balance',
+          pointer: `/recipes/${i}/because/balance`,
+          detail: `${recipe.id} lies within its family; take the reason out`,
         },
       ];
     }

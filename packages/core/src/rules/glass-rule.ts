@@ -1,7 +1,8 @@
 import { fitsGlassType } from '../glass/fill.js';
 import { capacityMl } from '../glass/profile.js';
 import { drinkProfile } from '../drink/profile.js';
-import { kindIndex, type Catalogue, type Fault } from '../catalogue/catalogue.js';
+import type { Fault } from '../base/fault.js';
+import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 
 /** Drawn glasses that hold less or more than they say. */
 function drawingFaults(catalogue: Catalogue): Fault[] {
@@ -11,8 +12,9 @@ function drawingFaults(catalogue: Catalogue): Fault[] {
       ? []
       : [
           {
-            path: `/glasses/${i}/inside`,
-            message: `${glass.id} is drawn holding ${ml.toFixed(0)} ml; it should hold ${glass.minMl} to ${glass.maxMl}`,
+            code: 'glass',
+            pointer: `/glasses/${i}/inside`,
+            detail: `${glass.id} is drawn holding ${ml.toFixed(0)} ml; it should hold ${glass.minMl} to ${glass.maxMl}`,
           },
         ];
   });
@@ -31,16 +33,18 @@ export function glassFaults(catalogue: Catalogue): Fault[] {
     if (!fits && !explained) {
       return [
         {
-          path: `/recipes/${i}/glass`,
-          message: `${recipe.id}: ${served} ml and its ice do not suit a ${glass.name.toLowerCase()} of ${glass.minMl} to ${glass.maxMl} ml; name another glass, or say why under because: glass`,
+          code: 'glass',
+          pointer: `/recipes/${i}/glass`,
+          detail: `${recipe.id}: ${served} ml and its ice do not suit a ${glass.name.toLowerCase()} of ${glass.minMl} to ${glass.maxMl} ml; name another glass, or say why under because: glass`,
         },
       ];
     }
     return fits && explained
       ? [
           {
-            path: `/recipes/${i}/because/glass`,
-            message: `${recipe.id} suits its glass; take the reason out`,
+            code: 'glass',
+            pointer: `/recipes/${i}/because/glass`,
+            detail: `${recipe.id} suits its glass; take the reason out`,
           },
         ]
       : [];

@@ -1,6 +1,7 @@
 import type { Kind } from '../catalogue/kind.js';
 import { isTopped } from '../drink/profile.js';
-import type { Catalogue, Fault } from '../catalogue/catalogue.js';
+import type { Fault } from '../base/fault.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
 import { kindIndex } from '../catalogue/catalogue.js';
 import type { Method, Recipe } from '../catalogue/recipe.js';
 
@@ -81,16 +82,18 @@ export function methodFaults(catalogue: Catalogue): Fault[] {
     if (fault !== undefined && !explained) {
       return [
         {
-          path: `/recipes/${i}/method`,
-          message: `${recipe.id}: ${fault}; change the method, or say why under because: method`,
+          code: 'method',
+          pointer: `/recipes/${i}/method`,
+          detail: `${recipe.id}: ${fault}; change the method, or say why under because: method`,
         },
       ];
     }
     if (fault === undefined && explained) {
       return [
         {
-          path: `/recipes/${i}/because/method`,
-          message: `${recipe.id} keeps the shake and stir rule; take the reason out`,
+          code: 'method',
+          pointer: `/recipes/${i}/because/method`,
+          detail: `${recipe.id} keeps the shake and stir rule; take the reason out`,
         },
       ];
     }

@@ -1,4 +1,5 @@
-import type { Catalogue, Fault } from '../catalogue/catalogue.js';
+import type { Fault } from '../base/fault.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
 import { foldText } from '../base/fold.js';
 import type { PriceList } from '../catalogue/price-list.js';
 
@@ -58,8 +59,9 @@ export function nameFaults(
     plainWords(text)
       .filter((word) => !isCommon(word) && !allowed.has(word))
       .map((word) => ({
-        path,
-        message: `"${word}" in “${text}” is no common word: use a generic term; if it is a place or a classic drink’s name, add it to allowed-words.yaml`,
+        code: 'name',
+        pointer: path,
+        detail: `"${word}" in “${text}” is no common word: use a generic term; if it is a place or a classic drink’s name, add it to allowed-words.yaml`,
       })),
   );
 }

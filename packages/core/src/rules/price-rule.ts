@@ -1,4 +1,5 @@
-import type { Catalogue, Fault } from '../catalogue/catalogue.js';
+import type { Fault } from '../base/fault.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
 import type { BottleSize } from '../catalogue/kind.js';
 import type { PriceList } from '../catalogue/price-list.js';
 
@@ -33,25 +34,30 @@ export function priceRuleFaults(list: PriceList, catalogue: Catalogue): Fault[] 
     const bought = list.bottles.filter((b) => b.kind === kind.id && !b.id.startsWith('made-'));
     const made = list.bottles.some((b) => b.kind === kind.id && b.id.startsWith('made-'));
     if (bought.length === 0 && !made)
-      faults.push({ path, message: `${list.id} sells no ${kind.id}; add a bottle` });
+      faults.push({ code: 'price', pointer: path, detail: `${list.id} sells no ${kind.id}; add a bottle` });
     if (bought.length > MOST_BOTTLES_A_KIND)
       faults.push({
-        path,
-        message: `${bought.length} bottles of ${kind.id}; ${MOST_BOTTLES_A_KIND} at the most`,
+        code: 'price',
+        pointer: path,
+        detail: `${bought.length} bottles of ${kind.id}; ${MOST_BOTTLES_A_KIND} at the most`,
       });
     const mixing = bought.filter((b) => b.tier === 'mixing').sort((a, b) => a.ml - b.ml);
     for (const [i, bottle] of mixing.entries()) {
       const smaller = mixing[i - 1];
       if (smaller && perMl(bottle) >= perMl(smaller))
-        faults.push({ path, message: `${bottle.id} costs more a ml than the smaller ${smaller.id}` });
+        faults.push({
+          code: 'price',
+          pointer: path,
+          detail: `${bottle.id} costs more a ml than the smaller ${smaller.id}`,
+        });
     }
     for (const finer of bought.filter((b) => b.tier === 'finer')) {
       if (mixing.some((m) => m.ml === finer.ml && m.priceMinor >= finer.priceMinor))
-        faults.push({ path, message: `${finer.id} is finer and no dearer` });
+        faults.push({ code: 'price', pointer: path, detail: `${finer.id} is finer and no dearer` });
     }
     for (const bottle of bought) {
       const fault = sizeFault(bottle, ['square', 'can'].includes(kind.silhouette));
-      if (fault) faults.push({ path, message: `${bottle.id}: ${fault}` });
+      if (fault) faults.push({ code: 'price', pointer: path, detail: `${bottle.id}: ${fault}` });
     }
   }
   return faults;
@@ -61,10 +67,18 @@ export function priceRuleFaults(list: PriceList, catalogue: Catalogue): Fault[] 
 export function kindSizeFaults(catalogue: Catalogue): Fault[] {
   return catalogue.kinds.flatMap((kind, i) => {
     if (!kind.abstract && kind.supply === 'bottle' && kind.sizes.length === 0)
-      return [{ path: `/kinds/${i}/sizes`, message: `${kind.id} is sold in bottles; say in which sizes` }];
+      return [
+        {
+          code: 'price',
+          pointer: `/kinds/${i}/sizes`,
+          detail: `${kind.id} is sold in bottles; say in which sizes`,
+        },
+      ];
     return kind.sizes.flatMap((size, s) => {
       const fault = sizeFault(size, ['square', 'can'].includes(kind.silhouette));
-      return fault ? [{ path: `/kinds/${i}/sizes/${s}`, message: `${kind.id}: ${fault}` }] : [];
+      return fault
+        ? [{ code: 'price', pointer: `/kinds/${i}/sizes/${s}`, detail: `${kind.id}: ${fault}` }]
+        : [];
     });
   });
 }

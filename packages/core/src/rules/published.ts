@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { amountMl } from '../base/amount.js';
-import type { Catalogue, Fault } from '../catalogue/catalogue.js';
+import type { Fault } from '../base/fault.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
 import { idSchema } from '../base/ids.js';
 
 /** A published list's measured parts, for comparing our specs with it. */
@@ -20,16 +21,30 @@ export function publishedFaults(catalogue: Catalogue, published: PublishedList):
   return published.specs.flatMap((spec, i) => {
     const recipe = recipes.get(spec.recipe);
     if (recipe === undefined)
-      return [{ path: `/specs/${i}/recipe`, message: `there is no recipe "${spec.recipe}"` }];
+      return [
+        { code: 'published', pointer: `/specs/${i}/recipe`, detail: `there is no recipe "${spec.recipe}"` },
+      ];
     return Object.entries(spec.ml).flatMap(([kind, wanted]) => {
       const path = `/specs/${i}/ml/${kind}`;
       const slot = recipe.slots.find((s) => s.kind === kind || s.or.includes(kind));
       if (slot === undefined)
-        return [{ path, message: `${recipe.id} has no ${kind}; the published list has ${wanted} ml` }];
+        return [
+          {
+            code: 'published',
+            pointer: path,
+            detail: `${recipe.id} has no ${kind}; the published list has ${wanted} ml`,
+          },
+        ];
       const ours = amountMl(slot.amount) ?? 0;
       const allowed = Math.max(published.toleranceMl, wanted * published.toleranceShare);
       return Math.abs(ours - wanted) > allowed + 1e-9
-        ? [{ path, message: `${recipe.id} takes ${ours} ml of ${kind}; the published list has ${wanted}` }]
+        ? [
+            {
+              code: 'published',
+              pointer: path,
+              detail: `${recipe.id} takes ${ours} ml of ${kind}; the published list has ${wanted}`,
+            },
+          ]
         : [];
     });
   });

@@ -1,4 +1,5 @@
-import { kindIndex, type Catalogue, type Fault } from '../catalogue/catalogue.js';
+import type { Fault } from '../base/fault.js';
+import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PriceList } from '../catalogue/price-list.js';
 
@@ -10,7 +11,13 @@ function doubled(ids: readonly string[], path: string, what: string): Fault[] {
       seen.add(id);
       return [];
     }
-    return [{ path: `${path}/${i}/id`, message: `${what} "${id}" is listed twice; give one another id` }];
+    return [
+      {
+        code: 'twice',
+        pointer: `${path}/${i}/id`,
+        detail: `${what} "${id}" is listed twice; give one another id`,
+      },
+    ];
   });
 }
 
@@ -30,8 +37,9 @@ class Pointer {
   follow(id: string, path: string): void {
     if (this.known.has(id)) return;
     this.faults.push({
-      path,
-      message: `"${id}" is not a ${this.what}; correct the id, or add it to ${this.where}`,
+      code: 'unknown',
+      pointer: path,
+      detail: `"${id}" is not a ${this.what}; correct the id, or add it to ${this.where}`,
     });
   }
 }
@@ -116,11 +124,15 @@ export function priceListFaults(list: PriceList, kinds: ReadonlyMap<string, Kind
   list.bottles.forEach((bottle, i) => {
     const message = kindFault(bottle.kind, kinds);
     if (message !== undefined)
-      faults.push({ path: `/bottles/${i}/kind`, message: `${message} (bottle "${bottle.label}")` });
+      faults.push({
+        code: 'unknown',
+        pointer: `/bottles/${i}/kind`,
+        detail: `${message} (bottle "${bottle.label}")`,
+      });
   });
   list.fresh.forEach((fresh, i) => {
     const message = kindFault(fresh.kind, kinds);
-    if (message !== undefined) faults.push({ path: `/fresh/${i}/kind`, message });
+    if (message !== undefined) faults.push({ code: 'unknown', pointer: `/fresh/${i}/kind`, detail: message });
   });
   return faults;
 }

@@ -47,9 +47,9 @@ describe('the shake and stir rule (common practice)', () => {
       testCatalogue({ kinds: KINDS.map(([id, more]) => kindInput(id, more)), recipes: [recipe] });
     const because = { method: 'Ever since it was first written down.' };
     const written = { id: 'v', name: 'V', family: 'martini', strain: 'once', ice: 'none', glass: 'coupe', era: 'before-1900', canon: 'core', source: 'trade', slots: [{ kind: 'gin', amount: '60 ml', role: 'base' }] }; // prettier-ignore
-    expect(methodFaults(catalogue({ ...written, method: 'shake' }))[0]?.path).toBe('/recipes/0/method');
+    expect(methodFaults(catalogue({ ...written, method: 'shake' }))[0]?.pointer).toBe('/recipes/0/method');
     expect(methodFaults(catalogue({ ...written, method: 'shake', because }))).toEqual([]);
-    expect(methodFaults(catalogue({ ...written, method: 'stir', because }))[0]?.path).toBe(
+    expect(methodFaults(catalogue({ ...written, method: 'stir', because }))[0]?.pointer).toBe(
       '/recipes/0/because/method',
     );
   });
@@ -67,7 +67,7 @@ describe('a family’s band', () => {
           recipes: [recipe],
         }),
       );
-    expect(faults(dry)[0]?.message).toMatch(/^d: sugar 0.00 g in 100 ml, the family has 4.00/);
+    expect(faults(dry)[0]?.detail).toMatch(/^d: sugar 0.00 g in 100 ml, the family has 4.00/);
     expect(faults({ ...dry, because: { balance: 'Meant to be bone dry.' } })).toEqual([]);
   });
 });
@@ -85,7 +85,7 @@ describe('the same drink twice', () => {
     const dry = testRecipe([GIN, ['vermouth', '10 ml', 'aromatic']], { id: 'dry' });
     expect(normalisedSpec(one)).toBe(normalisedSpec(two));
     const found = (recipes: object[]) => sameSpecFaults({ ...testCatalogue({}), recipes: recipes as never });
-    expect(found([one, dry, two]).map((f) => f.path)).toEqual(['/recipes/2']);
+    expect(found([one, dry, two]).map((f) => f.pointer)).toEqual(['/recipes/2']);
     expect(
       found([
         { ...one, group: 'g' },
@@ -100,7 +100,7 @@ describe('names', () => {
   const common = (word: string) => ['dry', 'gin', 'coupe'].includes(word);
 
   it('with a word no dictionary has are shown to somebody', () => {
-    expect(nameFaults(catalogue, [], common, new Set())).toMatchObject([{ path: '/kinds/0/also/0' }]);
+    expect(nameFaults(catalogue, [], common, new Set())).toMatchObject([{ pointer: '/kinds/0/also/0' }]);
     expect(nameFaults(catalogue, [], common, new Set(['zorblax']))).toEqual([]);
     expect(idleAllowedWords(catalogue, [], new Set(['zorblax', 'quux']))).toEqual(['quux']);
   });
@@ -119,7 +119,7 @@ describe('a price list', () => {
     priceRuleFaults(
       priceListSchema.parse({ format: 'uisce-prices/1', id: 'l', name: 'L', currency: 'EUR', provenance: 'test', bottles }), // prettier-ignore
       catalogue,
-    ).map((f) => f.message);
+    ).map((f) => f.detail);
 
   it('sells every kind, larger for less a ml, finer for more, in bottles that hold it', () => {
     const rum = bottle('rum', 700, 1500, { kind: 'rum' });
@@ -154,7 +154,7 @@ describe('a published list', () => {
       publishedFaults(
         catalogue,
         publishedListSchema.parse({ provenance: 'from memory, for a test', list: 'a made-up list', toleranceMl: 2.5, toleranceShare: 0.1, specs: [{ recipe: 'x', ml }] }), // prettier-ignore
-      ).map((f) => f.message);
+      ).map((f) => f.detail);
     expect(compare({ gin: 65, vermouth: 10 })).toEqual([]);
     expect(compare({ gin: 50 })).toEqual(['x takes 60 ml of gin; the published list has 50']);
     expect(compare({ rum: 30 })).toEqual(['x has no rum; the published list has 30 ml']);

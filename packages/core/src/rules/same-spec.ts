@@ -1,5 +1,6 @@
 import { amountMl } from '../base/amount.js';
-import type { Catalogue, Fault } from '../catalogue/catalogue.js';
+import type { Fault } from '../base/fault.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
 import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 
 /** Shares of a drink are compared to the nearest twentieth. */
@@ -36,8 +37,9 @@ export function sameSpecFaults(catalogue: Catalogue): Fault[] {
     if (drinkKey(other) === drinkKey(recipe)) return [];
     return [
       {
-        path: `/recipes/${i}`,
-        message: `${recipe.id} has the same spec as ${other.id} (${spec}); make it another name of that drink under also, or a variant by a common group`,
+        code: 'same-spec',
+        pointer: `/recipes/${i}`,
+        detail: `${recipe.id} has the same spec as ${other.id} (${spec}); make it another name of that drink under also, or a variant by a common group`,
       },
     ];
   });

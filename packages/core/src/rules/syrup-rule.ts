@@ -1,5 +1,6 @@
 import { brixOfRatio, sugarGPerLOfBrix } from '../making/solution.js';
-import type { Catalogue, Fault } from '../catalogue/catalogue.js';
+import type { Fault } from '../base/fault.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
 
 /** How far a syrup's sugar may be from what its strength says: fruit and nuts bring a little of their own. */
 const TOLERANCE = 0.1;
@@ -9,15 +10,22 @@ export function syrupFaults(catalogue: Catalogue): Fault[] {
   return catalogue.kinds.flatMap((kind, i) => {
     if (kind.strength === undefined) {
       return kind.id.endsWith('-syrup') && kind.supply === 'home-made'
-        ? [{ path: `/kinds/${i}/strength`, message: `${kind.id} is a syrup; say how strong, such as 1:1` }]
+        ? [
+            {
+              code: 'syrup',
+              pointer: `/kinds/${i}/strength`,
+              detail: `${kind.id} is a syrup; say how strong, such as 1:1`,
+            },
+          ]
         : [];
     }
     const stated = sugarGPerLOfBrix(brixOfRatio(Number.parseFloat(kind.strength), kind.sweetenerBrix));
     return Math.abs(kind.sugarGPerL / stated - 1) > TOLERANCE
       ? [
           {
-            path: `/kinds/${i}/sugarGPerL`,
-            message: `${kind.id} at ${kind.strength} holds about ${stated.toFixed(0)} g of sugar a litre, not ${kind.sugarGPerL}; correct one of the two`,
+            code: 'syrup',
+            pointer: `/kinds/${i}/sugarGPerL`,
+            detail: `${kind.id} at ${kind.strength} holds about ${stated.toFixed(0)} g of sugar a litre, not ${kind.sugarGPerL}; correct one of the two`,
           },
         ]
       : [];

@@ -1,25 +1,30 @@
 import { randomUUID } from 'node:crypto';
-import type { DataSource } from 'typeorm';
-import { DEFAULT_SETTINGS } from '../kept/settings-routes.js';
-import { BatchEntity, KitEntity, PlanEntity, SettingsEntity } from '../storage/entities.js';
+import { keptBatch, keptKit, keptPlace, keptPlan, keptSettings, ONLY_ID, type Kept } from '@uisce/core/kept';
+import { defaultSettings } from '@uisce/core/household';
+import type { KeptStore } from '../kept/store.js';
 import { BOATHOUSE, boathouseBatches } from './boathouse.js';
 
 /** Put the demo household into an empty database; one that holds plans is left alone. */
-export async function seedDemo(source: DataSource): Promise<void> {
-  const plans = source.getRepository(PlanEntity);
-  if ((await plans.count()) > 0) return;
+export function seedDemo(store: KeptStore): void {
+  if (store.list(keptPlan).length > 0) return;
   const start = Date.now();
-  const rows = BOATHOUSE.plans.map((plan, i) => {
-    const at = new Date(start + i).toISOString();
-    return { id: randomUUID(), ...plan, createdAt: at, updatedAt: at };
-  });
-  await plans.save(rows);
+  const plans = BOATHOUSE.plans.map((plan, i) => ({
+    id: randomUUID(),
+    ...plan,
+    createdAt: new Date(start + i).toISOString(),
+  }));
   const today = new Date(start).toISOString().slice(0, 10);
-  const batches = boathouseBatches(today, [randomUUID(), randomUUID()]);
-  await source.getRepository(BatchEntity).save(batches.map((value) => ({ id: value.id, value })));
-  await source.getRepository(KitEntity).save({ id: 'household', value: BOATHOUSE.kit });
-  await source.getRepository(SettingsEntity).save({
-    id: 'household',
-    value: { ...DEFAULT_SETTINGS, household: BOATHOUSE.household, currentPlanId: rows[0]?.id ?? null },
+  const write = <T>(kept: Kept<T>, value: T) => ({
+    thing: kept.name,
+    id: kept.idOf?.(value) ?? ONLY_ID,
+    value,
+    version: null,
   });
+  store.seed([
+    ...plans.map((plan) => write(keptPlan, plan)),
+    ...boathouseBatches(today, [randomUUID(), randomUUID()]).map((batch) => write(keptBatch, batch)),
+    write(keptKit, BOATHOUSE.kit),
+    write(keptSettings, { ...defaultSettings(), household: BOATHOUSE.household }),
+    write(keptPlace, { planId: plans[0]?.id ?? null }),
+  ]);
 }

@@ -11,11 +11,11 @@ export const LARGE_BODY = '8mb';
  * Parse a JSON body up to `limit`. Anything else is refused, which also keeps other sites' forms
  * from posting here.
  */
-export function jsonBody(limit: string): RequestHandler {
+export function jsonBody(limit = SMALL_BODY): RequestHandler {
   const parse = express.json({ limit, strict: false });
   return (req, res, next) => {
     if (!req.is('application/json'))
-      throw new HttpProblem(415, 'send JSON, with content-type application/json');
+      throw new HttpProblem('wrong-media', 'send JSON, with content-type application/json');
     parse(req, res, next);
   };
 }

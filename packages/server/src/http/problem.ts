@@ -1,59 +1,96 @@
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
-import type { ProblemDetails } from '@uisce/core/base';
+import {
+  faultsOfZod,
+  PROBLEMS,
+  problemType,
+  type Fault,
+  type ProblemDetails,
+  type ProblemName,
+} from '@uisce/core/base';
 import type { ZodError } from 'zod';
-import { STATUS_CODES } from 'node:http';
 
-export interface PointedFault {
-  pointer: string;
-  detail: string;
+/** What a problem carries beside its words. */
+interface Particulars {
+  errors?: readonly Fault[];
+  entries?: readonly unknown[];
+  headers?: Record<string, string>;
 }
+
+/** More faults than this help nobody, and would make a large answer. */
+const MOST_FAULTS = 50;
 
 /** An error the client can do something about; becomes `application/problem+json`. */
 export class HttpProblem extends Error {
   constructor(
-    readonly status: number,
+    readonly problem: ProblemName,
     readonly detail: string,
-    readonly errors?: PointedFault[],
+    readonly particulars: Particulars = {},
   ) {
     super(detail);
     this.name = 'HttpProblem';
   }
 
-  /** A body or file that breaks its schema, each fault with its JSON pointer. */
+  /** Faults of what was sent, each with its pointer. */
+  static faults(detail: string, errors: readonly Fault[]): HttpProblem {
+    return new HttpProblem('invalid', detail, { errors });
+  }
+
+  /** A body or file that breaks its schema. */
   static fromZod(error: ZodError, what: string): HttpProblem {
-    const faults = error.issues.map((issue) => ({
-      pointer: `/${issue.path.map((p) => String(p).replace(/~/g, '~0').replace(/\//g, '~1')).join('/')}`,
-      detail: issue.message,
-    }));
+    const faults = faultsOfZod(error);
     const first = faults[0];
-    return new HttpProblem(
-      400,
-      `${what} has a fault at ${first?.pointer ?? '/'}: ${first?.detail ?? 'unknown'}`,
+    return HttpProblem.faults(
+      `${what} has a fault at ${first?.pointer || '/'}: ${first?.detail ?? 'unknown'}`,
       faults,
     );
   }
 }
 
 /** Send problem details (RFC 9457). */
-export function sendProblem(res: Response, status: number, detail: string, errors?: PointedFault[]): void {
+export function sendProblem(
+  res: Response,
+  name: ProblemName,
+  detail: string,
+  { errors, entries, headers = {} }: Particulars = {},
+): void {
+  const { status, title } = PROBLEMS[name];
   const body: ProblemDetails = {
-    type: 'about:blank',
-    title: STATUS_CODES[status] ?? 'Error',
+    type: problemType(name),
+    title,
     status,
     detail,
-    ...(errors ? { errors } : {}),
+    ...(errors ? { errors: errors.slice(0, MOST_FAULTS) } : {}),
+    ...(entries ? { entries: [...entries] } : {}),
   };
-  res.status(status).type('application/problem+json').send(JSON.stringify(body));
+  res.status(status).set(headers).type('application/problem+json').send(JSON.stringify(body));
 }
 
 /** Unknown API path. */
 export const notFound: RequestHandler = (req, res) => {
-  sendProblem(res, 404, `there is nothing at ${req.method} ${req.path}`);
+  sendProblem(res, 'no-such-path', `there is nothing at ${req.method} ${req.path}`);
 };
 
-interface BodyError {
+/** What the parsers of bodies and the senders of files throw. */
+interface ForeignError {
   type?: string;
   limit?: number;
+  status?: number;
+  headers?: Record<string, string>;
+}
+
+/** Which of our problems an error of Express's own is; undefined for what nobody foresaw. */
+function foreignProblem(error: unknown): [ProblemName, string] | undefined {
+  const { type, limit, status } = (error ?? {}) as ForeignError;
+  const message = error instanceof Error ? error.message : '';
+  if (type === 'entity.too.large')
+    return ['too-large', `the body is larger than the ${limit ?? 0} bytes allowed here`];
+  if (type === 'entity.parse.failed') return ['not-json', `the body is not JSON: ${message}`];
+  if (type === 'encoding.unsupported' || type === 'charset.unsupported') return ['wrong-media', message];
+  if (error instanceof URIError) return ['bad-address', 'the address is not well formed'];
+  if (status === 416) return ['not-satisfiable', 'the file has no such part'];
+  if (status === 404) return ['not-found', 'there is no such file'];
+  if (status !== undefined && status >= 400 && status < 500) return ['bad-address', message];
+  return undefined;
 }
 
 /** Turn whatever was thrown into problem details; what we did not foresee is logged and kept vague. */
@@ -63,20 +100,14 @@ export const problemHandler: ErrorRequestHandler = (error: unknown, req, res, ne
     return;
   }
   if (error instanceof HttpProblem) {
-    sendProblem(res, error.status, error.detail, error.errors);
+    sendProblem(res, error.problem, error.detail, error.particulars);
     return;
   }
-  const { type, limit } = (error ?? {}) as BodyError;
-  if (type === 'entity.too.large') {
-    sendProblem(res, 413, `the body is larger than the ${limit ?? 0} bytes allowed here`);
-  } else if (type === 'entity.parse.failed') {
-    sendProblem(res, 400, `the body is not JSON: ${(error as Error).message}`);
-  } else if (type === 'encoding.unsupported' || type === 'charset.unsupported') {
-    sendProblem(res, 415, (error as Error).message);
-  } else if (error instanceof URIError) {
-    sendProblem(res, 400, 'the address is not well formed');
-  } else {
-    req.log.error({ err: error }, 'request failed');
-    sendProblem(res, 500, 'something went wrong on our side; nothing was changed');
+  const known = foreignProblem(error);
+  if (known) {
+    sendProblem(res, ...known, { headers: (error as ForeignError).headers ?? {} });
+    return;
   }
+  req.log.error({ err: error }, 'request failed');
+  sendProblem(res, 'internal', 'something went wrong on our side; nothing was changed');
 };

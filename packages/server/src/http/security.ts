@@ -12,7 +12,21 @@ const LOCAL_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
  */
 export const localHostOnly: RequestHandler = (req, _res, next) => {
   const host = (req.headers.host ?? '').replace(/:\d+$/, '');
-  if (!LOCAL_HOSTS.has(host)) throw new HttpProblem(403, `this server does not answer to the name "${host}"`);
+  if (!LOCAL_HOSTS.has(host))
+    throw new HttpProblem('foreign-host', `this server does not answer to the name "${host}"`);
+  next();
+};
+
+/** Methods that change nothing and compute nothing. */
+const HARMLESS = new Set(['GET', 'HEAD', 'OPTIONS']);
+
+/** Refuse what a page from elsewhere sends: whatever changes or computes is asked by our own pages, or by no page. */
+export const ownPagesOnly: RequestHandler = (req, _res, next) => {
+  const { host, origin, 'sec-fetch-site': site } = req.headers;
+  const foreignSite = site !== undefined && site !== 'same-origin' && site !== 'none';
+  const foreignOrigin = origin !== undefined && URL.parse(origin)?.host !== host;
+  if (!HARMLESS.has(req.method) && (foreignSite || foreignOrigin))
+    throw new HttpProblem('foreign-page', 'a page from elsewhere may not do this');
   next();
 };
 

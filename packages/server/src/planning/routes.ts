@@ -1,24 +1,39 @@
-import { Router, type Request, type Response } from 'express';
+import type { Request, Response } from 'express';
 import { oversize, planProblemSchema } from '@uisce/core/planner';
-import { jsonBody, LARGE_BODY, validated } from '../http/parse.js';
+import { z } from 'zod';
+import type { Api } from '../http/api.js';
+import { LARGE_BODY, validated } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
 import { QueueFullError, type SolverPool } from './pool.js';
 import type { SolveTask } from './worker.js';
 
-/** The open planning API: a problem in, the proven best out. */
-export function planningRoutes(pool: SolverPool): Router {
-  const router = Router();
+const answerSchema = z.object({
+  status: z.enum(['optimal', 'feasible', 'infeasible']),
+  value: z.number(),
+  bound: z.number(),
+  spend: z.int(),
+  items: z.array(z.string()),
+  drinks: z.array(z.object({ id: z.string(), fit: z.number() })),
+  ms: z.int(),
+});
+const frontierSchema = z.object({
+  status: answerSchema.shape.status,
+  points: z.array(answerSchema.pick({ spend: true, value: true, items: true })),
+  ms: z.int(),
+});
 
-  const handle = (kind: SolveTask['kind']) => async (req: Request, res: Response) => {
-    const tooBig = oversize(req.body);
-    if (tooBig !== undefined) throw new HttpProblem(413, `the problem is too large: ${tooBig}`);
-    const problem = validated(planProblemSchema, req.body, 'the problem');
+/** The open planning API: a problem in, the proven best out. */
+export function planningRoutes(api: Api, pool: SolverPool): void {
+  const handle = (kind: SolveTask['kind']) => async (req: Request, res: Response, body: unknown) => {
+    const tooBig = oversize(body);
+    if (tooBig !== undefined) throw new HttpProblem('too-large', `the problem is too large: ${tooBig}`);
+    const problem = validated(planProblemSchema, body, 'the problem');
     const gone = new AbortController();
     res.on('close', () => gone.abort());
     try {
       const result = await pool.run({ kind, problem }, gone.signal);
       if (result.kind === 'out-of-time') {
-        throw new HttpProblem(503, 'no set that meets every rule was found in the time allowed');
+        throw new HttpProblem('out-of-time', 'no set that meets every rule was found in the time allowed');
       }
       res.json({ ...result.answer, ms: result.ms });
     } catch (error) {
@@ -26,15 +41,34 @@ export function planningRoutes(pool: SolverPool): Router {
         req.log.info('client left; solve stopped');
         return;
       }
-      if (error instanceof QueueFullError) {
-        res.set('retry-after', '10');
-        throw new HttpProblem(503, 'too many problems are waiting; try again in a moment');
-      }
+      if (error instanceof QueueFullError)
+        throw new HttpProblem('busy', 'too many problems are waiting; try again in a moment', {
+          headers: { 'retry-after': '10' },
+        });
       throw error;
     }
   };
 
-  router.post('/solve', jsonBody(LARGE_BODY), handle('solve'));
-  router.post('/frontier', jsonBody(LARGE_BODY), handle('frontier'));
-  return router;
+  const common = {
+    method: 'post',
+    // Measured by hand first: what is far too large is refused before its schema looks at it.
+    body: z.unknown(),
+    described: planProblemSchema,
+    limit: LARGE_BODY,
+    problems: ['invalid', 'too-large', 'busy', 'out-of-time'],
+  } as const;
+  api
+    .on(
+      {
+        ...common,
+        path: '/plan/solve',
+        summary: 'The proven best set for a planning problem',
+        answer: answerSchema,
+      },
+      handle('solve'),
+    )
+    .on(
+      { ...common, path: '/plan/frontier', summary: 'The best set at every budget', answer: frontierSchema },
+      handle('frontier'),
+    );
 }

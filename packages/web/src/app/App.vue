@@ -1,31 +1,41 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onErrorCaptured, onMounted, ref, watch } from 'vue';
+import { useDocumentVisibility, useEventListener, useMediaQuery } from '@vueuse/core';
+import { computed, onErrorCaptured, onMounted, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
-import KeyHelp from './KeyHelp.vue';
-import TheRail from './TheRail.vue';
-import { useShortcuts } from './use-shortcuts';
 import EmptyHousehold from '../brief/EmptyHousehold.vue';
-import { ApiError, OfflineError } from '../kept/client';
-import { useAnswer } from '../solver/use-answer';
-import { useBatches } from '../household/use-batches';
-import { useHistory } from '../kept/use-history';
-import { useHousehold } from '../household/use-settings';
-import { useKit } from '../household/use-kit';
-import { useNotices } from '../kept/use-notices';
 import { usePlans } from '../household/use-plans';
+import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
+import { ApiError, OfflineError } from '../kept/client';
+import { useKeeper } from '../kept/use-keeper';
+import { useNotices } from '../kept/use-notices';
+import { useAnswer } from '../solver/use-answer';
+import ConflictBar from './ConflictBar.vue';
+import KeyHelp from './KeyHelp.vue';
+import SetAsideBar from './SetAsideBar.vue';
+import { stepOf } from './steps';
+import TheRail from './TheRail.vue';
+import TheStrip from './TheStrip.vue';
+import { useShortcuts } from './use-shortcuts';
 
-const household = useHousehold();
+const keeper = useKeeper();
+const household = useSettings();
 const plans = usePlans();
 const trade = useTrade();
 const answers = useAnswer();
-const history = useHistory();
 const notices = useNotices();
 const theme = useTheme();
+const route = useRoute();
 
 const trouble = ref('');
+const ready = ref(false);
 const keysShown = ref(false);
+const isNarrow = useMediaQuery('(max-width: 820px)');
 useShortcuts(() => (keysShown.value = true));
+
+/** Steps about a plan say how to begin while there is none; the others work without. */
+const waitsForPlan = computed(() => plans.plans.length === 0 && stepOf(route.path)?.needsPlan !== false);
 
 watch(
   () => household.settings.theme,
@@ -35,55 +45,53 @@ watch(
   { immediate: true },
 );
 
-const saveNow = () => void plans.flush();
-
 /** What a button could not do is said in words; anything unforeseen stays in the console. */
 function sayFailure(error: unknown): boolean {
   const known = error instanceof ApiError || error instanceof OfflineError;
   if (known) notices.say(error.message);
   return known;
 }
-
-function onRejection(event: PromiseRejectionEvent) {
+useEventListener('unhandledrejection', (event) => {
   if (sayFailure(event.reason)) event.preventDefault();
-}
-
+});
 onErrorCaptured((error) => !sayFailure(error));
+
+// Whoever leaves the page has meant what is on it.
+const visibility = useDocumentVisibility();
+watch(visibility, () => void keeper.flush());
+useEventListener('pagehide', () => void keeper.flush());
 
 async function load() {
   try {
-    await household.load();
-    await Promise.all([trade.load(), plans.load(), useKit().load(), useBatches().load(), history.refresh()]);
+    await Promise.all([keeper.start(), trade.load()]);
+    await trade.readPrices();
     answers.start();
+    ready.value = true;
     trouble.value = '';
   } catch (error) {
     trouble.value = (error as Error).message;
   }
 }
-
-onMounted(() => {
-  addEventListener('pagehide', saveNow);
-  addEventListener('unhandledrejection', onRejection);
-  void load();
-});
-onBeforeUnmount(() => {
-  removeEventListener('pagehide', saveNow);
-  removeEventListener('unhandledrejection', onRejection);
-});
+onMounted(load);
 </script>
 
 <template>
   <v-app>
     <a class="skip" href="#main">Skip to the answer</a>
-    <TheRail @keys="keysShown = true" />
+    <TheStrip v-if="isNarrow" />
+    <TheRail v-else @keys="keysShown = true" />
     <main id="main" class="main" tabindex="-1">
       <div v-if="trouble" class="card trouble" role="alert">
         <h1>Uisce could not start</h1>
         <p>{{ trouble }}</p>
         <v-btn @click="load">Try again</v-btn>
       </div>
-      <EmptyHousehold v-else-if="plans.loaded && plans.plans.length === 0" />
-      <RouterView v-else-if="plans.loaded" />
+      <template v-else-if="ready">
+        <ConflictBar />
+        <SetAsideBar />
+        <EmptyHousehold v-if="waitsForPlan" />
+        <RouterView v-else />
+      </template>
     </main>
     <KeyHelp v-model="keysShown" />
     <v-snackbar v-model="notices.shown" location="bottom end">

@@ -3,11 +3,11 @@ import { computed, ref } from 'vue';
 import { mdiTuneVariant } from '@mdi/js';
 import { READER_MEASURES } from '@uisce/core/base';
 import { LOCALES, type Settings } from '@uisce/core/household';
-import { useHousehold } from '../household/use-settings';
+import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { MEASURE_WORDS } from '../words/trade-words';
 
-const household = useHousehold();
+const household = useSettings();
 const trade = useTrade();
 const shown = ref(false);
 

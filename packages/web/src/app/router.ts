@@ -1,14 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
 
-/** The steps of the work that exist so far, by the digit that opens them. */
-export const STEPS = [
-  { digit: '1', name: 'Brief', path: '/brief' },
-  { digit: '2', name: 'Kit', path: '/kit' },
-  { digit: '3', name: 'Plan', path: '/plan' },
-  { digit: '5', name: 'Bench', path: '/bench' },
-  { digit: '9', name: 'Notebook', path: '/notebook' },
-] as const;
-
 export const router = createRouter({
   history: createWebHistory(),
   routes: [

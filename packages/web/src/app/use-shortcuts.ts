@@ -1,7 +1,7 @@
 import { onBeforeUnmount, onMounted } from 'vue';
 import { useRouter } from 'vue-router';
-import { STEPS } from './router';
-import { useHistory } from '../kept/use-history';
+import { STEPS } from './steps';
+import { useKeeper } from '../kept/use-keeper';
 
 /** Keys that work on every screen, with words for the list of keys. */
 export const KEYS = [
@@ -27,7 +27,7 @@ function isTyping(target: EventTarget | null): boolean {
 /** Digits go to steps, `/` finds, `u` undoes, `?` lists the keys; none of them while typing. */
 export function useShortcuts(showKeys: () => void): void {
   const router = useRouter();
-  const history = useHistory();
+  const keeper = useKeeper();
 
   /** What was typed after the slash while the Notebook is still on its way; undefined when it is not. */
   let typedAhead: string | undefined;
@@ -60,8 +60,8 @@ export function useShortcuts(showKeys: () => void): void {
     const step = STEPS.find((s) => s.digit === event.key);
     if (step) void router.push(step.path);
     else if (event.key === '?') showKeys();
-    else if (event.key === 'u') void history.step('undo');
-    else if (event.key === 'U') void history.step('redo');
+    else if (event.key === 'u') void keeper.undo();
+    else if (event.key === 'U') void keeper.redo();
     else if (event.key === '/') find();
     else return;
     event.preventDefault();

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { rescaleSyrup } from '@uisce/core/making';
-import { useHousehold } from '../household/use-settings';
+import { useSettings } from '../household/use-settings';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 
 /** The syrup that is kept: every spec is poured from it, as sweet as it was written. */
-const household = useHousehold();
+const household = useSettings();
 const words = useWords();
 
 const RATIOS = [

@@ -2,21 +2,22 @@
 import { ref } from 'vue';
 import type { Brief } from '@uisce/core/plan';
 import { api } from '../kept/client';
-import { router } from '../app/router';
+import { useRouter } from 'vue-router';
 import { usePlans } from '../household/use-plans';
 
 const plans = usePlans();
+const router = useRouter();
 const fault = ref('');
 
 async function begin(): Promise<void> {
-  await plans.create('First plan');
+  plans.create('First plan');
   await router.push('/brief');
 }
 
 async function lookAtDemo(): Promise<void> {
   try {
     const demo = await api<{ name: string; brief: Brief }>('/demo/plan');
-    await plans.create(demo.name, demo.brief);
+    plans.create(demo.name, demo.brief);
     await router.push('/plan');
   } catch (error) {
     fault.value = (error as Error).message;

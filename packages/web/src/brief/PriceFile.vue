@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import Papa from 'papaparse';
 import { ref } from 'vue';
-import type { PriceList } from '@uisce/core/catalogue';
+import type { Fault } from '@uisce/core/base';
 import { currencyRefusal, PRICE_COLUMNS, writePriceTable } from '@uisce/core/prices';
-import { api, ApiError } from '../kept/client';
-import { useHistory } from '../kept/use-history';
-import { useHousehold } from '../household/use-settings';
+import { keptOwnPrices, keptSettings, readKept } from '@uisce/core/kept';
+import { ApiError } from '../kept/client';
+import { useKeeper } from '../kept/use-keeper';
+import { useSettings } from '../household/use-settings';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { count } from '../words/use-words';
@@ -13,43 +14,59 @@ import PriceTable from './PriceTable.vue';
 
 const MOST_FAULTS_SHOWN = 8;
 
-const household = useHousehold();
+const household = useSettings();
 const plans = usePlans();
 const trade = useTrade();
-const history = useHistory();
+const keeper = useKeeper();
 const faults = ref<string[]>([]);
 const taken = ref('');
 /** A table that was chosen and waits for its columns to be confirmed. */
 const table = ref<{ name: string; text: string }>();
 
-async function take(body: PriceList | string): Promise<void> {
+/** Keep a list and use it from now on: one change, taken back as one. */
+async function take(body: unknown): Promise<void> {
+  const read = readKept(keptOwnPrices, body);
+  if (!read.ok) {
+    say('The price file has faults; nothing was taken over.', read.faults);
+    return;
+  }
+  const list = read.value;
   try {
-    const list = await api<PriceList>('/price-lists', { method: 'POST', body });
-    await household.change({ priceListId: list.id });
-    await trade.reloadPrices();
-    await history.refresh();
+    await keeper.keepNow(
+      `Prices of ${list.name}`,
+      keeper.write(keptOwnPrices, list),
+      keeper.write(keptSettings, { ...household.settings, priceListId: list.id }),
+    );
     taken.value = `${list.name}: ${count(list.bottles.length, 'price')} in use now.`;
     table.value = undefined;
   } catch (error) {
-    const all =
-      error instanceof ApiError
-        ? [error.message, ...(error.problem.errors ?? []).map((e) => `${e.pointer}: ${e.detail}`)]
-        : [(error as Error).message];
-    const rest = all.length - MOST_FAULTS_SHOWN;
-    faults.value = rest > 0 ? [...all.slice(0, MOST_FAULTS_SHOWN), `and ${rest} more`] : all;
+    say((error as Error).message, error instanceof ApiError ? error.faults : []);
+  }
+}
+
+/** What was wrong, fault by fault; pointers start at the file. */
+function say(first: string, found: readonly Fault[]): void {
+  const all = [first, ...found.map((f) => `${f.pointer.replace('/writes/0/value', '')}: ${f.detail}`)];
+  const rest = all.length - MOST_FAULTS_SHOWN;
+  faults.value = rest > 0 ? [...all.slice(0, MOST_FAULTS_SHOWN), `and ${rest} more`] : all;
+}
+
+/** A file's JSON; undefined, with words, when it is none. */
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch (error) {
+    say(`The file is not JSON: ${(error as Error).message}`, []);
+    return undefined;
   }
 }
 
 /** Why a list in JSON cannot serve the open plan; undefined when it can, or when the server must say. */
-function refusal(text: string): string | undefined {
-  try {
-    const { currency } = JSON.parse(text) as { currency?: unknown };
-    return typeof currency === 'string' && plans.brief
-      ? currencyRefusal(currency, plans.brief.currency)
-      : undefined;
-  } catch {
-    return undefined;
-  }
+function refusal(list: unknown): string | undefined {
+  const { currency } = list as { currency?: unknown };
+  return typeof currency === 'string' && plans.brief
+    ? currencyRefusal(currency, plans.brief.currency)
+    : undefined;
 }
 
 async function read(event: Event): Promise<void> {
@@ -65,8 +82,10 @@ async function read(event: Event): Promise<void> {
     return;
   }
   table.value = undefined;
-  const refused = refusal(text);
-  if (refused === undefined) await take(text);
+  const list = parsed(text);
+  if (list === undefined) return;
+  const refused = refusal(list);
+  if (refused === undefined) await take(list);
   else faults.value = [refused];
 }
 

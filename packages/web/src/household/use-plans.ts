@@ -1,116 +1,71 @@
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
-import { emptyBrief, planWriteSchema, type Brief, type Plan } from '@uisce/core/plan';
-import { api, ApiError, OfflineError } from '../kept/client';
-import { forgetDraft, readDraft, writeDraft } from '../kept/drafts';
-import { useHistory } from '../kept/use-history';
-import { useHousehold } from './use-settings';
-import { useNotices } from '../kept/use-notices';
+import { computed, ref, watch } from 'vue';
+import { keptPlace, keptPlan } from '@uisce/core/kept';
+import { emptyBrief, type Brief, type Plan } from '@uisce/core/plan';
+import { useKeeper } from '../kept/use-keeper';
 import { useTrade } from './use-trade';
 
-/** Typing and dragging are saved once they pause this long; until then the draft holds them. */
-const SAVE_AFTER_MS = 400;
-const RETRY_AFTER_MS = 4000;
-
-/** Named plans, the one that is open, and its saving. */
+/** Named plans, and the one that is open on this page. */
 export const usePlans = defineStore('plans', () => {
-  const plans = ref<Plan[]>([]);
-  const loaded = ref(false);
-  const household = useHousehold();
-  const current = computed(
-    () => plans.value.find((p) => p.id === household.settings.currentPlanId) ?? plans.value[0],
+  const keeper = useKeeper();
+  const plans = computed(() =>
+    keeper.all(keptPlan).sort((a, b) => (a.createdAt + a.id < b.createdAt + b.id ? -1 : 1)),
   );
+  const openId = ref<string | null>(null);
+  const current = computed(() => plans.value.find((p) => p.id === openId.value) ?? plans.value[0]);
   const brief = computed(() => current.value?.brief);
 
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  let pending: { plan: Plan; change: string } | undefined;
+  // Where the household was last is where this page begins; from then on it goes its own way.
+  watch(
+    () => keeper.started,
+    () => (openId.value = keeper.only(keptPlace).planId),
+    { immediate: true },
+  );
+  // An undo is shown where it happened.
+  watch(
+    () => keeper.undone,
+    (entries) => {
+      const touched = entries.find((e) => e.thing === keptPlan.name && e.value !== null);
+      if (touched) open(touched.id);
+    },
+  );
 
-  async function load(): Promise<void> {
-    plans.value = await api<Plan[]>('/plans');
-    for (const plan of plans.value) {
-      const draft = readDraft(plan.id);
-      if (draft === undefined) continue;
-      Object.assign(plan, { name: draft.name, brief: draft.brief });
-      pending = { plan, change: draft.change };
-      await flush();
-    }
-    loaded.value = true;
-  }
-
-  /** Take the server's word again, after an undo; open the plan the undo touched. */
-  async function reload(openId?: string): Promise<void> {
-    plans.value = await api<Plan[]>('/plans');
-    if (openId !== undefined && plans.value.some((p) => p.id === openId)) await open(openId);
-  }
-
-  /** Change the open plan at once on screen, and on disk when the hand rests. */
+  /** Change the open plan, with words for the undo list. */
   function edit(change: string, next: { name?: string; brief?: Partial<Brief> }): void {
     const plan = current.value;
     if (plan === undefined) return;
-    if (pending && pending.change !== change) void flush();
-    plan.name = next.name ?? plan.name;
-    if (next.brief) plan.brief = { ...plan.brief, ...next.brief };
-    pending = { plan, change };
-    writeDraft(plan.id, { name: plan.name, brief: plan.brief, change });
-    clearTimeout(timer);
-    timer = setTimeout(() => void flush(), SAVE_AFTER_MS);
-  }
-
-  /** Save what is waiting. Offline, it stays in the draft and is tried again. */
-  async function flush(): Promise<void> {
-    clearTimeout(timer);
-    const saving = pending;
-    if (saving === undefined) return;
-    pending = undefined;
-    const { plan, change } = saving;
-    const body = planWriteSchema.parse({ name: plan.name, brief: plan.brief, change });
-    try {
-      await api(`/plans/${plan.id}`, { method: 'PUT', body, keepalive: true });
-      if (pending === undefined) forgetDraft(plan.id);
-      await useHistory().refresh();
-    } catch (error) {
-      if (error instanceof OfflineError) {
-        pending ??= saving;
-        timer = setTimeout(() => void flush(), RETRY_AFTER_MS);
-      }
-      if (error instanceof ApiError && error.problem.status === 404) forgetDraft(plan.id);
-      useNotices().say((error as Error).message);
-    }
-  }
-
-  async function open(id: string): Promise<void> {
-    await flush();
-    await household.change({ currentPlanId: id });
-  }
-
-  async function add(plan: Plan): Promise<void> {
-    plans.value.push(plan);
-    await open(plan.id);
-    await useHistory().refresh();
-  }
-
-  async function create(name: string, from?: Brief): Promise<void> {
-    const newBrief = from ?? emptyBrief(useTrade().prices?.currency ?? 'EUR');
-    await add(
-      await api<Plan>('/plans', {
-        method: 'POST',
-        body: { name, brief: newBrief, change: `New plan “${name}”` },
-      }),
+    keeper.keep(
+      keptPlan,
+      { ...plan, name: next.name ?? plan.name, brief: { ...plan.brief, ...next.brief } },
+      change,
     );
   }
 
-  async function duplicate(id: string, name: string): Promise<void> {
-    await flush();
-    await add(await api<Plan>(`/plans/${id}/duplicate`, { method: 'POST', body: { name } }));
+  function open(id: string): void {
+    if (openId.value === id) return;
+    openId.value = id;
+    keeper.keep(keptPlace, { planId: id }, 'Open a plan');
   }
 
-  async function remove(id: string): Promise<void> {
-    await flush();
-    await api(`/plans/${id}`, { method: 'DELETE' });
-    forgetDraft(id);
-    plans.value = plans.value.filter((p) => p.id !== id);
-    await useHistory().refresh();
+  function add(name: string, from: Brief, change: string): void {
+    const plan: Plan = { id: crypto.randomUUID(), name, brief: from, createdAt: new Date().toISOString() };
+    keeper.keep(keptPlan, plan, change);
+    open(plan.id);
   }
 
-  return { plans, loaded, current, brief, load, reload, edit, flush, open, create, duplicate, remove };
+  function create(name: string, from?: Brief): void {
+    add(name, from ?? emptyBrief(useTrade().prices?.currency ?? 'EUR'), `New plan “${name}”`);
+  }
+
+  function duplicate(id: string, name: string): void {
+    const original = plans.value.find((p) => p.id === id);
+    if (original) add(name, original.brief, `Duplicate “${original.name}”`);
+  }
+
+  function remove(id: string): void {
+    const plan = plans.value.find((p) => p.id === id);
+    if (plan) keeper.remove(keptPlan, id, `Delete “${plan.name}”`);
+  }
+
+  return { plans, current, brief, edit, open, create, duplicate, remove };
 });

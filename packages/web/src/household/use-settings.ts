@@ -1,39 +1,28 @@
+import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { ref } from 'vue';
+import { computed, watch } from 'vue';
 import type { Settings } from '@uisce/core/household';
-import { api } from '../kept/client';
-import { useHistory } from '../kept/use-history';
-
-const THEME_KEY = 'uisce:theme';
+import { keptSettings } from '@uisce/core/kept';
+import { useKeeper } from '../kept/use-keeper';
 
 /** The theme before the settings arrive, so that a dim room is not lit up on the way. */
-export function rememberedTheme(): 'day' | 'night' {
-  return localStorage.getItem(THEME_KEY) === 'night' ? 'night' : 'day';
-}
+export const rememberedTheme = useLocalStorage<'day' | 'night'>('uisce:theme', 'day');
 
 /** Household settings: measures, region, theme, prices in use. */
-export const useHousehold = defineStore('household', () => {
-  const settings = ref<Settings>({
-    household: '',
-    measure: 'ml',
-    locale: 'en-IE',
-    theme: rememberedTheme(),
-    priceListId: 'lantern-store',
-    currentPlanId: null,
-    houseSyrupRatio: null,
-  });
+export const useSettings = defineStore('settings', () => {
+  const keeper = useKeeper();
+  const settings = computed<Settings>(() => ({
+    ...keeper.only(keptSettings),
+    ...(keeper.started ? {} : { theme: rememberedTheme.value }),
+  }));
+  watch(
+    () => settings.value.theme,
+    (theme) => (rememberedTheme.value = theme),
+  );
 
-  async function load(): Promise<void> {
-    settings.value = await api<Settings>('/settings');
-    localStorage.setItem(THEME_KEY, settings.value.theme);
+  function change(part: Partial<Settings>): void {
+    keeper.keep(keptSettings, { ...settings.value, ...part }, 'Settings');
   }
 
-  async function change(part: Partial<Settings>): Promise<void> {
-    settings.value = { ...settings.value, ...part };
-    localStorage.setItem(THEME_KEY, settings.value.theme);
-    await api<Settings>('/settings', { method: 'PUT', body: settings.value });
-    await useHistory().refresh();
-  }
-
-  return { settings, load, change };
+  return { settings, change };
 });

@@ -11,21 +11,33 @@ import {
   type PriceList,
   type PriceListSummary,
 } from '@uisce/core/catalogue';
+import { keptOwnPrices, keptOwnRecipes } from '@uisce/core/kept';
 import { effectivePrices } from '@uisce/core/prices';
-import { api, ApiError } from '../kept/client';
-import { useHistory } from '../kept/use-history';
-import { useHousehold } from './use-settings';
+import { api } from '../kept/client';
+import { useKeeper } from '../kept/use-keeper';
+import { useSettings } from './use-settings';
 
 /** The catalogue and the price lists: what there is to pour and what it costs. */
 export const useTrade = defineStore('trade', () => {
+  const keeper = useKeeper();
+  const household = useSettings();
   const loaded = ref(false);
-  const catalogue = shallowRef<Catalogue>(emptyCatalogue());
-  let shipped = emptyCatalogue();
-  const ownRecipes = shallowRef<HomeMade[]>([]);
-  const priceLists = ref<PriceListSummary[]>([]);
+  const shipped = shallowRef<Catalogue>(emptyCatalogue());
+  const ownRecipes = computed(() => keeper.only(keptOwnRecipes));
+  /** The household's own ways of making things stand beside the shipped ones. */
+  const catalogue = computed<Catalogue>(() => ({
+    ...shipped.value,
+    homeMade: [...shipped.value.homeMade, ...ownRecipes.value],
+  }));
+
+  const shops = ref<PriceListSummary[]>([]);
+  const ownPrices = computed(() => keeper.all(keptOwnPrices));
+  const priceLists = computed<PriceListSummary[]>(() => [
+    ...ownPrices.value,
+    ...shops.value.filter((s) => !ownPrices.value.some((own) => own.id === s.id)),
+  ]);
   /** Own prices laid over their shop, or a shop by itself. */
   const prices = shallowRef<PriceList>();
-  const household = useHousehold();
 
   const kinds = computed(() => kindIndex(catalogue.value.kinds));
   const recipes = computed(() => new Map(catalogue.value.recipes.map((r) => [r.id, r])));
@@ -37,55 +49,43 @@ export const useTrade = defineStore('trade', () => {
   const drinkCount = computed(() => new Set(catalogue.value.recipes.map(drinkKey)).size);
   const bottles = computed(() => new Map(prices.value?.bottles.map((b) => [b.id, b])));
 
+  /** Read what came with the program. */
   async function load(): Promise<void> {
-    const [words] = await Promise.all([api<CatalogueText>('/catalogue'), reloadPrices()]);
-    shipped = catalogueSchema.parse(words);
-    await reloadOwnRecipes();
+    const [words, lists] = await Promise.all([
+      api<CatalogueText>('/catalogue'),
+      api<PriceListSummary[]>('/price-lists'),
+    ]);
+    shops.value = lists.filter((list) => !list.own);
+    shipped.value = catalogueSchema.parse(words);
     loaded.value = true;
   }
 
-  /** The household's own ways of making things stand beside the shipped ones. */
-  async function reloadOwnRecipes(): Promise<void> {
-    ownRecipes.value = await api<HomeMade[]>('/home-made');
-    showOwnRecipes();
+  const read = new Map<string, PriceList>();
+  async function shop(id: string): Promise<PriceList> {
+    const known = read.get(id) ?? (await api<PriceList>(`/price-lists/${id}`));
+    read.set(id, known);
+    return known;
   }
 
-  function showOwnRecipes(): void {
-    catalogue.value = { ...shipped, homeMade: [...shipped.homeMade, ...ownRecipes.value] };
+  /** The prices in use: the chosen list with the shop below it. A list that is gone leaves the first one in use. */
+  async function readPrices(): Promise<void> {
+    const id = household.settings.priceListId;
+    const summary = priceLists.value.find((list) => list.id === id) ?? priceLists.value[0];
+    if (summary === undefined) return;
+    const list = ownPrices.value.find((own) => own.id === summary.id) ?? (await shop(summary.id));
+    const below = list.over === undefined ? [] : [await shop(list.over)];
+    if (household.settings.priceListId === id) prices.value = effectivePrices(list, below);
   }
+
+  // Another shop was chosen, or own prices came or went, here or elsewhere.
+  watch([() => household.settings.priceListId, ownPrices], () => {
+    if (loaded.value) void readPrices();
+  });
 
   /** Keep own recipes, with words for the undo list. */
-  async function keepOwnRecipes(recipes: HomeMade[], change: string): Promise<void> {
-    await api('/home-made', { method: 'PUT', body: { recipes, change } });
-    ownRecipes.value = recipes;
-    showOwnRecipes();
-    await useHistory().refresh();
+  function keepOwnRecipes(recipes: HomeMade[], change: string): void {
+    keeper.keep(keptOwnRecipes, recipes, change);
   }
-
-  /** Read the names of all lists, and the prices of the one in use with the shop below it. */
-  async function reloadPrices(): Promise<void> {
-    const read = (id: string) => api<PriceList>(`/price-lists/${id}`);
-    const [lists, chosen] = await Promise.all([
-      api<PriceListSummary[]>('/price-lists'),
-      // A list that is gone (its coming was undone) leaves the first shop in use.
-      read(household.settings.priceListId).catch((error: unknown) => {
-        if (error instanceof ApiError && error.problem.status === 404) return undefined;
-        throw error;
-      }),
-    ]);
-    priceLists.value = lists;
-    const list = chosen ?? (await read(lists[0]?.id ?? household.settings.priceListId));
-    const shops = list.over === undefined ? [] : [await read(list.over)];
-    prices.value = effectivePrices(list, shops);
-  }
-
-  // Another shop was chosen, here or by an undo: its prices are read when they are needed.
-  watch(
-    () => household.settings.priceListId,
-    () => {
-      if (loaded.value) void reloadPrices();
-    },
-  );
 
   /** A kind's name, or its id while the catalogue is on its way. */
   function kindName(id: string): string {
@@ -106,9 +106,8 @@ export const useTrade = defineStore('trade', () => {
     bottles,
     drinkCount,
     load,
-    reloadPrices,
+    readPrices,
     ownRecipes,
-    reloadOwnRecipes,
     keepOwnRecipes,
     kindName,
   };

@@ -1,10 +1,15 @@
-import { problemDetailsSchema, type ProblemDetails } from '@uisce/core/base';
+import { problemDetailsSchema, type Fault, type ProblemDetails } from '@uisce/core/base';
+import { thisPage } from './this-page';
 
-/** The server said no; `problem` says why, fault by fault. */
+/** The server said no; its problem says why, fault by fault. */
 export class ApiError extends Error {
   constructor(readonly problem: ProblemDetails) {
     super(problem.detail ?? problem.title);
     this.name = 'ApiError';
+  }
+
+  get faults(): readonly Fault[] {
+    return this.problem.errors ?? [];
   }
 }
 
@@ -28,20 +33,22 @@ interface Options {
  * Call the API.
  *
  * @throws ApiError for any answer that is not a success; OfflineError when there is no answer.
+ * @example await api<Plan>('/plans/…')
  */
 export async function api<T>(path: string, options: Options = {}): Promise<T> {
   const { body, method = 'GET', keepalive = false } = options;
+  const page = await thisPage();
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
       keepalive,
-      ...(body === undefined
-        ? {}
-        : {
-            headers: { 'content-type': 'application/json' },
-            body: typeof body === 'string' ? body : JSON.stringify(body),
-          }),
+      headers: {
+        'x-uisce-page': page.id,
+        'x-uisce-name': page.name,
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+      },
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
   } catch {
     throw new OfflineError();

@@ -1,21 +1,29 @@
-import { planWriteSchema, type PlanWrite } from '@uisce/core/plan';
+import { entries, del, set } from 'idb-keyval';
+import type { OutboxState } from './outbox';
+import { isOpen } from './this-page';
 
-const key = (planId: string) => `uisce:draft:${planId}`;
+const PREFIX = 'uisce:outbox:';
 
-/** Keep an edit in the browser until the server has it, so that no reload or crash loses it. */
-export function writeDraft(planId: string, draft: PlanWrite): void {
-  localStorage.setItem(key(planId), JSON.stringify(draft));
+/** Keep what waits to be sent in the browser, under this page's name. Where the browser keeps nothing, it waits in memory. */
+export function saveDrafts(page: string, state: OutboxState): void {
+  const nothing = state.pending.length === 0 && state.conflicts.length === 0;
+  const plain = JSON.parse(JSON.stringify(state)) as OutboxState;
+  void (nothing ? del(PREFIX + page) : set(PREFIX + page, plain)).catch(() => undefined);
 }
 
-/** An edit that never reached the server; undefined when there is none or it cannot be read. */
-export function readDraft(planId: string): PlanWrite | undefined {
+/** What this page, and pages that are gone, left unsent, oldest first. It is this page's to send from now on. */
+export async function takeDrafts(page: string): Promise<OutboxState> {
+  const found: OutboxState[] = [];
   try {
-    return planWriteSchema.parse(JSON.parse(localStorage.getItem(key(planId)) ?? 'null'));
+    for (const [key, state] of await entries<string, OutboxState>()) {
+      const owner = key.startsWith(PREFIX) ? key.slice(PREFIX.length) : undefined;
+      if (owner === undefined || (owner !== page && (await isOpen(owner)))) continue;
+      found.push(state);
+      if (owner !== page) await del(key);
+    }
   } catch {
-    return undefined;
+    // A browser that keeps nothing has nothing to give back.
   }
-}
-
-export function forgetDraft(planId: string): void {
-  localStorage.removeItem(key(planId));
+  const pending = found.flatMap((s) => s.pending).sort((a, b) => (a.at < b.at ? -1 : 1));
+  return { pending, conflicts: found.flatMap((s) => s.conflicts) };
 }

@@ -2,13 +2,13 @@
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { drinkCost, drinkProfile, standardDrink } from '@uisce/core/drink';
-import { useHousehold } from '../household/use-settings';
+import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { inSentence, listed, useWords } from '../words/use-words';
 
 const props = defineProps<{ recipe: Recipe }>();
 
-const household = useHousehold();
+const household = useSettings();
 const trade = useTrade();
 const words = useWords();
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { READER_MEASURES } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
-import { useHousehold } from '../household/use-settings';
+import { useSettings } from '../household/use-settings';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { MEASURE_WORDS } from '../words/trade-words';
@@ -12,7 +12,7 @@ const MOST_SERVINGS = 24;
 defineProps<{ recipe: Recipe }>();
 const servings = defineModel<number>('servings', { required: true });
 
-const household = useHousehold();
+const household = useSettings();
 const kits = useKit();
 const plans = usePlans();
 const must = useMustDrinks();

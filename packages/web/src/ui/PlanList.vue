@@ -69,24 +69,24 @@ async function rename(plan: Plan, event: Event): Promise<void> {
   const name = checked((event.target as HTMLInputElement).value);
   if (name === undefined) return;
   renaming.value = undefined;
-  if (plan.id !== plans.current?.id) await plans.open(plan.id);
+  if (plan.id !== plans.current?.id) plans.open(plan.id);
   plans.edit(`Rename to “${name}”`, { name });
 }
 
 async function open(plan: Plan): Promise<void> {
-  await plans.open(plan.id);
+  plans.open(plan.id);
   emit('close');
 }
 
 async function create(): Promise<void> {
   const name = checked(newName.value);
   if (name === undefined) return;
-  await plans.create(name);
+  plans.create(name);
   emit('close');
 }
 
 async function duplicate(plan: Plan): Promise<void> {
-  await plans.duplicate(plan.id, `${plan.name}, again`.slice(0, 60));
+  plans.duplicate(plan.id, `${plan.name}, again`.slice(0, 60));
   waiting.push(...plans.plans.slice(-1));
   if (waiting.length === 1) askNext();
 }

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { mdiRedo, mdiUndo } from '@mdi/js';
-import { useHistory } from '../kept/use-history';
+import { useKeeper } from '../kept/use-keeper';
 import { usePlans } from '../household/use-plans';
 import PlanList from './PlanList.vue';
 
 const plans = usePlans();
-const history = useHistory();
+const keeper = useKeeper();
 const shown = ref(false);
 const steps = computed(() => {
-  const { undo, redo } = history.state;
+  const { undo, redo } = keeper.history;
   return [
     { direction: 'undo', icon: mdiUndo, words: undo ? `Undo: ${undo}` : 'Nothing to undo' },
     { direction: 'redo', icon: mdiRedo, words: redo ? `Do again: ${redo}` : 'Nothing to do again' },
@@ -25,8 +25,8 @@ const steps = computed(() => {
       class="icon"
       :aria-label="step.words"
       :title="step.words"
-      :disabled="!history.state[step.direction]"
-      @click="history.step(step.direction)"
+      :disabled="!keeper.history[step.direction]"
+      @click="keeper[step.direction]()"
     >
       <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="step.icon" /></svg>
     </v-btn>

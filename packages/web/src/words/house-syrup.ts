@@ -1,7 +1,7 @@
 import { amountMl } from '@uisce/core/base';
 import type { Slot } from '@uisce/core/catalogue';
 import { rescaleSyrup, type Rescaled } from '@uisce/core/making';
-import { useHousehold } from '../household/use-settings';
+import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { useWords } from './use-words';
 
@@ -16,7 +16,7 @@ export interface HousePour extends Rescaled {
 
 /** Plain sugar syrup poured from the one that the household keeps. */
 export function useHouseSyrup() {
-  const household = useHousehold();
+  const household = useSettings();
   const trade = useTrade();
   const words = useWords();
 

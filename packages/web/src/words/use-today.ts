@@ -1,11 +1,9 @@
+import { formatISO } from 'date-fns';
+
 /** Today where the reader is. */
 export function useToday() {
   return {
     /** As an ISO date, the local day. */
-    iso(): string {
-      const now = new Date();
-      const two = (n: number) => String(n).padStart(2, '0');
-      return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-    },
+    iso: (): string => formatISO(new Date(), { representation: 'date' }),
   };
 }

@@ -1,11 +1,13 @@
 import { formatMoney, printAmount, printVolume, type Amount } from '@uisce/core/base';
-import { useHousehold } from '../household/use-settings';
+import { useSettings } from '../household/use-settings';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 
+const PLURAL = new Intl.PluralRules('en');
+
 /** "1 drink", "58 drinks". */
 export function count(n: number, one: string, many = `${one}s`): string {
-  return `${n} ${n === 1 ? one : many}`;
+  return `${n} ${PLURAL.select(n) === 'one' ? one : many}`;
 }
 
 /** A name and its plural: coupe and coupes, rocks glass and rocks glasses. */
@@ -34,7 +36,7 @@ const formats = new Map<string, Intl.NumberFormat>();
 
 /** Figures as the reader's region and measures write them. */
 export function useWords() {
-  const household = useHousehold();
+  const household = useSettings();
   const plans = usePlans();
   const trade = useTrade();
   function format(options: Intl.NumberFormatOptions): Intl.NumberFormat {
@@ -67,6 +69,9 @@ export function useWords() {
       new Intl.DateTimeFormat(household.settings.locale, { dateStyle: 'long', timeZone: 'UTC' }).format(
         new Date(`${iso}T00:00:00Z`),
       ),
+    /** "14:05" where the reader is, of an ISO instant. */
+    time: (instant: string) =>
+      new Intl.DateTimeFormat(household.settings.locale, { timeStyle: 'short' }).format(new Date(instant)),
     percent: (fraction: number) =>
       format({ style: 'percent', minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(fraction),
     /** "35 cl" or "1 l" of a bottle, as shops print it. */

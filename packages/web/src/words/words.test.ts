@@ -1,7 +1,5 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { kindSchema } from '@uisce/core/catalogue';
-import { emptyBrief } from '@uisce/core/plan';
-import { forgetDraft, readDraft, writeDraft } from '../kept/drafts';
 import type { PlanResult } from '../solver/protocol';
 import { makeUpOf, sayLenses, sayMakeUp } from './judgement';
 import { count, inSentence, listed, sayDays } from './use-words';
@@ -89,31 +87,5 @@ describe('what a set is made up of', () => {
     expect(sayMakeUp({ ...nothing, bottles: 1, tools: 2, glasses: 1 })).toBe(
       'with 1 bottle, 2 tools and 1 glass',
     );
-  });
-});
-
-describe('drafts', () => {
-  beforeEach(() => {
-    const kept = new Map<string, string>();
-    vi.stubGlobal('localStorage', {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => kept.set(key, value),
-      removeItem: (key: string) => kept.delete(key),
-    });
-  });
-  const draft = { name: 'Plan', brief: emptyBrief('EUR'), change: 'Money now' };
-
-  it('come back as they were, each under its own plan, until forgotten', () => {
-    writeDraft('a', draft);
-    expect(readDraft('a')).toEqual(draft);
-    expect(readDraft('b')).toBeUndefined();
-    forgetDraft('a');
-    expect(readDraft('a')).toBeUndefined();
-  });
-
-  it('that cannot be read any more are passed over, not thrown at the user', () => {
-    localStorage.setItem('uisce:draft:a', '{"name":');
-    localStorage.setItem('uisce:draft:b', JSON.stringify({ ...draft, brief: { currency: 'EUR' } }));
-    expect([readDraft('a'), readDraft('b')]).toEqual([undefined, undefined]);
   });
 });

@@ -1,0 +1,30 @@
+import type { Fault } from '../base/fault.js';
+import { batchRecordSchema } from '../making/batch-record.js';
+import { describeKept } from './descriptor.js';
+
+/** Batches of syrup, on the bench and on the shelf. */
+export const keptBatch = describeKept({
+  name: 'batch',
+  path: 'batches',
+  schema: batchRecordSchema,
+  idOf: (batch) => batch.id,
+  noun: 'batch',
+  title: (batch) => `the batch of ${batch.startedAt.slice(0, 10)}`,
+  faults: (batch, { homeMade }): Fault[] => {
+    const recipe = homeMade.find((h) => h.id === batch.recipeId);
+    if (recipe === undefined)
+      return [{ code: 'unknown', pointer: '/recipeId', detail: 'not something we know how to make' }];
+    const parts = recipe.from.length;
+    return (['plannedG', 'inG'] as const).flatMap((list): Fault[] =>
+      batch[list].length === parts
+        ? []
+        : [
+            {
+              code: 'mismatch',
+              pointer: `/${list}`,
+              detail: `${recipe.id} has ${parts} parts, and so must this list`,
+            },
+          ],
+    );
+  },
+});

@@ -1,0 +1,56 @@
+import type { z } from 'zod';
+import type { Fault } from '../base/fault.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
+import type { HomeMade } from '../catalogue/home-made.js';
+import type { PriceList } from '../catalogue/price-list.js';
+
+/** What a stored thing is held against, beside its own schema. */
+export interface World {
+  catalogue: Catalogue;
+  /** Ways of making things: shipped, and the household's own. */
+  homeMade: readonly HomeMade[];
+  /** The shops that came with the program, and own prices. */
+  shops: readonly PriceList[];
+  ownPrices: readonly PriceList[];
+}
+
+/** The id of the only one, where there is one of a thing. */
+export const ONLY_ID = 'household';
+
+/**
+ * A stored thing, described once. From this come its table, its routes, undo and redo, and how a page
+ * loads, edits, drafts and queues it.
+ */
+export interface Kept<T = unknown> {
+  /** One word for it: its table, and its name in a change. */
+  name: string;
+  /** Where it lives under the API. */
+  path: string;
+  schema: z.ZodType<T>;
+  /** What stands where nothing is stored; a thing that has this is the only one of its kind. */
+  empty?: () => T;
+  /** The id of one of many, which is a field of it. */
+  idOf?: (value: T) => string;
+  /** Whether a change of it can be undone; a place on screen (which plan is open) is no change. */
+  undoable: boolean;
+  /** An older shape brought up to date, before the schema reads it. */
+  upgrade?: (stored: unknown) => unknown;
+  /** What must hold beside the schema; pointers start at the value. */
+  faults?: (value: T, world: World) => Fault[];
+  /** What it is called in words: "plan"; and by itself: "“First winter”". */
+  noun: string;
+  title?: (value: T) => string;
+}
+
+/** Whether there is only one of a thing. */
+export function isOnly(kept: Pick<Kept, 'empty'>): boolean {
+  return kept.empty !== undefined;
+}
+
+/** A descriptor, its type checked and then forgotten: what handles every thing alike takes any. */
+export function describeKept<T>(kept: Omit<Kept<T>, 'undoable'> & { undoable?: boolean }): Kept<T> {
+  return { undoable: true, ...kept };
+}
+
+/** What was stored, read: the value, or why it cannot be. */
+export type KeptReading<T> = { ok: true; value: T } | { ok: false; faults: Fault[] };

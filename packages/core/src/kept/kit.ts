@@ -1,0 +1,31 @@
+import type { Fault } from '../base/fault.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
+import { emptyKit, kitSchema, type Kit } from '../kit/kit.js';
+import { describeKept } from './descriptor.js';
+
+/** The household's tools, glasses and measures. */
+export const keptKit = describeKept({
+  name: 'kit',
+  path: 'kit',
+  schema: kitSchema,
+  empty: emptyKit,
+  noun: 'kit',
+  faults: (kit, { catalogue }) => strangers(kit, catalogue),
+});
+
+/** Things of a kit that the catalogue does not know, by where they stand. */
+function strangers(kit: Kit, catalogue: Catalogue): Fault[] {
+  const ids = (list: readonly { id: string }[]) => new Set(list.map((e) => e.id));
+  const tools = ids(catalogue.tools);
+  const kitchen = ids(catalogue.kitchen);
+  const glasses = ids(catalogue.glasses);
+  const moulds = ids(catalogue.moulds);
+  const unknown = (known: boolean, pointer: string, what: string): Fault[] =>
+    known ? [] : [{ code: 'unknown', pointer, detail: `not a ${what} we know` }];
+  return [
+    ...kit.tools.flatMap((t, i) => unknown(tools.has(t.id), `/tools/${i}/id`, 'tool')),
+    ...kit.kitchen.flatMap((id, i) => unknown(kitchen.has(id), `/kitchen/${i}`, 'kitchen thing')),
+    ...kit.glasses.flatMap((g, i) => unknown(glasses.has(g.type), `/glasses/${i}/type`, 'glass type')),
+    ...kit.moulds.flatMap((m, i) => unknown(moulds.has(m.id), `/moulds/${i}/id`, 'mould')),
+  ];
+}

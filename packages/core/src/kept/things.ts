@@ -1,0 +1,26 @@
+import { keptBatch } from './batch.js';
+import type { Kept } from './descriptor.js';
+import { keptKit } from './kit.js';
+import { keptOwnPrices } from './own-prices.js';
+import { keptOwnRecipes } from './own-recipes.js';
+import { keptPlan } from './plan.js';
+import { keptPlace, keptSettings } from './settings.js';
+
+/**
+ * Every stored thing there is. A new one is its descriptor, a migration of its table, and a line here.
+ * What handles every thing alike never looks inside a value, so their types are let go of.
+ */
+export const KEPT = [
+  keptPlan,
+  keptSettings,
+  keptPlace,
+  keptOwnPrices,
+  keptKit,
+  keptBatch,
+  keptOwnRecipes,
+] as unknown as readonly Kept[];
+
+/** The descriptor of that name; undefined when there is none. */
+export function keptNamed(name: string): Kept | undefined {
+  return KEPT.find((kept) => kept.name === name);
+}

@@ -1,0 +1,34 @@
+import type { Request, Response } from 'express';
+import type { Announcement } from '@uisce/core/kept';
+
+/** A sign of life, so that nothing between closes a quiet line. */
+const HEARTBEAT_MS = 25_000;
+
+/** Open pages that are told of every change as it happens, by server-sent events. */
+export class LivePages {
+  private readonly pages = new Set<Response>();
+
+  /** Keep a page informed until it leaves. */
+  join(_req: Request, res: Response): void {
+    // Packing would hold news back until a packet is full.
+    res.set({ 'content-type': 'text/event-stream', 'cache-control': 'no-store, no-transform' });
+    res.flushHeaders();
+    res.write('event: hello\ndata: {}\n\n');
+    this.pages.add(res);
+    const beat = setInterval(() => res.write(': here\n\n'), HEARTBEAT_MS);
+    res.on('close', () => {
+      clearInterval(beat);
+      this.pages.delete(res);
+    });
+  }
+
+  announce(announcement: Announcement): void {
+    const message = `event: change\ndata: ${JSON.stringify(announcement)}\n\n`;
+    for (const page of this.pages) page.write(message);
+  }
+
+  /** Let all go, so that the server can stop. */
+  close(): void {
+    for (const page of this.pages) page.end();
+  }
+}

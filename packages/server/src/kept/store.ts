@@ -1,0 +1,291 @@
+import type Sqlite from 'better-sqlite3';
+import { dequal } from 'dequal';
+import type { Fault } from '@uisce/core/base';
+import {
+  KEPT,
+  isOnly,
+  keptNamed,
+  ONLY_ID,
+  readKept,
+  type ChangeWrite,
+  type HistoryState,
+  type Kept,
+  type KeptEntry,
+  type SetAside,
+} from '@uisce/core/kept';
+import { tableOf } from '../storage/entities.js';
+
+/** Changes kept for undo; older ones are forgotten. */
+const MOST_CHANGES = 500;
+
+/** Who makes a change: a page, by a name that people recognise. */
+export interface Author {
+  page: string;
+  name: string;
+}
+
+/** What a change left behind. */
+export interface Applied {
+  label: string;
+  entries: KeptEntry[];
+}
+
+/** Somebody else wrote a thing since it was seen: the things as they are now. */
+export class VersionMismatch extends Error {
+  constructor(readonly entries: KeptEntry[]) {
+    super('somebody else was first');
+  }
+}
+
+/** What stood before a change can no longer be read, so the change cannot be taken back. */
+export class CannotUndo extends Error {}
+
+interface Row {
+  id: string;
+  value: string;
+  version: number;
+  changed_by: string;
+  changed_what: string;
+  changed_at: string;
+}
+
+interface ChangeRow {
+  id: number;
+  label: string;
+}
+
+interface PartRow {
+  thing: string;
+  thing_id: string;
+  before: string | null;
+  after: string | null;
+}
+
+type Write = ChangeWrite['writes'][number];
+
+/**
+ * The one way anything is read and written. A change touches one thing or several, in one immediate
+ * transaction of the driver, together with what they were before: so each can be undone and redone, and
+ * survives a restart.
+ */
+export class KeptStore {
+  constructor(
+    private readonly db: Sqlite.Database,
+    private readonly onApplied: (applied: Applied, by: Author) => void = () => undefined,
+  ) {}
+
+  /** Everything of one kind that can be read, oldest row first. */
+  list<T>(kept: Kept<T>): KeptEntry<T>[] {
+    return this.rows(kept).flatMap((row) => {
+      const read = readKept(kept, parsed(row.value));
+      return read.ok ? [{ ...entryOf(kept, row), value: read.value }] : [];
+    });
+  }
+
+  /** One thing; the empty value where the only one of its kind is not stored yet, else undefined. */
+  get<T>(kept: Kept<T>, id: string): KeptEntry<T> | undefined {
+    const row = this.row(kept, id);
+    const read = row && readKept(kept, parsed(row.value));
+    if (row && read?.ok) return { ...entryOf(kept, row), value: read.value };
+    if (!isOnly(kept) || id !== ONLY_ID || kept.empty === undefined) return undefined;
+    return { ...(row ? entryOf(kept, row) : { thing: kept.name, id, version: null }), value: kept.empty() };
+  }
+
+  /** Stored things that this version cannot read. They stay as they are. */
+  setAside(): SetAside[] {
+    return KEPT.flatMap((kept) =>
+      this.rows(kept).flatMap((row) => {
+        const read = readKept(kept, parsed(row.value));
+        return read.ok ? [] : [{ thing: kept.name, id: row.id, noun: kept.noun, faults: read.faults }];
+      }),
+    );
+  }
+
+  /**
+   * Write a change. One that was applied already answers as it did the first time.
+   *
+   * @throws VersionMismatch when a thing is not as its writer saw it.
+   */
+  apply(change: ChangeWrite, by: Author): Applied {
+    const { entries, written } = this.db
+      .transaction(() => {
+        const things = change.writes.map((write) => ({ write, kept: keptNamed(write.thing) as Kept }));
+        if (this.isApplied(change.id))
+          return { entries: things.map(({ write, kept }) => this.now(kept, write.id)), written: false };
+        const others = things.filter(({ write, kept }) => this.isStale(kept, write));
+        if (others.length > 0)
+          throw new VersionMismatch(others.map(({ write, kept }) => this.now(kept, write.id)));
+        return this.write(change, things, by);
+      })
+      .immediate();
+    const applied = { label: change.change, entries };
+    if (written) this.onApplied(applied, by);
+    return applied;
+  }
+
+  /** Fill an empty household: what a demo begins with is no change that undo would take away. */
+  seed(writes: readonly Write[]): void {
+    const at = new Date().toISOString();
+    this.db
+      .transaction(() => {
+        for (const { thing, id, value } of writes)
+          this.put(keptNamed(thing) as Kept, id, value, '', { page: '', name: '' }, at);
+      })
+      .immediate();
+  }
+
+  /** Take back the last change; null when there is none. */
+  undo(by: Author): Applied | null {
+    return this.step('DESC', 0, 'before', by);
+  }
+
+  /** Do again what was undone last. */
+  redo(by: Author): Applied | null {
+    return this.step('ASC', 1, 'after', by);
+  }
+
+  /** What undo and redo would do next. */
+  history(): HistoryState {
+    return { undo: this.next('DESC', 0)?.label ?? null, redo: this.next('ASC', 1)?.label ?? null };
+  }
+
+  private write(
+    change: ChangeWrite,
+    things: { write: Write; kept: Kept }[],
+    by: Author,
+  ): { entries: KeptEntry[]; written: boolean } {
+    const at = new Date().toISOString();
+    const news = things.filter(({ write, kept }) => {
+      const before = this.row(kept, write.id);
+      return !dequal(before ? parsed(before.value) : null, write.value);
+    });
+    const undoable = news.filter(({ kept }) => kept.undoable);
+    if (undoable.length > 0) {
+      this.db.prepare('DELETE FROM change WHERE undone = 1').run();
+      const { lastInsertRowid } = this.db
+        .prepare('INSERT INTO change (token, at, label, changed_by) VALUES (?, ?, ?, ?)')
+        .run(change.id, at, change.change, by.name);
+      const part = this.db.prepare('INSERT INTO change_part VALUES (?, ?, ?, ?, ?, ?)');
+      undoable.forEach(({ write, kept }, place) =>
+        part.run(
+          lastInsertRowid,
+          place,
+          kept.name,
+          write.id,
+          this.row(kept, write.id)?.value ?? null,
+          write.value === null ? null : JSON.stringify(write.value),
+        ),
+      );
+      this.db.prepare('DELETE FROM change WHERE id <= ?').run(Number(lastInsertRowid) - MOST_CHANGES);
+    }
+    for (const { write, kept } of news) this.put(kept, write.id, write.value, change.change, by, at);
+    return {
+      entries: things.map(({ write, kept }) => this.now(kept, write.id)),
+      written: news.length > 0,
+    };
+  }
+
+  private step(order: 'ASC' | 'DESC', undone: 0 | 1, side: 'before' | 'after', by: Author): Applied | null {
+    const applied = this.db
+      .transaction((): Applied | null => {
+        const change = this.next(order, undone);
+        if (change === undefined) return null;
+        const parts = this.db
+          .prepare(
+            'SELECT thing, thing_id, before, after FROM change_part WHERE change_id = ? ORDER BY place',
+          )
+          .all(change.id) as PartRow[];
+        const at = new Date().toISOString();
+        const entries = (side === 'before' ? parts.reverse() : parts).map((part) => {
+          const kept = keptNamed(part.thing);
+          if (kept === undefined) throw new CannotUndo(`nothing is called "${part.thing}" any more`);
+          this.put(kept, part.thing_id, readBack(kept, part[side]), change.label, by, at);
+          return this.now(kept, part.thing_id);
+        });
+        this.db.prepare('UPDATE change SET undone = ? WHERE id = ?').run(1 - undone, change.id);
+        return { label: change.label, entries };
+      })
+      .immediate();
+    if (applied) this.onApplied(applied, by);
+    return applied;
+  }
+
+  private next(order: 'ASC' | 'DESC', undone: 0 | 1): ChangeRow | undefined {
+    return this.db
+      .prepare(`SELECT id, label FROM change WHERE undone = ? ORDER BY id ${order} LIMIT 1`)
+      .get(undone) as ChangeRow | undefined;
+  }
+
+  private isApplied(token: string): boolean {
+    return this.db.prepare('SELECT 1 FROM change WHERE token = ?').get(token) !== undefined;
+  }
+
+  /** A place is written by whoever goes there last; everything else only by who has seen what is there. */
+  private isStale(kept: Kept, { id, version, value }: Write): boolean {
+    if (!kept.undoable) return false;
+    const row = this.row(kept, id);
+    if ((row?.version ?? null) === version) return false;
+    // Two that write the same agree.
+    return !dequal(row ? parsed(row.value) : null, value);
+  }
+
+  private put(kept: Kept, id: string, value: unknown, what: string, by: Author, at: string): void {
+    const table = tableOf(kept);
+    if (value === null) {
+      this.db.prepare(`DELETE FROM ${table} WHERE id = ?`).run(id);
+      return;
+    }
+    const { version } = this.db.prepare('UPDATE clock SET version = version + 1 RETURNING version').get() as {
+      version: number;
+    };
+    this.db
+      .prepare(
+        `INSERT INTO ${table} VALUES (?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO UPDATE SET
+           value = excluded.value, version = excluded.version, changed_by = excluded.changed_by,
+           changed_what = excluded.changed_what, changed_at = excluded.changed_at`,
+      )
+      .run(id, JSON.stringify(value), version, by.name, what, at);
+  }
+
+  /** A thing as it is now; gone, its value is null. */
+  private now(kept: Kept, id: string): KeptEntry {
+    return this.get(kept, id) ?? { thing: kept.name, id, version: null, value: null };
+  }
+
+  private row(kept: Pick<Kept, 'name'>, id: string): Row | undefined {
+    return this.db.prepare(`SELECT * FROM ${tableOf(kept)} WHERE id = ?`).get(id) as Row | undefined;
+  }
+
+  private rows(kept: Pick<Kept, 'name'>): Row[] {
+    return this.db.prepare(`SELECT * FROM ${tableOf(kept)} ORDER BY rowid`).all() as Row[];
+  }
+}
+
+/** Stored text as a value; what is no JSON is no value of ours either, and its schema will say so. */
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return text;
+  }
+}
+
+function entryOf(kept: Pick<Kept, 'name'>, row: Row): Omit<KeptEntry, 'value'> {
+  return {
+    thing: kept.name,
+    id: row.id,
+    version: row.version,
+    by: row.changed_by,
+    change: row.changed_what,
+    at: row.changed_at,
+  };
+}
+
+/** A value from the record of changes, brought up to date. */
+function readBack(kept: Kept, text: string | null): unknown {
+  if (text === null) return null;
+  const read = readKept(kept, parsed(text));
+  if (read.ok) return read.value;
+  const why: Fault | undefined = read.faults[0];
+  throw new CannotUndo(`the ${kept.noun} as it was cannot be read any more: ${why?.detail ?? ''}`);
+}

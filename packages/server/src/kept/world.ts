@@ -1,0 +1,44 @@
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import {
+  keptOwnPrices,
+  keptOwnRecipes,
+  ONLY_ID,
+  readKept,
+  type ChangeWrite,
+  type Kept,
+  type World,
+} from '@uisce/core/kept';
+import type { KeptStore } from './store.js';
+
+/** What stored things are held against: the catalogue, the shops, and what the household added to both. */
+export function worldOf(store: KeptStore, catalogue: Catalogue, shops: readonly PriceList[]): World {
+  return {
+    catalogue,
+    shops,
+    get homeMade() {
+      return [...catalogue.homeMade, ...(store.get(keptOwnRecipes, ONLY_ID)?.value ?? [])];
+    },
+    get ownPrices() {
+      return store.list(keptOwnPrices).map((entry) => entry.value);
+    },
+  };
+}
+
+/** The world as a change of several things will leave it: its parts may lean on each other. */
+export function worldWith(world: World, writes: ChangeWrite['writes']): World {
+  const written = <T>(kept: Kept<T>): T[] =>
+    writes.flatMap((write) => {
+      const read = readKept(kept, write.value);
+      return write.thing === kept.name && read.ok ? [read.value] : [];
+    });
+  return {
+    catalogue: world.catalogue,
+    shops: world.shops,
+    get homeMade() {
+      return [...world.homeMade, ...written(keptOwnRecipes).flat()];
+    },
+    get ownPrices() {
+      return [...world.ownPrices, ...written(keptOwnPrices)];
+    },
+  };
+}

@@ -1,0 +1,123 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pino } from 'pino';
+import { loadCatalogue, loadPriceLists } from '@uisce/catalogue';
+import { createApp } from '../app.js';
+import { LivePages } from '../kept/live.js';
+import { KeptStore } from '../kept/store.js';
+import type { SolverPool } from '../planning/pool.js';
+import { openDatabase } from '../storage/data-source.js';
+
+export const loaded = loadCatalogue();
+export const shops = loadPriceLists(loaded.catalogue);
+
+/** What came back: its status, headers and body. */
+export interface Answer<T> {
+  status: number;
+  headers: Headers;
+  body: T;
+}
+
+/** The app on a real database file, on a free port. Solving itself is tested in the core and end to end. */
+export class RunningApp {
+  readonly folder = mkdtempSync(join(tmpdir(), 'uisce-'));
+  readonly file = join(this.folder, 'test.sqlite');
+  private server: Server | undefined;
+  private close: () => Promise<void> = () => Promise.resolve();
+
+  async start(): Promise<void> {
+    const { source, connection } = await openDatabase(this.file);
+    const live = new LivePages();
+    const store = new KeptStore(connection, ({ label, entries }, by) =>
+      live.announce({ label, entries, history: store.history(), page: by.page }),
+    );
+    const app = createApp({
+      logger: pino({ level: 'silent' }),
+      store,
+      live,
+      pool: undefined as unknown as SolverPool,
+      loaded,
+      shops,
+      webFolder: this.folder,
+    });
+    const server = await new Promise<Server>((resolve) => {
+      const s = app.listen(0, '127.0.0.1', () => resolve(s));
+    });
+    this.server = server;
+    this.close = async () => {
+      live.close();
+      await new Promise((resolve) => {
+        server.close(resolve);
+        server.closeIdleConnections();
+      });
+      await source.destroy();
+    };
+  }
+
+  async stop(): Promise<void> {
+    await this.close();
+    this.close = () => Promise.resolve();
+  }
+
+  remove(): void {
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  get port(): number {
+    return (this.server?.address() as AddressInfo).port;
+  }
+
+  address(path: string): string {
+    return `http://127.0.0.1:${this.port}/api${path}`;
+  }
+
+  /** Ask the API; a body is sent as JSON, a string as it is. */
+  async call<T>(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer<T>> {
+    const response = await fetch(this.address(path), {
+      method,
+      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const text = await response.text();
+    return {
+      status: response.status,
+      headers: response.headers,
+      body: (text ? JSON.parse(text) : undefined) as T,
+    };
+  }
+
+  async get<T>(path: string): Promise<T> {
+    return (await this.call<T>('GET', path)).body;
+  }
+
+  /** Keep a thing as whoever has just read it. */
+  async put<T>(path: string, value: unknown, change = 'Change'): Promise<Answer<T>> {
+    const now = await this.call('GET', path);
+    const seen: Record<string, string> =
+      now.status === 200 ? { 'if-match': now.headers.get('etag') ?? '' } : { 'if-none-match': '*' };
+    return this.call<T>('PUT', path, { value, change }, seen);
+  }
+
+  /** Remove a thing as whoever has just read it. */
+  async discard(path: string): Promise<number> {
+    const now = await this.call('GET', path);
+    return (await this.call('DELETE', path, undefined, { 'if-match': now.headers.get('etag') ?? '"0"' }))
+      .status;
+  }
+
+  undo(): Promise<Answer<unknown>> {
+    return this.call('POST', '/history/undo', {});
+  }
+
+  redo(): Promise<Answer<unknown>> {
+    return this.call('POST', '/history/redo', {});
+  }
+}

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { keptNamed } from '@uisce/core/kept';
+import type { Conflict } from '../kept/outbox';
+import { useKeeper } from '../kept/use-keeper';
+import { differences } from '../words/differences';
+import { useWords } from '../words/use-words';
+
+/** Somebody else was first: what they made of it, what is here, and the choice. Nothing is overwritten before it is made. */
+const keeper = useKeeper();
+const words = useWords();
+
+const MOST_DIFFERENCES = 6;
+
+const shown = computed(() =>
+  keeper.conflicts.map((conflict) => {
+    const [first] = conflict.theirs;
+    const kept = keptNamed(first?.thing ?? '');
+    const mine = conflict.mine.writes.find((w) => w.thing === first?.thing && w.id === first.id)?.value;
+    const value = mine ?? first?.value;
+    const name = value === null || value === undefined ? undefined : kept?.title?.(value);
+    const rows = differences(mine ?? null, first?.value ?? null);
+    return {
+      conflict,
+      id: conflict.mine.id,
+      title: name ?? `the ${kept?.noun ?? 'thing'}`,
+      gone: first?.value === null,
+      removed: mine === null,
+      who: first?.by ?? '',
+      what: first?.change ?? '',
+      when: first?.at ? words.time(first.at) : '',
+      rows: rows.slice(0, MOST_DIFFERENCES),
+      more: Math.max(0, rows.length - MOST_DIFFERENCES),
+    };
+  }),
+);
+
+const settle = (conflict: Conflict, choice: 'mine' | 'theirs') => void keeper.settle(conflict, choice);
+</script>
+
+<template>
+  <section
+    v-for="c in shown"
+    :key="c.id"
+    class="card conflict"
+    role="alert"
+    :aria-label="`Changed twice: ${c.title}`"
+  >
+    <h2>
+      Changed twice: {{ c.title }}
+      <small class="dim">
+        · {{ c.gone ? 'removed' : 'changed' }} by {{ c.who || 'somebody' }}
+        <template v-if="c.what">(“{{ c.what }}”)</template> {{ c.when }}, while this page made it
+        otherwise</small
+      >
+    </h2>
+    <table v-if="!c.gone && !c.removed && c.rows.length > 0">
+      <thead>
+        <tr>
+          <th scope="col">what</th>
+          <th scope="col">yours</th>
+          <th scope="col">theirs, as stored now</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in c.rows" :key="row.what">
+          <th scope="row">{{ row.what }}</th>
+          <td>{{ row.mine }}</td>
+          <td>{{ row.theirs }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="c.more > 0" class="dim">and {{ c.more }} more</p>
+    <p v-if="c.gone">They removed it; yours is still here.</p>
+    <p v-if="c.removed">You removed it; they have changed it since.</p>
+    <div class="acts">
+      <v-btn @click="settle(c.conflict, 'mine')">Keep yours</v-btn>
+      <v-btn @click="settle(c.conflict, 'theirs')">Take theirs</v-btn>
+      <span class="dim">Either way the other stays in the undo list.</span>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.conflict {
+  margin-bottom: 14px;
+  border-color: rgb(var(--v-theme-rust));
+}
+
+table {
+  border-collapse: collapse;
+  margin-bottom: 8px;
+}
+
+th,
+td {
+  padding: 4px 16px 4px 0;
+  text-align: start;
+  overflow-wrap: anywhere;
+}
+
+th[scope='row'] {
+  font-weight: 400;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,29 @@
+/** A step of the work: the digit that opens it, its name, and where it is. */
+export interface Step {
+  digit: string;
+  name: string;
+  path: string;
+  /** Whether it is about the open plan, and waits for one. */
+  needsPlan: boolean;
+}
+
+/** The steps that exist, in the groups and the order of the work. A group without steps is not shown. */
+export const GROUPS: readonly { name: string; steps: readonly Step[] }[] = [
+  {
+    name: 'To get',
+    steps: [
+      { digit: '1', name: 'Brief', path: '/brief', needsPlan: true },
+      { digit: '2', name: 'Kit', path: '/kit', needsPlan: false },
+      { digit: '3', name: 'Plan', path: '/plan', needsPlan: true },
+    ],
+  },
+  { name: 'To make', steps: [{ digit: '5', name: 'Bench', path: '/bench', needsPlan: false }] },
+  { name: 'To keep', steps: [{ digit: '9', name: 'Notebook', path: '/notebook', needsPlan: false }] },
+];
+
+export const STEPS: readonly Step[] = GROUPS.flatMap((group) => group.steps);
+
+/** The step that an address belongs to. */
+export function stepOf(path: string): Step | undefined {
+  return STEPS.find((step) => path === step.path || path.startsWith(`${step.path}/`));
+}

@@ -1,0 +1,167 @@
+import type { Applied, ChangeWrite, KeptEntry } from '@uisce/core/kept';
+import { ApiError, OfflineError } from './client';
+
+/** A change that the server does not have yet. */
+export interface Pending extends ChangeWrite {
+  /** When it was made here, ISO. */
+  at: string;
+  /** Whether it has left once: the server may have it although no answer came, so it stays as it is. */
+  tried?: boolean;
+}
+
+/** A change that somebody else was faster than: mine, and what is there now. Nothing is lost until one is chosen. */
+export interface Conflict {
+  mine: Pending;
+  theirs: KeptEntry[];
+}
+
+export interface OutboxState {
+  pending: Pending[];
+  conflicts: Conflict[];
+}
+
+export interface OutboxParts {
+  /** Hand a change to the server; throws as `api` does. */
+  send(change: ChangeWrite): Promise<Applied>;
+  /** Keep what waits where no reload or crash loses it. */
+  save(state: OutboxState): void;
+  /** The server has it. */
+  onApplied(applied: Applied): void;
+  /** The server will not have it, and why. */
+  onRefused(change: Pending, error: ApiError): void;
+  /** The server is gone, or back. */
+  onOnline(online: boolean): void;
+  /** Anything of the state has changed. */
+  onChange(): void;
+  newId(): string;
+  now(): string;
+}
+
+const RETRY_AFTER_MS = 4000;
+/** Typing and dragging are sent once they pause this long. */
+const SEND_AFTER_MS = 400;
+
+type Key = Pick<ChangeWrite['writes'][number], 'thing' | 'id'>;
+const same = (a: Key, b: Key) => a.thing === b.thing && a.id === b.id;
+const touches = (change: Pick<ChangeWrite, 'writes'>, key: Key) => change.writes.some((w) => same(w, key));
+const sameTargets = (a: readonly Key[], b: readonly Key[]) =>
+  a.length === b.length && a.every((w) => b.some((v) => same(w, v)));
+
+/**
+ * Changes on their way to the server: sent once, in order, kept through reloads and while the server is
+ * away. A change that somebody else was faster than is set aside with what is there now, for the user
+ * to choose; later changes of the same things wait with it.
+ */
+export class Outbox {
+  pending: Pending[] = [];
+  conflicts: Conflict[] = [];
+  private running: Promise<void> | undefined;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(private readonly parts: OutboxParts) {}
+
+  /** Take over what an earlier page left behind. */
+  adopt({ pending, conflicts }: OutboxState): void {
+    this.pending = [...pending, ...this.pending];
+    this.conflicts = [...conflicts, ...this.conflicts];
+    this.changed();
+  }
+
+  /** Take a change on. One of the same words and things takes the place of the last, if that has not left. */
+  add(writes: ChangeWrite['writes'], change: string): void {
+    const held = this.conflicts.find(({ mine }) => writes.some((w) => touches(mine, w)));
+    const last = this.pending.at(-1);
+    if (held) held.mine = merged(held.mine, writes);
+    else if (last && !last.tried && last.change === change && sameTargets(last.writes, writes))
+      this.pending = [...this.pending.slice(0, -1), merged(last, writes)];
+    else {
+      const { newId, now } = this.parts;
+      this.pending = [...this.pending, { id: newId(), change, at: now(), writes }];
+    }
+    this.changed();
+    this.later(SEND_AFTER_MS);
+  }
+
+  /** Send everything that waits; resolves when nothing does, or the server is gone. */
+  flush(): Promise<void> {
+    clearTimeout(this.timer);
+    this.running ??= this.sendAll().finally(() => (this.running = undefined));
+    return this.running;
+  }
+
+  /** Settle a conflict: mine is sent again over what is there now, or dropped for it. */
+  async settle(conflict: Conflict, keep: 'mine' | 'theirs'): Promise<void> {
+    this.conflicts = this.conflicts.filter((c) => c !== conflict);
+    if (keep === 'mine')
+      this.pending = [rebased(conflict.mine, conflict.theirs, this.parts.newId()), ...this.pending];
+    this.changed();
+    await this.flush();
+  }
+
+  private async sendAll(): Promise<void> {
+    for (let head = this.pending[0]; head !== undefined; head = this.pending[0]) {
+      head.tried = true;
+      this.parts.save({ pending: this.pending, conflicts: this.conflicts });
+      try {
+        const applied = await this.parts.send({ id: head.id, change: head.change, writes: head.writes });
+        this.parts.onOnline(true);
+        this.pending = this.pending.slice(1).map((later) => rebased(later, applied.entries));
+        this.parts.onApplied(applied);
+      } catch (error) {
+        if (!(error instanceof ApiError)) {
+          if (!(error instanceof OfflineError)) throw error;
+          this.parts.onOnline(false);
+          this.later(RETRY_AFTER_MS);
+          return;
+        }
+        if (error.problem.status >= 500) {
+          this.later(RETRY_AFTER_MS);
+          return;
+        }
+        this.refused(head, error);
+      }
+      this.changed();
+    }
+  }
+
+  private refused(head: Pending, error: ApiError): void {
+    const theirs = (error.problem.entries ?? []) as KeptEntry[];
+    if (error.problem.status !== 412) {
+      this.pending = this.pending.slice(1);
+      this.parts.onRefused(head, error);
+      return;
+    }
+    const stuck = this.pending.filter((p) => p === head || theirs.some((t) => touches(p, t)));
+    const mine = stuck.slice(1).reduce((all, next) => merged(all, next.writes), head);
+    this.pending = this.pending.filter((p) => !stuck.includes(p));
+    this.conflicts = [...this.conflicts, { mine, theirs }];
+  }
+
+  private later(ms: number): void {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.flush(), ms);
+  }
+
+  private changed(): void {
+    this.parts.save({ pending: this.pending, conflicts: this.conflicts });
+    this.parts.onChange();
+  }
+}
+
+/** A change with later writes of the same things in place of its own. */
+function merged(change: Pending, writes: ChangeWrite['writes']): Pending {
+  const newer = writes.map((w) => ({
+    ...w,
+    version: change.writes.find((own) => same(own, w))?.version ?? w.version,
+  }));
+  return { ...change, writes: [...change.writes.filter((w) => !touches({ writes }, w)), ...newer] };
+}
+
+/** A change made on top of what is there now. */
+function rebased(change: Pending, entries: readonly KeptEntry[], id = change.id): Pending {
+  const writes = change.writes.map((w) => {
+    const now = entries.find((e) => same(e, w));
+    return now ? { ...w, version: now.version } : w;
+  });
+  return { ...change, id, writes, tried: false };
+}

@@ -1,0 +1,69 @@
+/** An open page: what tells it from others, and a name that people recognise. */
+export interface ThisPage {
+  id: string;
+  name: string;
+}
+
+const ID_KEY = 'uisce:page';
+const lockOf = (id: string) => `uisce:page:${id}`;
+
+/** "Firefox on Linux", from what the browser says of itself. */
+export function browserName(agent: string): string {
+  const browser = /Firefox/.test(agent)
+    ? 'Firefox'
+    : /Edg\//.test(agent)
+      ? 'Edge'
+      : /Chrom/.test(agent)
+        ? 'Chromium'
+        : /Safari/.test(agent)
+          ? 'Safari'
+          : 'a browser';
+  const system = /Android/.test(agent)
+    ? 'Android'
+    : /iPhone|iPad/.test(agent)
+      ? 'iOS'
+      : /Windows/.test(agent)
+        ? 'Windows'
+        : /Mac OS/.test(agent)
+          ? 'macOS'
+          : /Linux/.test(agent)
+            ? 'Linux'
+            : 'some machine';
+  return `${browser} on ${system}`;
+}
+
+/** Take a page's lock for as long as it is open; false when another page has it. */
+function take(id: string): Promise<boolean> {
+  return new Promise((resolve) => {
+    void navigator.locks.request(lockOf(id), { ifAvailable: true }, (lock) => {
+      resolve(lock !== null);
+      // Held until the page goes.
+      return lock === null ? undefined : new Promise(() => undefined);
+    });
+  });
+}
+
+async function find(): Promise<ThisPage> {
+  const name = browserName(navigator.userAgent);
+  const known = sessionStorage.getItem(ID_KEY);
+  // A reload keeps its page; a tab that was duplicated takes a new one.
+  if (known !== null && (await take(known))) return { id: known, name };
+  const id = crypto.randomUUID();
+  sessionStorage.setItem(ID_KEY, id);
+  await take(id);
+  return { id, name };
+}
+
+let found: Promise<ThisPage> | undefined;
+
+/** This page's own id, which a reload keeps, and its name. */
+export function thisPage(): Promise<ThisPage> {
+  found ??= find();
+  return found;
+}
+
+/** Whether a page is still open somewhere in this browser. */
+export async function isOpen(id: string): Promise<boolean> {
+  const { held = [] } = await navigator.locks.query();
+  return held.some((lock) => lock.name === lockOf(id));
+}

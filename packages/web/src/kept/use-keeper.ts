@@ -1,0 +1,211 @@
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, triggerRef } from 'vue';
+import {
+  ONLY_ID,
+  type Announcement,
+  type Applied,
+  type ChangeWrite,
+  type HistoryState,
+  type Kept,
+  type KeptEntry,
+  type KeptWhole,
+  type SetAside,
+} from '@uisce/core/kept';
+import { api, OfflineError } from './client';
+import { saveDrafts, takeDrafts } from './drafts';
+import { Outbox, type Conflict } from './outbox';
+import { thisPage } from './this-page';
+import { useNotices } from './use-notices';
+
+const keyOf = (thing: string, id: string) => `${thing}/${id}`;
+
+/** Everything the household keeps: as the server has it, with what waits here laid over it. */
+export const useKeeper = defineStore('keeper', () => {
+  const notices = useNotices();
+  const stored = shallowRef(new Map<string, KeptEntry>());
+  const setAside = ref<SetAside[]>([]);
+  const history = ref<HistoryState>({ undo: null, redo: null });
+  const online = ref(true);
+  const started = ref(false);
+  /** What the last undo or redo touched: the screen goes there. */
+  const undone = shallowRef<KeptEntry[]>([]);
+  const waiting = shallowRef<ChangeWrite[]>([]);
+  const conflicts = shallowRef<readonly Conflict[]>([]);
+  let page = '';
+
+  const outbox = new Outbox({
+    send: (change) => api<Applied>('/changes', { method: 'POST', body: change, keepalive: fits(change) }),
+    save: (state) => saveDrafts(page, state),
+    onApplied: receive,
+    onRefused: (_change, error) => notices.say(error.message),
+    onOnline: (is) => {
+      if (!is && online.value) notices.say(new OfflineError().message);
+      online.value = is;
+    },
+    onChange: () => {
+      waiting.value = [...outbox.conflicts.map((c) => c.mine), ...outbox.pending];
+      conflicts.value = [...outbox.conflicts];
+    },
+    newId: () => crypto.randomUUID(),
+    now: () => new Date().toISOString(),
+  });
+
+  /** Read everything, send what an earlier page could not, and listen to what others change. */
+  async function start(): Promise<void> {
+    page = (await thisPage()).id;
+    const drafts = await takeDrafts(page);
+    await read();
+    outbox.adopt(drafts);
+    started.value = true;
+    await outbox.flush();
+    listen();
+  }
+
+  async function read(): Promise<void> {
+    const whole = await api<KeptWhole>('/kept');
+    stored.value = new Map(whole.entries.map((e) => [keyOf(e.thing, e.id), e]));
+    setAside.value = whole.setAside;
+    history.value = whole.history;
+    online.value = true;
+  }
+
+  function receive({ entries, history: next }: Applied): void {
+    for (const entry of entries) {
+      const key = keyOf(entry.thing, entry.id);
+      if (entry.value === null) stored.value.delete(key);
+      else stored.value.set(key, entry);
+    }
+    history.value = next;
+    triggerRef(stored);
+  }
+
+  function listen(): void {
+    let source: EventSource | undefined;
+    const open = () => {
+      let greeted = false;
+      source = new EventSource('/api/live');
+      source.addEventListener('hello', () => {
+        // Back after a silence: what was missed is read, what waits is sent.
+        if (greeted || !online.value) void catchUp();
+        greeted = true;
+      });
+      source.addEventListener('change', (event: MessageEvent<string>) => {
+        const news = JSON.parse(event.data) as Announcement;
+        if (news.page !== page) receive(news);
+      });
+    };
+    // A page that nobody sees holds no line; it reads anew when it is looked at again.
+    document.addEventListener('visibilitychange', () => {
+      source?.close();
+      if (document.visibilityState === 'hidden') return;
+      open();
+      void catchUp();
+    });
+    addEventListener('pagehide', () => source?.close());
+    open();
+  }
+
+  async function catchUp(): Promise<void> {
+    await outbox.flush();
+    await read().catch(() => undefined);
+  }
+
+  const laidOver = computed(() => {
+    const all = new Map([...stored.value].map(([key, entry]) => [key, entry.value]));
+    for (const { thing, id, value } of waiting.value.flatMap((change) => change.writes)) {
+      if (value === null) all.delete(keyOf(thing, id));
+      else all.set(keyOf(thing, id), value);
+    }
+    return all;
+  });
+
+  /** Everything of one kind, as it stands on this page. */
+  function all<T>(kept: Kept<T>): T[] {
+    const prefix = keyOf(kept.name, '');
+    return [...laidOver.value].flatMap(([key, value]) => (key.startsWith(prefix) ? [value as T] : []));
+  }
+
+  /** The only one of its kind. */
+  function only<T>(kept: Kept<T>): T {
+    const value = laidOver.value.get(keyOf(kept.name, ONLY_ID)) as T | undefined;
+    if (value !== undefined) return value;
+    if (kept.empty === undefined) throw new Error(`there is more than one ${kept.noun}`);
+    return kept.empty();
+  }
+
+  function writeOf<T>(kept: Kept<T>, id: string, value: T | null): ChangeWrite['writes'][number] {
+    const version = stored.value.get(keyOf(kept.name, id))?.version ?? null;
+    // What is reactive cannot be stored or sent; plain JSON can.
+    return { thing: kept.name, id, version, value: JSON.parse(JSON.stringify(value)) as unknown };
+  }
+
+  /** Keep a thing, with words for the undo list: on screen at once, on disk when the hand rests. */
+  function keep<T>(kept: Kept<T>, value: T, change: string): void {
+    keepAll(change, write(kept, value));
+  }
+
+  function remove<T>(kept: Kept<T>, id: string, change: string): void {
+    outbox.add([writeOf(kept, id, null)], change);
+  }
+
+  /** One thing of a change that touches several. */
+  function write<T>(kept: Kept<T>, value: T): ChangeWrite['writes'][number] {
+    return writeOf(kept, kept.idOf?.(value) ?? ONLY_ID, value);
+  }
+
+  /** Keep several things in one change, undone as one. */
+  function keepAll(change: string, ...writes: ChangeWrite['writes']): void {
+    outbox.add(writes, change);
+  }
+
+  /**
+   * Keep things now, and learn whether the server takes them.
+   *
+   * @throws ApiError, OfflineError as `api` does; then nothing was kept.
+   */
+  async function keepNow(change: string, ...writes: ChangeWrite['writes']): Promise<void> {
+    await outbox.flush();
+    const body: ChangeWrite = { id: crypto.randomUUID(), change, writes };
+    receive(await api<Applied>('/changes', { method: 'POST', body }));
+  }
+
+  async function step(direction: 'undo' | 'redo'): Promise<void> {
+    // What is still on its way is part of what is undone.
+    await outbox.flush();
+    if (waiting.value.length > 0 || history.value[direction] === null) return;
+    const done = await api<Applied & { label: string }>(`/history/${direction}`, {
+      method: 'POST',
+      body: {},
+    });
+    receive(done);
+    undone.value = done.entries;
+    notices.say(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${done.label}`);
+  }
+
+  return {
+    setAside,
+    history,
+    online,
+    started,
+    undone,
+    waiting,
+    conflicts,
+    start,
+    all,
+    only,
+    keep,
+    keepAll,
+    keepNow,
+    write,
+    remove,
+    flush: () => outbox.flush(),
+    settle: (conflict: Conflict, choice: 'mine' | 'theirs') => outbox.settle(conflict, choice),
+    undo: () => step('undo'),
+    redo: () => step('redo'),
+  };
+});
+
+/** What a request may carry that outlives its page (the browsers' limit is 64 KiB). */
+function fits(change: ChangeWrite): boolean {
+  return JSON.stringify(change).length < 60_000;
+}
