@@ -161,7 +161,7 @@ describe('a batch against the shop', () => {
     const hard = new Set(catalogue.homeMade.map((h) => h.makes));
     for (const { makes, effort } of catalogue.homeMade) if (effort < 3) hard.delete(makes);
     const fine = offered({ mostTrouble: 2 });
-    for (const b of prices.bottles.filter((x) => x.id.startsWith('made-')))
+    for (const b of prices.bottles.filter((x) => x.homeMade))
       if (hard.has(b.kind)) expect(fine.has(b.id), b.id).toBe(false);
     expect([...offered({ makesSyrups: false })].filter((id) => id.startsWith('made-'))).toEqual([]);
     expect(fine.has('made-simple-syrup')).toBe(true);

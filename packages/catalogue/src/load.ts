@@ -25,6 +25,7 @@ import {
   type PriceList,
 } from '@uisce/core/catalogue';
 import type { Fault } from '@uisce/core/base';
+import { withBatchesPriced } from '@uisce/core/prices';
 import {
   catalogueFaults,
   priceListFaults,
@@ -151,7 +152,7 @@ export function loadPriceLists(catalogue: Catalogue, folder = DATA): PriceList[]
     const { data } = read(folder, file, priceListSchema);
     const faults = [...priceListFaults(data, kinds), ...kitPriceFaults(data, catalogue)];
     if (faults.length > 0) throw new CatalogueError(faults.map((f) => `${file} ${f.pointer}: ${f.detail}`));
-    return data;
+    return withBatchesPriced(data, catalogue);
   });
 }
 

@@ -43,8 +43,13 @@ if (config.demo) seedDemo(store);
 const pool = new SolverPool(config.solverThreads, config.solveSeconds);
 const app = createApp({ logger, store, live, pool, loaded, shops, webFolder: config.webFolder });
 
-const near = portNumbers(config.port, Math.min(config.port + PORT_TRIES, 65_535));
-const port = config.port === 0 ? 0 : await getPort({ port: near, host: HOST });
+/** The wanted port, or the next free one after it; 0 lets the system choose. */
+async function choosePort(wanted: number): Promise<number> {
+  if (wanted === 0) return 0;
+  return getPort({ port: portNumbers(wanted, Math.min(wanted + PORT_TRIES, 65_535)), host: HOST });
+}
+
+const port = await choosePort(config.port);
 const server = await new Promise<Server>((resolve, reject) => {
   const listening = app.listen(port, HOST, (error?: Error) => {
     if (error) reject(error);

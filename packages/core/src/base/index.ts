@@ -9,3 +9,4 @@ export * from './money.js';
 export * from './amount.js';
 export * from './print-amount.js';
 export * from './problem-details.js';
+export * from './numbers.js';

@@ -18,6 +18,8 @@ export const pricedBottleSchema = z.strictObject({
   heightMm: z.int().positive().max(600),
   /** A mixing bottle, or a finer one to be drunk by itself. */
   tier: z.enum(['mixing', 'finer']).default('mixing'),
+  /** Made at home, not bought; it costs what its parts cost. */
+  homeMade: z.boolean().default(false),
 });
 export type PricedBottle = z.infer<typeof pricedBottleSchema>;
 

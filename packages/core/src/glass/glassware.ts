@@ -4,6 +4,8 @@ import { glassServes, type ServedDrink, type Vesselled } from './serves.js';
 /** A kind of glass that could be used: in the cupboard, on sale, or both. */
 export interface GlassSource extends Vesselled {
   id: string;
+  /** The household's glasses it stands for; absent for what is only on sale. */
+  ownedId?: string;
   /** How many are in the cupboard. */
   owned: number;
   /** What one more costs in minor units; undefined when it cannot be bought. */

@@ -1,3 +1,4 @@
+import { bisect } from '../base/numbers.js';
 import type { Glass } from '../catalogue/glass.js';
 
 type Inside = Glass['inside'];
@@ -44,13 +45,6 @@ export function insideOfCapacity(inside: Inside, brimMl: number): Inside {
 export function heightOfMl(inside: Inside, ml: number): number {
   const brim = inside.at(-1)?.[0] ?? 0;
   if (ml >= capacityMl(inside)) return brim;
-  let low = 0;
-  let high = brim;
-  // The volume rises with the height, so halving finds it; 40 halvings are far below a hair's width.
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2;
-    if (volumeToMl(inside, middle) < ml) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  // The volume rises with the height.
+  return bisect((height) => volumeToMl(inside, height), ml, 0, brim);
 }

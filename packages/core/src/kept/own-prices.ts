@@ -13,6 +13,7 @@ export const keptOwnPrices = describeKept({
   idOf: (list) => list.id,
   noun: 'price list',
   title: (list) => `“${list.name}”`,
+  upgrade: withHomeMadeMarked,
   faults: (list, world) => [
     ...priceListFaults(list, kindIndex(world.catalogue.kinds)),
     ...overlayFaults(list, world),
@@ -29,4 +30,16 @@ function overlayFaults({ id, over, currency }: PriceList, { shops, ownPrices }: 
   if (below === undefined) return at('unknown', `there is no price list "${over}"`);
   const refusal = currencyRefusal(currency, below.currency);
   return refusal === undefined ? [] : at('mismatch', refusal);
+}
+
+/** Until the fourth migration a batch made at home was told by its id. */
+function withHomeMadeMarked(stored: unknown): unknown {
+  const { bottles } = (stored ?? {}) as { bottles?: unknown };
+  if (!Array.isArray(bottles)) return stored;
+  const marked = bottles.map((bottle: unknown) => {
+    const { id, homeMade } = (bottle ?? {}) as { id?: unknown; homeMade?: unknown };
+    const isMade = homeMade === undefined && typeof id === 'string' && id.startsWith('made-');
+    return isMade ? { ...(bottle as object), homeMade: true } : bottle;
+  });
+  return { ...(stored as object), bottles: marked };
 }

@@ -18,7 +18,7 @@ export function batchCost(batch: Batch, prices: PriceList, kinds: ReadonlyMap<st
   const unpriced: string[] = [];
   const perMl = (kindId: string, homeMade: boolean) => {
     const bottles = prices.bottles.filter(
-      (b) => b.kind === kindId && b.tier === 'mixing' && b.id.startsWith('made-') === homeMade,
+      (b) => b.kind === kindId && b.tier === 'mixing' && b.homeMade === homeMade,
     );
     return bottles.length === 0 ? undefined : Math.min(...bottles.map((b) => b.priceMinor / b.ml));
   };

@@ -1,3 +1,5 @@
+import { bisect } from '../base/numbers.js';
+
 /** Density of ethanol at 20 °C, g/ml: OIML R 22 tables (from memory). */
 export const ETHANOL_G_PER_ML = 0.78924;
 
@@ -23,13 +25,6 @@ export function abvOfMassFraction(massFraction: number): number {
  * @param abv a fraction, 0 to 1.
  */
 export function massFractionOfAbv(abv: number): number {
-  let low = 0;
-  let high = 1;
-  // The strength by volume rises with the share by mass; 50 halvings are far below any table's last digit.
-  for (let i = 0; i < 50; i++) {
-    const middle = (low + high) / 2;
-    if (abvOfMassFraction(middle) < abv) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  // The strength by volume rises with the share by mass.
+  return bisect(abvOfMassFraction, abv, 0, 1);
 }

@@ -1,3 +1,4 @@
+import { bisect } from '../base/numbers.js';
 import {
   abvOf,
   compositionOfSpirit,
@@ -34,13 +35,7 @@ export function homeLiqueur(syrupBrix: number, spiritAbv: number, abv: number): 
   if (!(abv > 0 && abv < spiritAbv)) throw new RangeError('the spirit must be stronger than the liqueur');
   const spirit = compositionOfSpirit(spiritAbv);
   const syrup = { ...NOTHING, sugarG: syrupBrix / 100, waterG: 1 - syrupBrix / 100 };
-  let low = 0;
-  let high = MOST_RATIO;
-  // The strength rises with the share of spirit; 60 halvings are beyond any scale.
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2;
-    if (mixed(spirit, syrup, middle).abv < abv) low = middle;
-    else high = middle;
-  }
-  return mixed(spirit, syrup, (low + high) / 2);
+  // The strength rises with the share of spirit.
+  const ratio = bisect((r) => mixed(spirit, syrup, r).abv, abv, 0, MOST_RATIO);
+  return mixed(spirit, syrup, ratio);
 }

@@ -4,9 +4,6 @@ import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import { drinkKey, type Recipe, type Slot } from '../catalogue/recipe.js';
 import { drinkTastes } from '../drink/tastes.js';
-import { batchCost } from '../making/batch-cost.js';
-import { batchOfVolume } from '../making/batch.js';
-import { gcd } from '../planner/exact-value.js';
 import { kitOffers, kitSlots, type KitOffer } from '../kit/kit-offers.js';
 import type { Kit } from '../kit/kit.js';
 import { servedDrink } from '../glass/serves.js';
@@ -26,6 +23,8 @@ export interface CompiledItem {
   /** Absent when the user owns the kind and we know no bottle of it. */
   bottle?: PricedBottle;
   owned: boolean;
+  /** What it costs the plan: nothing when it is owned. */
+  priceMinor: number;
 }
 
 /** Why a drink is not in the count at all. */
@@ -63,33 +62,6 @@ export function standsOnShelf(kind: Kind): boolean {
   return kind.supply === 'bottle' && kind.storage === 'shelf';
 }
 
-/**
- * What a bottle costs the plan: its price, or for a batch made at home what its parts cost at this
- * shop, in the way that is least trouble, rounded up to the step the shop prices in; its listed price
- * where a part has none.
- */
-export function priceOf(
-  bottle: PricedBottle,
-  prices: PriceList,
-  catalogue: Pick<Catalogue, 'homeMade' | 'pantry'>,
-  kinds: ReadonlyMap<string, Kind>,
-): number {
-  if (!bottle.id.startsWith('made-')) return bottle.priceMinor;
-  const [recipe] = catalogue.homeMade
-    .filter((h) => h.makes === bottle.kind)
-    .sort((a, b) => a.effort - b.effort);
-  if (recipe === undefined) return bottle.priceMinor;
-  const { minor, unpriced } = batchCost(batchOfVolume(recipe, bottle.ml, catalogue, kinds), prices, kinds);
-  if (unpriced.length > 0) return bottle.priceMinor;
-  const step = priceStep(prices);
-  return Math.max(1, Math.ceil(minor / step)) * step;
-}
-
-/** The step a shop prices its bottles in, minor units. */
-function priceStep(prices: PriceList): number {
-  return prices.bottles.map((b) => b.priceMinor).reduce(gcd, 0) || 1;
-}
-
 /** The least trouble in which each kind can be made at home. */
 function leastEfforts({ homeMade }: Catalogue): Map<string, number> {
   const efforts = new Map<string, number>();
@@ -101,7 +73,7 @@ function leastEfforts({ homeMade }: Catalogue): Map<string, number> {
 type PlanSlot = NonNullable<PlanProblemInput['drinks'][number]['slots'][number]>;
 
 /** Item id under which an owned kind goes into the problem. */
-export function ownedItemId(kindId: string): string {
+function ownedItemId(kindId: string): string {
   return `owned:${kindId}`;
 }
 
@@ -149,11 +121,12 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
 
   const add = (id: string, kind: Kind, bottle: PricedBottle | undefined, owned: boolean) => {
     const onShelf = standsOnShelf(kind);
-    items.set(id, { kind, owned, ...(bottle ? { bottle } : {}) });
+    const priceMinor = owned ? 0 : (bottle?.priceMinor ?? 0);
+    items.set(id, { kind, owned, priceMinor, ...(bottle ? { bottle } : {}) });
     problemItems.push({
       id,
       provides: kindAndAncestors(kind.id, kinds),
-      price: owned ? 0 : bottle ? priceOf(bottle, prices, catalogue, kinds) : 0,
+      price: priceMinor,
       widthMm: onShelf && bottle ? bottle.widthMm + SHELF_CLEARANCE_MM : 0,
       counted: kind.supply === 'bottle' && kind.abv > 0,
       liquorMl: kind.abv > 0 ? (bottle?.ml ?? 0) : 0,

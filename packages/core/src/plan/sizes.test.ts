@@ -10,6 +10,7 @@ const bottle = (ml: number, priceMinor: number): PricedBottle => ({
   priceMinor,
   widthMm: 75,
   heightMm: 300,
+  homeMade: false,
   tier: 'mixing',
 });
 const half = bottle(375, 850);

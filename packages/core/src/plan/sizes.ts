@@ -87,8 +87,7 @@ export function offeredBottles(
     const kind = kinds.get(kindId);
     if (kind === undefined) continue;
     const bought = homeSizes(prices.bottles, kindId).filter(
-      (b) =>
-        !b.id.startsWith('made-') || (brief.makesSyrups && (efforts.get(kindId) ?? 1) <= brief.mostTrouble),
+      (b) => !b.homeMade || (brief.makesSyrups && (efforts.get(kindId) ?? 1) <= brief.mostTrouble),
     );
     const use = brief.sizes === 'small' ? 0 : weeklyUseMl(kindId, recipes, brief.drinksPerWeek);
     const [best] = sizesByUse(bought, kind, use);

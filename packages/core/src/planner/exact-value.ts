@@ -1,3 +1,4 @@
+import { gcd } from '../base/numbers.js';
 import type { PlanProblem } from './problem.js';
 
 /** Past this many decimals, values are rounded to a millionth before they are compared. */
@@ -8,12 +9,6 @@ const QUARTERS = 4;
 function decimals(value: number): number {
   const [mantissa = '', exponent = '0'] = value.toString().toLowerCase().split('e');
   return Math.max(0, (mantissa.split('.')[1] ?? '').length - Number(exponent));
-}
-
-/** Greatest common divisor of two whole numbers; gcd(0, n) is n. */
-export function gcd(a: number, b: number): number {
-  while (b !== 0) [a, b] = [b, a % b];
-  return a;
 }
 
 /**

@@ -1,2 +1,3 @@
 export * from './overlay.js';
 export * from './table.js';
+export * from './batch-prices.js';

@@ -170,17 +170,19 @@ export function readPriceTable(
   return { bottles, faults };
 }
 
-/** A price list as rows for a table, in the columns that `readPriceTable` takes. */
+/** What a price list sells as rows for a table, in the columns that `readPriceTable` takes. */
 export function writePriceTable(list: PriceList): Record<PriceColumn, string>[] {
   const digits = minorDigits(list.currency);
-  return list.bottles.map((b) => ({
-    kind: b.kind,
-    label: b.label,
-    size: String(b.ml),
-    price: (b.priceMinor / 10 ** digits).toFixed(digits),
-    currency: list.currency,
-    tier: b.tier,
-    widthMm: String(b.widthMm),
-    heightMm: String(b.heightMm),
-  }));
+  return list.bottles
+    .filter((b) => !b.homeMade)
+    .map((b) => ({
+      kind: b.kind,
+      label: b.label,
+      size: String(b.ml),
+      price: (b.priceMinor / 10 ** digits).toFixed(digits),
+      currency: list.currency,
+      tier: b.tier,
+      widthMm: String(b.widthMm),
+      heightMm: String(b.heightMm),
+    }));
 }

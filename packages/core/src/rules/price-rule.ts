@@ -31,8 +31,8 @@ export function priceRuleFaults(list: PriceList, catalogue: Catalogue): Fault[] 
     if (kind.abstract) continue;
     if (kind.supply === 'fresh') continue;
     const path = `/bottles (${kind.id})`;
-    const bought = list.bottles.filter((b) => b.kind === kind.id && !b.id.startsWith('made-'));
-    const made = list.bottles.some((b) => b.kind === kind.id && b.id.startsWith('made-'));
+    const bought = list.bottles.filter((b) => b.kind === kind.id && !b.homeMade);
+    const made = list.bottles.some((b) => b.kind === kind.id && b.homeMade);
     if (bought.length === 0 && !made)
       faults.push({ code: 'price', pointer: path, detail: `${list.id} sells no ${kind.id}; add a bottle` });
     if (bought.length > MOST_BOTTLES_A_KIND)

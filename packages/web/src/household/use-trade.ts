@@ -12,7 +12,7 @@ import {
   type PriceListSummary,
 } from '@uisce/core/catalogue';
 import { keptOwnPrices, keptOwnRecipes } from '@uisce/core/kept';
-import { effectivePrices } from '@uisce/core/prices';
+import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
 import { api } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useSettings } from './use-settings';
@@ -74,11 +74,12 @@ export const useTrade = defineStore('trade', () => {
     if (summary === undefined) return;
     const list = ownPrices.value.find((own) => own.id === summary.id) ?? (await shop(summary.id));
     const below = list.over === undefined ? [] : [await shop(list.over)];
-    if (household.settings.priceListId === id) prices.value = effectivePrices(list, below);
+    if (household.settings.priceListId === id)
+      prices.value = withBatchesPriced(effectivePrices(list, below), catalogue.value);
   }
 
   // Another shop was chosen, or own prices came or went, here or elsewhere.
-  watch([() => household.settings.priceListId, ownPrices], () => {
+  watch([() => household.settings.priceListId, ownPrices, ownRecipes], () => {
     if (loaded.value) void readPrices();
   });
 

@@ -46,7 +46,7 @@ const choices = computed(() =>
 );
 const lots = computed(() =>
   (kept.value?.glassware.lots ?? []).map((lot) => {
-    const own = kits.kit.glasses.find((g) => `owned:${g.id}` === lot.source.id);
+    const own = kits.kit.glasses.find((g) => g.id === lot.source.ownedId);
     const [one, many] = oneAndMany(inSentence(trade.glasses.get(lot.source.type)?.name ?? ''));
     return {
       ...lot,

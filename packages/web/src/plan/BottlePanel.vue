@@ -19,7 +19,7 @@ const decisions = useDecisions();
 
 const item = computed(() => answers.itemById.get(props.itemId));
 const kind = computed(() => trade.kinds.get(item.value?.kindId ?? ''));
-const bottle = computed(() => trade.bottles.get(item.value?.bottleId ?? ''));
+const bottle = computed(() => item.value?.bottle);
 const reason = computed(() => answers.result?.explanation.reasons.find((r) => r.id === props.itemId));
 const lift = computed(() => answers.result?.explanation.lifts.find((l) => l.id === props.itemId));
 const drinks = computed(() =>

@@ -24,7 +24,7 @@ const rows = computed(() =>
   (found.value?.order ?? []).map((p, i, all) => ({
     ...p,
     name: itemName(p.itemId),
-    bottle: trade.bottles.get(answers.itemById.get(p.itemId)?.bottleId ?? ''),
+    bottle: answers.itemById.get(p.itemId)?.bottle,
     price: p.spend - (all[i - 1]?.spend ?? 0),
     open: countDrinks(p.open, trade.recipes),
   })),

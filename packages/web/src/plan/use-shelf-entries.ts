@@ -28,17 +28,13 @@ export function useShelfEntries() {
   ): ShelfEntry | undefined {
     const kind = trade.kinds.get(item?.kindId ?? '');
     if (!item || !kind) return undefined;
-    const bottle = trade.bottles.get(item.bottleId ?? '');
-    const priced = words.price(bottle?.priceMinor ?? 0);
+    const { bottle } = item;
+    const priced = words.price(item.priceMinor);
     return {
       id: itemId,
       kindId: kind.id,
       name: kind.name,
-      note: item.owned
-        ? 'yours'
-        : kind.supply === 'home-made' && itemId.startsWith('made-')
-          ? `made · ${priced}`
-          : priced,
+      note: item.owned ? 'yours' : bottle?.homeMade ? `made · ${priced}` : priced,
       job: kind.job,
       silhouette: kind.silhouette,
       widthMm: bottle?.widthMm ?? USUAL_BOTTLE.widthMm,

@@ -1,4 +1,4 @@
-import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { Catalogue, PricedBottle, PriceList } from '@uisce/core/catalogue';
 import type { GlassPriority, Glassware } from '@uisce/core/glass';
 import type { Kit, KitCover, SetReport } from '@uisce/core/kit';
 import type { JiggerScore, MeasureScore } from '@uisce/core/measure';
@@ -20,8 +20,11 @@ import type { CurvePoint, PlanAnswer, Stretch } from '@uisce/core/planner';
 export interface AnswerItem {
   id: string;
   kindId: string;
-  bottleId?: string;
   owned: boolean;
+  /** What it costs the plan; what is shown anywhere. */
+  priceMinor: number;
+  /** The bottle on sale, or the batch made at home; absent when it is owned and no such bottle is sold. */
+  bottle?: PricedBottle;
 }
 
 /** Tools or glasses that an item id stands for. */

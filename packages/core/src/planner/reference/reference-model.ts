@@ -1,5 +1,5 @@
 import type { Highs } from 'highs';
-import { gcd } from '../exact-value.js';
+import { gcd } from '../../base/numbers.js';
 import { better, sameSet, type Incumbent } from './incumbent.js';
 import { PreparedProblem } from '../prepared.js';
 import {

@@ -1,5 +1,5 @@
 import type { Cover } from '../cover.js';
-import { gcd } from '../exact-value.js';
+import { gcd } from '../../base/numbers.js';
 import type { Lenses } from '../lenses.js';
 
 /** Steps of value are whole; all the money there is together weighs less than half a step. */

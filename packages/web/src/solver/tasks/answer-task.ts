@@ -10,7 +10,8 @@ function describe({ items }: CompiledPlan): AnswerItem[] {
     id,
     kindId: item.kind.id,
     owned: item.owned,
-    ...(item.bottle ? { bottleId: item.bottle.id } : {}),
+    priceMinor: item.priceMinor,
+    ...(item.bottle ? { bottle: item.bottle } : {}),
   }));
 }
 

@@ -88,6 +88,7 @@ function glassSources({ prices, kit }: About): GlassSource[] {
   // More of a type that is there can be bought too, where the shop has it.
   const owned = kit.glasses.map(({ id, type, capacityMl, count }) => ({
     id: `owned:${id}`,
+    ownedId: id,
     type,
     capacityMl,
     owned: count,
