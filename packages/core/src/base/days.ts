@@ -1,4 +1,10 @@
-import { addDays as later, differenceInCalendarDays, formatISO, parseISO } from 'date-fns';
+import {
+  addDays as later,
+  addMonths as monthsLater,
+  differenceInCalendarDays,
+  formatISO,
+  parseISO,
+} from 'date-fns';
 
 /**
  * The ISO day so many days after another.
@@ -12,4 +18,9 @@ export function addDays(isoDay: string, days: number): string {
 /** Whole days from one ISO day to another. */
 export function daysBetween(from: string, to: string): number {
   return differenceInCalendarDays(parseISO(to), parseISO(from));
+}
+
+/** The ISO day so many months after another; the last of its month where that day does not exist. */
+export function addMonths(isoDay: string, months: number): string {
+  return formatISO(monthsLater(parseISO(isoDay), months), { representation: 'date' });
 }

@@ -1,4 +1,6 @@
+import { addMonths } from '../base/days.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
+import type { Recipe } from '../catalogue/recipe.js';
 import type { Tool } from '../catalogue/tool.js';
 import type { Kit } from './kit.js';
 
@@ -27,6 +29,14 @@ export interface WayOfWorking {
   herbs: boolean;
 }
 
+/** Herbs that are kept stem-up in water between evenings. */
+const HERBS = new Set(['mint', 'basil', 'rosemary']);
+
+/** Whether any of these drinks takes fresh herbs. */
+export function takesHerbs(recipes: readonly Pick<Recipe, 'slots'>[]): boolean {
+  return recipes.some((r) => r.slots.some((s) => HERBS.has(s.kind)));
+}
+
 /** Past so many bottles, spouts pay for their washing-up (common practice). */
 const MANY_BOTTLES = 8;
 
@@ -47,15 +57,6 @@ export function orderAdvice(way: WayOfWorking, kit: Kit): OrderAdvice[] {
   return rules
     .filter(([, holds]) => holds)
     .map(([toolId, , why]) => ({ toolId, owned: owned.has(toolId), why }));
-}
-
-/** The day so many months on; the last of the month where that day does not exist. */
-function addMonths(isoDate: string, months: number): string {
-  const [year = 0, month = 1, day = 1] = isoDate.split('-').map(Number);
-  const at = new Date(Date.UTC(year, month - 1 + months, 1));
-  const last = new Date(Date.UTC(at.getUTCFullYear(), at.getUTCMonth() + 1, 0)).getUTCDate();
-  at.setUTCDate(Math.min(day, last));
-  return at.toISOString().slice(0, 10);
 }
 
 /**

@@ -5,3 +5,5 @@ export * from './kit-offers.js';
 export * from './cover.js';
 export * from './starter-sets.js';
 export * from './care.js';
+export * from './glass-sources.js';
+export * from './kit-report.js';

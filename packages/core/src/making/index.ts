@@ -14,3 +14,5 @@ export * from './batch-cost.js';
 export * from './batch-allergens.js';
 export * from './batch-record.js';
 export * from './own-recipes.js';
+export * from './weighing.js';
+export * from './batch-life.js';

@@ -1,4 +1,6 @@
 import { addDays, daysBetween } from '../base/days.js';
+import type { HomeMade } from '../catalogue/home-made.js';
+import type { Keeping } from './keeping.js';
 
 /** Something to have ready on days. */
 export interface ToMake {
@@ -49,4 +51,27 @@ export function schedule(wanted: readonly ToMake[]): Making[] {
     return out;
   });
   return makings.sort((a, b) => (a.begin < b.begin ? -1 : a.begin > b.begin ? 1 : a.id < b.id ? -1 : 1));
+}
+
+/** Stirring and bottling take so long beside the waits (common practice). */
+const HANDS_MINUTES = 30;
+
+/** From beginning to bottle: the hands' part and every wait, minutes. */
+export function leadMinutesOf(recipe: Pick<HomeMade, 'rests'>): number {
+  return HANDS_MINUTES + recipe.rests.reduce((sum, r) => sum + r.minutes, 0);
+}
+
+/** Days on which something has to be made for: from today on, those that nothing on the shelf still serves. */
+export function daysToMakeFor(
+  days: readonly string[],
+  today: string,
+  there: readonly { useBy: string | null; remainingMl: number }[],
+): string[] {
+  const served = (day: string) => there.some((b) => b.remainingMl > 0 && (b.useBy ?? '') >= day);
+  return days.filter((day) => day >= today && !served(day));
+}
+
+/** Days that a making serves from the freezer, thawed the day before: those past its life in the fridge. */
+export function thawedDays({ ready, serves }: Making, { days }: Pick<Keeping, 'days'>): string[] {
+  return serves.filter((day) => daysBetween(ready, day) >= days);
 }

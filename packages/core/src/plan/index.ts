@@ -14,3 +14,7 @@ export * from './advice/steadiness.js';
 export * from './advice/ladder.js';
 export * from './advice/schools.js';
 export * from './advice/shopping-order.js';
+export * from './answer.js';
+export * from './drinks-in-question.js';
+export * from './advice/school-curves.js';
+export * from './advice/months.js';

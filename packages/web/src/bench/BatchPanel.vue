@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { addDays } from '@uisce/core/base';
-import { batchOf, keeping, type BatchRecord } from '@uisce/core/making';
+import { batchOf, freezeOrThaw, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
@@ -24,25 +23,18 @@ const { recipeId, sizedBy, bottleMl } = useBatchPlan();
 const labels = useLabels();
 const { strip, tapeLeftMm } = labels;
 
-/** Once thawed, syrup is poured within the week (common practice). */
-const THAWED_DAYS = 7;
-
 /** What the sums said it would fill. */
 const predictedMl = computed(() => {
   const recipe = recipeOf(props.batch.recipeId);
   return recipe ? batchOf(recipe, props.batch.inG, trade.catalogue, trade.kinds).volumeMl : 0;
 });
 
-/** Frozen it keeps its months; thawed it is used within the week. */
-function freezeOrThaw(batch: BatchRecord): void {
+function toFreezerOrBack(batch: BatchRecord): void {
   const recipe = recipeOf(batch.recipeId);
   if (!recipe) return;
-  const { days, frozenDays } = keeping(
-    batchOf(recipe, batch.inG, trade.catalogue, trade.kinds),
-    trade.catalogue,
-  );
-  const useBy = addDays(today.iso(), batch.frozen ? Math.min(days, THAWED_DAYS) : frozenDays);
-  batches.edit(batch.id, batch.frozen ? 'Out of the freezer' : 'Frozen', { frozen: !batch.frozen, useBy });
+  const made = batchOf(recipe, batch.inG, trade.catalogue, trade.kinds);
+  const next = freezeOrThaw(batch, made, today.iso(), trade.catalogue);
+  batches.keep(next, batch.frozen ? 'Out of the freezer' : 'Frozen');
 }
 
 function makeAgain(batch: BatchRecord): void {
@@ -98,7 +90,7 @@ function makeAgain(batch: BatchRecord): void {
       <v-btn @click="labels.download([batch])">Its label (PDF)</v-btn>
       <v-btn @click="labels.printStrip(batch)">Strip for tonight</v-btn>
       <v-btn @click="makeAgain(batch)">Make it again</v-btn>
-      <v-btn @click="freezeOrThaw(batch)">{{ batch.frozen ? 'Out of the freezer' : 'Freeze it' }}</v-btn>
+      <v-btn @click="toFreezerOrBack(batch)">{{ batch.frozen ? 'Out of the freezer' : 'Freeze it' }}</v-btn>
       <v-btn @click="batches.remove(batch.id)">Throw it away</v-btn>
     </div>
     <div v-if="strip" class="strip" role="status">

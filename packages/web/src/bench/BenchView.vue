@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { beginBatch } from '@uisce/core/making';
 import ActivityChart from './ActivityChart.vue';
 import BatchShelf from './BatchShelf.vue';
 import HouseSyrup from './HouseSyrup.vue';
@@ -21,9 +22,6 @@ const words = useWords();
 const { sayParts, recipeName } = useBatchWords();
 const { batch, recipe, bottleMl, sizedBy, keeps, useBy, cost } = useBatchPlan();
 
-/** A jar from the cupboard weighs about so much (common practice). */
-const USUAL_JAR_G = 535;
-
 const filled = computed(() => {
   const ml = words.number(batch.value?.volumeMl ?? 0, 0);
   return sizedBy.value === 'bottle'
@@ -43,29 +41,9 @@ const saving = computed(() => {
 function begin(): void {
   const b = batch.value;
   if (!b) return;
-  batches.keep(
-    {
-      id: crypto.randomUUID(),
-      recipeId: b.recipe.id,
-      plannedG: b.partsG.map((g) => Math.round(g * 100) / 100),
-      inG: b.partsG.map(() => 0),
-      jarG: USUAL_JAR_G,
-      tared: true,
-      bottleMl: sizedBy.value === 'bottle' ? bottleMl.value : Math.ceil(b.volumeMl / 50) * 50,
-      restsDone: 0,
-      restStartedAt: null,
-      toppedUpG: 0,
-      startedAt: new Date().toISOString(),
-      madeOn: null,
-      useBy: null,
-      frozen: false,
-      yieldMl: null,
-      measuredBrix: null,
-      remainingMl: 0,
-      notes: '',
-    },
-    `Begin ${recipeName(recipe.value)}`,
-  );
+  const ml = sizedBy.value === 'bottle' ? bottleMl.value : undefined;
+  const begun = beginBatch(crypto.randomUUID(), b, new Date().toISOString(), ml);
+  batches.keep(begun, `Begin ${recipeName(recipe.value)}`);
 }
 </script>
 

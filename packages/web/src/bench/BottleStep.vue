@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { addDays } from '@uisce/core/base';
 import { SimulatedRefractometer } from '@uisce/core/devices';
-import { keeping, type Batch, type BatchRecord } from '@uisce/core/making';
+import { bottleBatch, type Batch, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
 import { useToday } from '../words/use-today';
@@ -22,11 +21,7 @@ function readBrix(): void {
   if (measuredBrix !== undefined) batches.edit(props.record.id, 'Brix read', { measuredBrix });
 }
 function bottle(): void {
-  const madeOn = today.iso();
-  const { days } = keeping(props.batch, trade.catalogue);
-  const ml = Math.round(props.batch.volumeMl);
-  const dates = { madeOn, useBy: addDays(madeOn, days) };
-  batches.edit(props.record.id, 'Bottled', { ...dates, yieldMl: ml, remainingMl: ml });
+  batches.keep(bottleBatch(props.record, props.batch, today.iso(), trade.catalogue), 'Bottled');
 }
 </script>
 

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { BatchRecord } from '@uisce/core/making';
+import { beginRest, endRest, type BatchRecord, type BenchStep } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
-import type { BenchStep } from './use-weighing';
 
 /** A wait at the bench, with its time left; it goes on while the page is closed. */
 const props = defineProps<{ record: BatchRecord; rest: Extract<BenchStep, { do: 'rest' }> }>();
@@ -19,13 +18,8 @@ const restLeft = computed(() => {
   if (began === null) return undefined;
   return Math.max(0, Math.ceil(props.rest.minutes - (clock.value - Date.parse(began)) / 60_000));
 });
-const startRest = () =>
-  batches.edit(props.record.id, 'A rest begun', { restStartedAt: new Date().toISOString() });
-const endRest = () =>
-  batches.edit(props.record.id, 'A rest over', {
-    restStartedAt: null,
-    restsDone: props.record.restsDone + 1,
-  });
+const begin = () => batches.keep(beginRest(props.record, new Date().toISOString()), 'A rest begun');
+const end = () => batches.keep(endRest(props.record), 'A rest over');
 </script>
 
 <template>
@@ -41,8 +35,8 @@ const endRest = () =>
       }}
     </p>
     <div class="buttons">
-      <v-btn v-if="restLeft === undefined" @click="startRest">Start the wait</v-btn>
-      <v-btn color="sea" @click="endRest">It is done</v-btn>
+      <v-btn v-if="restLeft === undefined" @click="begin">Start the wait</v-btn>
+      <v-btn color="sea" @click="end">It is done</v-btn>
     </div>
   </div>
 </template>

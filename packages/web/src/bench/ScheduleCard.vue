@@ -1,8 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { addDays, daysBetween } from '@uisce/core/base';
+import { addDays } from '@uisce/core/base';
 import type { HomeMade } from '@uisce/core/catalogue';
-import { batchOfVolume, keeping, schedule, type Making } from '@uisce/core/making';
+import {
+  batchOfVolume,
+  daysToMakeFor,
+  keeping,
+  leadMinutesOf,
+  schedule,
+  thawedDays,
+  type Making,
+} from '@uisce/core/making';
 import { useAnswer } from '../solver/use-answer';
 import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
@@ -12,8 +20,6 @@ import { listed, useWords } from '../words/use-words';
 
 /** What to make when, so that each is ready and fresh on the days it is poured. */
 const MOST_DAYS = 8;
-/** Stirring and bottling take so long beside the waits (common practice). */
-const HANDS_MINUTES = 30;
 /** How long a batch keeps does not hang on its size. */
 const TRIAL_ML = 400;
 
@@ -49,15 +55,12 @@ const makings = computed(() =>
     wanted.value.map((recipe) => {
       const keeps = keepsOf(recipe);
       // What stands on the shelf already serves the days before its own.
-      const there = batches.onShelf.filter(
-        (b) => recipeOf(b.recipeId)?.makes === recipe.makes && b.remainingMl > 0,
-      );
-      const needed = days.value.filter((d) => d >= today.iso() && !there.some((b) => (b.useBy ?? '') >= d));
+      const there = batches.onShelf.filter((b) => recipeOf(b.recipeId)?.makes === recipe.makes);
       return {
         id: recipe.id,
-        leadMinutes: HANDS_MINUTES + recipe.rests.reduce((sum, r) => sum + r.minutes, 0),
+        leadMinutes: leadMinutesOf(recipe),
         keepsDays: freezing.value ? keeps.frozenDays : keeps.days,
-        days: needed,
+        days: daysToMakeFor(days.value, today.iso(), there),
       };
     }),
   ),
@@ -66,9 +69,9 @@ function keepsOf(recipe: HomeMade) {
   return keeping(batchOfVolume(recipe, TRIAL_ML, trade.catalogue, trade.kinds), trade.catalogue);
 }
 /** Days that a making serves from the freezer: those past its life in the fridge. */
-function thawed({ id, ready, serves }: Making): string[] {
-  const recipe = recipeOf(id);
-  return recipe ? serves.filter((day) => daysBetween(ready, day) >= keepsOf(recipe).days) : [];
+function thawed(making: Making): string[] {
+  const recipe = recipeOf(making.id);
+  return recipe ? thawedDays(making, keepsOf(recipe)) : [];
 }
 function recipeOf(id: string): HomeMade | undefined {
   return trade.catalogue.homeMade.find((h) => h.id === id);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { waterLostG, type BatchRecord } from '@uisce/core/making';
+import { giveBack, waterLostG, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
 import NumberField from '../ui/NumberField.vue';
@@ -20,10 +20,7 @@ const weighedG = ref<number | null>(null);
 const topUp = computed(() => (weighedG.value === null ? undefined : waterLostG(props.massG, weighedG.value)));
 const weighPan = () =>
   (weighedG.value = Math.round(props.massG * (1 - PAN_LOSS * (0.6 + 0.8 * Math.random()))));
-// Nothing lost is said as the least there is, so that the step counts as done.
-const LEAST_G = 0.01;
-const giveBack = () =>
-  batches.edit(props.record.id, 'Water given back', { toppedUpG: Math.max(LEAST_G, topUp.value ?? 0) });
+const isBack = () => batches.keep(giveBack(props.record, topUp.value ?? 0), 'Water given back');
 </script>
 
 <template>
@@ -49,7 +46,7 @@ const giveBack = () =>
       }}
     </p>
     <div class="buttons">
-      <v-btn color="sea" :disabled="topUp === undefined" @click="giveBack">It is back</v-btn>
+      <v-btn color="sea" :disabled="topUp === undefined" @click="isBack">It is back</v-btn>
     </div>
     <CautionLine>Hot sugar burns and sticks: no hurry, and nobody small nearby.</CautionLine>
   </div>

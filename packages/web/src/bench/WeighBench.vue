@@ -2,7 +2,7 @@
 import { useWakeLock } from '@vueuse/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { insideOfCapacity } from '@uisce/core/glass';
-import type { BatchRecord } from '@uisce/core/making';
+import { pouredG as pouredByScale, takeIn, type BatchRecord, type BenchStep } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
 import { useWords } from '../words/use-words';
@@ -13,7 +13,7 @@ import CautionLine from '../ui/CautionLine.vue';
 import BottleStep from './BottleStep.vue';
 import RestStep from './RestStep.vue';
 import TopUpStep from './TopUpStep.vue';
-import { useWeighing, type BenchStep } from './use-weighing';
+import { useWeighing } from './use-weighing';
 
 /** One batch at the scale, a step at a time; whatever is done is kept at once. */
 const props = defineProps<{ record: BatchRecord }>();
@@ -22,7 +22,11 @@ const batches = useBatches();
 const words = useWords();
 const { recipeName, partName, grams, byDrops, cautionOf, minutes } = useBatchWords();
 const record = computed(() => props.record);
-const { recipe, planned, batch, soFar, fits, steps, isDone, now, target } = useWeighing(record);
+const { recipe, weighing } = useWeighing(record);
+const batch = computed(() => weighing.value?.batch);
+const now = computed(() => weighing.value?.now);
+const target = computed(() => weighing.value?.target);
+const steps = computed(() => weighing.value?.steps ?? []);
 const scale = useSimulatedScale();
 
 /** A jar as an outline, to be drawn at whatever it holds. */
@@ -80,30 +84,27 @@ const mustTare = computed(() => record.value.tared && !zeroed.value);
 const shownG = computed(() => {
   const { g } = scale.reading.value;
   if (g === undefined || !jarOn.value || mustTare.value) return 0;
-  const before = record.value.tared ? 0 : record.value.jarG + total(record.value.inG);
-  return Math.max(0, g - before);
+  return pouredByScale(g, record.value);
 });
 const left = computed(() => (target.value?.addG ?? 0) - shownG.value);
 
-function takeIn(): void {
+function isIn(): void {
   const step = now.value;
   if (step?.do !== 'add') return;
-  const inG = record.value.inG.map((g, i) =>
-    i === step.part ? Math.round((g + shownG.value) * 100) / 100 : g,
-  );
   const named = part.value ? partName(part.value) : '';
+  const g = shownG.value;
   pouredG.value = 0;
-  batches.edit(record.value.id, `${grams(shownG.value)} ${named}`, { inG });
+  batches.keep(takeIn(record.value, step.part, g), `${grams(g)} ${named}`);
   if (record.value.tared) tare();
 }
 
 /** What an overshoot has done: said until the batch is bottled. */
 const overshoot = computed(() => {
   const b = batch.value;
-  const p = planned.value;
+  const p = weighing.value?.planned;
   if (!b || !p || b.massG <= p.massG * 1.0005) return '';
   const more = words.number((b.massG / p.massG - 1) * 100, 1);
-  const room = fits.value
+  const room = weighing.value?.fits
     ? `it still fits your ${words.number(record.value.bottleMl, 0)} ml`
     : `more than your ${words.number(record.value.bottleMl, 0)} ml holds: keep the rest in another`;
   return `Overshot by ${more} %: everything else grows with it, to ${words.number(b.volumeMl, 0)} ml; ${room}. The ratio stays exact.`;
@@ -115,7 +116,7 @@ const vessel = computed(() =>
     ? {
         inside: insideOfCapacity(JAR, Math.max(record.value.bottleMl, batch.value?.volumeMl ?? 0) * 1.08),
         type: JAR_TYPE,
-        waterMl: (soFar.value?.volumeMl ?? 0) + Math.max(0, pouredG.value) * 0.75,
+        waterMl: (weighing.value?.soFar.volumeMl ?? 0) + Math.max(0, pouredG.value) * 0.75,
         lineMl: batch.value?.volumeMl ?? 0,
         colour: 'gorse',
       }
@@ -136,9 +137,9 @@ function sayStep(step: BenchStep): string {
     </div>
     <ol class="plain-list strip" aria-label="Steps">
       <li
-        v-for="(step, i) in steps"
+        v-for="({ step, done }, i) in steps"
         :key="i"
-        :class="{ done: isDone(step), here: step === now }"
+        :class="{ done, here: step === now }"
         :aria-current="step === now ? 'step' : undefined"
       >
         {{ sayStep(step) }}
@@ -178,7 +179,7 @@ function sayStep(step: BenchStep): string {
             <v-btn v-else @click="pour(SPOON_G)">A spoonful</v-btn>
             <v-btn v-if="!byDrops(part)" @click="pour(SPLASH_G)">A splash</v-btn>
             <v-btn @click="pourToLine">Pour to the mark</v-btn>
-            <v-btn color="sea" :disabled="!scale.reading.value.stable || shownG <= 0" @click="takeIn"
+            <v-btn color="sea" :disabled="!scale.reading.value.stable || shownG <= 0" @click="isIn"
               >It is in</v-btn
             >
           </div>

@@ -14,6 +14,8 @@ export const usePlans = defineStore('plans', () => {
   const openId = ref<string | null>(null);
   const current = computed(() => plans.value.find((p) => p.id === openId.value) ?? plans.value[0]);
   const brief = computed(() => current.value?.brief);
+  /** The open plan's brief, or one that says nothing yet: kit and bench work without a plan. */
+  const briefOrEmpty = computed(() => brief.value ?? emptyBrief(useTrade().prices?.currency ?? 'EUR'));
 
   // Where the household was last is where this page begins; from then on it goes its own way.
   watch(
@@ -67,5 +69,5 @@ export const usePlans = defineStore('plans', () => {
     if (plan) keeper.remove(keptPlan, id, `Delete “${plan.name}”`);
   }
 
-  return { plans, current, brief, edit, open, create, duplicate, remove };
+  return { plans, current, brief, briefOrEmpty, edit, open, create, duplicate, remove };
 });

@@ -19,11 +19,11 @@ const found = advice.on('gift');
 const open = ref(false);
 
 function ask(): void {
-  if (open.value) advice.ask({ ask: 'gift', moneyMinor: moneyMinor.value, usualKitchen: usualKitchen.value });
+  if (open.value) advice.ask('gift', { moneyMinor: moneyMinor.value, usualKitchen: usualKitchen.value });
 }
 watch([moneyMinor, usualKitchen, open], ask);
 
-const cover = computed(() => found.value?.cover);
+const cover = found;
 const opened = computed(() => (cover.value ? cover.value.drinks - cover.value.beyond.length : 0));
 const nameOf = (id: string | undefined) => inSentence(trade.tools.get(id ?? '')?.name ?? '');
 </script>

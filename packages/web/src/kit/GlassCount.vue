@@ -33,7 +33,7 @@ watch(
   [menu, guests, first, () => kits.kit, () => answers.result],
   () => {
     if (menu.value.length > 0 && answers.current)
-      advice.ask({ ask: 'glasses', menu: menu.value, guests: guests.value, first: first.value });
+      advice.ask('glasses', { menu: menu.value, guests: guests.value, first: first.value });
   },
   { immediate: true },
 );
@@ -45,7 +45,7 @@ const choices = computed(() =>
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
 const lots = computed(() =>
-  (kept.value?.glassware.lots ?? []).map((lot) => {
+  (kept.value?.lots ?? []).map((lot) => {
     const own = kits.kit.glasses.find((g) => g.id === lot.source.ownedId);
     const [one, many] = oneAndMany(inSentence(trade.glasses.get(lot.source.type)?.name ?? ''));
     return {
@@ -55,13 +55,11 @@ const lots = computed(() =>
     };
   }),
 );
-const without = computed(() =>
-  (kept.value?.glassware.without ?? []).map((id) => trade.recipes.get(id)?.name ?? id),
-);
+const without = computed(() => (kept.value?.without ?? []).map((id) => trade.recipes.get(id)?.name ?? id));
 const answer = computed(() => {
   if (menu.value.length === 0) return 'choose a menu';
   if (lots.value.length === 0) return '';
-  const cost = kept.value?.glassware.costMinor ?? 0;
+  const cost = kept.value?.costMinor ?? 0;
   return `${lots.value.map((l) => `${l.needed} ${inSentence(l.name)}`).join(', ')}${cost > 0 ? ` · ${words.price(cost)} to buy` : ' · all in the cupboard'}`;
 });
 </script>

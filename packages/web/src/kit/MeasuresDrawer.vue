@@ -9,7 +9,7 @@ import { useOwnMeasure } from '../words/own-measure';
 import CautionLine from '../ui/CautionLine.vue';
 import CalibrateCard from './CalibrateCard.vue';
 import VesselDrawing from './VesselDrawing.vue';
-import type { Advice } from '../solver/protocol';
+import type { Advice } from '../solver/tasks/questions';
 
 /** Amounts that recipes ask for most (common practice). */
 const USUAL_ML = [60, 50, 45, 30, 22.5, 20, 15, 10, 7.5, 5];
@@ -22,7 +22,7 @@ const words = useWords();
 const own = useOwnMeasure();
 
 const weighing = ref(false);
-const scores = ref<Extract<Advice, { ask: 'jiggers' }>>();
+const scores = ref<Advice<'jiggers'>>();
 const found = advice.on('jiggers');
 watch(found, (now) => {
   if (now) scores.value = now;
@@ -30,7 +30,7 @@ watch(found, (now) => {
 watch(
   [() => kits.kit.vessels, () => answers.current],
   () => {
-    if (answers.current) advice.ask({ ask: 'jiggers' });
+    if (answers.current) advice.ask('jiggers', {});
   },
   { immediate: true },
 );

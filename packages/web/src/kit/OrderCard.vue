@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { orderAdvice, wearReminders } from '@uisce/core/kit';
+import { orderAdvice, takesHerbs, wearReminders } from '@uisce/core/kit';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
@@ -22,17 +22,13 @@ const { priceOf } = useWall();
 const { toggleTool } = useOwnership();
 const today = useToday();
 
-const HERBS = new Set(['mint', 'basil', 'rosemary']);
-
 const order = computed(() =>
   orderAdvice(
     {
       entertains: kits.kit.entertains,
       makesSyrups: plans.brief?.makesSyrups ?? false,
       bottles: makeUp.value.bottles,
-      herbs: (answers.result?.answer.drinks ?? []).some((d) =>
-        trade.recipes.get(d.id)?.slots.some((s) => HERBS.has(s.kind)),
-      ),
+      herbs: takesHerbs((answers.result?.answer.drinks ?? []).flatMap((d) => trade.recipes.get(d.id) ?? [])),
     },
     kits.kit,
   ).map((advice) => ({

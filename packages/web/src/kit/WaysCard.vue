@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { KitAttitude } from '@uisce/core/glass';
 import { useKit } from '../household/use-kit';
-import type { KitScope } from '../solver/protocol';
+import type { KitScope } from '@uisce/core/plan';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
 import { useKitReport } from './use-kit-report';

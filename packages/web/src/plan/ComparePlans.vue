@@ -7,7 +7,7 @@ import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { count, inSentence, listed, useWords } from '../words/use-words';
-import type { PlanResult } from '../solver/protocol';
+import type { PlanResult } from '@uisce/core/plan';
 import ShelfDrawing from '../ui/shelf/ShelfDrawing.vue';
 import type { ShelfEntry } from '../ui/shelf/shelf-layout';
 import DrinkNames from '../ui/DrinkNames.vue';
@@ -31,12 +31,12 @@ const chosenId = ref<string>();
 const other = computed(() => others.value.find((p) => p.id === chosenId.value) ?? others.value[0]);
 
 const found = advice.on('best');
-const theirs = computed(() => found.value?.result);
+const theirs = found;
 
 watch(
   [other, () => answers.proven, () => trade.prices],
   () => {
-    if (other.value && answers.proven) advice.ask({ ask: 'best' }, other.value.brief);
+    if (other.value && answers.proven) advice.ask('best', {}, other.value.brief);
   },
   { immediate: true },
 );

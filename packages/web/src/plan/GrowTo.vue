@@ -16,7 +16,7 @@ const { itemsInSentence } = useItemWords();
 
 const wanted = ref<string[]>([]);
 const found = advice.on('grow');
-const growth = computed(() => (wanted.value.length > 0 ? found.value?.growth : undefined));
+const growth = computed(() => (wanted.value.length > 0 ? found.value : undefined));
 const besides = computed(() => growth.value?.change?.opened.filter((d) => !wanted.value.includes(d)) ?? []);
 const drinks = computed(() => {
   const open = new Set(answers.result?.answer.drinks.map((d) => d.id));
@@ -30,7 +30,7 @@ const drinks = computed(() => {
 watch([wanted, () => answers.proven, () => answers.result], () => {
   const { result } = answers;
   if (result && answers.proven && wanted.value.length > 0) {
-    advice.ask({ ask: 'grow', answer: result.answer, drinks: [...wanted.value] });
+    advice.ask('grow', { answer: result.answer, drinks: [...wanted.value] });
   }
 });
 </script>

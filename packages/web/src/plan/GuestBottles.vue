@@ -17,14 +17,14 @@ const { itemsInSentence } = useItemWords();
 
 const guests = ref(3);
 const found = advice.on('guests');
-const change = computed(() => found.value?.change);
+const change = found;
 const asked = computed(() => change.value?.joined.length ?? 0);
 
 watch(
   [guests, () => answers.proven, () => answers.result],
   () => {
     const { result } = answers;
-    if (result && answers.proven) advice.ask({ ask: 'guests', answer: result.answer, guests: guests.value });
+    if (result && answers.proven) advice.ask('guests', { answer: result.answer, guests: guests.value });
   },
   { immediate: true },
 );

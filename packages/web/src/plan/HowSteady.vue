@@ -14,9 +14,9 @@ const answers = useAnswer();
 const { itemName, itemsInSentence } = useItemWords();
 
 const foundTies = advice.on('ties');
-const ties = computed(() => foundTies.value?.ties);
+const ties = foundTies;
 const foundSteady = advice.on('steadiness');
-const steady = computed(() => foundSteady.value?.steadiness);
+const steady = foundSteady;
 
 const rows = computed(() => {
   const { result } = answers;
@@ -40,7 +40,7 @@ watch(
   [() => answers.proven, () => answers.result],
   () => {
     if (answers.proven && answers.result)
-      advice.ask({ ask: 'ties', answer: answers.result.answer, most: MOST_TIES });
+      advice.ask('ties', { answer: answers.result.answer, most: MOST_TIES });
   },
   { immediate: true },
 );
@@ -72,7 +72,7 @@ function own(set: readonly string[]): string {
       <v-btn
         v-if="!advice.isAsking('steadiness')"
         :disabled="!answers.proven"
-        @click="advice.ask({ ask: 'steadiness', draws: DRAWS })"
+        @click="advice.ask('steadiness', { draws: DRAWS })"
         >{{ steady ? 'Draw prices again' : `Let prices wander, ${DRAWS} times` }}</v-btn
       >
       <template v-else>

@@ -21,7 +21,7 @@ const { itemName, drinkName } = useItemWords();
 const waiting = ref(false);
 const found = advice.on('shopping');
 const rows = computed(() =>
-  (found.value?.order ?? []).map((p, i, all) => ({
+  (found.value ?? []).map((p, i, all) => ({
     ...p,
     name: itemName(p.itemId),
     bottle: answers.itemById.get(p.itemId)?.bottle,
@@ -36,7 +36,7 @@ const names = computed(() =>
 function print(): void {
   if (!answers.result) return;
   waiting.value = true;
-  advice.ask({ ask: 'shopping', answer: answers.result.answer });
+  advice.ask('shopping', { answer: answers.result.answer });
 }
 
 watch(found, async (order) => {

@@ -32,7 +32,7 @@ watch(
   [() => props.itemId, () => answers.proven, () => answers.result],
   () => {
     const { result } = answers;
-    if (result && answers.proven) advice.ask({ ask: 'why', answer: result.answer, itemId: props.itemId });
+    if (result && answers.proven) advice.ask('why', { answer: result.answer, itemId: props.itemId });
   },
   { immediate: true },
 );

@@ -19,12 +19,12 @@ export const useSchools = defineStore('schools', () => {
   const drinks = computed(() => wanted.value ?? plans.brief?.mustDrinks ?? []);
 
   const found = advice.on('schools');
-  const curves = computed(() => found.value?.curves ?? []);
+  const curves = computed(() => found.value ?? []);
   const drawn = computed(() => curves.value.filter((c) => shown.value.includes(c.id)));
 
   watch([() => curve.everything, base, drinks, () => answers.curveKey], () => {
     if (curve.everything === 0) return;
-    advice.ask({ ask: 'schools', most: curve.everything, base: base.value, drinks: [...drinks.value] });
+    advice.ask('schools', { most: curve.everything, base: base.value, drinks: [...drinks.value] });
   });
 
   function toggle(id: string): void {

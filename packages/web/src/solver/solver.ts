@@ -1,51 +1,113 @@
+import { proxy, wrap, type Remote } from 'comlink';
 import type { Catalogue } from '@uisce/core/catalogue';
-import type { WorkerReply, WorkerRequest } from './protocol';
+import type { About, TimedResult } from './about';
+import type { SolverApi } from './solver.worker';
+import type { CurvePart } from './tasks/curve';
+import type { Advice, Asked, Topic } from './tasks/questions';
 
-type Question = Extract<WorkerRequest, { kind: 'plan' | 'curve' }>;
-type WithoutId<T> = T extends unknown ? Omit<T, 'id'> : never;
+/** Reactive proxies cannot be cloned; plain JSON can. */
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /**
- * One background solver. Asking anew stops what it was doing: through shared memory where the
- * browser allows it, else as soon as the running solve ends.
+ * One background solver, made when it is first asked. Asking anew stops what it was doing: through
+ * shared memory where the browser allows it, else as soon as the running solve ends. What a worker
+ * throws is thrown here, with its name and stack.
  */
 export class Solver {
-  private readonly worker: Worker;
-  private readonly latest: Int32Array | undefined;
-  private counter = 0;
+  private worker: Worker | undefined;
+  private remote: Remote<SolverApi> | undefined;
+  private latest: Int32Array | undefined;
+  private turn = 0;
 
-  constructor(
-    catalogue: Catalogue,
-    private readonly onReply: (reply: WorkerReply) => void,
-  ) {
-    this.worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
-    const shared = typeof SharedArrayBuffer === 'undefined' ? null : new SharedArrayBuffer(4);
-    this.latest = shared ? new Int32Array(shared) : undefined;
-    // The catalogue is plain already, and large: it goes over as it is.
-    this.worker.postMessage({ kind: 'load', catalogue, latest: shared } satisfies WorkerRequest);
-    this.worker.addEventListener('message', (event: MessageEvent<WorkerReply>) => {
-      if (event.data.id === this.counter) this.onReply(event.data);
-    });
+  constructor(private readonly catalogue: () => Catalogue) {}
+
+  /** Start its thread and hand it the catalogue, before the first question comes. */
+  wake(): void {
+    this.open();
   }
 
-  ask(question: WithoutId<Question>): void {
-    this.stop();
-    this.post({ ...question, id: this.counter } as Question);
+  /** The best set for a brief, told as soon as there is a good one; undefined when something newer was asked. */
+  async answer(
+    about: About,
+    from: { start: string[] | null; startProven: boolean },
+    onBetter: (result: TimedResult) => void,
+  ): Promise<TimedResult | undefined> {
+    const { remote, turn } = this.next();
+    const result = await remote.answer(
+      turn,
+      plain(about),
+      from,
+      proxy((better: TimedResult) => {
+        if (turn === this.turn) onBetter(better);
+      }),
+    );
+    return turn === this.turn ? result : undefined;
+  }
+
+  /** A share of the curve, part by part; true when it was drawn to its end. */
+  async curve(
+    about: About,
+    share: { part: number; of: number },
+    onPart: (part: CurvePart) => void,
+  ): Promise<boolean> {
+    const { remote, turn } = this.next();
+    const whole = await remote.curve(
+      turn,
+      plain(about),
+      share,
+      proxy((part: CurvePart) => {
+        if (turn === this.turn) onPart(part);
+      }),
+    );
+    return whole && turn === this.turn;
+  }
+
+  /** Ask a question about a brief. Questions wait for each other; `end` gives up on all of them. */
+  async advise<T extends Topic>(
+    topic: T,
+    about: About,
+    asked: Asked<T>,
+    onSoFar: (soFar: Advice<T>, progress: number) => void,
+  ): Promise<Advice<T>> {
+    const advise = this.open().advise as unknown as (
+      topic: T,
+      about: About,
+      asked: Asked<T>,
+      tell: typeof onSoFar,
+    ) => Promise<Advice<T>>;
+    return advise(topic, plain(about), plain(asked), proxy(onSoFar));
   }
 
   /** Give up on whatever is being solved. */
   stop(): void {
-    this.counter += 1;
-    if (this.latest) Atomics.store(this.latest, 0, this.counter);
+    this.turn += 1;
+    if (this.latest) Atomics.store(this.latest, 0, this.turn);
   }
 
-  /** End the background thread for good. */
+  /** End the background thread; the next question starts another. */
   end(): void {
     this.stop();
-    this.worker.terminate();
+    this.worker?.terminate();
+    this.worker = undefined;
+    this.remote = undefined;
   }
 
-  private post(request: Question): void {
-    // Reactive proxies cannot be cloned; plain JSON can.
-    this.worker.postMessage(JSON.parse(JSON.stringify(request)));
+  private next(): { remote: Remote<SolverApi>; turn: number } {
+    this.stop();
+    const remote = this.open();
+    return { remote, turn: this.turn };
+  }
+
+  private open(): Remote<SolverApi> {
+    if (this.remote) return this.remote;
+    const worker = new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' });
+    const shared = typeof SharedArrayBuffer === 'undefined' ? null : new SharedArrayBuffer(4);
+    this.latest = shared ? new Int32Array(shared) : undefined;
+    if (this.latest) Atomics.store(this.latest, 0, this.turn);
+    this.worker = worker;
+    this.remote = wrap<SolverApi>(worker);
+    // The catalogue is plain already, and large: it goes over as it is.
+    void this.remote.load(this.catalogue(), shared);
+    return this.remote;
   }
 }

@@ -1,18 +1,15 @@
 import { defineStore } from 'pinia';
 import { computed, reactive, watch } from 'vue';
-import { Adviser } from './adviser';
-import type { Advice, Question } from './protocol';
-import { useAnswer } from './use-answer';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
-
-type Topic = Question['ask'];
-type AdviceOn<T extends Topic> = Extract<Advice, { ask: T }>;
+import { Solver } from './solver';
+import type { Advice, Asked, Topic } from './tasks/questions';
+import { useAnswer } from './use-answer';
 
 /** What is known on one topic, and how far it has come. */
 interface Known {
-  advice?: Advice;
+  advice?: unknown;
   progress: number;
   asking: boolean;
   failure: string;
@@ -28,37 +25,37 @@ export const useAdvice = defineStore('advice', () => {
   const answers = useAnswer();
   const kits = useKit();
   const known = reactive(new Map<Topic, Known>());
-  const advisers = { short: new Adviser(() => trade.catalogue), long: new Adviser(() => trade.catalogue) };
-  const adviserFor = (topic: Topic) => (LONG.includes(topic) ? advisers.long : advisers.short);
+  const solvers = { short: new Solver(() => trade.catalogue), long: new Solver(() => trade.catalogue) };
 
   /** Ask about the open plan's answer, or about another brief. */
-  function ask(question: Question, brief = plans.brief): void {
-    if (!brief || !trade.prices) return;
-    const topic = question.ask;
-    if (LONG.includes(topic)) stopLong();
+  async function ask<T extends Topic>(topic: T, asked: Asked<T>, brief = plans.briefOrEmpty): Promise<void> {
+    const { prices } = trade;
+    if (!prices) return;
+    const isLong = LONG.includes(topic);
+    if (isLong) stopLong();
     const mine: Known = reactive({ progress: 0, asking: true, failure: '' });
     known.set(topic, mine);
-    adviserFor(topic).ask(
-      question,
-      { brief, prices: trade.prices, kit: kits.kit },
-      {
-        onAdvice: (advice, progress) => Object.assign(mine, { advice, progress, asking: progress < 1 }),
-        onFailure: (failure) => Object.assign(mine, { failure, asking: false }),
-      },
-    );
+    const about = { brief, prices, kit: kits.kit };
+    try {
+      const advice = await solvers[isLong ? 'long' : 'short'].advise(topic, about, asked, (soFar, progress) =>
+        Object.assign(mine, { advice: soFar, progress }),
+      );
+      Object.assign(mine, { advice, progress: 1, asking: false });
+    } catch (error) {
+      Object.assign(mine, { failure: (error as Error).message, asking: false });
+    }
   }
 
   /** Stop a long calculation; what it has found so far stays. */
   function stopLong(): void {
-    advisers.long.stop();
+    solvers.long.end();
     for (const topic of LONG) {
       const mine = known.get(topic);
       if (mine) mine.asking = false;
     }
   }
 
-  const on = <T extends Topic>(topic: T) =>
-    computed(() => known.get(topic)?.advice as AdviceOn<T> | undefined);
+  const on = <T extends Topic>(topic: T) => computed(() => known.get(topic)?.advice as Advice<T> | undefined);
   const isAsking = (topic: Topic) => known.get(topic)?.asking ?? false;
   const progressOf = (topic: Topic) => known.get(topic)?.progress ?? 0;
   const failureOf = (topic: Topic) => known.get(topic)?.failure ?? '';
@@ -67,7 +64,7 @@ export const useAdvice = defineStore('advice', () => {
   watch(
     () => [answers.curveKey, plans.brief?.moneyNowMinor],
     ([key], [before]) => {
-      advisers.long.stop();
+      solvers.long.end();
       for (const topic of known.keys()) if (topic !== 'schools' || key !== before) known.delete(topic);
     },
   );

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { pointAtOrBelow } from '@uisce/core/planner';
-import type { PlanResult, WorkerReply } from './protocol';
+import type { TimedResult } from './about';
 import { Solver } from './solver';
 import { useCurve } from './use-curve';
 import { useKit } from '../household/use-kit';
@@ -15,7 +15,7 @@ export const useAnswer = defineStore('answer', () => {
   const curve = useCurve();
   const kits = useKit();
 
-  const result = shallowRef<PlanResult>();
+  const result = shallowRef<TimedResult>();
   const solving = ref(false);
   /** Whether what is shown answers the brief as it stands. */
   const current = ref(false);
@@ -52,35 +52,34 @@ export const useAnswer = defineStore('answer', () => {
       : '';
   });
 
-  function onReply(reply: WorkerReply): void {
-    if (reply.kind === 'failed') {
-      failure.value = reply.message;
-      solving.value = false;
-    } else if (reply.kind === 'plan') {
-      failure.value = '';
-      result.value = reply.result;
-      current.value = true;
-      solving.value = !reply.done;
-      if (reply.done && curveWaits) draw();
-    }
+  function show(found: TimedResult, done: boolean): void {
+    failure.value = '';
+    result.value = found;
+    current.value = true;
+    solving.value = !done;
   }
 
-  function ask(): void {
+  async function ask(): Promise<void> {
     const { brief } = plans;
-    if (!brief || !trade.prices || !solver) return;
+    const { prices } = trade;
+    if (!brief || !prices || !solver) return;
     solving.value = true;
     current.value = false;
     const near = pointAtOrBelow(curve.points, brief.moneyNowMinor);
     // Where the curve is settled its point is the answer: it only has to be explained.
     const startProven = near !== undefined && near.proven && curve.isSettledAt(brief.moneyNowMinor);
-    solver.ask({
-      kind: 'plan',
-      brief,
-      prices: trade.prices,
-      kit: kits.kit,
-      start: near?.items ?? null,
-      startProven,
-    });
+    try {
+      const from = { start: near?.items ?? null, startProven };
+      const best = await solver.answer({ brief, prices, kit: kits.kit }, from, (better) =>
+        show(better, false),
+      );
+      if (best === undefined) return;
+      show(best, true);
+      if (curveWaits) draw();
+    } catch (error) {
+      failure.value = (error as Error).message;
+      solving.value = false;
+    }
   }
 
   function draw(): void {
@@ -90,7 +89,8 @@ export const useAnswer = defineStore('answer', () => {
 
   function start(): void {
     if (!trade.loaded || solver) return;
-    solver = new Solver(trade.catalogue, onReply);
+    solver = new Solver(() => trade.catalogue);
+    solver.wake();
     watch(
       curveKey,
       () => {
@@ -99,7 +99,7 @@ export const useAnswer = defineStore('answer', () => {
       },
       { immediate: true },
     );
-    watch([() => plans.brief, () => trade.prices, planKit], ask, { immediate: true, deep: true });
+    watch([() => plans.brief, () => trade.prices, planKit], () => void ask(), { immediate: true });
   }
 
   const proven = computed(() => current.value && result.value?.answer.status === 'optimal');

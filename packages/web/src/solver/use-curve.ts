@@ -4,8 +4,8 @@ import type { PriceList } from '@uisce/core/catalogue';
 import type { Kit } from '@uisce/core/kit';
 import type { Brief } from '@uisce/core/plan';
 import { mergeCurve, pointAtOrBelow, type CurvePoint, type SettledStretch } from '@uisce/core/planner';
-import type { WorkerReply } from './protocol';
 import { Solver } from './solver';
+import type { CurvePart } from './tasks/curve';
 import { useTrade } from '../household/use-trade';
 
 /** The curve is drawn anew at most this often while it is being settled. */
@@ -32,7 +32,6 @@ export const useCurve = defineStore('curve', () => {
   const solvers: Solver[] = [];
   let rough: CurvePoint[] = [];
   let settled = new Map<number, SettledStretch>();
-  let finished = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   function redraw(): void {
@@ -41,22 +40,12 @@ export const useCurve = defineStore('curve', () => {
     settledCount.value = settled.size;
   }
 
-  function onReply(reply: WorkerReply): void {
-    if (reply.kind === 'failed') {
-      failure.value = reply.message;
-      drawing.value = false;
-    }
-    if (reply.kind !== 'curve') return;
-    if (reply.rough.length > 0) rough = reply.rough;
-    for (const part of reply.settled) settled.set(part.stretch.low, part);
-    stretches.value = reply.stretches;
-    everything.value = reply.everything;
-    if (reply.done) finished += 1;
-    drawing.value = finished < solvers.length;
-    if (!drawing.value) {
-      clearTimeout(timer);
-      redraw();
-    } else timer ??= setTimeout(redraw, REDRAW_MS);
+  function take(part: CurvePart): void {
+    if (part.rough.length > 0) rough = part.rough;
+    for (const stretch of part.settled) settled.set(stretch.stretch.low, stretch);
+    stretches.value = part.stretches;
+    everything.value = part.everything;
+    timer ??= setTimeout(redraw, REDRAW_MS);
   }
 
   /** Whether the best set at a budget is settled; past everything there is nothing more to settle. */
@@ -76,16 +65,24 @@ export const useCurve = defineStore('curve', () => {
     stretches.value = 0;
   }
 
-  function draw(brief: Brief, prices: PriceList, kit: Kit): void {
+  async function draw(brief: Brief, prices: PriceList, kit: Kit): Promise<void> {
     clear();
     const cores = Math.max(1, Math.min(MOST_SOLVERS, navigator.hardwareConcurrency));
-    while (solvers.length < cores) solvers.push(new Solver(trade.catalogue, onReply));
-    finished = 0;
+    while (solvers.length < cores) solvers.push(new Solver(() => trade.catalogue));
     failure.value = '';
     drawing.value = true;
-    solvers.forEach((solver, part) =>
-      solver.ask({ kind: 'curve', brief, prices, kit, part, of: solvers.length }),
-    );
+    const of = solvers.length;
+    try {
+      const shares = solvers.map((solver, part) => solver.curve({ brief, prices, kit }, { part, of }, take));
+      const whole = await Promise.all(shares);
+      // Another drawing has begun meanwhile: it says when it is done.
+      if (!whole.every(Boolean)) return;
+    } catch (error) {
+      failure.value = (error as Error).message;
+    }
+    drawing.value = false;
+    clearTimeout(timer);
+    redraw();
   }
 
   /** Stop settling; what is drawn stays. */

@@ -7,7 +7,7 @@ import { useTrade } from '../household/use-trade';
 import { makeUpOf, sayMakeUp } from '../words/judgement';
 import { count, useWords } from '../words/use-words';
 import { Solver } from '../solver/solver';
-import type { PlanResult } from '../solver/protocol';
+import type { TimedResult } from '../solver/about';
 
 const emit = defineEmits<{ close: [] }>();
 
@@ -16,39 +16,28 @@ const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
 
-const results = ref<Record<string, PlanResult>>({});
+const results = ref<Record<string, TimedResult>>({});
 const renaming = ref<string>();
 const nameFault = ref('');
 const newName = ref('');
 
 // Its own solver, so that comparing plans does not hold up the open one.
-let waiting: Plan[] = [...plans.plans];
-const solver = trade.loaded
-  ? new Solver(trade.catalogue, (reply) => {
-      const plan = waiting[0];
-      if (!plan) return;
-      if (reply.kind === 'plan') results.value[plan.id] = reply.result;
-      if (reply.kind === 'failed' || (reply.kind === 'plan' && reply.done)) {
-        waiting = waiting.slice(1);
-        askNext();
-      }
-    })
-  : undefined;
+const solver = new Solver(() => trade.catalogue);
 
-function askNext(): void {
-  const plan = waiting[0];
-  if (plan && trade.prices)
-    solver?.ask({
-      kind: 'plan',
-      brief: plan.brief,
-      prices: trade.prices,
-      kit: kits.kit,
-      start: null,
-      startProven: false,
-    });
+/** Answer every plan that has no answer yet, one after the other. */
+async function askAll(): Promise<void> {
+  const { prices } = trade;
+  for (const plan of [...plans.plans]) {
+    if (!prices || results.value[plan.id]) continue;
+    const keep = (result: TimedResult) => (results.value[plan.id] = result);
+    const about = { brief: plan.brief, prices, kit: kits.kit };
+    const best = await solver.answer(about, { start: null, startProven: false }, keep);
+    if (best === undefined) return;
+    keep(best);
+  }
 }
-askNext();
-onBeforeUnmount(() => solver?.end());
+void askAll();
+onBeforeUnmount(() => solver.end());
 
 function sentence(plan: Plan): string {
   const result = results.value[plan.id];
@@ -65,7 +54,7 @@ function checked(name: string): string | undefined {
   return result.success ? result.data : undefined;
 }
 
-async function rename(plan: Plan, event: Event): Promise<void> {
+function rename(plan: Plan, event: Event): void {
   const name = checked((event.target as HTMLInputElement).value);
   if (name === undefined) return;
   renaming.value = undefined;
@@ -73,22 +62,21 @@ async function rename(plan: Plan, event: Event): Promise<void> {
   plans.edit(`Rename to “${name}”`, { name });
 }
 
-async function open(plan: Plan): Promise<void> {
+function open(plan: Plan): void {
   plans.open(plan.id);
   emit('close');
 }
 
-async function create(): Promise<void> {
+function create(): void {
   const name = checked(newName.value);
   if (name === undefined) return;
   plans.create(name);
   emit('close');
 }
 
-async function duplicate(plan: Plan): Promise<void> {
+function duplicate(plan: Plan): void {
   plans.duplicate(plan.id, `${plan.name}, again`.slice(0, 60));
-  waiting.push(...plans.plans.slice(-1));
-  if (waiting.length === 1) askNext();
+  void askAll();
 }
 </script>
 

@@ -1,7 +1,7 @@
 import { computed } from 'vue';
 import type { Kind } from '@uisce/core/catalogue';
 import type { Brief, Lift, Obstacle } from '@uisce/core/plan';
-import type { PlanResult } from '../solver/protocol';
+import type { PlanResult } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { kindSchema } from '@uisce/core/catalogue';
-import type { PlanResult } from '../solver/protocol';
+import type { PlanResult } from '@uisce/core/plan';
 import { makeUpOf, sayLenses, sayMakeUp } from './judgement';
 import { count, inSentence, listed, sayDays } from './use-words';
 

@@ -28,12 +28,12 @@ const theme = useTheme();
 const months = ref<(typeof MONTHS)[number]>(6);
 const perMonth = computed(() => plans.brief?.moneyPerMonthMinor ?? 0);
 const found = advice.on('ladder');
-const ladder = computed(() => found.value?.ladder);
+const ladder = found;
 
 watch(
   [months, () => answers.proven, perMonth],
   () => {
-    if (answers.proven && perMonth.value > 0) advice.ask({ ask: 'ladder', months: months.value });
+    if (answers.proven && perMonth.value > 0) advice.ask('ladder', { months: months.value });
   },
   { immediate: true },
 );
@@ -119,7 +119,9 @@ const option = computed(() => {
         </template>
         <template v-else-if="advice.failureOf('ladder')">{{ advice.failureOf('ladder') }}</template>
         <template v-else-if="advice.isAsking('ladder')">Working out the order.</template>
-        <template v-else-if="found">What you ask for cannot be met with this money month by month.</template>
+        <template v-else-if="found === null"
+          >What you ask for cannot be met with this money month by month.</template
+        >
       </p>
       <LadderTable v-if="asTable" :rungs="ladder?.rungs ?? []" />
       <VChart v-else class="chart" :option="option" autoresize aria-hidden="true" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useWords } from '../../words/use-words';
-import type { MonthRung } from '../../solver/protocol';
+import type { MonthRung } from '@uisce/core/plan';
 import DrinkNames from '../../ui/DrinkNames.vue';
 import ItemNames from '../ItemNames.vue';
 

@@ -1,0 +1,36 @@
+import type { PriceList } from '../catalogue/price-list.js';
+import type { GlassSource } from '../glass/glassware.js';
+import type { Kit } from './kit.js';
+import { WINE_GLASSES } from './kit-offers.js';
+
+/**
+ * Glasses that an evening could use: those in the cupboard, each with what one more of its type costs,
+ * and those on sale. Wine glasses are bought only for those who drink wine.
+ */
+export function glassSources(kit: Kit, prices: PriceList): GlassSource[] {
+  const onSale = prices.kit.flatMap((entry): GlassSource[] =>
+    entry.glass === undefined ||
+    entry.capacityMl === undefined ||
+    (!kit.drinksWine && WINE_GLASSES.has(entry.glass))
+      ? []
+      : [
+          {
+            id: entry.id,
+            type: entry.glass,
+            capacityMl: entry.capacityMl,
+            owned: 0,
+            eachMinor: Math.round(entry.priceMinor / entry.pieces),
+          },
+        ],
+  );
+  // More of a type that is there can be bought too, where the shop has it.
+  const owned = kit.glasses.map(({ id, type, capacityMl, count }) => ({
+    id: `in the cupboard: ${id}`,
+    ownedId: id,
+    type,
+    capacityMl,
+    owned: count,
+    eachMinor: onSale.find((s) => s.type === type)?.eachMinor,
+  }));
+  return [...owned, ...onSale];
+}

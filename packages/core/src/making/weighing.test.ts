@@ -1,0 +1,90 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { homeMadeSchema, pantrySchema } from '../catalogue/home-made.js';
+import { batchOf } from './batch.js';
+import { beginBatch, bottleBatch, freezeOrThaw } from './batch-life.js';
+import type { BatchRecord } from './batch-record.js';
+import { beginRest, benchSteps, endRest, giveBack, pouredG, takeIn, weighingOf } from './weighing.js';
+
+const pantry = [
+  pantrySchema.parse({ id: 'white-sugar', name: 'White sugar', sugar: 1 }),
+  pantrySchema.parse({ id: 'water', name: 'Water', water: 1 }),
+];
+const catalogue = { pantry, kinds: [] };
+const kinds = new Map();
+const recipe = homeMadeSchema.parse({
+  id: 'rich', makes: 'rich-syrup', effort: 1, heated: true, how: 'Warm it and stir.', keepsDays: 60,
+  from: [{ pantry: 'white-sugar', g: 200 }, { pantry: 'water', g: 100 }],
+  rests: [{ after: 1, minutes: 15, say: 'Let it stand.' }],
+}); // prettier-ignore
+const planned = batchOf(recipe, [700, 350], catalogue, kinds);
+const begun = () =>
+  beginBatch('7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', planned, '2026-11-25T18:00:00.000Z', 850);
+const at = (record: BatchRecord) => weighingOf(recipe, record, catalogue, kinds);
+
+describe('a batch at the scale', () => {
+  it('goes through its steps in order, each kept in the record alone', () => {
+    expect(benchSteps(recipe).map((s) => s.do)).toEqual(['add', 'rest', 'add', 'top-up', 'bottle']);
+    let record = begun();
+    expect(at(record).target).toEqual({ part: 0, addG: 700, readingG: 700 });
+    record = takeIn(record, 0, 700);
+    expect(at(record).now).toMatchObject({ do: 'rest', minutes: 15 });
+    record = endRest(beginRest(record, '2026-11-25T18:10:00.000Z'));
+    expect(record.restStartedAt).toBeNull();
+    record = takeIn(record, 1, 350);
+    expect(at(record).now).toEqual({ do: 'top-up' });
+    record = giveBack(record, 0);
+    expect(at(record).now).toEqual({ do: 'bottle' });
+    record = bottleBatch(record, at(record).batch, '2026-11-25', catalogue);
+    expect(at(record).now).toBeUndefined();
+    expect(record).toMatchObject({ madeOn: '2026-11-25', yieldMl: Math.round(planned.volumeMl) });
+  });
+
+  it('untared, the scale is to show the jar and all before it (the worked case: 535 g of jar)', () => {
+    const record = { ...takeIn(begun(), 0, 700), tared: false, restsDone: 1 };
+    expect(at(record).target).toEqual({ part: 1, addG: 350, readingG: 535 + 700 + 350 });
+    expect(pouredG(1585, record)).toBe(350);
+    expect(pouredG(350, { ...record, tared: true })).toBe(350);
+    expect(pouredG(400, record)).toBe(0);
+  });
+
+  it('whatever is poured too much, the part left short comes again until the ratio is right to half a hundredth', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 1.6, noNaN: true }),
+        fc.double({ min: 0.5, max: 1.6, noNaN: true }),
+        (a, b) => {
+          let record = { ...takeIn(takeIn(begun(), 0, 700 * a), 1, 350 * b), restsDone: 1 };
+          for (let tries = 0; at(record).target !== undefined; tries++) {
+            const { part, addG } = at(record).target as { part: number; addG: number };
+            expect(tries).toBeLessThan(4);
+            expect(addG).toBeGreaterThan(0);
+            record = takeIn(record, part, addG);
+          }
+          const [sugar = 0, water = 1] = record.inG;
+          expect(Math.abs(sugar / (2 * water) - 1)).toBeLessThan(0.0051);
+          expect(at(record).fits).toBe(at(record).batch.volumeMl <= 850);
+        },
+      ),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe('in the freezer and out of it', () => {
+  it('a batch keeps its months frozen and a week once thawed (common practice)', () => {
+    const bottled = bottleBatch(begun(), planned, '2026-11-25', catalogue);
+    const frozen = freezeOrThaw(bottled, planned, '2026-11-26', catalogue);
+    expect(frozen).toMatchObject({ frozen: true, useBy: '2027-02-24' });
+    expect(freezeOrThaw(frozen, planned, '2027-01-10', catalogue)).toMatchObject({
+      frozen: false,
+      useBy: '2027-01-17',
+    });
+  });
+
+  it('a batch fills the next bottle that holds it when none is named', () => {
+    expect(beginBatch('x', planned, '2026-11-25T18:00:00.000Z').bottleMl).toBe(
+      Math.ceil(planned.volumeMl / 50) * 50,
+    );
+  });
+});

@@ -1,0 +1,38 @@
+import type { CompiledPlan } from '../compile.js';
+import { countDrinks } from '../count-drinks.js';
+import { followBase, followDrinks, followSchool, SCHOOLS, type SchoolStep } from './schools.js';
+
+/** A school's purchases in order, and what each leaves open. */
+export interface SchoolCurve {
+  id: string;
+  name: string;
+  rule: string;
+  steps: { itemId: string; spend: number; value: number; open: number; opened: string[] }[];
+}
+
+/** Every school of stocking as a curve: what its purchases open, one after the other. */
+export function schoolCurves(
+  compiled: CompiledPlan,
+  { most, base, drinks }: { most: number; base: string; drinks: readonly string[] },
+): SchoolCurve[] {
+  const curve = (id: string, name: string, rule: string, steps: readonly SchoolStep[]): SchoolCurve => {
+    let before = new Set<string>();
+    return {
+      id,
+      name,
+      rule,
+      steps: steps.map((step) => {
+        const now = new Set(step.drinks.map((d) => d.id));
+        const opened = [...now].filter((d) => !before.has(d));
+        before = now;
+        const open = countDrinks([...now], compiled.recipes);
+        return { itemId: step.itemId, spend: step.spend, value: step.value, open, opened };
+      }),
+    };
+  };
+  return [
+    ...SCHOOLS.map((s) => curve(s.id, s.name, s.rule, followSchool(compiled, s, most))),
+    curve('one-deep', 'One bottle deep', 'one base, then whatever opens its next drink for least', followBase(compiled, base, most)),
+    curve('drink-by-drink', 'Drink by drink', 'what the next drink on your list still lacks', followDrinks(compiled, [...drinks], most)),
+  ]; // prettier-ignore
+}

@@ -1,0 +1,118 @@
+import type { PricedBottle } from '../catalogue/price-list.js';
+import type { PlanSearch, SolveControl } from '../planner/plan-search.js';
+import type { PlanAnswer } from '../planner/problem.js';
+import type { CompiledPlan } from './compile.js';
+import { countDrinks } from './count-drinks.js';
+import { explainPlan, type Explanation } from './explain.js';
+import { findObstacle, type Obstacle } from './infeasible.js';
+
+/** What an item id of an answer stands for. */
+export interface AnswerItem {
+  id: string;
+  kindId: string;
+  owned: boolean;
+  /** What it costs the plan; what is shown anywhere. */
+  priceMinor: number;
+  /** The bottle on sale, or the batch made at home; absent when it is owned and no such bottle is sold. */
+  bottle?: PricedBottle;
+}
+
+/** Tools or glasses that an item id stands for. */
+export interface KitAnswerItem {
+  id: string;
+  toolId?: string;
+  glassId?: string;
+  /** Glasses in all sets together; 1 for a tool. */
+  pieces: number;
+  priceMinor: number;
+}
+
+/** A set for one brief, explained. */
+export interface PlanResult {
+  budget: number;
+  answer: PlanAnswer;
+  /** Drinks in reach, variants of one drink counted once. */
+  open: number;
+  explanation: Explanation;
+  /** Every item on sale or owned, by id. */
+  items: AnswerItem[];
+  /** Every tool and set of glasses on sale that the kit lacks. */
+  kit: KitAnswerItem[];
+  dropped: { recipeId: string; disliked: string[]; uncounted: boolean }[];
+  /** Why there is no answer. */
+  obstacle?: Obstacle;
+}
+
+/** An answer in the user's terms: what its items are and cost, what it opens, and why. */
+export function describeAnswer(compiled: CompiledPlan, answer: PlanAnswer, budget: number): PlanResult {
+  return {
+    budget,
+    answer,
+    open: countDrinks(
+      answer.drinks.map((d) => d.id),
+      compiled.recipes,
+    ),
+    explanation: explainPlan(compiled.problem, answer),
+    items: [...compiled.items].map(([id, { kind, owned, priceMinor, bottle }]) => ({
+      id,
+      kindId: kind.id,
+      owned,
+      priceMinor,
+      ...(bottle ? { bottle } : {}),
+    })),
+    kit: [...compiled.kit.values()].map(({ id, entry, sets, priceMinor }) => ({
+      id,
+      ...(entry.tool === undefined ? {} : { toolId: entry.tool }),
+      ...(entry.glass === undefined ? {} : { glassId: entry.glass }),
+      pieces: entry.pieces * sets,
+      priceMinor,
+    })),
+    dropped: compiled.dropped.map((d) => ({
+      recipeId: d.recipe.id,
+      disliked: d.disliked,
+      uncounted: d.uncounted,
+    })),
+    ...(answer.status === 'infeasible' ? { obstacle: findObstacle({ ...compiled.problem, budget }) } : {}),
+  };
+}
+
+/**
+ * The best set for a budget, explained: a good one first, then the best. A set that is known to be the
+ * best already is judged and explained, not searched for again.
+ *
+ * @param start a set to begin from.
+ * @param onBetter told once, of the first good set on the way.
+ * @returns undefined when it was stopped.
+ */
+export function answerPlan(
+  compiled: CompiledPlan,
+  search: PlanSearch,
+  budget: number,
+  {
+    start,
+    startProven = false,
+    onBetter,
+    ...control
+  }: SolveControl & {
+    start?: readonly string[];
+    startProven?: boolean;
+    onBetter?: (result: PlanResult) => void;
+  } = {},
+): PlanResult | undefined {
+  if (start && startProven) {
+    const known = search.prepared.answerOf(start);
+    return describeAnswer(compiled, { ...known, status: 'optimal', bound: known.value }, budget);
+  }
+  let shown = false;
+  const answer = search.solve(budget, {
+    ...control,
+    ...(start ? { start: [...start] } : {}),
+    onAnswer: (better) => {
+      // The first good answer is shown at once; those between it and the best only pass by.
+      if (shown || better.status === 'optimal') return;
+      shown = better.drinks.length > 0;
+      if (shown) onBetter?.(describeAnswer(compiled, better, budget));
+    },
+  });
+  return control.shouldStop?.() ? undefined : describeAnswer(compiled, answer, budget);
+}

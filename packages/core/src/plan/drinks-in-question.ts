@@ -1,0 +1,30 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
+import type { PriceList } from '../catalogue/price-list.js';
+import type { Recipe } from '../catalogue/recipe.js';
+import { PreparedProblem } from '../planner/prepared.js';
+import type { Brief } from './brief.js';
+import { compilePlan } from './compile.js';
+
+/** Which drinks the kit is judged by: those that the plan's bottles open, the must-haves, or all that count. */
+export const KIT_SCOPES = ['planned', 'wanted', 'counted'] as const;
+export type KitScope = (typeof KIT_SCOPES)[number];
+
+/**
+ * The drinks in question, whatever tools and glasses they lack.
+ *
+ * @param items what the plan's answer buys; without a plan nothing is bought.
+ */
+export function drinksInQuestion(
+  scope: KitScope,
+  brief: Brief,
+  items: readonly string[],
+  prices: PriceList,
+  catalogue: Catalogue,
+): Recipe[] {
+  const { problem, recipes } = compilePlan(brief, prices, catalogue);
+  if (scope === 'counted') return [...recipes.values()];
+  const wanted = new Set(brief.mustDrinks);
+  if (scope === 'wanted') return [...recipes.values()].filter((r) => wanted.has(r.id));
+  const open = new PreparedProblem(problem).answerOf(items).drinks;
+  return open.flatMap((d) => recipes.get(d.id) ?? []);
+}

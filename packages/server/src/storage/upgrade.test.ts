@@ -1,0 +1,116 @@
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import Sqlite from 'better-sqlite3';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import {
+  keptBatch,
+  keptKit,
+  keptOwnPrices,
+  keptOwnRecipes,
+  keptPlace,
+  keptPlan,
+  keptSettings,
+  ONLY_ID,
+} from '@uisce/core/kept';
+import { KeptStore } from '../kept/store.js';
+import { openDatabase } from './data-source.js';
+
+/** Databases as earlier releases left them: made by those releases, with a few changes of each kind. */
+const FIXTURES = join(import.meta.dirname, '../../fixtures');
+const ME = { page: 'test', name: 'test' };
+let folder: string;
+let file: string;
+
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'uisce-upgrade-'));
+  file = join(folder, 'old.sqlite');
+});
+afterEach(() => rmSync(folder, { recursive: true }));
+
+async function opened<T>(use: (store: KeptStore) => T): Promise<T> {
+  const { source, connection } = await openDatabase(file);
+  try {
+    return use(new KeptStore(connection));
+  } finally {
+    await source.destroy();
+  }
+}
+
+describe('a database of an earlier migration opens with nothing lost', () => {
+  it.each([
+    { release: 'migration-1', last: 'Prices of Mine', kit: false, batches: 0, own: 0 },
+    { release: 'migration-2', last: 'Five people', kit: true, batches: 0, own: 0 },
+    { release: 'migration-3-without-own-recipes', last: 'Notes on a batch', kit: true, batches: 2, own: 0 },
+    { release: 'migration-3', last: 'Own recipe', kit: true, batches: 2, own: 1 },
+  ])('$release', async ({ release, last, kit, batches, own }) => {
+    copyFileSync(join(FIXTURES, `${release}.sqlite`), file);
+    const check = (store: KeptStore) => {
+      expect(store.setAside()).toEqual([]);
+      const plans = store.list(keptPlan).map((e) => e.value);
+      expect(plans.map((p) => p.name)).toEqual(['First winter', 'A smaller start', 'A copy']);
+      expect(plans[0]?.brief).toMatchObject({
+        moneyNowMinor: 30_000,
+        tastes: { anise: 'no' },
+        drinksPerWeek: 6,
+      });
+      expect(store.get(keptSettings, ONLY_ID)?.value).toMatchObject({
+        theme: 'night',
+        household: 'The boathouse, Inver Sollas',
+      });
+      expect(store.get(keptPlace, ONLY_ID)?.value.planId).toBe(plans[0]?.id);
+      const [mine] = store.list(keptOwnPrices).map((e) => e.value);
+      expect(mine?.bottles.map((b) => [b.id, b.homeMade])).toEqual([
+        ['dry-gin-70', false],
+        ['dry-gin-35', false],
+        ['made-simple-syrup', true],
+      ]);
+      expect(store.get(keptKit, ONLY_ID)?.value.people).toBe(kit ? 5 : 2);
+      expect(store.list(keptBatch)).toHaveLength(batches);
+      expect(store.get(keptOwnRecipes, ONLY_ID)?.value).toHaveLength(own);
+      expect(store.history()).toEqual({ undo: last, redo: null });
+    };
+    await opened(check);
+    // Brought up to date once, it opens again as it is.
+    await opened(check);
+    await opened((store) => {
+      const undone: string[] = [];
+      for (let done = store.undo(ME); done !== null; done = store.undo(ME)) undone.push(done.label);
+      expect(undone.slice(-4)).toEqual([
+        'Prices of Mine',
+        'Settings',
+        'Duplicate “First winter”',
+        'Money now',
+      ]);
+      expect(store.list(keptPlan).map((e) => e.value.brief.moneyNowMinor)).toEqual([24_000, 12_000]);
+      // Undoing a setting does not go to another plan.
+      expect(store.get(keptPlace, ONLY_ID)?.value.planId).toBe(store.list(keptPlan)[0]?.id);
+      expect(store.get(keptSettings, ONLY_ID)?.value.theme).toBe('day');
+    });
+  });
+
+  it('a row that cannot be read is set aside and named; the rest works', async () => {
+    copyFileSync(join(FIXTURES, 'migration-3.sqlite'), file);
+    const db = new Sqlite(file);
+    db.exec('UPDATE plan SET brief = \'{"currency":"EUR"}\' WHERE name = \'A smaller start\'');
+    db.exec("UPDATE plan SET brief = 'not json' WHERE name = 'A copy'");
+    db.exec("UPDATE kit SET value = '[]'");
+    db.close();
+    await opened((store) => {
+      expect(store.list(keptPlan).map((e) => e.value.name)).toEqual(['First winter']);
+      expect(store.setAside().map((s) => s.noun)).toEqual(['plan', 'plan', 'kit']);
+      expect(store.get(keptKit, ONLY_ID)?.value.said).toBe(false);
+      // What cannot be read is not overwritten by whoever has not seen that it is there.
+      const seen = store.get(keptKit, ONLY_ID)?.version ?? null;
+      expect(seen).not.toBeNull();
+    });
+  });
+
+  it('one that a newer version has written is refused with words', async () => {
+    copyFileSync(join(FIXTURES, 'migration-3.sqlite'), file);
+    const db = new Sqlite(file);
+    db.exec("INSERT INTO migrations (timestamp, name) VALUES (9000000000000, 'Later9000000000000')");
+    db.close();
+    await expect(openDatabase(file)).rejects.toThrow(/written by a newer Uisce .*Start that version/);
+  });
+});

@@ -1,0 +1,157 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Applied, ChangeWrite, KeptEntry } from '@uisce/core/kept';
+import { ApiError, OfflineError } from './client';
+import { Outbox, type OutboxState } from './outbox';
+
+/** A server of one table, as strict as the real one: each change once, and none over what it has not seen. */
+class Server {
+  readonly entries = new Map<string, KeptEntry>();
+  readonly labels: string[] = [];
+  private readonly applied = new Set<string>();
+  private version = 0;
+  /** How the next answers go: lost on the way back, or the server is away. */
+  away = false;
+  loseAnswers = 0;
+
+  send(change: ChangeWrite): Promise<Applied> {
+    if (this.away) return Promise.reject(new OfflineError());
+    if (!this.applied.has(change.id)) {
+      const stale = change.writes.filter((w) => (this.entries.get(w.id)?.version ?? null) !== w.version);
+      if (stale.length > 0) {
+        const entries = stale.map((w) => this.now(w.id));
+        return Promise.reject(
+          new ApiError({ type: '/problems/version-mismatch', title: '', status: 412, entries }),
+        );
+      }
+      if (change.change === 'Nonsense')
+        return Promise.reject(
+          new ApiError({ type: '/problems/invalid', title: '', status: 400, detail: 'no' }),
+        );
+      this.applied.add(change.id);
+      this.labels.push(change.change);
+      for (const w of change.writes) this.write(w.id, w.value);
+    }
+    if (this.loseAnswers > 0) {
+      this.loseAnswers -= 1;
+      return Promise.reject(new OfflineError());
+    }
+    return Promise.resolve({
+      entries: change.writes.map((w) => this.now(w.id)),
+      history: { undo: null, redo: null },
+    });
+  }
+
+  write(id: string, value: unknown): void {
+    if (value === null) this.entries.delete(id);
+    else this.entries.set(id, { thing: 'plan', id, version: ++this.version, value });
+  }
+
+  now(id: string): KeptEntry {
+    return this.entries.get(id) ?? { thing: 'plan', id, version: null, value: null };
+  }
+}
+
+let server: Server;
+let saved: OutboxState;
+let refused: string[];
+let ids = 0;
+
+function outbox(): Outbox {
+  return new Outbox({
+    send: (change) => server.send(change),
+    save: (state) => (saved = JSON.parse(JSON.stringify(state)) as OutboxState),
+    onApplied: () => undefined,
+    onRefused: (change) => refused.push(change.change),
+    onOnline: () => undefined,
+    onChange: () => undefined,
+    newId: () => `change-${++ids}`,
+    now: () => '2026-11-25T18:00:00.000Z',
+  });
+}
+const write = (id: string, value: unknown, version = server.now(id).version) => [
+  { thing: 'plan', id, version, value },
+];
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  server = new Server();
+  saved = { pending: [], conflicts: [] };
+  refused = [];
+});
+afterEach(() => vi.useRealTimers());
+
+describe('changes on their way', () => {
+  it('are sent once, in order, each on top of the one before; typing is one change', async () => {
+    const box = outbox();
+    box.add(write('a', 1), 'Money');
+    box.add(write('a', 12), 'Money');
+    box.add(write('a', 13), 'Name');
+    box.add(write('b', 1), 'Name');
+    await box.flush();
+    expect(server.labels).toEqual(['Money', 'Name', 'Name']);
+    expect([server.now('a').value, server.now('b').value]).toEqual([13, 1]);
+    expect(saved).toEqual({ pending: [], conflicts: [] });
+  });
+
+  it('wait while the server is away, survive a reload, and arrive once although an answer was lost', async () => {
+    server.away = true;
+    const box = outbox();
+    box.add(write('a', 1), 'Money');
+    await box.flush();
+    box.add(write('a', 2), 'Money');
+    box.add(write('b', 7), 'Name');
+    expect(saved.pending.map((p) => p.writes[0]?.value)).toEqual([1, 2, 7]);
+
+    server.away = false;
+    server.loseAnswers = 1;
+    const reloaded = outbox();
+    reloaded.adopt(saved);
+    await reloaded.flush();
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect(server.labels).toEqual(['Money', 'Money', 'Name']);
+    expect([server.now('a').value, server.now('b').value]).toEqual([2, 7]);
+    expect(saved.pending).toEqual([]);
+  });
+
+  it('that somebody else was faster than are set aside with theirs; nothing is overwritten or lost', async () => {
+    server.write('a', 'old');
+    const box = outbox();
+    box.add(write('a', 'mine'), 'Money');
+    box.add(write('b', 1), 'Other');
+    server.write('a', 'theirs');
+    await box.flush();
+    expect(server.now('a').value).toBe('theirs');
+    expect(server.labels).toEqual(['Other']);
+    expect(box.conflicts).toMatchObject([
+      { mine: { writes: [{ value: 'mine' }] }, theirs: [{ value: 'theirs' }] },
+    ]);
+    // What is done to it meanwhile belongs to mine.
+    box.add(write('a', 'mine, later'), 'Name');
+    await box.flush();
+    expect(server.now('a').value).toBe('theirs');
+
+    const [conflict] = box.conflicts;
+    if (conflict) await box.settle(conflict, 'mine');
+    expect(server.now('a').value).toBe('mine, later');
+    expect(box.conflicts).toEqual([]);
+  });
+
+  it('that are given up for theirs leave theirs as it is', async () => {
+    server.write('a', 'old');
+    const box = outbox();
+    box.add(write('a', 'mine'), 'Money');
+    server.write('a', 'theirs');
+    await box.flush();
+    const [conflict] = box.conflicts;
+    if (conflict) await box.settle(conflict, 'theirs');
+    expect([server.now('a').value, box.conflicts, saved.pending]).toEqual(['theirs', [], []]);
+  });
+
+  it('that the server refuses do not hold up the rest', async () => {
+    const box = outbox();
+    box.add(write('a', 1), 'Nonsense');
+    box.add(write('b', 1), 'Sense');
+    await box.flush();
+    expect([refused, server.labels]).toEqual([['Nonsense'], ['Sense']]);
+  });
+});

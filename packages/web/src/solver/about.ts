@@ -1,0 +1,13 @@
+import type { PriceList } from '@uisce/core/catalogue';
+import type { Kit } from '@uisce/core/kit';
+import type { Brief, PlanResult } from '@uisce/core/plan';
+
+/** What a question is about: a brief, at these prices, with this kit. */
+export interface About {
+  brief: Brief;
+  prices: PriceList;
+  kit: Kit;
+}
+
+/** An answer, and how long it took since the worker took it up; 0 ms when it was settled before. */
+export type TimedResult = PlanResult & { ms: number };

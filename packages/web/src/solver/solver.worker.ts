@@ -1,0 +1,80 @@
+import { expose } from 'comlink';
+import type { Catalogue } from '@uisce/core/catalogue';
+import { answerPlan, type PlanResult } from '@uisce/core/plan';
+import type { About, TimedResult } from './about';
+import { drawCurve, type CurvePart } from './tasks/curve';
+import { heldFor } from './tasks/held';
+import { QUESTIONS, type Advice, type Asked, type Topic } from './tasks/questions';
+import { warmUp } from './tasks/warm-up';
+
+let catalogue: Catalogue | undefined;
+/** The turn of the newest request, in memory shared with the page: whatever is older stops. */
+let latest: Int32Array | undefined;
+
+function known(): Catalogue {
+  if (catalogue === undefined) throw new Error('a solver was asked before it had the catalogue');
+  return catalogue;
+}
+const isStale = (turn: number) => latest !== undefined && Atomics.load(latest, 0) !== turn;
+
+const api = {
+  load(loaded: Catalogue, shared: SharedArrayBuffer | null): void {
+    catalogue = loaded;
+    latest = shared ? new Int32Array(shared) : undefined;
+    warmUp();
+  },
+
+  /** The best set; undefined when something newer was asked meanwhile. */
+  answer(
+    turn: number,
+    about: About,
+    { start, startProven }: { start: string[] | null; startProven: boolean },
+    onBetter: (result: TimedResult) => void,
+  ): TimedResult | undefined {
+    if (isStale(turn)) return undefined;
+    const began = performance.now();
+    const { compiled, search } = heldFor(about, known());
+    const settled = start !== null && startProven;
+    const timed = (result: PlanResult): TimedResult => ({
+      ...result,
+      ms: settled ? 0 : Math.round(performance.now() - began),
+    });
+    const result = answerPlan(compiled, search, about.brief.moneyNowMinor, {
+      ...(start ? { start } : {}),
+      startProven,
+      shouldStop: () => isStale(turn),
+      onBetter: (better) => onBetter(timed(better)),
+    });
+    return result && timed(result);
+  },
+
+  /** This solver's part of the curve; true when it was drawn to its end. */
+  async curve(
+    turn: number,
+    about: About,
+    share: { part: number; of: number },
+    send: (part: CurvePart) => void,
+  ): Promise<boolean> {
+    if (isStale(turn)) return false;
+    await drawCurve(about, share, known(), () => isStale(turn), send);
+    return !isStale(turn);
+  },
+
+  advise<T extends Topic>(
+    topic: T,
+    about: About,
+    asked: Asked<T>,
+    tell: (soFar: Advice<T>, progress: number) => void,
+  ): Advice<T> {
+    const question = QUESTIONS[topic] as unknown as (
+      about: About,
+      asked: Asked<T>,
+      catalogue: Catalogue,
+      tell: (soFar: Advice<T>, progress: number) => void,
+    ) => Advice<T>;
+    return question(about, asked, known(), tell);
+  },
+};
+
+export type SolverApi = typeof api;
+expose(api);

@@ -1,0 +1,121 @@
+import type { Catalogue } from '@uisce/core/catalogue';
+import { chooseGlasses, servedDrink, type GlassPriority } from '@uisce/core/glass';
+import { glassSources, kitReport, starterList } from '@uisce/core/kit';
+import { measuredAmounts, measuringLines, rankJiggers, scoreMeasures } from '@uisce/core/measure';
+import {
+  answerPlan,
+  askGuests,
+  drinksInQuestion,
+  growTo,
+  monthByMonth,
+  schoolCurves,
+  shoppingOrder,
+  steadiness,
+  tiesOf,
+  whyIn,
+  whyNot,
+  type KitScope,
+  type MonthByMonth,
+  type Steadiness,
+} from '@uisce/core/plan';
+import type { PlanAnswer, PlanProblem } from '@uisce/core/planner';
+import { kindIndex } from '@uisce/core/catalogue';
+import type { About, TimedResult } from '../about';
+import { heldFor } from './held';
+
+/** Tell how far a long answer has come, 0 to 1, and what it is so far. */
+type Tell<T> = (soFar: T, progress: number) => void;
+
+/** The problem at the money in hand. */
+function problemNow(about: About, catalogue: Catalogue): PlanProblem {
+  return { ...heldFor(about, catalogue).compiled.problem, budget: about.brief.moneyNowMinor };
+}
+
+/**
+ * What can be asked about a brief, each a call of the core. Long ones tell what they have on the way.
+ * Money in minor units.
+ */
+export const QUESTIONS = {
+  /** Why an item is in the answer, or why not. */
+  why(about: About, { answer, itemId }: { answer: PlanAnswer; itemId: string }, catalogue: Catalogue) {
+    const now = problemNow(about, catalogue);
+    return answer.items.includes(itemId)
+      ? { itemId, why: whyIn(now, answer, itemId) }
+      : { itemId, whyNot: whyNot(now, answer, itemId) };
+  },
+  ties(about: About, { answer, most }: { answer: PlanAnswer; most: number }, catalogue: Catalogue) {
+    return tiesOf(problemNow(about, catalogue), answer, most);
+  },
+  steadiness(about: About, { draws }: { draws: number }, catalogue: Catalogue, tell: Tell<Steadiness>) {
+    return steadiness(problemNow(about, catalogue), draws, (so) => {
+      tell(so, so.draws / draws);
+      return true;
+    });
+  },
+  schools(about: About, of: { most: number; base: string; drinks: string[] }, catalogue: Catalogue) {
+    return schoolCurves(heldFor(about, catalogue).compiled, of);
+  },
+  ladder(about: About, { months }: { months: number }, catalogue: Catalogue, tell: Tell<MonthByMonth>) {
+    const { compiled, search } = heldFor(about, catalogue);
+    const { moneyNowMinor: nowMinor, moneyPerMonthMinor: perMonthMinor } = about.brief;
+    return monthByMonth(compiled, search, { nowMinor, perMonthMinor, months }, tell) ?? null;
+  },
+  grow(about: About, { answer, drinks }: { answer: PlanAnswer; drinks: string[] }, catalogue: Catalogue) {
+    return growTo(problemNow(about, catalogue), answer, drinks);
+  },
+  guests(about: About, { answer, guests }: { answer: PlanAnswer; guests: number }, catalogue: Catalogue) {
+    const { items } = heldFor(about, catalogue).compiled;
+    // Nobody is asked for syrup.
+    const bottles = [...items].flatMap(([id, { kind }]) => (kind.supply === 'bottle' ? [id] : []));
+    return askGuests(problemNow(about, catalogue), answer, guests, new Set(bottles));
+  },
+  shopping(about: About, { answer }: { answer: PlanAnswer }, catalogue: Catalogue) {
+    return shoppingOrder(problemNow(about, catalogue), answer);
+  },
+  /** The best set for the brief it is asked about, which may be another plan's. */
+  best(about: About, _: object, catalogue: Catalogue): TimedResult {
+    const began = performance.now();
+    const { compiled, search } = heldFor(about, catalogue);
+    const result = answerPlan(compiled, search, about.brief.moneyNowMinor);
+    if (result === undefined) throw new Error('the search was stopped');
+    return { ...result, ms: Math.round(performance.now() - began) };
+  },
+  /** The kit against the drinks in question. */
+  kit(about: About, { items, scope }: { items: string[]; scope: KitScope }, catalogue: Catalogue) {
+    const recipes = drinksInQuestion(scope, about.brief, items, about.prices, catalogue);
+    return { scope, ...kitReport(recipes, about.kit, about.prices, catalogue) };
+  },
+  glasses(
+    { kit, prices }: About,
+    { menu, guests, first }: { menu: string[]; guests: number; first: GlassPriority },
+    catalogue: Catalogue,
+  ) {
+    const kinds = kindIndex(catalogue.kinds);
+    const drinks = menu.flatMap((id) => catalogue.recipes.find((r) => r.id === id) ?? []);
+    const served = drinks.map((r) => servedDrink(r, kinds));
+    const { washRounds, attitude } = kit;
+    return chooseGlasses(served, glassSources(kit, prices), { guests, washRounds, attitude, first });
+  },
+  jiggers({ kit }: About, _: object, catalogue: Catalogue) {
+    const amounts = measuredAmounts(catalogue.recipes);
+    return {
+      scores: rankJiggers(amounts, catalogue.jiggers),
+      own: scoreMeasures(amounts, measuringLines(kit.vessels)),
+    };
+  },
+  /** A kit for somebody who owns none, from all drinks that the brief counts. */
+  gift(
+    { brief, prices }: About,
+    { moneyMinor, usualKitchen }: { moneyMinor: number; usualKitchen: boolean },
+    catalogue: Catalogue,
+  ) {
+    const recipes = drinksInQuestion('counted', brief, [], prices, catalogue);
+    return starterList(recipes, prices, catalogue, moneyMinor, usualKitchen);
+  },
+};
+
+export type Topic = keyof typeof QUESTIONS;
+/** What a question on a topic asks with. */
+export type Asked<T extends Topic> = Parameters<(typeof QUESTIONS)[T]>[1];
+/** What is known of it. */
+export type Advice<T extends Topic> = ReturnType<(typeof QUESTIONS)[T]>;
