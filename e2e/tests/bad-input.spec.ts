@@ -65,6 +65,9 @@ test('a server that is gone is said, and the edit is saved when it is back', asy
   await page.getByRole('button', { name: 'Duplicate A smaller start' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await page.unroute('**/api/**');
+  // Both are sent, once and in order; the copy is the last and the first to be undone.
+  await saved(page, 'Duplicate “A smaller start”');
+  await page.keyboard.press('u');
   await saved(page, 'Money now');
   await page.reload();
   await expect(page.getByLabel('Now', { exact: true })).toHaveValue('€150');

@@ -5,6 +5,7 @@ import type { Conflict } from '../kept/outbox';
 import { useKeeper } from '../kept/use-keeper';
 import { differences } from '../words/differences';
 import { useWords } from '../words/use-words';
+import DataTable from '../ui/DataTable.vue';
 
 /** Somebody else was first: what they made of it, what is here, and the choice. Nothing is overwritten before it is made. */
 const keeper = useKeeper();
@@ -36,6 +37,12 @@ const shown = computed(() =>
 );
 
 const settle = (conflict: Conflict, choice: 'mine' | 'theirs') => void keeper.settle(conflict, choice);
+
+const COLUMNS = [
+  { key: 'what', title: 'what', names: true },
+  { key: 'mine', title: 'yours' },
+  { key: 'theirs', title: 'theirs, as stored now' },
+];
 </script>
 
 <template>
@@ -54,22 +61,13 @@ const settle = (conflict: Conflict, choice: 'mine' | 'theirs') => void keeper.se
         otherwise</small
       >
     </h2>
-    <table v-if="!c.gone && !c.removed && c.rows.length > 0">
-      <thead>
-        <tr>
-          <th scope="col">what</th>
-          <th scope="col">yours</th>
-          <th scope="col">theirs, as stored now</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in c.rows" :key="row.what">
-          <th scope="row">{{ row.what }}</th>
-          <td>{{ row.mine }}</td>
-          <td>{{ row.theirs }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="!c.gone && !c.removed && c.rows.length > 0"
+      caption="What differs"
+      :columns="COLUMNS"
+      :rows="c.rows"
+      :row-key="(row) => row.what"
+    />
     <p v-if="c.more > 0" class="dim">and {{ c.more }} more</p>
     <p v-if="c.gone">They removed it; yours is still here.</p>
     <p v-if="c.removed">You removed it; they have changed it since.</p>
@@ -85,22 +83,6 @@ const settle = (conflict: Conflict, choice: 'mine' | 'theirs') => void keeper.se
 .conflict {
   margin-bottom: 14px;
   border-color: rgb(var(--v-theme-rust));
-}
-
-table {
-  border-collapse: collapse;
-  margin-bottom: 8px;
-}
-
-th,
-td {
-  padding: 4px 16px 4px 0;
-  text-align: start;
-  overflow-wrap: anywhere;
-}
-
-th[scope='row'] {
-  font-weight: 400;
 }
 
 .acts {

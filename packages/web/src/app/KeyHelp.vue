@@ -1,24 +1,21 @@
 <script setup lang="ts">
+import AppDialog from '../ui/AppDialog.vue';
 import { KEYS } from './use-shortcuts';
 
 const shown = defineModel<boolean>({ required: true });
 </script>
 
 <template>
-  <v-dialog v-model="shown" max-width="460" aria-labelledby="keys-title">
-    <div class="card">
-      <h2 id="keys-title">Keys</h2>
-      <dl>
-        <template v-for="key in KEYS" :key="key.keys">
-          <dt>
-            <kbd>{{ key.keys }}</kbd>
-          </dt>
-          <dd>{{ key.does }}</dd>
-        </template>
-      </dl>
-      <v-btn autofocus @click="shown = false">Close</v-btn>
-    </div>
-  </v-dialog>
+  <AppDialog v-model="shown" title="Keys">
+    <dl>
+      <template v-for="key in KEYS" :key="key.keys">
+        <dt>
+          <kbd>{{ key.keys }}</kbd>
+        </dt>
+        <dd>{{ key.does }}</dd>
+      </template>
+    </dl>
+  </AppDialog>
 </template>
 
 <style scoped>
@@ -26,7 +23,7 @@ dl {
   display: grid;
   grid-template-columns: max-content 1fr;
   gap: 10px 16px;
-  margin: 12px 0 20px;
+  margin: 12px 0 4px;
 }
 
 dd {

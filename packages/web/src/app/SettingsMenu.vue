@@ -6,6 +6,9 @@ import { LOCALES, type Settings } from '@uisce/core/household';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { MEASURE_WORDS } from '../words/trade-words';
+import AppDialog from '../ui/AppDialog.vue';
+import ChoiceRow from '../ui/ChoiceRow.vue';
+import SelectField from '../ui/SelectField.vue';
 
 const household = useSettings();
 const trade = useTrade();
@@ -18,10 +21,19 @@ const regions = LOCALES.map((locale) => {
     language: new Intl.DisplayNames('en', { type: 'language' }),
   };
   return {
-    locale,
-    name: `${names.region.of(region) ?? region} (${names.language.of(language) ?? language})`,
+    value: locale,
+    title: `${names.region.of(region) ?? region} (${names.language.of(language) ?? language})`,
   };
 });
+
+const LIGHTS = [
+  { value: 'day', words: 'Day' },
+  { value: 'night', words: 'Night, for a dim room' },
+] as const;
+const MEASURES = READER_MEASURES.map((m) => ({ value: m, words: MEASURE_WORDS[m].full }));
+const lists = computed(() =>
+  trade.priceLists.map(({ id, name, currency }) => ({ value: id, title: `${name} (${currency})` })),
+);
 
 const summary = computed(() =>
   [
@@ -32,7 +44,6 @@ const summary = computed(() =>
 );
 
 const change = (part: Partial<Settings>) => household.change(part);
-const value = (event: Event) => (event.target as HTMLSelectElement).value;
 </script>
 
 <template>
@@ -40,64 +51,42 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value;
     <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiTuneVariant" /></svg>
     <span class="summary"><span class="sr-only">Settings: </span>{{ summary }}</span>
   </button>
-  <v-dialog v-model="shown" max-width="460" aria-labelledby="settings-title">
-    <div class="card settings">
-      <h2 id="settings-title">How things are written</h2>
-      <fieldset>
-        <legend>Light</legend>
-        <label v-for="theme in ['day', 'night'] as const" :key="theme">
-          <input
-            type="radio"
-            name="theme"
-            :value="theme"
-            :checked="household.settings.theme === theme"
-            @change="change({ theme })"
-          />
-          {{ theme === 'day' ? 'Day' : 'Night, for a dim room' }}
-        </label>
-      </fieldset>
-      <fieldset>
-        <legend>Specs in</legend>
-        <label v-for="measure in READER_MEASURES" :key="measure">
-          <input
-            type="radio"
-            name="measure"
-            :value="measure"
-            :checked="household.settings.measure === measure"
-            @change="change({ measure })"
-          />
-          {{ MEASURE_WORDS[measure].full }}
-        </label>
-      </fieldset>
-      <label class="line">
-        Money and numbers as in
-        <select
-          :value="household.settings.locale"
-          @change="change({ locale: value($event) as Settings['locale'] })"
-        >
-          <option v-for="r in regions" :key="r.locale" :value="r.locale">{{ r.name }}</option>
-        </select>
-      </label>
-      <label class="line">
-        Prices and currency of
-        <select :value="household.settings.priceListId" @change="change({ priceListId: value($event) })">
-          <option v-for="list in trade.priceLists" :key="list.id" :value="list.id">
-            {{ list.name }} ({{ list.currency }})
-          </option>
-        </select>
-      </label>
-      <label class="line">
-        Name of the house
-        <input
-          type="text"
-          maxlength="60"
-          :value="household.settings.household"
-          @change="change({ household: value($event) })"
-        />
-      </label>
-      <v-btn class="mt-4" @click="shown = false">Close</v-btn>
+  <AppDialog v-model="shown" title="How things are written">
+    <ChoiceRow
+      name="theme"
+      legend="Light"
+      :value="household.settings.theme"
+      :choices="LIGHTS"
+      @choose="change({ theme: $event })"
+    />
+    <ChoiceRow
+      name="measure"
+      legend="Specs in"
+      :value="household.settings.measure"
+      :choices="MEASURES"
+      @choose="change({ measure: $event })"
+    />
+    <div class="fields">
+      <SelectField
+        label="Money and numbers as in"
+        :value="household.settings.locale"
+        :choices="regions"
+        @choose="change({ locale: $event })"
+      />
+      <SelectField
+        label="Prices and currency of"
+        :value="household.settings.priceListId"
+        :choices="lists"
+        @choose="change({ priceListId: $event })"
+      />
+      <v-text-field
+        label="Name of the house"
+        maxlength="60"
+        :model-value="household.settings.household"
+        @change="change({ household: ($event.target as HTMLInputElement).value })"
+      />
     </div>
-  </v-dialog>
+  </AppDialog>
 </template>
 
 <style scoped>
@@ -127,46 +116,9 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value;
   }
 }
 
-fieldset {
-  border: 0;
-  margin: 0 0 12px;
-  padding: 0;
-}
-
-legend {
-  font-weight: 700;
-}
-
-label {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 36px;
-}
-
-.line {
-  flex-direction: column;
-  align-items: stretch;
-  gap: 4px;
-  margin-bottom: 12px;
-  font-weight: 700;
-}
-
-select,
-.line input {
-  min-height: 44px;
-  padding: 0 10px;
-  font: inherit;
-  font-weight: 400;
-  color: inherit;
-  background: rgb(var(--v-theme-wall));
-  border: 1px solid rgb(var(--v-theme-dim));
-  border-radius: var(--radius);
-}
-
-input[type='radio'] {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
+.fields {
+  display: grid;
+  gap: 14px;
+  margin-top: 8px;
 }
 </style>

@@ -5,9 +5,10 @@ import { use } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { computed, ref } from 'vue';
 import VChart from 'vue-echarts';
-import { useTheme } from 'vuetify';
 import { FRIDGE_C, KITCHEN_C, REGULATORY_ACTIVITY, saturation, waterActivity } from '@uisce/core/making';
 import { useWords } from '../words/use-words';
+import { useChartStyle } from '../ui/use-chart-style';
+import DataTable from '../ui/DataTable.vue';
 
 use([LineChart, GridComponent, MarkLineComponent, CanvasRenderer]);
 
@@ -15,15 +16,29 @@ use([LineChart, GridComponent, MarkLineComponent, CanvasRenderer]);
 const props = defineProps<{ brix: number }>();
 
 const words = useWords();
-const theme = useTheme();
+const style = useChartStyle();
 const asTable = ref(false);
 
 const STRENGTHS = Array.from({ length: 46 }, (_, i) => 30 + i);
 const TABLED = [30, 40, 50, 55, 60, 63.6, 66.7, 70, 75];
 
+const COLUMNS = [
+  { key: 'brix', title: '°Brix', figures: true },
+  { key: 'activity', title: 'Water activity', figures: true },
+  { key: 'kitchen', title: 'Saturation, kitchen', figures: true },
+  { key: 'fridge', title: 'Saturation, fridge', figures: true },
+];
+const tabled = computed(() =>
+  TABLED.map((b) => ({
+    brix: words.number(b),
+    activity: words.number(waterActivity(b), 2),
+    kitchen: words.number(saturation(b, KITCHEN_C), 2),
+    fridge: words.number(saturation(b, FRIDGE_C), 2),
+  })),
+);
+
 const option = computed(() => {
-  const colours = theme.current.value.colors as Record<string, string>;
-  const text = { color: colours.dim, fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 12 };
+  const { colours, text, across, upwards, named } = style.value;
   const line = (name: string, of: (brix: number) => number, colour: string | undefined, dashed = false) => ({
     type: 'line',
     name,
@@ -36,11 +51,8 @@ const option = computed(() => {
   return {
     aria: { enabled: false },
     grid: { left: 44, right: 18, top: 16, bottom: 40 },
-    xAxis: {
-      type: 'value', min: 30, max: 75, name: '°Brix', nameLocation: 'middle', nameGap: 26, nameTextStyle: text,
-      axisLabel: text, axisLine: { lineStyle: { color: colours.line } }, splitLine: { show: false },
-    },
-    yAxis: { type: 'value', min: 0.2, max: 1.4, axisLabel: text, splitLine: { lineStyle: { color: colours.line } } },
+    xAxis: { ...across, ...named('°Brix', 26), min: 30, max: 75 },
+    yAxis: { ...upwards, min: 0.2, max: 1.4 },
     series: [
       {
         ...line('water activity', waterActivity, colours.sea),
@@ -72,24 +84,13 @@ const option = computed(() => {
     >
       <VChart class="chart" :option="option" autoresize />
     </div>
-    <table v-else>
-      <thead>
-        <tr>
-          <th scope="col">°Brix</th>
-          <th scope="col">Water activity</th>
-          <th scope="col">Saturation, kitchen</th>
-          <th scope="col">Saturation, fridge</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="b in TABLED" :key="b">
-          <td>{{ words.number(b) }}</td>
-          <td>{{ words.number(waterActivity(b), 2) }}</td>
-          <td>{{ words.number(saturation(b, KITCHEN_C), 2) }}</td>
-          <td>{{ words.number(saturation(b, FRIDGE_C), 2) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-else
+      caption="Why it keeps, by strength"
+      :columns="COLUMNS"
+      :rows="tabled"
+      :row-key="(row) => row.brix"
+    />
     <p class="dim">
       Green: water activity; below {{ REGULATORY_ACTIVITY }} (rust) rules ask for neither acid nor chilling,
       yet some yeasts and moulds grow. Gold and grey: saturation in the kitchen and in the fridge; above 1
@@ -101,18 +102,6 @@ const option = computed(() => {
 <style scoped>
 .chart {
   height: 230px;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 5px 8px 5px 0;
-  text-align: end;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
 }
 
 p {

@@ -75,16 +75,15 @@ function makeAgain(batch: BatchRecord): void {
         :most="20000"
         @change="batches.edit(batch.id, 'Yield of a batch', { yieldMl: $event })"
       />
-      <label class="notes"
-        ><span class="dim">Notes</span>
-        <input
-          class="field"
-          :value="batch.notes"
-          maxlength="2000"
-          @change="
-            batches.edit(batch.id, 'Notes on a batch', { notes: ($event.target as HTMLInputElement).value })
-          "
-      /></label>
+      <v-text-field
+        class="notes"
+        label="Notes"
+        maxlength="2000"
+        :model-value="batch.notes"
+        @change="
+          batches.edit(batch.id, 'Notes on a batch', { notes: ($event.target as HTMLInputElement).value })
+        "
+      />
     </div>
     <div class="buttons">
       <v-btn @click="labels.download([batch])">Its label (PDF)</v-btn>

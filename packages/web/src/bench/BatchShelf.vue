@@ -11,6 +11,7 @@ import { useWords } from '../words/use-words';
 import { glassOutline } from '../ui/drawing/outline';
 import BatchPanel from './BatchPanel.vue';
 import { useLabels } from './use-labels';
+import SelectField from '../ui/SelectField.vue';
 
 /** Bottled batches with what is left in them and their dates. */
 const batches = useBatches();
@@ -84,9 +85,12 @@ const urgent = computed(
         >
       </h2>
       <div v-if="rows.length > 0" class="print">
-        <select v-model="sheetId" class="field" aria-label="Label sheet">
-          <option v-for="s in labels.sheets" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </select>
+        <SelectField
+          label="Label sheet"
+          :value="sheetId"
+          :choices="labels.sheets.map((s) => ({ value: s.id, title: s.name }))"
+          @choose="sheetId = $event"
+        />
         <v-btn @click="labels.download(batches.onShelf)">Labels for all (PDF)</v-btn>
       </div>
     </div>

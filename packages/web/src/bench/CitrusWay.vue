@@ -5,6 +5,7 @@ import { useTrade } from '../household/use-trade';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import type { OwnIdea } from './own-idea';
+import SelectField from '../ui/SelectField.vue';
 
 /** Extended citrus by the schools' parameters, and how sour it comes out against fresh juice. */
 const emit = defineEmits<{ idea: [idea: OwnIdea | undefined] }>();
@@ -26,8 +27,9 @@ const citrus = ref<Omit<ExtendedCitrus, 'juice'>>({
   citricToMalic: 2,
   waterToPeel: 15,
 });
-function pick(event: Event): void {
-  fruit.value = (event.target as HTMLSelectElement).value;
+const fruits = computed(() => FRUIT.map(({ id }) => ({ value: id, title: trade.kindName(id) })));
+function pick(id: string): void {
+  fruit.value = id;
   citrus.value.citricToMalic = FRUIT.find((f) => f.id === fruit.value)?.citricToMalic ?? 2;
 }
 const juice = computed(() => trade.kinds.get(fruit.value));
@@ -55,12 +57,7 @@ watchEffect(() => {
 
 <template>
   <div class="fields">
-    <label class="line"
-      ><span>Of</span>
-      <select class="field" :value="fruit" @change="pick">
-        <option v-for="f in FRUIT" :key="f.id" :value="f.id">{{ trade.kindName(f.id) }}</option>
-      </select></label
-    >
+    <SelectField label="Of" :value="fruit" :choices="fruits" @choose="pick" />
     <NumberField
       label="Peel"
       suffix="g"

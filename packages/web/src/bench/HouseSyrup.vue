@@ -4,22 +4,22 @@ import { rescaleSyrup } from '@uisce/core/making';
 import { useSettings } from '../household/use-settings';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
+import SelectField from '../ui/SelectField.vue';
 
 /** The syrup that is kept: every spec is poured from it, as sweet as it was written. */
 const household = useSettings();
 const words = useWords();
 
-const RATIOS = [
-  { value: '', words: 'each as its spec says' },
-  { value: '1', words: '1 to 1' },
-  { value: '1.5', words: '1.5 to 1' },
-  { value: '1.75', words: '1.75 to 1' },
-  { value: '2', words: '2 to 1' },
+const RATIOS: { value: number | null; title: string }[] = [
+  { value: null, title: 'each as its spec says' },
+  { value: 1, title: '1 to 1' },
+  { value: 1.5, title: '1.5 to 1' },
+  { value: 1.75, title: '1.75 to 1' },
+  { value: 2, title: '2 to 1' },
 ];
 const kept = computed(() => household.settings.houseSyrupRatio);
-function keep(event: Event): void {
-  const { value } = event.target as HTMLSelectElement;
-  void household.change({ houseSyrupRatio: value === '' ? null : Number(value) });
+function keep(ratio: number | null): void {
+  household.change({ houseSyrupRatio: ratio });
 }
 /** A spec copied from elsewhere, written for another strength. */
 const ml = ref(15);
@@ -42,12 +42,7 @@ const waterWords = computed(() => {
         {{ kept === null ? 'each spec as written' : `${words.number(kept, 2)} to 1 in every drink` }}</small
       >
     </h2>
-    <label class="line"
-      ><span>We keep</span>
-      <select class="field" :value="kept === null ? '' : String(kept)" @change="keep">
-        <option v-for="r in RATIOS" :key="r.value" :value="r.value">{{ r.words }}</option>
-      </select></label
-    >
+    <SelectField label="We keep" :value="kept" :choices="RATIOS" @choose="keep" />
     <p class="dim">
       Every drink’s plain sugar syrup is then poured as so much of yours, with the same grams of sugar.
     </p>

@@ -86,7 +86,7 @@ const drop = (recipe: HomeMade) =>
       <li v-for="(p, i) in thought.from" :key="i">{{ grams(p.g) }} {{ partName(p) }}</li>
     </ul>
     <div class="fields">
-      <label class="line"><span>Called</span><input v-model="called" class="field" maxlength="40" /></label>
+      <v-text-field v-model="called" label="Called" maxlength="60" />
       <NumberField
         label="Keeps at most"
         suffix="days"

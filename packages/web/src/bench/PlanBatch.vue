@@ -8,6 +8,8 @@ import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
 import CautionLine from '../ui/CautionLine.vue';
 import { useBatchPlan, type SizedBy } from './use-batch-plan';
+import DataTable from '../ui/DataTable.vue';
+import SelectField from '../ui/SelectField.vue';
 
 /** What to make and how much of it; the grams follow as you type. */
 const emit = defineEmits<{ begin: [] }>();
@@ -41,6 +43,10 @@ const ratioWords = computed(() => {
   const brix = batch.value?.brix ?? 0;
   return brix > brixOfRatio(0.4) ? `${words.number(brix / (100 - brix), 2)} to 1 by weight` : '';
 });
+const COLUMNS = [
+  { key: 'g', title: 'Grams' },
+  { key: 'part', title: 'Part' },
+];
 </script>
 
 <template>
@@ -67,7 +73,7 @@ const ratioWords = computed(() => {
       Your plan’s drinks pour about {{ words.volume(Math.round(neededMl)) }} of it before it is past its day.
     </p>
     <div v-else class="two">
-      <v-select v-model="part" :items="parts" label="Of" />
+      <SelectField label="Of" :value="part" :choices="parts" @choose="part = $event" />
       <NumberField
         label="There are"
         suffix="g"
@@ -77,20 +83,23 @@ const ratioWords = computed(() => {
         @change="partG = $event ?? 1"
       />
     </div>
-    <table v-if="batch && recipe">
-      <caption class="sr-only">
-        What goes in
-      </caption>
-      <tbody>
-        <tr v-for="(p, i) in recipe.from" :key="i">
-          <td class="grams">{{ grams(batch.partsG[i] ?? 0) }}</td>
-          <td>
-            {{ partName(p) }}<span v-if="p.strained" class="dim">, strained out again</span
-            ><span v-if="p.cold" class="dim">, off the heat</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="batch && recipe"
+      class="parts"
+      bare
+      caption="What goes in"
+      :columns="COLUMNS"
+      :rows="recipe.from.map((p, i) => ({ part: p, g: batch?.partsG[i] ?? 0 }))"
+      :row-key="(_, i) => i"
+    >
+      <template #cell-g="{ row }"
+        ><span class="grams">{{ grams(row.g) }}</span></template
+      >
+      <template #cell-part="{ row: { part: p } }">
+        {{ partName(p) }}<span v-if="p.strained" class="dim">, strained out again</span
+        ><span v-if="p.cold" class="dim">, off the heat</span>
+      </template>
+    </DataTable>
     <dl v-if="batch" class="figures">
       <div>
         <dt>Fills</dt>
@@ -146,19 +155,12 @@ const ratioWords = computed(() => {
   gap: 14px;
 }
 
-table {
-  width: 100%;
+.parts {
   margin: 12px 0;
-  border-collapse: collapse;
-}
-
-td {
-  padding: 4px 0;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
 }
 
 .grams {
-  width: 110px;
+  white-space: nowrap;
   font-family: var(--display);
   font-size: 1.25rem;
   font-weight: 600;

@@ -17,6 +17,8 @@ import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
 import { useToday } from '../words/use-today';
 import { listed, useWords } from '../words/use-words';
+import DateField from '../ui/DateField.vue';
+import CheckField from '../ui/CheckField.vue';
 
 /** What to make when, so that each is ready and fresh on the days it is poured. */
 const MOST_DAYS = 8;
@@ -33,9 +35,8 @@ const { recipeName } = useBatchWords();
 const days = ref([addDays(today.iso(), 7), addDays(today.iso(), 14)]);
 /** Whether portions may wait in the freezer for the days past the fridge’s. */
 const freezing = ref(false);
-const setDay = (i: number, event: Event) => {
-  const { value } = event.target as HTMLInputElement;
-  days.value = days.value.map((d, n) => (n === i && value !== '' ? value : d));
+const setDay = (i: number, value: string | null) => {
+  if (value) days.value = days.value.map((d, n) => (n === i ? value : d));
 };
 
 /** For each home-made kind of the plan, the way that is least trouble. */
@@ -93,10 +94,13 @@ const late = (begin: string) => begin < today.iso();
       >
     </h2>
     <div class="days">
-      <label v-for="(day, i) in days" :key="i"
-        ><span class="sr-only">Day {{ i + 1 }}</span>
-        <input class="field" type="date" :value="day" @change="setDay(i, $event)"
-      /></label>
+      <DateField
+        v-for="(day, i) in days"
+        :key="i"
+        :label="`Day ${i + 1}`"
+        :value="day"
+        @change="setDay(i, $event)"
+      />
       <v-btn :disabled="days.length >= MOST_DAYS" @click="days.push(addDays(days.at(-1) ?? today.iso(), 7))"
         >Another day</v-btn
       >
@@ -116,10 +120,7 @@ const late = (begin: string) => begin < today.iso();
         >
       </li>
     </ul>
-    <label class="check">
-      <input v-model="freezing" type="checkbox" />
-      Portions may wait in the freezer
-    </label>
+    <CheckField v-model="freezing" label="Portions may wait in the freezer" />
   </section>
 </template>
 

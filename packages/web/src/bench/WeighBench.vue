@@ -14,6 +14,7 @@ import BottleStep from './BottleStep.vue';
 import RestStep from './RestStep.vue';
 import TopUpStep from './TopUpStep.vue';
 import { useWeighing } from './use-weighing';
+import CheckField from '../ui/CheckField.vue';
 
 /** One batch at the scale, a step at a time; whatever is done is kept at once. */
 const props = defineProps<{ record: BatchRecord }>();
@@ -133,7 +134,7 @@ function sayStep(step: BenchStep): string {
   <section class="card" :class="{ large }" aria-labelledby="weigh-title">
     <div class="card-head">
       <h2 id="weigh-title">{{ recipeName(recipe) }} at the scale</h2>
-      <label class="check"><input v-model="large" type="checkbox" /> From across the room</label>
+      <CheckField v-model="large" label="From across the room" />
     </div>
     <ol class="plain-list strip" aria-label="Steps">
       <li
@@ -189,16 +190,11 @@ function sayStep(step: BenchStep): string {
         <TopUpStep v-else-if="now?.do === 'top-up' && batch" :record="record" :mass-g="batch.massG" />
         <BottleStep v-else-if="now?.do === 'bottle' && batch" :record="record" :batch="batch" />
         <div class="buttons quiet">
-          <label class="check"
-            ><input
-              type="checkbox"
-              :checked="record.tared"
-              @change="
-                batches.edit(record.id, 'Taring', { tared: ($event.target as HTMLInputElement).checked })
-              "
-            />
-            I tare before each part</label
-          >
+          <CheckField
+            :model-value="record.tared"
+            label="I tare before each part"
+            @update:model-value="batches.edit(record.id, 'Taring', { tared: $event })"
+          />
           <button class="plain-button link dim" type="button" @click="batches.remove(record.id)">
             Give it up
           </button>

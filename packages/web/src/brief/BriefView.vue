@@ -11,6 +11,7 @@ import CautionLine from '../ui/CautionLine.vue';
 import TheSentence from '../ui/TheSentence.vue';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
+import CheckField from '../ui/CheckField.vue';
 
 const plans = usePlans();
 const trade = useTrade();
@@ -173,14 +174,11 @@ function letGo(id: string): void {
             :most="1000"
             @change="place({ lengthMm: Math.round(($event ?? 90) * 10) })"
           />
-          <label class="check">
-            <input
-              type="checkbox"
-              :checked="brief.place.keepTo"
-              @change="place({ keepTo: ($event.target as HTMLInputElement).checked })"
-            />
-            Every bottle must stand on it
-          </label>
+          <CheckField
+            :model-value="brief.place.keepTo"
+            label="Every bottle must stand on it"
+            @update:model-value="place({ keepTo: $event })"
+          />
         </div>
       </section>
       <section class="card" aria-labelledby="limits-title">

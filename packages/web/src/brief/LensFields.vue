@@ -4,29 +4,33 @@ import type { Brief } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { usePlans } from '../household/use-plans';
 import NumberField from '../ui/NumberField.vue';
+import CheckField from '../ui/CheckField.vue';
+import SelectField from '../ui/SelectField.vue';
 
 /** Lenses: variety among families, and shares of tastes. Both are part of what is proven. */
 const props = defineProps<{ brief: Brief }>();
 const plans = usePlans();
 
-const FACTORS = [
-  { value: 0.75, words: 'three quarters' },
-  { value: 0.5, words: 'half' },
-  { value: 0.25, words: 'a quarter' },
-  { value: 0, words: 'nothing' },
-] as const;
-const SHARES = [
-  { value: 2, words: 'half' },
-  { value: 3, words: 'a third' },
-  { value: 4, words: 'a quarter' },
-  { value: 5, words: 'a fifth' },
-  { value: 10, words: 'a tenth' },
-] as const;
+type Factor = NonNullable<Brief['variety']>['factor'];
+const FACTORS: { value: Factor; title: string }[] = [
+  { value: 0.75, title: 'three quarters' },
+  { value: 0.5, title: 'half' },
+  { value: 0.25, title: 'a quarter' },
+  { value: 0, title: 'nothing' },
+];
+const SHARES: { value: number; title: string }[] = [
+  { value: 2, title: 'half' },
+  { value: 3, title: 'a third' },
+  { value: 4, title: 'a quarter' },
+  { value: 5, title: 'a fifth' },
+  { value: 10, title: 'a tenth' },
+];
 const MOST_SHARES = 3;
 const USUAL_AFTER = 8;
 
-type Factor = NonNullable<Brief['variety']>['factor'];
 const free = computed(() => TASTES.filter((t) => !props.brief.shares.some((s) => s.taste === t)));
+
+const tastesFor = (taste: Taste) => [taste, ...free.value].map((t) => ({ value: t, title: t }));
 
 function variety(part: Partial<NonNullable<Brief['variety']>> | null): void {
   const before = props.brief.variety ?? { after: USUAL_AFTER, factor: 0.5 as Factor };
@@ -45,14 +49,11 @@ function change(at: number, part: Partial<Brief['shares'][number]>): void {
 <template>
   <section class="card" aria-labelledby="lens-title">
     <h2 id="lens-title">Balance <small class="dim">· so that no one thing crowds the rest out</small></h2>
-    <label class="check">
-      <input
-        type="checkbox"
-        :checked="brief.variety !== null"
-        @change="variety(($event.target as HTMLInputElement).checked ? {} : null)"
-      />
-      A family of drinks counts less after its first few
-    </label>
+    <CheckField
+      :model-value="brief.variety !== null"
+      label="A family of drinks counts less after its first few"
+      @update:model-value="variety($event ? {} : null)"
+    />
     <div v-if="brief.variety" class="line">
       <NumberField
         label="After"
@@ -62,39 +63,26 @@ function change(at: number, part: Partial<Brief['shares'][number]>): void {
         :most="50"
         @change="variety({ after: Math.round($event ?? 1) })"
       />
-      <label
-        >each further one counts
-        <select
-          class="field"
-          :value="brief.variety.factor"
-          @change="variety({ factor: Number(($event.target as HTMLSelectElement).value) as Factor })"
-        >
-          <option v-for="f in FACTORS" :key="f.value" :value="f.value">{{ f.words }}</option>
-        </select>
-      </label>
+      <SelectField
+        label="each further one counts"
+        :value="brief.variety.factor"
+        :choices="FACTORS"
+        @choose="variety({ factor: $event })"
+      />
     </div>
     <div v-for="(share, i) in brief.shares" :key="share.taste" class="line">
-      <label
-        >At least
-        <select
-          class="field"
-          :value="share.oneIn"
-          @change="change(i, { oneIn: Number(($event.target as HTMLSelectElement).value) })"
-        >
-          <option v-for="s in SHARES" :key="s.value" :value="s.value">{{ s.words }}</option>
-        </select>
-      </label>
-      <label
-        ><span class="sr-only">of this taste</span>
-        <select
-          class="field"
-          :value="share.taste"
-          @change="change(i, { taste: ($event.target as HTMLSelectElement).value as Taste })"
-        >
-          <option :value="share.taste">{{ share.taste }}</option>
-          <option v-for="t in free" :key="t" :value="t">{{ t }}</option>
-        </select>
-      </label>
+      <SelectField
+        label="At least"
+        :value="share.oneIn"
+        :choices="SHARES"
+        @choose="change(i, { oneIn: $event })"
+      />
+      <SelectField
+        label="of this taste"
+        :value="share.taste"
+        :choices="tastesFor(share.taste)"
+        @choose="change(i, { taste: $event })"
+      />
       <button
         class="plain-button link"
         type="button"
@@ -122,29 +110,12 @@ function change(at: number, part: Partial<Brief['shares'][number]>): void {
 </template>
 
 <style scoped>
-.check,
-.line,
-.line label {
+.line {
   display: flex;
   flex-wrap: wrap;
   gap: 6px 10px;
   align-items: center;
   min-height: 44px;
-}
-
-.line {
-  gap: 6px 16px;
-}
-
-.check input {
-  flex: none;
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
-
-.field {
-  width: auto;
 }
 
 .link {

@@ -11,6 +11,7 @@ import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { count } from '../words/use-words';
 import PriceTable from './PriceTable.vue';
+import FileField from '../ui/FileField.vue';
 
 const MOST_FAULTS_SHOWN = 8;
 
@@ -69,14 +70,10 @@ function refusal(list: unknown): string | undefined {
     : undefined;
 }
 
-async function read(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
+async function read(file: File): Promise<void> {
   faults.value = [];
   taken.value = '';
   const text = await file.text();
-  input.value = '';
   if (!/\.json$/i.test(file.name)) {
     table.value = { name: file.name.replace(/\.\w+$/, ''), text };
     return;
@@ -107,10 +104,11 @@ function save(): void {
       <strong>{{ trade.prices?.name }}</strong>
       <span class="dim"> · {{ trade.prices?.bottles.length }} prices in {{ trade.prices?.currency }}</span>
     </p>
-    <label class="file">
-      Bring your own price file
-      <input type="file" accept=".csv,text/csv,.json,application/json" @change="read" />
-    </label>
+    <FileField
+      label="Bring your own price file"
+      accept=".csv,text/csv,.json,application/json"
+      @choose="read"
+    />
     <v-btn height="44" class="mt-2" @click="save">Save these prices as a table (CSV)</v-btn>
     <PriceTable v-if="table" :key="table.name" v-bind="table" @take="take" @leave="table = undefined" />
     <p v-if="taken" role="status">{{ taken }}</p>
@@ -123,19 +121,6 @@ function save(): void {
 <style scoped>
 .prices {
   margin: 0 0 6px;
-}
-
-.file {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 12px;
-  align-items: center;
-  min-height: 44px;
-}
-
-input {
-  font: inherit;
-  max-width: 100%;
 }
 
 .faults {

@@ -14,6 +14,8 @@ import {
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { count, inSentence, listed } from '../words/use-words';
+import SelectField from '../ui/SelectField.vue';
+import CheckField from '../ui/CheckField.vue';
 
 const props = defineProps<{ name: string; text: string }>();
 const emit = defineEmits<{ take: [list: PriceList]; leave: [] }>();
@@ -56,8 +58,11 @@ const broken = computed(() =>
 /** The shop these prices lie over; own prices already in use keep the shop below them. */
 const shop = computed(() => trade.priceLists.find((l) => l.id === (trade.prices?.over ?? trade.prices?.id)));
 
-function choose(column: PriceColumn, event: Event): void {
-  const heading = (event.target as HTMLSelectElement).value;
+const columnChoices = computed(() => [
+  { value: '', title: 'not in the file' },
+  ...headings.value.map((heading) => ({ value: heading, title: heading })),
+]);
+function choose(column: PriceColumn, heading: string): void {
   const others = Object.entries(mapping.value).filter(([c]) => c !== column);
   mapping.value = Object.fromEntries(heading === '' ? others : [...others, [column, heading]]);
 }
@@ -88,13 +93,14 @@ function take(): void {
   <section class="table" aria-labelledby="table-title">
     <h3 id="table-title">{{ name }} <small class="dim">· which column is which?</small></h3>
     <div class="columns">
-      <label v-for="column in PRICE_COLUMNS" :key="column">
-        {{ COLUMN_WORDS[column] }}
-        <select class="field" :value="mapping[column] ?? ''" @change="choose(column, $event)">
-          <option value="">not in the file</option>
-          <option v-for="heading in headings" :key="heading" :value="heading">{{ heading }}</option>
-        </select>
-      </label>
+      <SelectField
+        v-for="column in PRICE_COLUMNS"
+        :key="column"
+        :label="COLUMN_WORDS[column]"
+        :value="mapping[column] ?? ''"
+        :choices="columnChoices"
+        @choose="choose(column, $event)"
+      />
     </div>
     <p v-if="reading.refusal" class="bad" role="alert">{{ reading.refusal }}</p>
     <p v-else-if="missing.length > 0" class="bad" role="alert">
@@ -112,10 +118,11 @@ function take(): void {
           Row {{ fault.row }}, {{ fault.column }}: {{ fault.message }}
         </li>
       </ul>
-      <label v-if="shop" class="alone">
-        <input v-model="alone" type="checkbox" />
-        Use these alone, without {{ shop.name }} for what they do not name
-      </label>
+      <CheckField
+        v-if="shop"
+        v-model="alone"
+        :label="`Use these alone, without ${shop.name} for what they do not name`"
+      />
       <v-btn height="44" :disabled="reading.bottles.length === 0" @click="take">
         Use {{ count(reading.bottles.length, 'price') }}
       </v-btn>

@@ -2,6 +2,7 @@
 import { TASTES, type Taste } from '@uisce/core/drink';
 import type { Opinion } from '@uisce/core/plan';
 import { usePlans } from '../household/use-plans';
+import TabRow from '../ui/TabRow.vue';
 
 const plans = usePlans();
 
@@ -19,12 +20,16 @@ const WORDS: Record<Taste, string> = {
   egg: 'Raw egg',
   hot: 'Hot',
 };
-const OPINION: Record<Opinion, string> = { like: 'Like', fine: 'Do not mind', no: 'No thanks' };
+const OPINIONS: { value: Opinion; words: string; tone?: 'good' | 'bad' }[] = [
+  { value: 'like', words: 'Like', tone: 'good' },
+  { value: 'fine', words: 'Do not mind' },
+  { value: 'no', words: 'No thanks', tone: 'bad' },
+];
 
 function say(taste: Taste, opinion: Opinion): void {
   const { brief } = plans;
   if (!brief) return;
-  plans.edit(`${WORDS[taste]}: ${OPINION[opinion].toLowerCase()}`, {
+  plans.edit(`${WORDS[taste]}: ${OPINIONS.find((o) => o.value === opinion)?.words.toLowerCase() ?? ''}`, {
     brief: { tastes: { ...brief.tastes, [taste]: opinion } },
   });
 }
@@ -32,24 +37,18 @@ function say(taste: Taste, opinion: Opinion): void {
 
 <template>
   <div class="tastes">
-    <fieldset v-for="taste in TASTES" :key="taste">
-      <legend>{{ WORDS[taste] }}</legend>
-      <label
-        v-for="opinion in ['like', 'fine', 'no'] as const"
-        :key="opinion"
-        :class="[opinion, { on: (plans.brief?.tastes[taste] ?? 'fine') === opinion }]"
-      >
-        <input
-          type="radio"
-          class="sr-only"
-          :name="`taste-${taste}`"
-          :value="opinion"
-          :checked="(plans.brief?.tastes[taste] ?? 'fine') === opinion"
-          @change="say(taste, opinion)"
-        />
-        {{ OPINION[opinion] }}
-      </label>
-    </fieldset>
+    <TabRow
+      v-for="taste in TASTES"
+      :key="taste"
+      boxed
+      show-legend
+      class="taste"
+      :name="`taste-${taste}`"
+      :legend="WORDS[taste]"
+      :choices="OPINIONS"
+      :model-value="plans.brief?.tastes[taste] ?? 'fine'"
+      @update:model-value="say(taste, $event)"
+    />
   </div>
 </template>
 
@@ -59,50 +58,43 @@ function say(taste: Taste, opinion: Opinion): void {
   column-gap: 24px;
 }
 
-fieldset {
-  display: flex;
-  align-items: center;
+.taste {
   break-inside: avoid;
-  border: 0;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
+  align-items: center;
   padding: 3px 0;
+  border: 0;
+  border-radius: 0;
+  border-bottom: 1px solid rgb(var(--v-theme-line));
 }
 
-legend {
+.taste :deep(legend) {
   float: inline-start;
   width: 84px;
   font-weight: 650;
 }
 
-label {
+.taste :deep(label) {
   flex: 1;
-  display: flex;
-  align-items: center;
   justify-content: center;
   min-height: 40px;
   padding: 0 6px;
   white-space: nowrap;
-  cursor: pointer;
   color: rgb(var(--v-theme-dim));
+  border: 0;
   border-radius: var(--radius);
 }
 
-label.on {
+.taste :deep(.on) {
   color: rgb(var(--v-theme-ink));
-  font-weight: 650;
   background: rgb(var(--v-theme-wall));
   box-shadow: inset 0 0 0 1px rgb(var(--v-theme-dim));
 }
 
-label.like.on {
+.taste :deep(.good.on) {
   background: color-mix(in srgb, rgb(var(--v-theme-sea)) 22%, rgb(var(--v-theme-card)));
 }
 
-label.no.on {
+.taste :deep(.bad.on) {
   background: color-mix(in srgb, rgb(var(--v-theme-rust)) 18%, rgb(var(--v-theme-card)));
-}
-
-label:focus-within {
-  outline: 3px solid rgb(var(--v-theme-gorse));
 }
 </style>

@@ -32,15 +32,22 @@ export function browserName(agent: string): string {
   return `${browser} on ${system}`;
 }
 
-/** Take a page's lock for as long as it is open; false when another page has it. */
+/** Take a page's lock until it is left; false when another page has it. */
 function take(id: string): Promise<boolean> {
   return new Promise((resolve) => {
     void navigator.locks.request(lockOf(id), { ifAvailable: true }, (lock) => {
       resolve(lock !== null);
-      // Held until the page goes.
-      return lock === null ? undefined : new Promise(() => undefined);
+      return lock === null ? undefined : left();
     });
   });
+}
+
+/** Resolves when the page is left. One that the browser wakes up again begins anew, since another may have gone on with its work. */
+function left(): Promise<void> {
+  window.addEventListener('pageshow', ({ persisted }) => {
+    if (persisted) location.reload();
+  });
+  return new Promise((resolve) => addEventListener('pagehide', () => resolve(), { once: true }));
 }
 
 async function find(): Promise<ThisPage> {

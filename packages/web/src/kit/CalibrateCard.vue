@@ -9,6 +9,9 @@ import ScaleDrawing from '../ui/drawing/ScaleDrawing.vue';
 import { useSimulatedScale } from '../ui/use-simulated-scale';
 import KeepVessel from './KeepVessel.vue';
 import { useVesselOnScale } from './use-vessel-on-scale';
+import CheckField from '../ui/CheckField.vue';
+import ChoiceRow from '../ui/ChoiceRow.vue';
+import SelectField from '../ui/SelectField.vue';
 
 /** What a vessel holds, from the water in it: weighed on the scale, or poured from a known line. */
 const emit = defineEmits<{ kept: [] }>();
@@ -62,11 +65,19 @@ const result = computed(() => {
 });
 
 const SHARES = [
-  { value: 0, words: 'none of another' },
-  { value: 0.25, words: 'and a quarter' },
-  { value: 0.5, words: 'and a half' },
-  { value: 0.75, words: 'and three quarters' },
+  { value: 0, title: 'none of another' },
+  { value: 0.25, title: 'and a quarter' },
+  { value: 0.5, title: 'and a half' },
+  { value: 0.75, title: 'and three quarters' },
 ];
+/** Pouring from a known line asks for one. */
+const ways = computed(() => [
+  { value: 'scale' as const, words: 'Weigh its water' },
+  ...(lines.value.length > 0 ? [{ value: 'pours' as const, words: 'Pour from a known line' }] : []),
+]);
+const known = computed(() =>
+  lines.value.map((l, i) => ({ value: i, title: `${l.vessel}, ${l.cup}, ${words.number(l.ml)} ml` })),
+);
 </script>
 
 <template>
@@ -74,33 +85,27 @@ const SHARES = [
     <div v-if="how === 'scale'" class="device">
       <ScaleDrawing :reading="scale.reading.value" :step-g="scale.stepG()" :vessel="vessel" />
       <p class="dim">The stand-in scale that comes with Uisce. With one of your own, type what it shows.</p>
-      <label class="check"
-        ><input
-          type="checkbox"
-          :checked="scale.fine.value"
-          @change="scale.setFine(($event.target as HTMLInputElement).checked)"
-        />
-        The fine one: 0.1 g, up to 500 g</label
-      >
+      <CheckField
+        :model-value="scale.fine.value"
+        label="The fine one: 0.1 g, up to 500 g"
+        @update:model-value="scale.setFine($event)"
+      />
     </div>
     <div class="steps">
-      <fieldset>
-        <legend class="sr-only">How to measure it</legend>
-        <label class="choice" :class="{ on: how === 'scale' }"
-          ><input v-model="how" type="radio" value="scale" /><span>Weigh its water</span></label
-        >
-        <label class="choice" :class="{ on: how === 'pours' }"
-          ><input v-model="how" type="radio" value="pours" :disabled="lines.length === 0" /><span
-            >Pour from a known line</span
-          ></label
-        >
-      </fieldset>
-      <label class="line"
-        ><span>It looks like a</span>
-        <select v-model="typeId" class="field">
-          <option v-for="g in trade.catalogue.glasses" :key="g.id" :value="g.id">{{ g.name }}</option>
-        </select></label
-      >
+      <ChoiceRow
+        name="calibrate-how"
+        legend="How to measure it"
+        hide-legend
+        :value="how"
+        :choices="ways"
+        @choose="how = $event"
+      />
+      <SelectField
+        label="It looks like a"
+        :value="typeId"
+        :choices="trade.catalogue.glasses.map((g) => ({ value: g.id, title: g.name }))"
+        @choose="typeId = $event"
+      />
       <template v-if="how === 'scale'">
         <ol>
           <li><v-btn :disabled="onScale" @click="putOn">Put it on, empty</v-btn></li>
@@ -116,16 +121,13 @@ const SHARES = [
           </li>
         </ol>
         <div class="typed">
-          <label class="line"
-            ><span>Or type grams</span>
-            <input
-              v-model="typed"
-              class="field"
-              inputmode="decimal"
-              :aria-invalid="fault !== ''"
-              aria-describedby="typed-fault"
-              @keydown.enter="addTyped"
-          /></label>
+          <v-text-field
+            v-model="typed"
+            label="Or type grams"
+            inputmode="decimal"
+            :error-messages="fault ? [fault] : []"
+            @keydown.enter="addTyped"
+          />
           <v-btn @click="addTyped">Add</v-btn>
         </div>
         <NumberField
@@ -142,14 +144,7 @@ const SHARES = [
         </p>
       </template>
       <template v-else>
-        <label class="line"
-          ><span>From</span>
-          <select v-model.number="pouredFrom" class="field">
-            <option v-for="(l, i) in lines" :key="i" :value="i">
-              {{ l.vessel }}, {{ l.cup }}, {{ words.number(l.ml) }} ml
-            </option>
-          </select></label
-        >
+        <SelectField label="From" :value="pouredFrom" :choices="known" @choose="pouredFrom = $event" />
         <div class="two">
           <NumberField
             label="Whole fills"
@@ -159,12 +154,14 @@ const SHARES = [
             :most="60"
             @change="fills = Math.round($event ?? 0)"
           />
-          <select v-model.number="lastShare" class="field" aria-label="Of the last fill">
-            <option v-for="s in SHARES" :key="s.value" :value="s.value">{{ s.words }}</option>
-          </select>
+          <SelectField
+            label="Of the last fill"
+            :value="lastShare"
+            :choices="SHARES"
+            @choose="lastShare = $event"
+          />
         </div>
       </template>
-      <p id="typed-fault" role="alert" class="rust">{{ fault }}</p>
       <KeepVessel
         v-if="result"
         :key="typeId"
@@ -195,19 +192,6 @@ const SHARES = [
   align-content: start;
 }
 
-fieldset {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-
-.choice {
-  gap: 10px;
-}
-
 ol {
   display: grid;
   gap: 8px;
@@ -217,16 +201,6 @@ ol {
 
 ol li > * + * {
   margin-inline-start: 8px;
-}
-
-.line {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-
-.line span {
-  white-space: nowrap;
 }
 
 .two,
@@ -248,10 +222,6 @@ ol li > * + * {
 
 p {
   margin: 0;
-}
-
-.rust {
-  color: rgb(var(--v-theme-rust));
 }
 
 @media (max-width: 700px) {

@@ -5,6 +5,7 @@ import { useTrade } from '../household/use-trade';
 import { count, inSentence, useWords } from '../words/use-words';
 import { useKitSentence } from './kit-sentence';
 import MoneyField from '../ui/MoneyField.vue';
+import CheckField from '../ui/CheckField.vue';
 
 /** A starter list for somebody else's bar at an amount. */
 const advice = useAdvice();
@@ -33,10 +34,7 @@ const nameOf = (id: string | undefined) => inSentence(trade.tools.get(id ?? '')?
     <h2 id="gift-title">A starter list for someone else</h2>
     <div class="two">
       <MoneyField label="At most" :minor="moneyMinor" @change="moneyMinor = $event" />
-      <label class="check">
-        <input v-model="usualKitchen" type="checkbox" />
-        Their kitchen has the usual things
-      </label>
+      <CheckField v-model="usualKitchen" label="Their kitchen has the usual things" />
     </div>
     <v-btn v-if="!cover" :loading="advice.isAsking('gift')" @click="open ? ask() : (open = true)"
       >Make the list</v-btn

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { Cup } from '@uisce/core/catalogue';
 import type { Calibration } from '@uisce/core/measure';
 import { useKit } from '../household/use-kit';
 import { useTrade } from '../household/use-trade';
 import { inSentence, useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
+import SelectField from '../ui/SelectField.vue';
 
 /** What was measured: kept as a measure, as another line of one, or as a glass. */
 const props = defineProps<{
@@ -28,6 +29,10 @@ const fault = ref('');
 
 /** Another vessel of that name would be hard to tell apart; lines of one vessel must differ. */
 const target = ref('');
+const targets = computed(() => [
+  { value: '', title: 'a vessel of its own' },
+  ...kits.kit.vessels.map((v) => ({ value: v.id, title: `another line of ${inSentence(v.name)}` })),
+]);
 const newId = () => `own-${Date.now().toString(36)}`;
 const round = (ml: number) => Math.round(ml * 10) / 10;
 
@@ -76,7 +81,7 @@ function keepAsGlass(): void {
       >
     </p>
     <div class="two">
-      <label class="line"><span>Called</span><input v-model="name" class="field" maxlength="60" /></label>
+      <v-text-field v-model="name" label="Called" maxlength="60" />
       <NumberField
         label="Width at the line"
         suffix="mm"
@@ -86,15 +91,13 @@ function keepAsGlass(): void {
         @change="width = $event ?? 36"
       />
     </div>
-    <label v-if="kits.kit.vessels.length > 0" class="line"
-      ><span>As</span>
-      <select v-model="target" class="field">
-        <option value="">a vessel of its own</option>
-        <option v-for="v in kits.kit.vessels" :key="v.id" :value="v.id">
-          another line of {{ inSentence(v.name) }}
-        </option>
-      </select></label
-    >
+    <SelectField
+      v-if="kits.kit.vessels.length > 0"
+      label="As"
+      :value="target"
+      :choices="targets"
+      @choose="target = $event"
+    />
     <p v-if="fault" role="alert" class="rust">{{ fault }}</p>
     <div class="keep">
       <v-btn color="sea" @click="keepAsMeasure">Keep it as a measure</v-btn>
@@ -109,16 +112,6 @@ function keepAsGlass(): void {
   grid-template-columns: 1fr 1fr;
   gap: 12px;
   align-items: center;
-}
-
-.line {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-
-.line span {
-  white-space: nowrap;
 }
 
 p {

@@ -10,6 +10,9 @@ import CautionLine from '../ui/CautionLine.vue';
 import CalibrateCard from './CalibrateCard.vue';
 import VesselDrawing from './VesselDrawing.vue';
 import type { Advice } from '../solver/tasks/questions';
+import SelectField from '../ui/SelectField.vue';
+import CheckField from '../ui/CheckField.vue';
+import DataTable from '../ui/DataTable.vue';
 
 /** Amounts that recipes ask for most (common practice). */
 const USUAL_ML = [60, 50, 45, 30, 22.5, 20, 15, 10, 7.5, 5];
@@ -48,10 +51,10 @@ const onSale = computed(() =>
   trade.catalogue.jiggers.filter((j) => !kits.kit.vessels.some((v) => v.id === j.id)),
 );
 
-function addLike(event: Event): void {
-  const select = event.target as HTMLSelectElement;
-  const like = trade.catalogue.jiggers.find((j) => j.id === select.value);
-  select.value = '';
+/** Nothing is chosen: whatever is taken from the list becomes a measure of one's own. */
+const NOBODY: string | null = null;
+function addLike(id: string | null): void {
+  const like = trade.catalogue.jiggers.find((j) => j.id === id);
   if (!like) return;
   const name = like.name.slice(0, 60);
   kits.edit(`Own ${inSentence(name)}`, {
@@ -61,6 +64,18 @@ function addLike(event: Event): void {
 function remove(id: string, name: string): void {
   kits.edit(`No ${inSentence(name)}`, { vessels: kits.kit.vessels.filter((v) => v.id !== id) });
 }
+
+const AMOUNTS = [
+  { key: 'ml', title: 'Amount', names: true },
+  { key: 'fills', title: 'How' },
+  { key: 'error', title: 'Off by', figures: true },
+];
+const JIGGERS = [
+  { key: 'name', title: 'With the spoons beside it' },
+  { key: 'met', title: 'Within 5 %', figures: true },
+  { key: 'fills', title: 'Fills', figures: true },
+  { key: 'error', title: 'Off by', figures: true },
+];
 </script>
 
 <template>
@@ -87,59 +102,50 @@ function remove(id: string, name: string): void {
           No measure yet. Weigh the water a shot glass holds, or add a jigger like yours.
         </li>
         <li class="like">
-          <label
-            ><span class="dim">I have one like this</span>
-            <select class="field" @change="addLike">
-              <option value="">Choose</option>
-              <option v-for="j in onSale" :key="j.id" :value="j.id">{{ j.name }}</option>
-            </select></label
-          >
+          <SelectField
+            label="I have one like this"
+            :value="NOBODY"
+            :choices="onSale.map((j) => ({ value: j.id, title: j.name }))"
+            @choose="addLike"
+          />
         </li>
       </ul>
-      <div class="scroll">
-        <table v-if="kits.kit.vessels.length > 0">
-          <caption class="sr-only">
-            How to measure the usual amounts
-          </caption>
-          <tbody>
-            <tr v-for="{ ml, plan } in rows" :key="ml">
-              <th scope="row">{{ words.volume(ml) }}</th>
-              <td v-if="plan">{{ own.sayFills(plan) }}</td>
-              <td v-if="plan" class="error" :class="plan.meets ? 'dim' : 'rust'">{{ own.sayError(plan) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        v-if="kits.kit.vessels.length > 0"
+        bare
+        caption="How to measure the usual amounts"
+        :columns="AMOUNTS"
+        :rows="rows"
+        :row-key="(row) => row.ml"
+      >
+        <template #cell-ml="{ row }">{{ words.volume(row.ml) }}</template>
+        <template #cell-fills="{ row }">{{ row.plan ? own.sayFills(row.plan) : '' }}</template>
+        <template #cell-error="{ row }"
+          ><span v-if="row.plan" :class="row.plan.meets ? 'dim' : 'rust'">{{
+            own.sayError(row.plan)
+          }}</span></template
+        >
+      </DataTable>
     </div>
-    <label class="check">
-      <input
-        type="checkbox"
-        :checked="kits.kit.ownMeasures"
-        :disabled="kits.kit.vessels.length === 0"
-        @change="kits.edit('Own measures', { ownMeasures: ($event.target as HTMLInputElement).checked })"
-      />
-      Read every spec in my measures too
-    </label>
+    <CheckField
+      :model-value="kits.kit.ownMeasures"
+      :disabled="kits.kit.vessels.length === 0"
+      label="Read every spec in my measures too"
+      @update:model-value="kits.edit('Own measures', { ownMeasures: $event })"
+    />
     <details v-if="scores">
       <summary>Which one jigger would measure the whole Notebook best</summary>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">With the spoons beside it</th>
-            <th scope="col" class="error">Within 5 %</th>
-            <th scope="col" class="error">Fills</th>
-            <th scope="col" class="error">Off by</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="s in scores.scores" :key="s.jigger.id">
-            <td>{{ s.jigger.name }}</td>
-            <td class="error">{{ share(s.met) }}</td>
-            <td class="error">{{ words.number(s.fills, 2) }}</td>
-            <td class="error">{{ words.number(s.error * 100) }} %</td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        caption="Jiggers compared"
+        :columns="JIGGERS"
+        :rows="scores.scores"
+        :row-key="(s) => s.jigger.id"
+      >
+        <template #cell-name="{ row }">{{ row.jigger.name }}</template>
+        <template #cell-met="{ row }">{{ share(row.met) }}</template>
+        <template #cell-fills="{ row }">{{ words.number(row.fills, 2) }}</template>
+        <template #cell-error="{ row }">{{ words.number(row.error * 100) }} %</template>
+      </DataTable>
     </details>
     <CautionLine v-if="rows.some((r) => r.plan && !r.plan.meets)">
       In rust: more than 5 % off. A tall narrow cup forgives: the same error in level is a smaller error in
@@ -175,58 +181,14 @@ function remove(id: string, name: string): void {
   flex-basis: 100%;
 }
 
-.like label {
-  display: grid;
-  gap: 4px;
-}
-
 .link {
   min-height: 32px;
   text-decoration: underline;
   text-underline-offset: 3px;
 }
 
-.scroll {
-  overflow-x: auto;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 5px 10px 5px 0;
-  text-align: start;
-  vertical-align: baseline;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
-}
-
-th[scope='row'] {
-  white-space: nowrap;
-}
-
-.error {
-  text-align: end;
-}
-
 .rust {
   color: rgb(var(--v-theme-rust));
-}
-
-.check {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-  margin-top: 8px;
-}
-
-.check input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
 }
 
 summary {

@@ -11,6 +11,7 @@ import { inSentence, useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
 import { useOwnership } from './use-ownership';
 import { useWall } from './use-wall';
+import CheckField from '../ui/CheckField.vue';
 
 const answers = useAnswer();
 const kits = useKit();
@@ -67,12 +68,9 @@ const cautions = computed(() =>
     </h2>
     <ul class="plain-list">
       <li v-for="o in order" :key="o.toolId" class="row">
-        <label>
-          <input type="checkbox" :checked="o.owned" @change="toggleTool(o.toolId)" />
-          <span
-            ><strong>{{ o.name }}</strong> <span class="dim">{{ o.why }}</span></span
-          >
-        </label>
+        <CheckField :model-value="o.owned" :label="o.name" @update:model-value="toggleTool(o.toolId)"
+          ><strong>{{ o.name }}</strong> <span class="dim">{{ o.why }}</span></CheckField
+        >
         <span v-if="!o.owned && o.price !== undefined" class="price">{{ words.price(o.price) }}</span>
       </li>
     </ul>

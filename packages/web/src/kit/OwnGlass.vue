@@ -28,10 +28,7 @@ function letGo(): void {
 
 <template>
   <div v-if="glass" class="own">
-    <label class="name">
-      <span class="dim">Called</span>
-      <input class="field" :value="glass.name" maxlength="60" @change="rename" />
-    </label>
+    <v-text-field label="Called" :model-value="glass.name" maxlength="60" @change="rename" />
     <NumberField
       label="To the brim"
       suffix="ml"

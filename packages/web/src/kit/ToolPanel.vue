@@ -6,6 +6,7 @@ import { inSentence, listed, useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
 import { useOwnership } from './use-ownership';
 import { useWall } from './use-wall';
+import DateField from '../ui/DateField.vue';
 
 /** What is to be known of the tool, or the kitchen's thing, that was tapped last. */
 const props = defineProps<{ id: string }>();
@@ -64,15 +65,13 @@ const price = computed(() => priceOf(props.id));
     <p v-if="tool?.wears" class="dim">
       Look at the {{ tool.wears.part }} every {{ tool.wears.months }} months: {{ tool.wears.look }}.
     </p>
-    <label v-if="held" class="since">
-      Yours since
-      <input
-        class="field"
-        type="date"
-        :value="held.since ?? ''"
-        @change="setSince(id, ($event.target as HTMLInputElement).value || null)"
-      />
-    </label>
+    <DateField
+      v-if="held"
+      class="since"
+      label="Yours since"
+      :value="held.since"
+      @change="setSince(id, $event)"
+    />
     <CautionLine v-for="caution in cautions" :key="caution">{{ caution }}</CautionLine>
   </div>
 </template>

@@ -3,6 +3,8 @@ import { computed } from 'vue';
 import { useWords } from '../words/use-words';
 import { useOwnership } from './use-ownership';
 import { useWall } from './use-wall';
+import DataTable from '../ui/DataTable.vue';
+import CheckField from '../ui/CheckField.vue';
 
 /** The wall as a table. */
 const words = useWords();
@@ -35,78 +37,37 @@ const rows = computed(() =>
     })),
   ]),
 );
+
+const COLUMNS = [
+  { key: 'owned', title: 'Yours' },
+  { key: 'name', title: 'Thing' },
+  { key: 'rail', title: 'For' },
+  { key: 'state', title: 'State' },
+  { key: 'price', title: 'Price', figures: true },
+  { key: 'opens', title: 'Opens', figures: true },
+];
 </script>
 
 <template>
-  <div class="scroll">
-    <table>
-      <caption class="sr-only">
-        Tools and the kitchen’s things
-      </caption>
-      <thead>
-        <tr>
-          <th scope="col">Yours</th>
-          <th scope="col">Thing</th>
-          <th scope="col">For</th>
-          <th scope="col">State</th>
-          <th scope="col" class="number">Price</th>
-          <th scope="col" class="number">Opens</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.id">
-          <td>
-            <label class="tick"
-              ><input
-                type="checkbox"
-                :checked="row.owned"
-                :aria-label="`${row.name} is yours`"
-                @change="row.kitchen ? toggleThing(row.id) : toggleTool(row.id)"
-            /></label>
-          </td>
-          <td>{{ row.name }}</td>
-          <td class="dim">{{ row.rail }}</td>
-          <td :class="{ copper: row.state === 'worth buying' }">{{ row.state }}</td>
-          <td class="number">{{ row.price }}</td>
-          <td class="number">{{ row.opens }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <DataTable
+    caption="Tools and the kitchen’s things"
+    :columns="COLUMNS"
+    :rows="rows"
+    :row-key="(row) => row.id"
+  >
+    <template #cell-owned="{ row }">
+      <CheckField
+        hide-label
+        :model-value="row.owned"
+        :label="`${row.name} is yours`"
+        @update:model-value="row.kitchen ? toggleThing(row.id) : toggleTool(row.id)"
+      />
+    </template>
+    <template #cell-rail="{ row }"
+      ><span class="dim">{{ row.rail }}</span></template
+    >
+    <template #cell-state="{ row }"
+      ><span :class="{ copper: row.state === 'worth buying' }">{{ row.state }}</span></template
+    >
+  </DataTable>
 </template>
-
-<style scoped>
-.scroll {
-  overflow-x: auto;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 2px 8px 2px 0;
-  text-align: start;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
-}
-
-.number {
-  text-align: end;
-  white-space: nowrap;
-}
-
-.tick {
-  display: inline-flex;
-  align-items: center;
-  min-width: 44px;
-  min-height: 40px;
-}
-
-.tick input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
-</style>

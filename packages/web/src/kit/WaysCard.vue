@@ -5,6 +5,7 @@ import type { KitScope } from '@uisce/core/plan';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
 import { useKitReport } from './use-kit-report';
+import CheckField from '../ui/CheckField.vue';
 
 const kits = useKit();
 const { scope } = useKitReport();
@@ -61,14 +62,13 @@ const CHECKS = [
         @change="kits.edit('Washing in between', { washRounds: Math.round($event ?? 0) })"
       />
     </div>
-    <label v-for="check in CHECKS" :key="check.key" class="check">
-      <input
-        type="checkbox"
-        :checked="kits.kit[check.key]"
-        @change="kits.edit(check.words, { [check.key]: ($event.target as HTMLInputElement).checked })"
-      />
-      {{ check.words }}
-    </label>
+    <CheckField
+      v-for="check in CHECKS"
+      :key="check.key"
+      :model-value="kits.kit[check.key]"
+      :label="check.words"
+      @update:model-value="kits.edit(check.words, { [check.key]: $event })"
+    />
   </section>
 </template>
 

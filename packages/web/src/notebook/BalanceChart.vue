@@ -5,12 +5,13 @@ import { use, type ECElementEvent } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { computed, ref } from 'vue';
 import VChart from 'vue-echarts';
-import { useTheme } from 'vuetify';
 import { useRouter } from 'vue-router';
 import type { Recipe } from '@uisce/core/catalogue';
 import { drinkProfile, per100Ml } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { useWords } from '../words/use-words';
+import { useChartStyle } from '../ui/use-chart-style';
+import DataTable from '../ui/DataTable.vue';
 
 use([ScatterChart, GridComponent, MarkAreaComponent, TooltipComponent, CanvasRenderer]);
 
@@ -18,7 +19,7 @@ const props = defineProps<{ recipe: Recipe }>();
 
 const trade = useTrade();
 const words = useWords();
-const theme = useTheme();
+const style = useChartStyle();
 const router = useRouter();
 const asTable = ref(false);
 
@@ -55,9 +56,15 @@ const sentence = computed(() => {
   return parts.length > 0 ? `${parts.join(', ')}.` : 'In the middle of its family.';
 });
 
+const COLUMNS = [
+  { key: 'name', title: 'Drink', names: true },
+  { key: 'abv', title: '% vol', figures: true },
+  { key: 'sugar', title: 'Sugar g/100 ml', figures: true },
+  { key: 'acid', title: 'Acid g/100 ml', figures: true },
+];
+
 const option = computed(() => {
-  const colours = theme.current.value.colors as Record<string, string>;
-  const text = { color: colours.dim, fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 12 };
+  const { colours, text, across, upwards, named } = style.value;
   const point = (m: (typeof members.value)[number]) => ({
     value: [m.sugar, m.abv * 100],
     name: m.recipe.name,
@@ -71,23 +78,8 @@ const option = computed(() => {
       formatter: (p: { name: string; value: [number, number] }) =>
         `${p.name}: ${words.number(p.value[1])} % vol, ${words.number(p.value[0])} g sugar`,
     },
-    xAxis: {
-      type: 'value',
-      name: 'sugar, g in 100 ml',
-      nameLocation: 'middle',
-      nameGap: 26,
-      nameTextStyle: text,
-      min: 0,
-      axisLabel: text,
-      axisLine: { lineStyle: { color: colours.line } },
-      splitLine: { show: false },
-    },
-    yAxis: {
-      type: 'value',
-      min: 0,
-      axisLabel: { ...text, formatter: '{value} %' },
-      splitLine: { lineStyle: { color: colours.line } },
-    },
+    xAxis: { ...across, ...named('sugar, g in 100 ml', 26), min: 0 },
+    yAxis: { ...upwards, min: 0, axisLabel: { ...text, formatter: '{value} %' } },
     series: [
       {
         type: 'scatter',
@@ -138,26 +130,20 @@ function open({ data }: ECElementEvent): void {
       </button>
     </div>
     <p class="dim said"><span class="diamond" aria-hidden="true"></span> {{ recipe.name }}: {{ sentence }}</p>
-    <div v-if="asTable" class="scroll" tabindex="0" role="group" aria-label="Figures of the family">
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Drink</th>
-            <th scope="col">% vol</th>
-            <th scope="col">Sugar g/100 ml</th>
-            <th scope="col">Acid g/100 ml</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="m in members" :key="m.recipe.id" :class="{ mine: m === here }">
-            <th scope="row">{{ m.recipe.name }}</th>
-            <td>{{ words.number(m.abv * 100) }}</td>
-            <td>{{ words.number(m.sugar) }}</td>
-            <td>{{ words.number(m.acid, 2) }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <DataTable
+      v-if="asTable"
+      caption="Figures of the family"
+      :columns="COLUMNS"
+      :rows="members"
+      :row-key="(m) => m.recipe.id"
+      :row-class="(m) => (m === here ? 'best' : '')"
+      :most="250"
+    >
+      <template #cell-name="{ row }">{{ row.recipe.name }}</template>
+      <template #cell-abv="{ row }">{{ words.number(row.abv * 100) }}</template>
+      <template #cell-sugar="{ row }">{{ words.number(row.sugar) }}</template>
+      <template #cell-acid="{ row }">{{ words.number(row.acid, 2) }}</template>
+    </DataTable>
     <VChart v-else class="chart" :option="option" autoresize @click="open" />
   </section>
 </template>
@@ -185,30 +171,5 @@ function open({ data }: ECElementEvent): void {
   min-height: 44px;
   text-decoration: underline;
   text-underline-offset: 3px;
-}
-
-.scroll {
-  max-height: 250px;
-  overflow-y: auto;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.9375rem;
-}
-
-th,
-td {
-  padding: 4px 6px 4px 0;
-  text-align: start;
-  font-weight: 400;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
-}
-
-thead th,
-.mine th,
-.mine td {
-  font-weight: 700;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { READER_MEASURES } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
 import { useSettings } from '../household/use-settings';
@@ -6,6 +7,8 @@ import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { MEASURE_WORDS } from '../words/trade-words';
 import { useMustDrinks } from '../ui/drink/use-must-drinks';
+import CheckField from '../ui/CheckField.vue';
+import TabRow from '../ui/TabRow.vue';
 
 const MOST_SERVINGS = 24;
 
@@ -16,6 +19,12 @@ const household = useSettings();
 const kits = useKit();
 const plans = usePlans();
 const must = useMustDrinks();
+
+const MEASURES = READER_MEASURES.map((m) => ({ value: m, words: MEASURE_WORDS[m].short }));
+const measure = computed({
+  get: () => household.settings.measure,
+  set: (m) => household.change({ measure: m }),
+});
 
 function serve(change: number): void {
   servings.value = Math.min(MOST_SERVINGS, Math.max(1, servings.value + change));
@@ -32,28 +41,13 @@ const print = () => window.print();
       <output aria-live="polite">{{ servings }} {{ servings === 1 ? 'serving' : 'servings' }}</output>
       <button class="step" type="button" aria-label="One more" @click="serve(1)">+</button>
     </div>
-    <fieldset class="measures">
-      <legend class="sr-only">Read it in</legend>
-      <label v-for="m in READER_MEASURES" :key="m" :class="{ on: household.settings.measure === m }">
-        <input
-          type="radio"
-          name="page-measure"
-          class="sr-only"
-          :value="m"
-          :checked="household.settings.measure === m"
-          @change="household.change({ measure: m })"
-        />
-        {{ MEASURE_WORDS[m].short }}
-      </label>
-    </fieldset>
-    <label v-if="kits.kit.vessels.length > 0" class="own">
-      <input
-        type="checkbox"
-        :checked="kits.kit.ownMeasures"
-        @change="kits.edit('Own measures', { ownMeasures: ($event.target as HTMLInputElement).checked })"
-      />
-      In my measures
-    </label>
+    <TabRow v-model="measure" boxed name="page-measure" legend="Read it in" :choices="MEASURES" />
+    <CheckField
+      v-if="kits.kit.vessels.length > 0"
+      :model-value="kits.kit.ownMeasures"
+      label="In my measures"
+      @update:model-value="kits.edit('Own measures', { ownMeasures: $event })"
+    />
     <v-btn height="44" @click="must.toggle(recipe.id)">
       {{ plans.brief?.mustDrinks.includes(recipe.id) ? 'No longer a must-have' : 'I must have this' }}
     </v-btn>
@@ -70,21 +64,7 @@ const print = () => window.print();
   margin-bottom: 14px;
 }
 
-.own {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.own input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
-
-.servings,
-.measures {
+.servings {
   display: flex;
   align-items: center;
   margin: 0;
@@ -112,22 +92,5 @@ const print = () => window.print();
 .step:disabled {
   color: rgb(var(--v-theme-dim));
   cursor: default;
-}
-
-.measures label {
-  display: flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 0 11px;
-  cursor: pointer;
-}
-
-.measures .on {
-  font-weight: 700;
-  box-shadow: inset 0 -3px 0 rgb(var(--v-theme-copper));
-}
-
-.measures label:focus-within {
-  outline: 3px solid rgb(var(--v-theme-gorse));
 }
 </style>

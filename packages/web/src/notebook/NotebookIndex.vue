@@ -5,6 +5,7 @@ import { BASES } from '@uisce/core/rules';
 import { useTrade } from '../household/use-trade';
 import { inSentence, useWords } from '../words/use-words';
 import { REACHES, STRENGTHS, useIndex } from './use-index';
+import SelectField from '../ui/SelectField.vue';
 
 const props = defineProps<{ current: string | undefined }>();
 const emit = defineEmits<{ first: [] }>();
@@ -36,7 +37,14 @@ async function show(): Promise<void> {
 onMounted(show);
 watch(() => props.current, show);
 
-const bases = computed(() => BASES.map((id) => ({ id, name: trade.kindName(id) })));
+interface Choice {
+  value: string;
+  title: string;
+}
+const anyOf = (what: string): Choice => ({ value: '', title: `Any ${what}` });
+const entriesOf = <T,>(of: Record<string, T>, title: (one: T) => string): Choice[] =>
+  Object.entries(of).map(([value, one]) => ({ value, title: title(one) }));
+const bases = computed(() => BASES.map((id): Choice => ({ value: id, title: trade.kindName(id) })));
 const kinds = computed(() =>
   trade.catalogue.kinds
     .map((k) => ({
@@ -46,6 +54,20 @@ const kinds = computed(() =>
     }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
+const fields = computed(() => [
+  { key: 'reach' as const, label: 'In reach', choices: entriesOf(REACHES, (title) => title) },
+  { key: 'base' as const, label: 'Base', choices: [anyOf('base'), ...bases.value] },
+  {
+    key: 'family' as const,
+    label: 'Family',
+    choices: [anyOf('family'), ...trade.catalogue.families.map((f) => ({ value: f.id, title: f.name }))],
+  },
+  {
+    key: 'strength' as const,
+    label: 'Strength',
+    choices: [anyOf('strength'), ...entriesOf(STRENGTHS, (band) => band.words)],
+  },
+]);
 const narrowed = computed(
   () =>
     wanted.base !== '' ||
@@ -63,34 +85,25 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
 
 <template>
   <section class="index" aria-label="Index of drinks">
-    <label>
-      <span class="sr-only">Find a drink by name, what is in it, or what that is called elsewhere</span>
-      <input
-        id="find"
-        v-model="wanted.text"
-        class="field"
-        type="search"
-        placeholder="Find a drink   /"
-        autocomplete="off"
-        @keydown.enter="emit('first')"
-      />
-    </label>
+    <v-text-field
+      id="find"
+      v-model="wanted.text"
+      type="search"
+      label="Find a drink   /"
+      aria-label="Find a drink by name, what is in it, or what that is called elsewhere"
+      autocomplete="off"
+      @keydown.enter="emit('first')"
+    />
     <div class="narrow">
-      <select v-model="wanted.reach" class="field" aria-label="In reach">
-        <option v-for="(name, id) in REACHES" :key="id" :value="id">{{ name }}</option>
-      </select>
-      <select v-model="wanted.base" class="field" aria-label="Base">
-        <option value="">Any base</option>
-        <option v-for="base in bases" :key="base.id" :value="base.id">{{ base.name }}</option>
-      </select>
-      <select v-model="wanted.family" class="field" aria-label="Family">
-        <option value="">Any family</option>
-        <option v-for="f in trade.catalogue.families" :key="f.id" :value="f.id">{{ f.name }}</option>
-      </select>
-      <select v-model="wanted.strength" class="field" aria-label="Strength">
-        <option value="">Any strength</option>
-        <option v-for="(band, id) in STRENGTHS" :key="id" :value="id">{{ band.words }}</option>
-      </select>
+      <SelectField
+        v-for="field in fields"
+        :key="field.key"
+        density="compact"
+        :label="field.label"
+        :value="wanted[field.key] as string"
+        :choices="field.choices"
+        @choose="Object.assign(wanted, { [field.key]: $event })"
+      />
       <v-autocomplete
         :model-value="wanted.kind || null"
         :items="kinds"

@@ -4,6 +4,7 @@ import type { Recipe } from '@uisce/core/catalogue';
 import { drinkProfile } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { useWords } from '../words/use-words';
+import DataTable from '../ui/DataTable.vue';
 
 const props = defineProps<{ recipe: Recipe; variants: Recipe[] }>();
 
@@ -19,6 +20,15 @@ const amount = (recipe: Recipe, kindId: string) => {
   return slot ? words.amount(slot.amount) || '1' : '';
 };
 const strength = (recipe: Recipe) => words.percent(drinkProfile(recipe, trade.kinds).abv);
+
+const columns = computed(() => [
+  { key: 'name', title: 'Part', names: true },
+  ...props.variants.map((v) => ({ key: v.id, title: v.school ?? v.name })),
+]);
+const rows = computed(() => [
+  ...kinds.value.map((k) => ({ id: k, name: trade.kindName(k), of: (v: Recipe) => amount(v, k) || '–' })),
+  { id: 'strength', name: 'Strength', of: strength },
+]);
 </script>
 
 <template>
@@ -26,52 +36,20 @@ const strength = (recipe: Recipe) => words.percent(drinkProfile(recipe, trade.ki
     <h2 id="variants-title">
       Its schools side by side <small class="dim">· a plan counts them as one drink</small>
     </h2>
-    <div class="scroll" tabindex="0" role="group" aria-label="Variants">
-      <table>
-        <thead>
-          <tr>
-            <td></td>
-            <th v-for="v in variants" :key="v.id" scope="col" :class="{ mine: v.id === recipe.id }">
-              <RouterLink :to="`/notebook/${v.id}`">{{ v.school ?? v.name }}</RouterLink>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="k in kinds" :key="k">
-            <th scope="row">{{ trade.kindName(k) }}</th>
-            <td v-for="v in variants" :key="v.id" :class="{ mine: v.id === recipe.id }">
-              {{ amount(v, k) || '–' }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Strength</th>
-            <td v-for="v in variants" :key="v.id" :class="{ mine: v.id === recipe.id }">{{ strength(v) }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <DataTable caption="Variants" :columns="columns" :rows="rows" :row-key="(row) => row.id">
+      <template v-for="v in variants" :key="v.id" #[`head-${v.id}`]>
+        <RouterLink :to="`/notebook/${v.id}`" :class="{ mine: v.id === recipe.id }">{{
+          v.school ?? v.name
+        }}</RouterLink>
+      </template>
+      <template v-for="v in variants" :key="v.id" #[`cell-${v.id}`]="{ row }">
+        <span :class="{ mine: v.id === recipe.id }">{{ row.of(v) }}</span>
+      </template>
+    </DataTable>
   </section>
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
-
-table {
-  border-collapse: collapse;
-  min-width: 100%;
-}
-
-th,
-td {
-  padding: 6px 14px 6px 0;
-  text-align: start;
-  font-weight: 400;
-  vertical-align: top;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
-}
-
 .mine {
   font-weight: 700;
 }

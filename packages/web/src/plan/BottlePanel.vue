@@ -8,6 +8,7 @@ import CautionLine from '../ui/CautionLine.vue';
 import SizeAdvice from './SizeAdvice.vue';
 import { useDecisions } from './use-decisions';
 import WhyThis from './WhyThis.vue';
+import ChoiceRow from '../ui/ChoiceRow.vue';
 
 const props = defineProps<{ itemId: string }>();
 const emit = defineEmits<{ close: [] }>();
@@ -68,24 +69,14 @@ const CHOICES = [
         }}</template
       >
     </p>
-    <fieldset>
-      <legend class="sr-only">What to do with {{ kind.name }}</legend>
-      <label
-        v-for="choice in CHOICES"
-        :key="choice.value"
-        class="choice"
-        :class="{ on: state === choice.value }"
-      >
-        <input
-          type="radio"
-          name="decision"
-          :value="choice.value"
-          :checked="state === choice.value"
-          @change="decisions.decide(itemId, kind.id, choice.value)"
-        />
-        {{ choice.words }}
-      </label>
-    </fieldset>
+    <ChoiceRow
+      name="decision"
+      :legend="`What to do with ${kind.name}`"
+      hide-legend
+      :value="state"
+      :choices="CHOICES"
+      @choose="decisions.decide(itemId, kind.id, $event)"
+    />
     <WhyThis :item-id="itemId" />
     <SizeAdvice v-if="kind.supply === 'bottle' || kind.supply === 'mixer'" :kind="kind" />
     <CautionLine v-if="kind.caution">{{ kind.caution }}</CautionLine>
@@ -128,19 +119,6 @@ h2.display {
 .facts {
   margin: 2px 0;
   font-size: 0.9375rem;
-}
-
-fieldset {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px;
-  border: 0;
-  padding: 0;
-  margin: 12px 0 4px;
-}
-
-label {
-  gap: 8px;
 }
 
 .leaning {

@@ -12,6 +12,7 @@ import ShelfDrawing from '../ui/shelf/ShelfDrawing.vue';
 import type { ShelfEntry } from '../ui/shelf/shelf-layout';
 import DrinkNames from '../ui/DrinkNames.vue';
 import { useShelfEntries } from './use-shelf-entries';
+import SelectField from '../ui/SelectField.vue';
 
 /** This plan beside another, as two shelves with their differences marked. */
 const SHELF_MM = 1100;
@@ -104,16 +105,13 @@ const open = (ids: readonly string[]) => countDrinks(ids, trade.recipes);
       Duplicate this plan under “Plans”, change the copy, and compare the two here.
     </p>
     <template v-else>
-      <label class="which"
-        >Beside
-        <select
-          class="field"
-          :value="other?.id"
-          @change="chosenId = ($event.target as HTMLSelectElement).value"
-        >
-          <option v-for="plan in others" :key="plan.id" :value="plan.id">{{ plan.name }}</option>
-        </select>
-      </label>
+      <SelectField
+        class="which"
+        label="Beside"
+        :value="other?.id ?? ''"
+        :choices="others.map((plan) => ({ value: plan.id, title: plan.name }))"
+        @choose="chosenId = $event"
+      />
       <p aria-live="polite">
         <strong v-if="judgement">{{ judgement }}</strong>
         <template v-else>{{ advice.failureOf('best') || 'Working out the other plan.' }}</template>

@@ -10,6 +10,7 @@ import { count, inSentence, listed, useWords } from '../words/use-words';
 import { useItemWords } from '../words/use-item-words';
 import { useMustDrinks } from '../ui/drink/use-must-drinks';
 import DrinkSpec from './DrinkSpec.vue';
+import TabRow from '../ui/TabRow.vue';
 
 const answers = useAnswer();
 const plans = usePlans();
@@ -77,30 +78,23 @@ const TABS = [
   { value: 'shut', words: 'Not yet' },
   { value: 'dropped', words: 'Left out' },
 ] as const;
+const tabs = computed(() => TABS.map((tab) => ({ ...tab, note: drinksIn(tab.value) })));
 </script>
 
 <template>
   <section class="card" aria-labelledby="drinks-title">
     <div class="card-head">
       <h2 id="drinks-title">Drinks <small class="dim">· with what they lean on</small></h2>
-      <label class="find">
-        <span class="sr-only">Find a drink by name or what is in it</span>
-        <input
-          v-model="sought"
-          class="field"
-          type="search"
-          placeholder="Find among these"
-          autocomplete="off"
-        />
-      </label>
+      <v-text-field
+        v-model="sought"
+        class="find"
+        type="search"
+        label="Find among these"
+        aria-label="Find a drink by name or what is in it"
+        autocomplete="off"
+      />
     </div>
-    <fieldset class="tabs">
-      <legend class="sr-only">Which drinks</legend>
-      <label v-for="tab in TABS" :key="tab.value" :class="{ on: shown === tab.value }">
-        <input v-model="shown" type="radio" name="drinks-shown" :value="tab.value" class="sr-only" />
-        {{ tab.words }} <span class="dim">{{ drinksIn(tab.value) }}</span>
-      </label>
-    </fieldset>
+    <TabRow v-model="shown" name="drinks-shown" legend="Which drinks" :choices="tabs" />
     <ul class="plain-list rows">
       <li v-for="{ recipe, note } in rows" :key="recipe.id">
         <button
@@ -129,33 +123,6 @@ const TABS = [
 <style scoped>
 .find {
   width: 220px;
-}
-
-.tabs {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 20px;
-  margin: 6px 0 8px;
-  padding: 0;
-  border: 0;
-}
-
-.tabs label {
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 40px;
-  font-weight: 650;
-  cursor: pointer;
-  border-bottom: 3px solid transparent;
-}
-
-.tabs .on {
-  border-bottom-color: rgb(var(--v-theme-copper));
-}
-
-.tabs label:focus-within {
-  outline: 3px solid rgb(var(--v-theme-gorse));
 }
 
 .rows {

@@ -8,6 +8,7 @@ import { useTrade } from '../household/use-trade';
 import { useJudgement } from '../words/judgement';
 import { useItemWords } from '../words/use-item-words';
 import { count, useWords } from '../words/use-words';
+import DataTable from '../ui/DataTable.vue';
 
 /** The plan on one page: the sentence, what to buy in order, and what it opens. */
 const advice = useAdvice();
@@ -45,6 +46,15 @@ watch(found, async (order) => {
   await nextTick();
   window.print();
 });
+
+const COLUMNS = [
+  { key: 'tick', title: '' },
+  { key: 'name', title: 'Buy or make' },
+  { key: 'size', title: 'Size', figures: true },
+  { key: 'price', title: 'Price', figures: true },
+  { key: 'spend', title: 'So far', figures: true },
+  { key: 'open', title: 'Drinks in reach', figures: true },
+];
 </script>
 
 <template>
@@ -56,28 +66,17 @@ watch(found, async (order) => {
         {{ count(open, 'drink') }} {{ withWords }}
       </h1>
       <p>At today’s prices: {{ certainty }}. Bought in this order, every step opens most for its price.</p>
-      <table>
-        <thead>
-          <tr>
-            <th></th>
-            <th scope="col">Buy or make</th>
-            <th scope="col">Size</th>
-            <th scope="col">Price</th>
-            <th scope="col">So far</th>
-            <th scope="col">Drinks in reach</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.itemId">
-            <td>☐</td>
-            <td>{{ row.name }}</td>
-            <td>{{ row.bottle ? words.size(row.bottle.ml) : '' }}</td>
-            <td>{{ words.price(row.price) }}</td>
-            <td>{{ words.price(row.spend) }}</td>
-            <td>{{ row.open }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        caption="What to buy, in order"
+        :columns="COLUMNS"
+        :rows="rows"
+        :row-key="(row) => row.itemId"
+      >
+        <template #cell-tick>☐</template>
+        <template #cell-size="{ row }">{{ row.bottle ? words.size(row.bottle.ml) : '' }}</template>
+        <template #cell-price="{ row }">{{ words.price(row.price) }}</template>
+        <template #cell-spend="{ row }">{{ words.price(row.spend) }}</template>
+      </DataTable>
       <p class="menu">{{ names.join(' · ') }}</p>
       <p>For adults of drinking age. Nobody drives after a drink. Date every syrup and opened wine.</p>
     </section>
@@ -93,21 +92,13 @@ watch(found, async (order) => {
   font-size: 14pt;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
+.sheet :deep(table) {
+  font-size: 9pt;
 }
 
-th,
-td {
+.sheet :deep(:is(th, td)) {
   padding: 1.5pt 5pt;
-  text-align: end;
   border-bottom: 0.5pt solid #999;
-}
-
-th:nth-child(2),
-td:nth-child(2) {
-  text-align: start;
 }
 
 .menu {

@@ -8,6 +8,8 @@ import { useTrade } from '../household/use-trade';
 import { count, useWords } from '../words/use-words';
 import { useItemWords } from '../words/use-item-words';
 import DrinkNames from '../ui/DrinkNames.vue';
+import CheckField from '../ui/CheckField.vue';
+import DataTable from '../ui/DataTable.vue';
 
 /** The rules of thumb at the reader's own money, tastes and prices. */
 const advice = useAdvice();
@@ -48,6 +50,13 @@ const drinks = computed(() =>
     .map((r) => ({ value: r.id, title: r.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
+
+const COLUMNS = [
+  { key: 'item', title: 'Buys' },
+  { key: 'spend', title: 'Spent', figures: true },
+  { key: 'open', title: 'In reach', figures: true },
+  { key: 'opened', title: 'Opens', figures: true },
+];
 </script>
 
 <template>
@@ -72,14 +81,13 @@ const drinks = computed(() =>
             >{{ count(row.open, 'drink')
             }}<span class="dim">{{ open > row.open ? `, ${open - row.open} fewer` : '' }}</span></span
           >
-          <label class="draw"
-            ><input
-              type="checkbox"
-              :checked="schools.shown.includes(row.id)"
-              @change="schools.toggle(row.id)"
-            />
-            draw<span class="sr-only"> {{ row.name }} beside the waterline</span></label
-          >
+          <CheckField
+            class="draw"
+            :model-value="schools.shown.includes(row.id)"
+            label="draw"
+            :about="`${row.name} beside the waterline`"
+            @update:model-value="schools.toggle(row.id)"
+          />
         </div>
         <v-autocomplete
           v-if="row.id === 'one-deep' && spread === row.id"
@@ -99,32 +107,19 @@ const drinks = computed(() =>
           class="mb-2"
           @update:model-value="schools.wanted = $event as string[]"
         />
-        <div
+        <DataTable
           v-if="spread === row.id"
-          class="scroll"
-          tabindex="0"
-          role="region"
-          :aria-label="`What ${row.name} buys`"
+          :caption="`What ${row.name} buys`"
+          :columns="COLUMNS"
+          :rows="row.steps"
+          :row-key="(step) => step.itemId"
+          :row-class="(step) => (step.spend > money ? 'past' : '')"
+          :most="300"
         >
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">Buys</th>
-                <th scope="col">Spent</th>
-                <th scope="col">In reach</th>
-                <th scope="col">Opens</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="step in row.steps" :key="step.itemId" :class="{ past: step.spend > money }">
-                <td>{{ itemName(step.itemId) }}</td>
-                <td>{{ words.price(step.spend) }}</td>
-                <td>{{ step.open }}</td>
-                <td><DrinkNames :ids="step.opened" /></td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
+          <template #cell-item="{ row: step }">{{ itemName(step.itemId) }}</template>
+          <template #cell-spend="{ row: step }">{{ words.price(step.spend) }}</template>
+          <template #cell-opened="{ row: step }"><DrinkNames :ids="step.opened" /></template>
+        </DataTable>
       </li>
     </ul>
     <p class="dim foot">Every rule starts from simple syrup and soda water, and from what you own.</p>
@@ -156,46 +151,6 @@ li {
 
 .figure {
   min-width: 150px;
-}
-
-.draw {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.draw input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
-
-.scroll {
-  max-height: 300px;
-  overflow: auto;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.9375rem;
-}
-
-th,
-td {
-  padding: 4px 8px;
-  text-align: end;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
-}
-
-th:first-child,
-td:first-child {
-  text-align: start;
-}
-
-.past {
-  color: rgb(var(--v-theme-dim));
 }
 
 .foot {

@@ -6,6 +6,7 @@ import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { count, sayDays, useWords } from '../words/use-words';
+import DataTable from '../ui/DataTable.vue';
 
 /** Which size to buy: the cheapest by the ml that is poured before an open bottle spoils. */
 const props = defineProps<{ kind: Kind }>();
@@ -37,6 +38,13 @@ const advice = computed(() => {
     : 'you finish it in time, and each ml costs less';
   return `Buy the ${words.size(bottle.ml)}: ${why}.`;
 });
+
+const COLUMNS = [
+  { key: 'size', title: 'Sold as' },
+  { key: 'price', title: 'Price', figures: true },
+  { key: 'used', title: 'Poured in time', figures: true },
+  { key: 'each', title: 'Each 100 ml poured', figures: true },
+];
 </script>
 
 <template>
@@ -51,24 +59,21 @@ const advice = computed(() => {
       </template>
       <template v-else>No drink in reach pours it, so the least outlay is taken.</template>
     </p>
-    <table v-if="sizes.length > 1">
-      <thead>
-        <tr>
-          <th scope="col">Sold as</th>
-          <th scope="col">Price</th>
-          <th scope="col">Poured in time</th>
-          <th scope="col">Each 100 ml poured</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="s in sizes" :key="s.bottle.id" :class="{ best: s === best }">
-          <td>{{ words.size(s.bottle.ml) }}</td>
-          <td>{{ words.price(s.bottle.priceMinor) }}</td>
-          <td>{{ words.volume(s.usedMl) }}</td>
-          <td>{{ Number.isFinite(s.perUsedMl) ? words.price(Math.round(s.perUsedMl * 100)) : '–' }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="sizes.length > 1"
+      :caption="`Sizes of ${kind.name}`"
+      :columns="COLUMNS"
+      :rows="sizes"
+      :row-key="(s) => s.bottle.id"
+      :row-class="(s) => (s === best ? 'best' : '')"
+    >
+      <template #cell-size="{ row }">{{ words.size(row.bottle.ml) }}</template>
+      <template #cell-price="{ row }">{{ words.price(row.bottle.priceMinor) }}</template>
+      <template #cell-used="{ row }">{{ words.volume(row.usedMl) }}</template>
+      <template #cell-each="{ row }">{{
+        Number.isFinite(row.perUsedMl) ? words.price(Math.round(row.perUsedMl * 100)) : '–'
+      }}</template>
+    </DataTable>
   </div>
 </template>
 
@@ -84,29 +89,6 @@ p {
 }
 
 .advice {
-  font-weight: 700;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.9375rem;
-}
-
-th,
-td {
-  padding: 3px 6px;
-  text-align: end;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
-}
-
-th:first-child,
-td:first-child {
-  text-align: start;
-  padding-inline-start: 0;
-}
-
-.best td {
   font-weight: 700;
 }
 </style>

@@ -2,6 +2,7 @@
 defineProps<{
   name: string;
   legend: string;
+  hideLegend?: boolean;
   value: T;
   choices: readonly { value: T; words: string; note?: string }[];
 }>();
@@ -10,7 +11,7 @@ const emit = defineEmits<{ choose: [value: T] }>();
 
 <template>
   <fieldset>
-    <legend>{{ legend }}</legend>
+    <legend :class="{ 'sr-only': hideLegend }">{{ legend }}</legend>
     <label
       v-for="choice in choices"
       :key="choice.value"

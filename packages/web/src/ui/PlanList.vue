@@ -81,8 +81,7 @@ function duplicate(plan: Plan): void {
 </script>
 
 <template>
-  <div class="card">
-    <h2 id="plans-title">Plans</h2>
+  <div>
     <ul class="plain-list">
       <li v-for="plan in plans.plans" :key="plan.id" :class="{ on: plan.id === plans.current?.id }">
         <div class="words">
@@ -121,7 +120,6 @@ function duplicate(plan: Plan): void {
       <v-text-field v-model="newName" label="A new plan, called" maxlength="60" />
       <v-btn type="submit" height="48">Make it</v-btn>
     </form>
-    <v-btn @click="emit('close')">Close</v-btn>
   </div>
 </template>
 

@@ -4,6 +4,7 @@ import { mdiRedo, mdiUndo } from '@mdi/js';
 import { useKeeper } from '../kept/use-keeper';
 import { usePlans } from '../household/use-plans';
 import PlanList from './PlanList.vue';
+import AppDialog from './AppDialog.vue';
 
 const plans = usePlans();
 const keeper = useKeeper();
@@ -33,9 +34,9 @@ const steps = computed(() => {
     <v-btn color="bog" variant="flat" class="plans" aria-haspopup="dialog" @click="shown = true">
       {{ plans.plans.length === 1 ? 'Plans' : `${plans.plans.length} plans` }}
     </v-btn>
-    <v-dialog v-model="shown" max-width="640" aria-labelledby="plans-title">
+    <AppDialog v-model="shown" title="Plans" :width="640">
       <PlanList @close="shown = false" />
-    </v-dialog>
+    </AppDialog>
   </div>
 </template>
 

@@ -11,6 +11,7 @@ import { useAnswer } from '../../solver/use-answer';
 import { usePlans } from '../../household/use-plans';
 import { count, useWords } from '../../words/use-words';
 import LadderTable from './LadderTable.vue';
+import SelectField from '../../ui/SelectField.vue';
 
 use([LineChart, GridComponent, CanvasRenderer]);
 
@@ -134,12 +135,13 @@ const option = computed(() => {
         Trying a skipped month: {{ Math.round(100 * advice.progressOf('ladder')) }} %.
         <button class="plain-button link" type="button" @click="advice.stopLong">Stop</button>
       </p>
-      <label class="horizon"
-        >Over
-        <select v-model.number="months" class="field">
-          <option v-for="m in MONTHS" :key="m" :value="m">{{ m }} months</option>
-        </select>
-      </label>
+      <SelectField
+        class="horizon"
+        label="Over"
+        :value="months"
+        :choices="MONTHS.map((m) => ({ value: m, title: `${m} months` }))"
+        @choose="months = $event"
+      />
     </template>
   </div>
 </template>

@@ -1,72 +1,36 @@
 <script setup lang="ts">
-import { useWords } from '../../words/use-words';
 import type { MonthRung } from '@uisce/core/plan';
+import DataTable from '../../ui/DataTable.vue';
 import DrinkNames from '../../ui/DrinkNames.vue';
+import { useWords } from '../../words/use-words';
 import ItemNames from '../ItemNames.vue';
 
-defineProps<{ rungs: readonly MonthRung[] }>();
+const props = defineProps<{ rungs: readonly MonthRung[] }>();
 const words = useWords();
+const COLUMNS = [
+  { key: 'month', title: 'Month', figures: true },
+  { key: 'budget', title: 'Money so far', figures: true },
+  { key: 'bought', title: 'Buy' },
+  { key: 'opened', title: 'Opens', figures: true },
+  { key: 'open', title: 'In reach', figures: true },
+  { key: 'bestOpen', title: 'Best at once', figures: true },
+];
+const monthOf = (rung: MonthRung) => props.rungs.indexOf(rung);
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="What to buy each month">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Month</th>
-          <th scope="col">Money so far</th>
-          <th scope="col" class="buy">Buy</th>
-          <th scope="col">Opens</th>
-          <th scope="col">In reach</th>
-          <th scope="col">Best at once</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(rung, t) in rungs" :key="t">
-          <td>{{ t === 0 ? 'now' : t }}</td>
-          <td>{{ words.price(rung.budget) }}</td>
-          <td class="buy">
-            <ItemNames v-if="rung.bought.length > 0" :ids="rung.bought" /><template v-else
-              >nothing: save</template
-            >
-          </td>
-          <td><DrinkNames :ids="rung.opened" /></td>
-          <td>{{ rung.open }}</td>
-          <td>{{ rung.bestOpen }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <DataTable
+    caption="What to buy each month"
+    :columns="COLUMNS"
+    :rows="rungs"
+    :row-key="(rung) => rung.budget"
+    :most="320"
+  >
+    <template #cell-month="{ row }">{{ monthOf(row) === 0 ? 'now' : monthOf(row) }}</template>
+    <template #cell-budget="{ row }">{{ words.price(row.budget) }}</template>
+    <template #cell-bought="{ row }">
+      <ItemNames v-if="row.bought.length > 0" :ids="row.bought" /><template v-else>nothing: save</template>
+    </template>
+    <template #cell-opened="{ row }"><DrinkNames :ids="row.opened" /></template>
+  </DataTable>
 </template>
-
-<style scoped>
-.scroll {
-  max-height: 320px;
-  overflow: auto;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.9375rem;
-}
-
-th,
-td {
-  padding: 5px 8px;
-  text-align: end;
-  vertical-align: top;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
-}
-
-th.buy,
-td.buy {
-  text-align: start;
-}
-
-th {
-  position: sticky;
-  top: 0;
-  background: rgb(var(--v-theme-card));
-}
-</style>

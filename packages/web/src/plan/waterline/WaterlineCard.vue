@@ -7,6 +7,7 @@ import LadderReading from './LadderReading.vue';
 import { SCHOOL_LINES } from './school-lines';
 import WaterlineChart from './WaterlineChart.vue';
 import WaterlineTable from './WaterlineTable.vue';
+import TabRow from '../../ui/TabRow.vue';
 
 const answers = useAnswer();
 const curve = useCurve();
@@ -34,13 +35,13 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
         }}</small>
       </h2>
       <div class="switches">
-        <fieldset class="readings">
-          <legend class="sr-only">What the waterline runs along</legend>
-          <label v-for="r in READINGS" :key="r.value" :class="{ on: reading === r.value }">
-            <input v-model="reading" type="radio" name="reading" :value="r.value" class="sr-only" />
-            {{ r.words }}
-          </label>
-        </fieldset>
+        <TabRow
+          v-model="reading"
+          boxed
+          name="reading"
+          legend="What the waterline runs along"
+          :choices="READINGS"
+        />
         <button class="plain-button link" type="button" :aria-pressed="asTable" @click="asTable = !asTable">
           {{ asTable ? 'Curve' : 'Table' }}
         </button>
@@ -93,32 +94,6 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
   display: flex;
   gap: 12px;
   align-items: center;
-}
-
-.readings {
-  display: flex;
-  border: 1px solid rgb(var(--v-theme-line));
-  border-radius: 3px;
-  padding: 0;
-  margin: 0;
-}
-
-.readings label {
-  display: flex;
-  align-items: center;
-  min-height: 30px;
-  padding: 0 10px;
-  cursor: pointer;
-}
-
-.readings .on {
-  background: rgb(var(--v-theme-line) / 45%);
-  font-weight: 700;
-}
-
-.readings label:has(:focus-visible) {
-  outline: 2px solid rgb(var(--v-theme-sea));
-  outline-offset: 1px;
 }
 
 .link {

@@ -6,7 +6,7 @@ import { use } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { computed, ref } from 'vue';
 import VChart from 'vue-echarts';
-import { useTheme } from 'vuetify';
+import { useChartStyle } from '../../ui/use-chart-style';
 import { useAnswer } from '../../solver/use-answer';
 import { useCurve } from '../../solver/use-curve';
 import { usePlans } from '../../household/use-plans';
@@ -32,7 +32,7 @@ const curve = useCurve();
 const plans = usePlans();
 const schools = useSchools();
 const words = useWords();
-const theme = useTheme();
+const style = useChartStyle();
 
 const box = ref<HTMLElement>();
 const { width } = useElementSize(box);
@@ -51,7 +51,7 @@ const open = computed(() => curve.preview?.open ?? answers.result?.open ?? 0);
 const spoken = computed(() => `${words.money(budget.value)} opens ${count(open.value, 'drink')}`);
 
 const option = computed(() => {
-  const colours = theme.current.value.colors as Record<string, string>;
+  const { colours, text, across, upwards } = style.value;
   const top = curve.points.at(-1);
   const line = (proven: boolean) => [
     ...curve.points.map((p) => [p.spend, !proven || p.proven ? p.value : null]),
@@ -59,27 +59,18 @@ const option = computed(() => {
     ...(top ? [[most.value, !proven || top.proven ? top.value : null]] : []),
   ];
   const shared = { type: 'line', step: 'end', showSymbol: false, silent: true, animation: false } as const;
-  const text = { color: colours.dim, fontFamily: 'Atkinson Hyperlegible Next Variable', fontSize: 12 };
   return {
     aria: { enabled: false },
     grid: { ...INSET, containLabel: false },
     xAxis: {
-      type: 'value',
+      ...across,
       min: 0,
       max: most.value,
       splitNumber: plotWidth.value < 400 ? 3 : 5,
       axisLabel: { ...text, formatter: (v: number) => words.money(Math.round(v)), hideOverlap: true },
-      axisLine: { lineStyle: { color: colours.line } },
       axisTick: { show: false },
-      splitLine: { show: false },
     },
-    yAxis: {
-      type: 'value',
-      min: 0,
-      splitNumber: 4,
-      axisLabel: text,
-      splitLine: { lineStyle: { color: colours.line } },
-    },
+    yAxis: { ...upwards, min: 0, splitNumber: 4 },
     series: [
       {
         ...shared,

@@ -1,56 +1,28 @@
 <script setup lang="ts">
 import { useCurve } from '../../solver/use-curve';
+import DataTable from '../../ui/DataTable.vue';
 import { useWords } from '../../words/use-words';
 
 const curve = useCurve();
 const words = useWords();
+const COLUMNS = [
+  { key: 'spend', title: 'From', figures: true },
+  { key: 'open', title: 'Drinks', figures: true },
+  { key: 'value', title: 'Worth', figures: true },
+  { key: 'sure', title: 'How sure', figures: true },
+];
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="The waterline as a table">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">From</th>
-          <th scope="col">Drinks</th>
-          <th scope="col">Worth</th>
-          <th scope="col">How sure</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="point in curve.points" :key="point.spend">
-          <td>{{ words.price(point.spend) }}</td>
-          <td>{{ point.open }}</td>
-          <td>{{ words.number(point.value, 2) }}</td>
-          <td>{{ point.proven ? 'proven best' : 'a good set' }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <DataTable
+    caption="The waterline as a table"
+    :columns="COLUMNS"
+    :rows="curve.points"
+    :row-key="(point) => point.spend"
+    :most="232"
+  >
+    <template #cell-spend="{ row }">{{ words.price(row.spend) }}</template>
+    <template #cell-value="{ row }">{{ words.number(row.value, 2) }}</template>
+    <template #cell-sure="{ row }">{{ row.proven ? 'proven best' : 'a good set' }}</template>
+  </DataTable>
 </template>
-
-<style scoped>
-.scroll {
-  height: 232px;
-  overflow: auto;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.9375rem;
-}
-
-th,
-td {
-  padding: 5px 8px;
-  text-align: end;
-  border-bottom: 1px solid rgb(var(--v-theme-line));
-}
-
-th {
-  position: sticky;
-  top: 0;
-  background: rgb(var(--v-theme-card));
-}
-</style>

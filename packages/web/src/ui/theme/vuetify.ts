@@ -39,6 +39,10 @@ export function makeVuetify(initial: 'day' | 'night') {
         variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea', autoSelectFirst: true,
       },
       VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea' },
+      VFileInput: {
+        variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea', prependIcon: '', clearable: false,
+      },
+      VCheckbox: { density: 'comfortable', hideDetails: 'auto', color: 'sea' },
       VCard: { variant: 'flat', rounded: 'ui', elevation: 0 },
       VMenu: { transition: false },
       VDialog: { transition: 'fade-transition' },
