@@ -1,4 +1,4 @@
-import { test as base, type Page } from '@playwright/test';
+import { test as base, type Locator, type Page } from '@playwright/test';
 import { dataFolder, startServer, type RunningServer } from './server.js';
 
 interface Fixtures {
@@ -60,4 +60,13 @@ export async function proven(page: Page): Promise<string> {
 /** Wait until the last edit is on disk: the undo button names it. */
 export async function saved(page: Page, change: string): Promise<void> {
   await page.getByRole('button', { name: `Undo: ${change}` }).waitFor();
+}
+
+/** Choose from a field that opens a list. */
+export async function choose(where: Page | Locator, label: string, option: string | RegExp): Promise<void> {
+  const page = 'page' in where ? where.page() : where;
+  const field = where.getByRole('combobox', { name: label });
+  await field.focus();
+  await page.keyboard.press('ArrowDown');
+  await page.getByRole('option', { name: option, exact: true }).click();
 }

@@ -1,4 +1,4 @@
-import { expect, proven, saved, test } from '../fixtures.js';
+import { choose, expect, proven, saved, test } from '../fixtures.js';
 
 const opened = (sentence: string) => Number(/opens (\d+)/.exec(sentence)?.[1]);
 
@@ -34,7 +34,7 @@ test('the region writes the money, and the night stays after a reload', async ({
   await page.goto(demo.address);
   await proven(page);
   await page.getByRole('button', { name: /Settings/ }).click();
-  await page.getByLabel('Money and numbers as in').selectOption('de-DE');
+  await choose(page, 'Money and numbers as in', 'Germany (German)');
   await page.getByRole('radio', { name: /Night/ }).check();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('240 €');

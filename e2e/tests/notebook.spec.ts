@@ -1,4 +1,4 @@
-import { expect, proven, saved, test } from '../fixtures.js';
+import { choose, expect, proven, saved, test } from '../fixtures.js';
 
 test('a drink is found by what others call a part of it, read in ml and ounces, scaled, and costed', async ({
   page,
@@ -41,7 +41,7 @@ test('the index narrows by what is asked for, forgives a slip, and is left as it
   );
   const entries = async () => Number((await page.getByText(/^\d+ entr/).innerText()).split(' ')[0]);
   const all = await entries();
-  await page.getByLabel('Strength').selectOption('none');
+  await choose(page, 'Strength', 'No alcohol');
   const soft = await entries();
   expect(soft).toBeGreaterThanOrEqual(30);
   expect(soft).toBeLessThan(all);
@@ -82,8 +82,8 @@ test('a price table with two bad rows names both, and the good rows change what 
   await bring('kitchen prices.csv', table);
   const mapping = page.getByRole('region', { name: /kitchen prices/ });
   await expect(mapping.getByRole('alert')).toHaveText('Say which column holds the size and price.');
-  await mapping.getByLabel('Size').selectOption('How much');
-  await mapping.getByLabel('Price').selectOption('We paid');
+  await choose(mapping, 'Size', 'How much');
+  await choose(mapping, 'Price', 'We paid');
   const bad = mapping.getByRole('list', { name: 'Rows that cannot be taken' });
   await expect(bad.getByRole('listitem')).toHaveText([
     'Row 3, What: “moon juice” is not a kind we know',

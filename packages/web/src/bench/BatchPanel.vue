@@ -127,12 +127,6 @@ function makeAgain(batch: BatchRecord): void {
   margin-bottom: 10px;
 }
 
-.notes {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-
 .strip {
   display: inline-grid;
   margin-top: 12px;

@@ -44,7 +44,7 @@ const ratioWords = computed(() => {
   return brix > brixOfRatio(0.4) ? `${words.number(brix / (100 - brix), 2)} to 1 by weight` : '';
 });
 const COLUMNS = [
-  { key: 'g', title: 'Grams' },
+  { key: 'g', title: 'Grams', narrow: true },
   { key: 'part', title: 'Part' },
 ];
 </script>

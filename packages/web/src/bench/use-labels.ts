@@ -30,9 +30,9 @@ export const useLabels = createSharedComposable(() => {
       name: recipeName(recipe),
       lines: [
         `${ratio}${words.number(brix)} °Brix`,
-        ...(batch.madeOn ? [`Made ${words.day(batch.madeOn)}`] : []),
+        ...(batch.madeOn ? [`Made ${words.shortDay(batch.madeOn)}`] : []),
         ...(batch.useBy
-          ? [`Use by ${words.day(batch.useBy)}${batch.frozen ? ', frozen' : ', keep cold'}`]
+          ? [`Use by ${words.shortDay(batch.useBy)}${batch.frozen ? ', frozen' : ', keep cold'}`]
           : []),
         ...(allergens.length > 0 ? [`Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}`] : []),
       ],

@@ -87,6 +87,7 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
   <section class="index" aria-label="Index of drinks">
     <v-text-field
       id="find"
+      class="find"
       v-model="wanted.text"
       type="search"
       label="Find a drink   /"
@@ -148,6 +149,10 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
 </template>
 
 <style scoped>
+.find {
+  flex: none;
+}
+
 .index {
   display: flex;
   flex-direction: column;

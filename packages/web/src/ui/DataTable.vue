@@ -6,6 +6,8 @@ export interface Column {
   figures?: boolean;
   /** The cell that names its row. */
   names?: boolean;
+  /** As narrow as what stands in it. */
+  narrow?: boolean;
 }
 
 /** Figures in rows. A cell is its row's field of that name, or the slot `cell-<key>`; a heading may be the slot `head-<key>`. */
@@ -42,7 +44,7 @@ const ofRow = (row: Row) => props.rowClass?.(row) ?? '';
       </caption>
       <thead :class="{ 'sr-only': bare }">
         <tr>
-          <th v-for="c in columns" :key="c.key" scope="col" :class="{ figures: c.figures }">
+          <th v-for="c in columns" :key="c.key" scope="col" :class="{ figures: c.figures, narrow: c.narrow }">
             <slot :name="`head-${c.key}`">{{ c.title }}</slot>
           </th>
         </tr>
@@ -54,7 +56,7 @@ const ofRow = (row: Row) => props.rowClass?.(row) ?? '';
             v-for="c in columns"
             :key="c.key"
             :scope="c.names ? 'row' : undefined"
-            :class="{ figures: c.figures }"
+            :class="{ figures: c.figures, narrow: c.narrow }"
           >
             <slot :name="`cell-${c.key}`" :row="row">{{ cell(row, c.key) }}</slot>
           </component>
@@ -101,6 +103,11 @@ thead th {
 
 .figures {
   text-align: end;
+}
+
+.narrow {
+  width: 1%;
+  white-space: nowrap;
 }
 
 th:last-child,

@@ -47,6 +47,10 @@ export function useWords() {
     formats.set(key, made);
     return made;
   }
+  const sayDay = (iso: string, dateStyle: 'long' | 'medium') =>
+    new Intl.DateTimeFormat(household.settings.locale, { dateStyle, timeZone: 'UTC' }).format(
+      new Date(`${iso}T00:00:00Z`),
+    );
   const currency = () => plans.brief?.currency ?? trade.prices?.currency ?? 'EUR';
 
   return {
@@ -65,10 +69,9 @@ export function useWords() {
     cost: (minor: number) =>
       formatMoney(minor, trade.prices?.currency ?? currency(), household.settings.locale, { exact: true }),
     /** "22 December 2026", of an ISO date. */
-    day: (iso: string) =>
-      new Intl.DateTimeFormat(household.settings.locale, { dateStyle: 'long', timeZone: 'UTC' }).format(
-        new Date(`${iso}T00:00:00Z`),
-      ),
+    day: (iso: string) => sayDay(iso, 'long'),
+    /** "22 Dec 2026", where there is little room. */
+    shortDay: (iso: string) => sayDay(iso, 'medium'),
     /** "14:05" where the reader is, of an ISO instant. */
     time: (instant: string) =>
       new Intl.DateTimeFormat(household.settings.locale, { timeStyle: 'short' }).format(new Date(instant)),
