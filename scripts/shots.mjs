@@ -23,24 +23,6 @@ async function months(page) {
   await page.locator('#waterline-title').evaluate((title) => title.scrollIntoView());
 }
 
-/** Two plans as two shelves. */
-async function compare(page) {
-  await page.getByText('Compare plans').click();
-  await page.getByRole('group', { name: /^Bottles of A smaller start/ }).waitFor({ timeout: 60_000 });
-  await page.locator('#beyond-title').evaluate((title) => title.parentElement.scrollIntoView());
-}
-
-/** A shot glass weighed on the stand-in scale. */
-async function weigh(page) {
-  await page.getByRole('button', { name: 'Weigh a vessel' }).click();
-  for (const step of ['Put it on, empty', 'Tare', 'Fill to the line']) {
-    await page.getByRole('button', { name: step }).click();
-    await page.waitForTimeout(2000);
-  }
-  await page.getByRole('button', { name: 'Take the reading' }).click();
-  await page.locator('#measures-title').evaluate((title) => title.parentElement.scrollIntoView());
-}
-
 /** Sugar overshot on the scale, and the water that puts it right. */
 async function overshoot(page) {
   await page.getByRole('button', { name: 'Begin at the scale' }).click();
@@ -55,47 +37,21 @@ async function overshoot(page) {
   await page.getByText(/Overshot by/).waitFor();
 }
 
-/** The batch that was begun before, gone on with. */
-async function jarOn(page) {
-  await page.getByRole('button', { name: 'Put the jar on' }).click();
-  await page.waitForTimeout(2500);
-  await page.getByRole('button', { name: 'Tare' }).click();
-  await page.locator('#weigh-title').evaluate((title) => title.parentElement.scrollIntoView());
-  await page.waitForTimeout(1500);
+/** The steps of a group, above the strip at the foot. */
+async function openGroup(page) {
+  await page.getByRole('button', { name: /^To get/ }).click();
 }
 
-/** The shelf of batches, one of them open. */
-async function batches(page) {
-  await page.getByRole('button', { name: /^Grenadine/ }).click();
-  await page.getByRole('button', { name: 'Strip for tonight' }).click();
-  await page.locator('#batches-title').evaluate((title) => title.parentElement.scrollIntoView());
-}
-
+/** One of each main view, one by night, one on a phone, and the weighing. */
 const SHOTS = [
-  { name: 'plan-day', path: '/plan', size: DESK, theme: 'day', drawn: true },
-  { name: 'plan-night', path: '/plan', size: DESK, theme: 'night', drawn: true, bottle: /^Bourbon, base/ },
+  { name: 'brief', path: '/brief', size: DESK, theme: 'day' },
+  { name: 'kit', path: '/kit', size: DESK, theme: 'day', text: /You can already make/ },
+  { name: 'plan', path: '/plan', size: DESK, theme: 'day', drawn: true },
   { name: 'plan-months', path: '/plan', size: DESK, theme: 'day', drawn: true, act: months },
-  { name: 'plan-compare', path: '/plan', size: DESK, theme: 'night', drawn: true, act: compare },
-  { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true },
-  { name: 'brief-day', path: '/brief', size: DESK, theme: 'day' },
-  { name: 'brief-night', path: '/brief', size: DESK, theme: 'night' },
-  { name: 'brief-phone', path: '/brief', size: PHONE, theme: 'day' },
-  { name: 'kit-wall', path: '/kit', size: DESK, theme: 'day', text: /You can already make/ },
-  {
-    name: 'kit-measures',
-    path: '/kit',
-    size: DESK,
-    theme: 'night',
-    text: /You can already make/,
-    act: weigh,
-  },
-  { name: 'kit-phone', path: '/kit', size: PHONE, theme: 'day', text: /You can already make/ },
-  { name: 'bench-batches', path: '/bench', size: DESK, theme: 'night', text: /fills your/, act: batches },
-  { name: 'bench-weighing', path: '/bench', size: DESK, theme: 'day', text: /fills your/, act: overshoot },
-  { name: 'bench-phone', path: '/bench', size: PHONE, theme: 'night', text: /fills your/, act: jarOn },
-  { name: 'notebook-day', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
+  { name: 'bench', path: '/bench', size: DESK, theme: 'day', text: /fills your/, act: overshoot },
+  { name: 'notebook', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
-  { name: 'drink-phone', path: '/notebook/whiskey-sour', size: PHONE, theme: 'day', text: /: in your plan/ },
+  { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true, act: openGroup },
 ];
 
 const data = mkdtempSync(join(tmpdir(), 'uisce-shots-'));
@@ -113,8 +69,11 @@ const browser = await chromium.launch({ executablePath: ensureChromium(), args: 
 try {
   for (const shot of SHOTS) {
     const page = await browser.newPage({ viewport: shot.size, reducedMotion: 'reduce' });
-    const settings = await (await page.request.get(`${address}/api/settings`)).json();
-    await page.request.put(`${address}/api/settings`, { data: { ...settings, theme: shot.theme } });
+    const settings = await page.request.get(`${address}/api/settings`);
+    await page.request.put(`${address}/api/settings`, {
+      headers: { 'if-match': settings.headers().etag },
+      data: { value: { ...(await settings.json()), theme: shot.theme }, change: 'Light' },
+    });
     await page.goto(address + shot.path);
     const ready =
       shot.text === undefined
@@ -122,10 +81,6 @@ try {
         : page.getByRole('heading', { level: 1, name: shot.text });
     await ready.first().waitFor({ timeout: 60_000 });
     if (shot.drawn) await page.getByText(/Proven at every budget/).waitFor({ timeout: 120_000 });
-    if (shot.bottle) {
-      await page.getByRole('button', { name: shot.bottle }).click();
-      await page.getByText(/The best set without it/).waitFor({ timeout: 60_000 });
-    }
     if (shot.act) await shot.act(page);
     await page.screenshot({ path: join(FOLDER, `${shot.name}.png`) });
     console.log(`docs/screenshots/${shot.name}.png`);

@@ -55,7 +55,7 @@ test('what one drink leans on is read in the reader’s own measures', async ({ 
   await page.goto(demo.address);
   const drinks = /opens (\d+) drinks/.exec(await proven(page))?.[1] ?? '';
   await expect(page.locator('label').filter({ hasText: 'In reach' })).toHaveText(`In reach ${drinks}`);
-  await page.getByRole('searchbox', { name: /Find a drink/ }).fill('club soda');
+  await page.getByRole('searchbox', { name: 'Find among these' }).fill('club soda');
   await page.getByRole('button', { name: /^Gin fizz/ }).click();
   await expect(page.getByText('45 ml', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /Settings/ }).click();

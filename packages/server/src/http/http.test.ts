@@ -1,6 +1,8 @@
+import { readFileSync } from 'node:fs';
 import { request } from 'node:http';
+import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { PROBLEMS, problemType, type ProblemDetails } from '@uisce/core/base';
+import { FAULT_CODES, PROBLEMS, problemType, type ProblemDetails, type ProblemName } from '@uisce/core/base';
 import { createApi } from '../app.js';
 import { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
@@ -120,5 +122,17 @@ describe('the description of the API', () => {
         expect(operation.requestBody !== undefined).toBe(method === 'put' || method === 'post');
         expect(Object.keys(operation.responses).some((status) => status.startsWith('2'))).toBe(true);
       }
+  });
+
+  it('docs/api.md lists every problem with its status, and every fault code', () => {
+    const docs = readFileSync(join(import.meta.dirname, '../../../../docs/api.md'), 'utf8');
+    const listed = [...docs.matchAll(/^\| `(\/problems\/[\w-]+)` +\| (\d+)/gm)].map(([, type, status]) => [
+      type,
+      Number(status),
+    ]);
+    const names = Object.keys(PROBLEMS) as ProblemName[];
+    expect(listed).toEqual(names.map((name) => [problemType(name), PROBLEMS[name].status]));
+    const codes = docs.slice(docs.indexOf('## Fault codes')).matchAll(/^\| `([\w-]+)` +\| (.+?) +\|$/gm);
+    expect(Object.fromEntries([...codes].map(([, code, what]) => [code, what]))).toEqual(FAULT_CODES);
   });
 });

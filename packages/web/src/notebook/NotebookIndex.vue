@@ -91,7 +91,6 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
       v-model="wanted.text"
       type="search"
       label="Find a drink   /"
-      aria-label="Find a drink by name, what is in it, or what that is called elsewhere"
       autocomplete="off"
       @keydown.enter="emit('first')"
     />

@@ -85,14 +85,7 @@ const tabs = computed(() => TABS.map((tab) => ({ ...tab, note: drinksIn(tab.valu
   <section class="card" aria-labelledby="drinks-title">
     <div class="card-head">
       <h2 id="drinks-title">Drinks <small class="dim">· with what they lean on</small></h2>
-      <v-text-field
-        v-model="sought"
-        class="find"
-        type="search"
-        label="Find among these"
-        aria-label="Find a drink by name or what is in it"
-        autocomplete="off"
-      />
+      <v-text-field v-model="sought" class="find" type="search" label="Find among these" autocomplete="off" />
     </div>
     <TabRow v-model="shown" name="drinks-shown" legend="Which drinks" :choices="tabs" />
     <ul class="plain-list rows">

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 /** A day. */
-defineProps<{ label: string; value: string | null; hideLabel?: boolean }>();
+defineProps<{ label: string; value: string | null }>();
 const emit = defineEmits<{ change: [value: string | null] }>();
 </script>
 
 <template>
   <v-text-field
     type="date"
-    :label="hideLabel ? '' : label"
-    :aria-label="hideLabel ? label : undefined"
+    :label="label"
     :model-value="value ?? ''"
     @change="emit('change', ($event.target as HTMLInputElement).value || null)"
   />
