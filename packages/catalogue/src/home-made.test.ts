@@ -120,11 +120,11 @@ describe('how long a batch keeps', () => {
     expect(refusedBecause(infusion(20, [{ kind: 'vodka', g: 400 }]), catalogue)).toBeUndefined();
   });
 
-  it('names both schools for rich syrup, and lets neither put it on the shelf', () => {
-    const { schools, why } = keeping(made('rich'), catalogue);
-    expect(schools.map((s) => s.holds)).toEqual([false, false]);
+  it('names both opinions for rich syrup, and lets neither put it on the shelf', () => {
+    const { opinions, why } = keeping(made('rich'), catalogue);
+    expect(opinions.map((s) => s.holds)).toEqual([false, false]);
     expect(why).toMatch(/water activity is 0\.8\d/);
-    expect(keeping(made('simple'), catalogue).schools).toEqual([]);
+    expect(keeping(made('simple'), catalogue).opinions).toEqual([]);
   });
 });
 

@@ -53,12 +53,12 @@ describe('the shipped catalogue', () => {
     });
   });
 
-  it('counts the schools of one drink once', () => {
+  it('counts the variants of one drink once', () => {
     const martinis = catalogue.recipes.filter((r) => drinkKey(r) === 'dry-martini');
     expect(martinis.length).toBeGreaterThan(1);
     const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
     expect(countDrinks([...martinis.map((r) => r.id), 'negroni'], recipes)).toBe(2);
-    expect(martinis.every((r) => r.school !== undefined)).toBe(true);
+    expect(martinis.every((r) => r.variant !== undefined)).toBe(true);
   });
 });
 

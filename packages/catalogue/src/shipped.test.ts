@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { kindIndex, type Catalogue, type Glass, type Kind, type PriceList } from '@uisce/core/catalogue';
-import { drinkCost, drinkProfile, drinkWarnings, methodSteps } from '@uisce/core/drink';
+import { drinkCost, drinkFigures, drinkWarnings, methodSteps } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
 import { capacityMl, fillGlass } from '@uisce/core/glass';
 import {
@@ -74,7 +74,7 @@ describe('every drink of the shipped catalogue', () => {
       expect(fill.verdict, r.id).not.toBe('over');
       expect(capacityMl(fill.inside), r.id).toBeCloseTo(fill.capacityMl, 6);
       const layered = fill.layers.reduce((sum, l) => sum + l.ml, 0);
-      expect(layered, r.id).toBeCloseTo(drinkProfile(r, kinds).servedMl, 6);
+      expect(layered, r.id).toBeCloseTo(drinkFigures(r, kinds).servedMl, 6);
     }
   });
 
@@ -82,7 +82,7 @@ describe('every drink of the shipped catalogue', () => {
     // Regulation (EU) No 1169/2011 asks for the strength on labels above 1.2 % (from memory).
     const free = catalogue.recipes.filter((r) => r.family === 'no-alcohol');
     for (const r of free) {
-      expect(drinkProfile(r, kinds).abv, r.id).toBeLessThan(0.012);
+      expect(drinkFigures(r, kinds).abv, r.id).toBeLessThan(0.012);
       const strong = r.slots.filter((s) => (kinds.get(s.kind)?.abv ?? 0) > 0 && s.role !== 'seasoning');
       expect(strong, r.id).toEqual([]);
     }
@@ -101,7 +101,7 @@ describe('figures the trade knows', () => {
     ['whiskey-sour', 0.1, 0.15],
     ['gin-and-tonic', 0.07, 0.12],
   ])('%s is served at %d to %d', (id, least, most) => {
-    const { abv } = drinkProfile(recipe(id), kinds);
+    const { abv } = drinkFigures(recipe(id), kinds);
     expect(abv).toBeGreaterThanOrEqual(least);
     expect(abv).toBeLessThanOrEqual(most);
   });

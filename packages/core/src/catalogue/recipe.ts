@@ -94,7 +94,7 @@ export const recipeSchema = z.strictObject({
   /** Variants of one drink share a group, and a count of drinks counts the group once. */
   group: idSchema.optional(),
   /** What sets this variant apart within its group: "equal parts". */
-  school: z.string().min(1).max(60).optional(),
+  variant: z.string().min(1).max(60).optional(),
   method: z.enum(METHODS),
   strain: z.enum(['none', 'once', 'twice']),
   /** Ice in the shaker or mixing glass; absent, it is what the method takes. */

@@ -3,7 +3,7 @@ import { priceListSchema } from '../catalogue/price-list.js';
 import { testKinds, testRecipe } from '../testing/trade.js';
 import { drinkWarnings } from './allergens.js';
 import { drinkCost } from './cost.js';
-import { dilution, drinkProfile } from './profile.js';
+import { dilution, drinkFigures } from './figures.js';
 import { standardDrink } from './standard-drink.js';
 import { drinkTastes } from './tastes.js';
 
@@ -37,7 +37,7 @@ describe('dilution', () => {
 describe('a classic sour', () => {
   // Arnold 2014 (from memory): shaken sours are served at about 15 to 20 % with 0.75 to 0.95 g acid per 100 ml.
   it('comes out at the strength and sourness the trade knows', () => {
-    const profile = drinkProfile(SOUR, kinds);
+    const profile = drinkFigures(SOUR, kinds);
     expect(profile.mixMl).toBe(105);
     expect(profile.abv).toBeGreaterThan(0.14);
     expect(profile.abv).toBeLessThan(0.2);
@@ -79,12 +79,12 @@ describe('what joins after the ice', () => {
       ['spirit', '60 ml', 'base'],
       ['soda', '60 ml', 'long'],
     ]);
-    expect(drinkProfile(topped, kinds).waterMl).toBeCloseTo(drinkProfile(mixed, kinds).waterMl, 9);
+    expect(drinkFigures(topped, kinds).waterMl).toBeCloseTo(drinkFigures(mixed, kinds).waterMl, 9);
     const shaken = drink('shake', [
       ['spirit', '60 ml', 'base'],
       ['lime-juice', '60 ml', 'long'],
     ]);
-    expect(drinkProfile(shaken, kinds).waterMl).toBeCloseTo(120 * dilution(0.2, 'shake', 'none'), 9);
+    expect(drinkFigures(shaken, kinds).waterMl).toBeCloseTo(120 * dilution(0.2, 'shake', 'none'), 9);
   });
 });
 
@@ -92,7 +92,7 @@ describe('figures of a drink', () => {
   // 45 ml at 40 % hold 18 ml of ethanol; at 0.78924 g/ml (OIML R 22, from memory) that is 14.2 g, which is
   // why 1.5 US fluid ounces of spirit are one US standard drink of 14 g.
   it('are one US standard drink, and about 1.8 UK units, for a 45 ml measure of spirit', () => {
-    const { ethanolG } = drinkProfile(drink('build', [['spirit', '45 ml', 'base']]), kinds);
+    const { ethanolG } = drinkFigures(drink('build', [['spirit', '45 ml', 'base']]), kinds);
     expect(ethanolG / standardDrink('en-US').g).toBeCloseTo(1, 1);
     expect(ethanolG / standardDrink('en-GB').g).toBeCloseTo(1.8, 1);
   });
@@ -112,11 +112,11 @@ describe('figures of a drink', () => {
 
   // Regulation (EU) No 1169/2011, annex XIV (from memory): 7 kcal a gram of alcohol, 4 of sugar.
   it('hold the energy of their alcohol, sugar, and whatever fat comes with them', () => {
-    const spirit = drinkProfile(drink('build', [['spirit', '45 ml', 'base']]), kinds);
+    const spirit = drinkFigures(drink('build', [['spirit', '45 ml', 'base']]), kinds);
     expect(spirit.kcal).toBeCloseTo(14.206 * 7, 1);
-    const syrup = drinkProfile(drink('build', [['simple-syrup', '20 ml', 'sweet']]), kinds);
+    const syrup = drinkFigures(drink('build', [['simple-syrup', '20 ml', 'sweet']]), kinds);
     expect(syrup.kcal).toBeCloseTo(20 * 0.615 * 4, 6);
-    const rich = drinkProfile(
+    const rich = drinkFigures(
       drink('shake', [
         ['cream', '30 ml', 'body'],
         ['egg-white', '1 whole', 'body'],

@@ -1,4 +1,4 @@
-export * from './profile.js';
+export * from './figures.js';
 export * from './energy.js';
 export * from './standard-drink.js';
 export * from './allergens.js';

@@ -1,7 +1,7 @@
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { amountMl } from '../base/amount.js';
-import { drinkProfile } from './profile.js';
+import { drinkFigures } from './figures.js';
 
 /** What people say they like or will not touch. */
 export const TASTES = [
@@ -45,7 +45,7 @@ export function drinkTastes(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): S
       if (ml >= TASTED_ML || TASTED_ANY_AMOUNT.has(taste)) tastes.add(taste);
     }
   }
-  const profile = drinkProfile(recipe, kinds);
+  const profile = drinkFigures(recipe, kinds);
   const per100 = profile.servedMl === 0 ? 0 : 100 / profile.servedMl;
   if (profile.abv >= STRONG_ABV) tastes.add('strong');
   if (profile.acidG * per100 >= SOUR_G_PER_100_ML) tastes.add('sour');

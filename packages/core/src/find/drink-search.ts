@@ -49,7 +49,7 @@ export class DrinkSearch {
         id: recipe.id,
         canon: recipe.canon,
         name: recipe.name,
-        also: [...recipe.also, recipe.school ?? ''].join(' '),
+        also: [...recipe.also, recipe.variant ?? ''].join(' '),
         kinds: recipe.slots
           .flatMap((s) => [s.kind, ...s.or].flatMap((k) => (kinds.has(k) ? words(k) : [])))
           .join(' '),

@@ -1,7 +1,7 @@
 import type { Glass } from '../catalogue/glass.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe, Slot } from '../catalogue/recipe.js';
-import { drinkProfile, isDrunk, isTopped, slotMl } from '../drink/profile.js';
+import { drinkFigures, isDrunk, isTopped, slotMl } from '../drink/figures.js';
 import { fitInGlass, RIGHT_FILL, SERVED_ICE_G, type FitVerdict } from './fit.js';
 import { capacityMl, insideOfCapacity } from './profile.js';
 
@@ -35,7 +35,7 @@ export interface Fill {
  * (above what was shaken, below what tops it up).
  */
 export function fillGlass(recipe: Recipe, glass: Glass, kinds: ReadonlyMap<string, Kind>): Fill {
-  const profile = drinkProfile(recipe, kinds);
+  const profile = drinkFigures(recipe, kinds);
   const filled = (profile.servedMl + SERVED_ICE_G[recipe.ice][0]) / RIGHT_FILL.aim;
   const usual = recipe.ice === 'none' ? glass.minMl : capacityMl(glass.inside);
   const brimMl = Math.min(glass.maxMl, Math.max(usual, filled));
@@ -66,7 +66,7 @@ export function fillGlass(recipe: Recipe, glass: Glass, kinds: ReadonlyMap<strin
 
 /** Whether some glass of this type, between its least and most capacity, takes the drink well. */
 export function fitsGlassType(recipe: Recipe, glass: Glass, kinds: ReadonlyMap<string, Kind>): boolean {
-  const { servedMl } = drinkProfile(recipe, kinds);
+  const { servedMl } = drinkFigures(recipe, kinds);
   const [least, most] = SERVED_ICE_G[recipe.ice];
   return (
     servedMl + least <= glass.maxMl * RIGHT_FILL.most && servedMl + most >= glass.minMl * RIGHT_FILL.least

@@ -1,6 +1,6 @@
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import { drinkProfile } from '../drink/profile.js';
+import { drinkFigures } from '../drink/figures.js';
 import type { KitAttitude } from './attitude.js';
 import { fitInGlass, type GlassFit } from './fit.js';
 
@@ -21,7 +21,7 @@ export interface ServedDrink {
 export function servedDrink(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): ServedDrink {
   const hot =
     recipe.method === 'hot' || recipe.slots.some((s) => kinds.get(s.kind)?.work.includes('heat') === true);
-  return { recipe, servedMl: drinkProfile(recipe, kinds).servedMl, hot: hot && recipe.ice === 'none' };
+  return { recipe, servedMl: drinkFigures(recipe, kinds).servedMl, hot: hot && recipe.ice === 'none' };
 }
 
 /** How a drink stands in a glass. */

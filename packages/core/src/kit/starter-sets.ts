@@ -3,7 +3,7 @@ import { kindIndex } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 import type { StarterSet } from '../catalogue/tool.js';
-import { drinkProfile } from '../drink/profile.js';
+import { drinkFigures } from '../drink/figures.js';
 import type { Kit } from './kit.js';
 import { needIndex, needsOf, uncovered } from './needs.js';
 
@@ -37,10 +37,10 @@ export function drinksAtOnce(capacityMl: number, mixMl: number): number {
 }
 
 /** A shaken drink of usual size among these, in ml before dilution: their median; 90 when none is shaken. */
-function usualShakenMl(recipes: readonly Recipe[], kinds: Parameters<typeof drinkProfile>[1]): number {
+function usualShakenMl(recipes: readonly Recipe[], kinds: Parameters<typeof drinkFigures>[1]): number {
   const sizes = recipes
     .filter((r) => r.method === 'shake' || r.method === 'dry-shake')
-    .map((r) => drinkProfile(r, kinds).mixMl)
+    .map((r) => drinkFigures(r, kinds).mixMl)
     .sort((a, b) => a - b);
   return sizes[Math.floor(sizes.length / 2)] ?? 90;
 }

@@ -3,14 +3,14 @@ import type { HomeMade } from '../catalogue/home-made.js';
 import type { Batch } from './batch.js';
 import { REGULATORY_ACTIVITY } from './water-activity.js';
 
-/** How long a batch keeps, the schools' word, and why the safe one holds. */
+/** How long a batch keeps, the opinions there are, and why the safe one holds. */
 export interface Keeping {
   /** Days in the fridge in a clean bottle: the safe answer. */
   days: number;
   /** Days in the freezer. */
   frozenDays: number;
-  /** What each school would say, where they disagree. */
-  schools: { says: string; holds: boolean }[];
+  /** What each opinion says, where they disagree. */
+  opinions: { says: string; holds: boolean }[];
   why: string;
 }
 
@@ -22,9 +22,9 @@ const THIN_DAYS = 14;
 const RICH_DAYS = 30;
 const VERY_RICH_DAYS = 45;
 const PRESERVING_ABV = 0.18;
-/** Beyond this a syrup's ratio is above 1.5:1, the first school's line. */
+/** Beyond this a syrup's ratio is above 1.5:1, the first opinion's line. */
 const SHELF_SCHOOL_BRIX = 60;
-/** The second school's line. */
+/** The second opinion's line. */
 const STRICT_SCHOOL_BRIX = 71;
 
 /** With less sugar, acid and alcohol than all of these, fresh plants in a bottle are a danger (common practice, on the safe side). */
@@ -78,7 +78,7 @@ export function keeping(
             ? RICH_DAYS
             : VERY_RICH_DAYS;
   const days = Math.min(byPhysics, recipe.keepsDays);
-  const schools =
+  const opinions =
     brix >= SHELF_SCHOOL_BRIX && abv < PRESERVING_ABV
       ? [
           { says: 'Over 1.5 to 1 it may stand on the shelf.', holds: false },
@@ -91,7 +91,7 @@ export function keeping(
   return {
     days,
     frozenDays: FROZEN_DAYS,
-    schools,
+    opinions,
     why: reason({ fresh, heated: recipe.heated, activity, abv, byRecipe: days < byPhysics }),
   };
 }

@@ -1,4 +1,4 @@
-import { drinkProfile, per100Ml } from '../drink/profile.js';
+import { drinkFigures, per100Ml } from '../drink/figures.js';
 import type { Fault } from '../base/fault.js';
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { FamilyEntry } from '../catalogue/family.js';
@@ -7,7 +7,7 @@ import type { Recipe } from '../catalogue/recipe.js';
 
 /** What is outside its family's band, in words; empty when all is within. */
 export function outOfBand(recipe: Recipe, family: FamilyEntry, kinds: ReadonlyMap<string, Kind>): string[] {
-  const profile = drinkProfile(recipe, kinds);
+  const profile = drinkFigures(recipe, kinds);
   const percent = (fraction: number) => `${(fraction * 100).toFixed(1)} %`;
   const grams = (g: number) => `${g.toFixed(2)} g in 100 ml`;
   const figures = [

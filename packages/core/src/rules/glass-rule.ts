@@ -1,6 +1,6 @@
 import { fitsGlassType } from '../glass/fill.js';
 import { capacityMl } from '../glass/profile.js';
-import { drinkProfile } from '../drink/profile.js';
+import { drinkFigures } from '../drink/figures.js';
 import type { Fault } from '../base/fault.js';
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 
@@ -29,7 +29,7 @@ export function glassFaults(catalogue: Catalogue): Fault[] {
     if (glass === undefined) return [];
     const fits = fitsGlassType(recipe, glass, kinds);
     const explained = recipe.because?.glass !== undefined;
-    const served = drinkProfile(recipe, kinds).servedMl.toFixed(0);
+    const served = drinkFigures(recipe, kinds).servedMl.toFixed(0);
     if (!fits && !explained) {
       return [
         {

@@ -1,5 +1,5 @@
 import type { Kind } from '../catalogue/kind.js';
-import { isTopped } from '../drink/profile.js';
+import { isTopped } from '../drink/figures.js';
 import type { Fault } from '../base/fault.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import { kindIndex } from '../catalogue/catalogue.js';

@@ -13,7 +13,7 @@ function names(catalogue: Catalogue, lists: readonly PriceList[]): { path: strin
     ...catalogue.recipes.flatMap((r, i) => [
       { path: `/recipes/${i}/name`, text: r.name },
       ...r.also.map((text, a) => ({ path: `/recipes/${i}/also/${a}`, text })),
-      { path: `/recipes/${i}/school`, text: r.school ?? '' },
+      { path: `/recipes/${i}/variant`, text: r.variant ?? '' },
       { path: `/recipes/${i}/garnish`, text: r.garnish },
     ]),
     ...catalogue.glasses.flatMap((g, i) =>

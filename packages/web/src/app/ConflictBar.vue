@@ -74,7 +74,7 @@ const COLUMNS = [
     <div class="acts">
       <v-btn @click="settle(c.conflict, 'mine')">Keep yours</v-btn>
       <v-btn @click="settle(c.conflict, 'theirs')">Take theirs</v-btn>
-      <span class="dim">Either way the other stays in the undo list.</span>
+      <span class="dim">Keep yours, and undo brings theirs back; take theirs, and yours is gone.</span>
     </div>
   </section>
 </template>
@@ -86,6 +86,7 @@ const COLUMNS = [
 }
 
 .acts {
+  margin-top: 10px;
   display: flex;
   flex-wrap: wrap;
   gap: 10px;

@@ -136,11 +136,6 @@ const urgent = computed(
   gap: 10px;
 }
 
-.print .field {
-  width: auto;
-  max-width: 100%;
-}
-
 .shelf {
   display: flex;
   flex-wrap: wrap;

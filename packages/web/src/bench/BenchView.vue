@@ -82,22 +82,6 @@ function begin(): void {
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 20px;
-  justify-content: space-between;
-  margin-bottom: 14px;
-}
-
-.head > :first-child {
-  flex: 1 1 420px;
-}
-
-.head strong {
-  color: rgb(var(--v-theme-ink));
-}
-
 .stack {
   display: grid;
   grid-template-columns: minmax(0, 1fr);

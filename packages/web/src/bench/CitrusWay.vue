@@ -126,10 +126,4 @@ watchEffect(() => {
 p {
   margin: 0;
 }
-
-.line {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
 </style>

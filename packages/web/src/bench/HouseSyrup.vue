@@ -72,16 +72,6 @@ const waterWords = computed(() => {
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-
-.line span {
-  white-space: nowrap;
-}
-
 .two {
   display: grid;
   grid-template-columns: 1fr 1fr;

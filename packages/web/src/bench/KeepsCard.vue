@@ -13,8 +13,8 @@ const { keeps, useBy } = useBatchPlan();
       How long it keeps <small class="dim">· {{ keeps.days }} days cold: use by {{ words.day(useBy) }}</small>
     </h2>
     <p>{{ keeps.why }}</p>
-    <ul v-if="keeps.schools.length > 0">
-      <li v-for="s in keeps.schools" :key="s.says">
+    <ul v-if="keeps.opinions.length > 0">
+      <li v-for="s in keeps.opinions" :key="s.says">
         {{ s.says }}
         <span class="dim">{{
           s.holds ? 'Holds here; keep it cold all the same.' : 'Not here: the safe answer is the fridge.'

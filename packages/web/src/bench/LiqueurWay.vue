@@ -105,8 +105,4 @@ watchEffect(() => {
 p {
   margin: 0;
 }
-
-.rust {
-  color: rgb(var(--v-theme-rust));
-}
 </style>

@@ -123,12 +123,6 @@ p {
   margin: 0;
 }
 
-.line {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-
 .parts {
   display: flex;
   flex-wrap: wrap;
@@ -139,11 +133,5 @@ p {
 
 .link {
   min-height: 32px;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-
-.rust {
-  color: rgb(var(--v-theme-rust));
 }
 </style>

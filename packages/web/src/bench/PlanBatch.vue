@@ -191,8 +191,4 @@ dd small {
 p {
   margin: 4px 0;
 }
-
-.rust {
-  color: rgb(var(--v-theme-rust));
-}
 </style>

@@ -136,8 +136,4 @@ li {
   padding: 6px 0;
   border-bottom: 1px solid rgb(var(--v-theme-line));
 }
-
-.rust {
-  color: rgb(var(--v-theme-rust));
-}
 </style>

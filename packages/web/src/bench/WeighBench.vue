@@ -280,12 +280,6 @@ p {
   justify-content: space-between;
 }
 
-.link {
-  min-height: 44px;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-
 @media (max-width: 700px) {
   .bench,
   .large .bench {

@@ -271,8 +271,6 @@ function letGo(id: string): void {
 }
 
 .link {
-  text-decoration: underline;
-  text-underline-offset: 3px;
   color: rgb(var(--v-theme-dim));
 }
 

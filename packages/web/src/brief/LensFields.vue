@@ -118,12 +118,6 @@ function change(at: number, part: Partial<Brief['shares'][number]>): void {
   min-height: 44px;
 }
 
-.link {
-  min-height: 44px;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-
 p {
   margin: 4px 0 0;
 }

@@ -215,11 +215,6 @@ ol li > * + * {
   grid-template-columns: 1fr auto;
 }
 
-.link {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-
 p {
   margin: 0;
 }

@@ -150,10 +150,6 @@ const answer = computed(() => {
   white-space: nowrap;
 }
 
-.rust {
-  color: rgb(var(--v-theme-rust));
-}
-
 p {
   margin: 8px 0 0;
 }

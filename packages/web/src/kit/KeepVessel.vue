@@ -118,10 +118,6 @@ p {
   margin: 0;
 }
 
-.rust {
-  color: rgb(var(--v-theme-rust));
-}
-
 .result {
   display: grid;
   gap: 10px;

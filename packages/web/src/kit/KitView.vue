@@ -67,32 +67,10 @@ const { drinks, ready, rest, certainty, inPlan, next, report } = useKitSentence(
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 20px;
-  justify-content: space-between;
-  margin-bottom: 14px;
-}
-
-.head > :first-child {
-  flex: 1 1 420px;
-}
-
-.head strong {
-  color: rgb(var(--v-theme-ink));
-}
-
 .starts {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
-}
-
-.stack {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 14px;
 }
 
 .pair {

@@ -181,14 +181,12 @@ const JIGGERS = [
   flex-basis: 100%;
 }
 
-.link {
-  min-height: 32px;
-  text-decoration: underline;
-  text-underline-offset: 3px;
+.like > * {
+  width: min(100%, 320px);
 }
 
-.rust {
-  color: rgb(var(--v-theme-rust));
+.link {
+  min-height: 32px;
 }
 
 summary {

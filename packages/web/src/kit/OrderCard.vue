@@ -118,20 +118,6 @@ p {
   border-bottom: 1px solid rgb(var(--v-theme-line));
 }
 
-label {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-
-input {
-  flex: none;
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-sea));
-}
-
 .price {
   white-space: nowrap;
 }

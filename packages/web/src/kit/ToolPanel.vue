@@ -98,8 +98,6 @@ const price = computed(() => priceOf(props.id));
 .link {
   margin-inline-start: auto;
   min-height: 32px;
-  text-decoration: underline;
-  text-underline-offset: 3px;
 }
 
 p {
@@ -107,15 +105,8 @@ p {
 }
 
 .since {
-  display: inline-flex;
-  gap: 10px;
-  align-items: center;
-  margin-top: 8px;
-}
-
-.since .field {
-  width: auto;
-  background: rgb(var(--v-theme-card));
+  max-width: 240px;
+  margin-top: 10px;
 }
 
 @media (max-width: 820px) {

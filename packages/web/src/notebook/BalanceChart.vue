@@ -7,7 +7,7 @@ import { computed, ref } from 'vue';
 import VChart from 'vue-echarts';
 import { useRouter } from 'vue-router';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkProfile, per100Ml } from '@uisce/core/drink';
+import { drinkFigures, per100Ml } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { useWords } from '../words/use-words';
 import { useChartStyle } from '../ui/use-chart-style';
@@ -28,7 +28,7 @@ const members = computed(() =>
   trade.catalogue.recipes
     .filter((r) => r.family === props.recipe.family)
     .map((recipe) => {
-      const profile = drinkProfile(recipe, trade.kinds);
+      const profile = drinkFigures(recipe, trade.kinds);
       return {
         recipe,
         abv: profile.abv,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkCost, drinkProfile, standardDrink } from '@uisce/core/drink';
+import { drinkCost, drinkFigures, standardDrink } from '@uisce/core/drink';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { inSentence, listed, useWords } from '../words/use-words';
@@ -12,7 +12,7 @@ const household = useSettings();
 const trade = useTrade();
 const words = useWords();
 
-const profile = computed(() => drinkProfile(props.recipe, trade.kinds));
+const profile = computed(() => drinkFigures(props.recipe, trade.kinds));
 const cost = computed(() => (trade.prices ? drinkCost(props.recipe, trade.prices, trade.kinds) : undefined));
 const standard = computed(() => {
   const { g, word } = standardDrink(household.settings.locale);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { drinkKey, type Recipe } from '@uisce/core/catalogue';
-import { drinkProfile, drinkWarnings, methodSteps } from '@uisce/core/drink';
+import { drinkFigures, drinkWarnings, methodSteps } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { ALLERGEN_WORDS, CANON_WORDS, ERA_WORDS } from '../words/trade-words';
 import { inSentence, listed, useWords } from '../words/use-words';
@@ -33,7 +33,7 @@ watch(
   () => (servings.value = 1),
 );
 
-const profile = computed(() => drinkProfile(props.recipe, trade.kinds));
+const profile = computed(() => drinkFigures(props.recipe, trade.kinds));
 const glass = computed(() => trade.glasses.get(props.recipe.glass));
 const steps = computed(() =>
   glass.value

@@ -181,8 +181,6 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
 
 .link {
   min-height: 24px;
-  text-decoration: underline;
-  text-underline-offset: 3px;
 }
 
 .lines {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { drinkCost, drinkProfile } from '@uisce/core/drink';
+import { drinkCost, drinkFigures } from '@uisce/core/drink';
 import { countDrinks } from '@uisce/core/plan';
 import DrinkPage from './DrinkPage.vue';
 import NotebookIndex from './NotebookIndex.vue';
@@ -43,11 +43,11 @@ const underline = computed(() => {
     const owned = countDrinks([...have.value], trade.recipes);
     return `${count(owned, 'drink')} from what you own already, citrus and other fresh things aside`;
   }
-  const profile = drinkProfile(found, trade.kinds);
+  const profile = drinkFigures(found, trade.kinds);
   const cost = trade.prices ? drinkCost(found, trade.prices, trade.kinds).minor : 0;
   const also = found.also.length > 0 ? ` · also ${found.also.join(', ')}` : '';
-  const school = found.school ? ` · ${found.school}` : '';
-  return `${words.percent(profile.abv)} vol · ${words.volume(Math.round(profile.servedMl))} · ${words.cost(cost)} a glass${school}${also}`;
+  const variant = found.variant ? ` · ${found.variant}` : '';
+  return `${words.percent(profile.abv)} vol · ${words.volume(Math.round(profile.servedMl))} · ${words.cost(cost)} a glass${variant}${also}`;
 });
 
 function openFirst(): void {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkProfile } from '@uisce/core/drink';
+import { drinkFigures } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
@@ -19,11 +19,11 @@ const amount = (recipe: Recipe, kindId: string) => {
   const slot = recipe.slots.find((s) => s.kind === kindId);
   return slot ? words.amount(slot.amount) || '1' : '';
 };
-const strength = (recipe: Recipe) => words.percent(drinkProfile(recipe, trade.kinds).abv);
+const strength = (recipe: Recipe) => words.percent(drinkFigures(recipe, trade.kinds).abv);
 
 const columns = computed(() => [
   { key: 'name', title: 'Part', names: true },
-  ...props.variants.map((v) => ({ key: v.id, title: v.school ?? v.name })),
+  ...props.variants.map((v) => ({ key: v.id, title: v.variant ?? v.name })),
 ]);
 const rows = computed(() => [
   ...kinds.value.map((k) => ({ id: k, name: trade.kindName(k), of: (v: Recipe) => amount(v, k) || '–' })),
@@ -34,12 +34,12 @@ const rows = computed(() => [
 <template>
   <section aria-labelledby="variants-title">
     <h2 id="variants-title">
-      Its schools side by side <small class="dim">· a plan counts them as one drink</small>
+      Its variants side by side <small class="dim">· a plan counts them as one drink</small>
     </h2>
     <DataTable caption="Variants" :columns="columns" :rows="rows" :row-key="(row) => row.id">
       <template v-for="v in variants" :key="v.id" #[`head-${v.id}`]>
         <RouterLink :to="`/notebook/${v.id}`" :class="{ mine: v.id === recipe.id }">{{
-          v.school ?? v.name
+          v.variant ?? v.name
         }}</RouterLink>
       </template>
       <template v-for="v in variants" :key="v.id" #[`cell-${v.id}`]="{ row }">

@@ -1,7 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, reactive } from 'vue';
 import { kindAndAncestors, type Family, type Recipe } from '@uisce/core/catalogue';
-import { drinkProfile } from '@uisce/core/drink';
+import { drinkFigures } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
 import { pouredWith } from '@uisce/core/plan';
 import { BASES, basesOf } from '@uisce/core/rules';
@@ -57,7 +57,7 @@ export const useIndex = createSharedComposable(() => {
       new Map(
         trade.catalogue.recipes.map((recipe) => [
           recipe.id,
-          { bases: basesOf(recipe, trade.kinds), abv: drinkProfile(recipe, trade.kinds).abv },
+          { bases: basesOf(recipe, trade.kinds), abv: drinkFigures(recipe, trade.kinds).abv },
         ]),
       ),
   );

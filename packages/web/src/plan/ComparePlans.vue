@@ -146,13 +146,8 @@ const open = (ids: readonly string[]) => countDrinks(ids, trade.recipes);
 
 <style scoped>
 .which {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-
-.which .field {
-  width: auto;
+  max-width: 280px;
+  margin-bottom: 10px;
 }
 
 .shelf h3 {

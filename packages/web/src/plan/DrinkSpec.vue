@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkProfile, drinkWarnings, methodSteps } from '@uisce/core/drink';
+import { drinkFigures, drinkWarnings, methodSteps } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { inSentence, useWords } from '../words/use-words';
 import SpecTable from '../ui/drink/SpecTable.vue';
@@ -12,7 +12,7 @@ const props = defineProps<{ recipe: Recipe }>();
 const trade = useTrade();
 const words = useWords();
 
-const profile = computed(() => drinkProfile(props.recipe, trade.kinds));
+const profile = computed(() => drinkFigures(props.recipe, trade.kinds));
 const glass = computed(() => trade.glasses.get(props.recipe.glass));
 const steps = computed(() =>
   glass.value

@@ -31,6 +31,5 @@ const isLong = () => props.ids.length > props.most;
   min-height: 24px;
   font: inherit;
   text-decoration: underline dotted;
-  text-underline-offset: 3px;
 }
 </style>

@@ -35,7 +35,6 @@ const names = computed(() => props.ids.map(drinkName).sort((a, b) => a.localeCom
   font: inherit;
   color: inherit;
   text-decoration: underline dotted;
-  text-underline-offset: 3px;
 }
 
 .list {

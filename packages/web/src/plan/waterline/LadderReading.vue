@@ -161,18 +161,7 @@ const option = computed(() => {
 }
 
 .horizon {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  margin-top: 6px;
-}
-
-.horizon .field {
-  width: auto;
-}
-
-.link {
-  text-decoration: underline;
-  text-underline-offset: 3px;
+  max-width: 180px;
+  margin-top: 12px;
 }
 </style>

@@ -98,8 +98,6 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
 
 .link {
   min-height: 28px;
-  text-decoration: underline;
-  text-underline-offset: 3px;
 }
 
 .key {

@@ -5,7 +5,7 @@ import { kilocalories } from './energy.js';
 import { ethanolG } from './standard-drink.js';
 
 /** What is in the glass once the ice has done its work. */
-export interface DrinkProfile {
+export interface DrinkFigures {
   /** ml before dilution. */
   mixMl: number;
   /** ml after dilution. */
@@ -70,7 +70,7 @@ export function isTopped(slot: Slot, kind: Kind, method: Method): boolean {
  *
  * @param kinds every kind the recipe names; a slot of an unknown kind is passed over.
  */
-export function drinkProfile(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): DrinkProfile {
+export function drinkFigures(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): DrinkFigures {
   let mixMl = 0;
   let toppedMl = 0;
   let ethanolMl = 0;
@@ -110,6 +110,6 @@ export function drinkProfile(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
 }
 
 /** Grams in 100 ml of the served drink. */
-export function per100Ml(grams: number, profile: DrinkProfile): number {
+export function per100Ml(grams: number, profile: DrinkFigures): number {
   return profile.servedMl === 0 ? 0 : (grams / profile.servedMl) * 100;
 }
