@@ -87,8 +87,8 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
   <section class="index" aria-label="Index of drinks">
     <v-text-field
       id="find"
-      class="find"
       v-model="wanted.text"
+      class="find"
       type="search"
       label="Find a drink   /"
       autocomplete="off"

@@ -75,7 +75,11 @@ export class Solver {
       asked: Asked<T>,
       tell: typeof onSoFar,
     ) => Promise<Advice<T>>;
-    return advise(topic, plain(about), plain(asked), proxy(onSoFar));
+    // What the page makes of it stays here: nothing of it could be cloned back.
+    const tell = proxy((soFar: Advice<T>, progress: number): void => {
+      onSoFar(soFar, progress);
+    });
+    return advise(topic, plain(about), plain(asked), tell);
   }
 
   /** Give up on whatever is being solved. */
