@@ -66,6 +66,7 @@ export function createApp({ logger, webFolder, ...parts }: AppParts): Express {
   app.use(compression());
   app.use('/api', createApi(parts).close(), notFound);
   app.use(webApp(webFolder));
+  app.use(notFound);
   app.use(problemHandler);
   return app;
 }

@@ -56,6 +56,8 @@ function measureOf(word: string): Amount['measure'] | undefined {
  *
  * "oz" alone is the US fluid ounce. Returns undefined when the text is not an amount of a known
  * measure, or is not positive.
+ *
+ * @example parseAmount('2 dashes') // { measure: 'dash', value: 2 }
  */
 export function parseAmount(text: string): Amount | undefined {
   const trimmed = text.trim();
@@ -67,7 +69,11 @@ export function parseAmount(text: string): Amount | undefined {
   return { value, measure };
 }
 
-/** Millilitres of an amount, or undefined for things that are counted. */
+/**
+ * Millilitres of an amount, or undefined for things that are counted.
+ *
+ * @example amountMl(parseAmount('1 barspoon')) // 5
+ */
 export function amountMl(amount: Amount): number | undefined {
   return amount.measure in ML_PER_MEASURE ? toMl(amount.value, amount.measure as VolumeMeasure) : undefined;
 }

@@ -15,7 +15,11 @@ export function addDays(isoDay: string, days: number): string {
   return formatISO(later(parseISO(isoDay), days), { representation: 'date' });
 }
 
-/** Whole days from one ISO day to another. */
+/**
+ * Whole days from one ISO day to another.
+ *
+ * @example daysBetween('2026-12-30', '2027-01-02') // 3
+ */
 export function daysBetween(from: string, to: string): number {
   return differenceInCalendarDays(parseISO(to), parseISO(from));
 }

@@ -45,3 +45,6 @@ export function faultsOfZod(error: z.ZodError): Fault[] {
     detail: issue.message,
   }));
 }
+
+/** More faults than this help nobody, and would make a large answer. */
+export const MOST_FAULTS = 50;

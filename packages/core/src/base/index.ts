@@ -10,3 +10,5 @@ export * from './amount.js';
 export * from './print-amount.js';
 export * from './problem-details.js';
 export * from './numbers.js';
+export * from './visible.js';
+export * from './twins.js';

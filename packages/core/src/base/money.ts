@@ -10,6 +10,8 @@ export function minorDigits(currency: string): number {
  * Minor units as the reader's region writes money.
  *
  * Whole amounts drop their decimals unless `exact` is set ("€240", "€17.50").
+ *
+ * @example formatMoney(24000, 'EUR', 'en-IE') // '€240'
  */
 export function formatMoney(
   minor: number,
@@ -35,6 +37,8 @@ export type MoneyReading = { ok: true; minor: number } | { ok: false; reason: st
  *
  * The last comma or point followed by one or two digits is the decimal mark; the others group
  * thousands. Negative, empty or garbled input gives a reason in words for the field it was typed in.
+ *
+ * @example parseMoney('17,50', 'EUR') // { ok: true, minor: 1750 }
  */
 export function parseMoney(text: string, currency: string): MoneyReading {
   const digits = minorDigits(currency);

@@ -44,6 +44,8 @@ function asFraction(value: number): string | undefined {
  * A volume in the reader's measure: "22.5 ml", "2.25 cl", "¾ oz".
  *
  * Ounces print as the nearest eighth or third when that is within 5 %, else with decimals.
+ *
+ * @example printVolume(60, 'ml', 'en-IE') // '60 ml'
  */
 export function printVolume(ml: number, measure: ReaderMeasure, locale: string): string {
   const value = fromMl(ml, measure);
@@ -55,6 +57,8 @@ export function printVolume(ml: number, measure: ReaderMeasure, locale: string):
 /**
  * An amount for the reader. Poured measures convert; dashes, drops, spoons and counted things keep
  * their own word, since nobody measures a dash in ounces.
+ *
+ * @example printAmount(parseAmount('22.5 ml'), 'us-oz', 'en-US') // '¾ oz'
  */
 export function printAmount(amount: Amount, measure: ReaderMeasure, locale: string): string {
   const words = PLURAL[amount.measure];

@@ -36,7 +36,11 @@ export function emptyCatalogue(): Catalogue {
   return catalogueSchema.parse({ kinds: [], standIns: [], glasses: [], recipes: [] });
 }
 
-/** Kinds by id. */
+/**
+ * Kinds by id.
+ *
+ * @example kindIndex(catalogue.kinds).get('dry-gin')
+ */
 export function kindIndex(kinds: readonly Kind[]): Map<string, Kind> {
   return new Map(kinds.map((kind) => [kind.id, kind]));
 }
@@ -45,6 +49,7 @@ export function kindIndex(kinds: readonly Kind[]): Map<string, Kind> {
  * A kind and all it is a kind of, nearest first: dry-gin → [dry-gin, gin].
  *
  * @throws Error when the tree bites its own tail.
+ * @example kindAndAncestors('dry-gin', kinds) // ['dry-gin', 'gin']
  */
 export function kindAndAncestors(id: string, kinds: ReadonlyMap<string, Kind>): string[] {
   const line: string[] = [];

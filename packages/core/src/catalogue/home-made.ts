@@ -61,7 +61,7 @@ export const homeMadeSchema = z.strictObject({
   /** The way it is made, where there is more than one: "cold", "from nuts". */
   way: z.string().min(1).optional(),
   effort: z.literal(EFFORTS),
-  from: z.array(partSchema).min(1),
+  from: z.array(partSchema).min(1).max(20, 'at most 20 parts fit a batch'),
   /** Warmed in a pan: weigh it at the end, and top up the water that was lost. */
   heated: z.boolean().default(false),
   rests: z.array(restSchema).default([]),

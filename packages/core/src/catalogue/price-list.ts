@@ -70,7 +70,7 @@ export const priceListSchema = z.strictObject({
   currency: currencySchema,
   /** The shop that holds for every kind this list does not name: own prices laid over it. */
   over: idSchema.optional(),
-  provenance: z.string().min(1),
+  provenance: z.string().min(1).max(2000),
   bottles: z.array(pricedBottleSchema).min(1).max(2000),
   fresh: z.array(pricedFreshSchema).max(200).default([]),
   pantry: z.array(pricedPantrySchema).max(200).default([]),

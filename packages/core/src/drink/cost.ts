@@ -58,6 +58,8 @@ function slotCost(slot: Slot, prices: PriceList, kinds: ReadonlyMap<string, Kind
 /**
  * What one drink costs: each part's share of the cheapest mixing bottle that holds it, and of what
  * is bought fresh. Optional parts, garnish text and ice are left out.
+ *
+ * @example drinkCost(daiquiri, prices, kinds).minor // 171
  */
 export function drinkCost(recipe: Recipe, prices: PriceList, kinds: ReadonlyMap<string, Kind>): DrinkCost {
   const slots = recipe.slots

@@ -69,6 +69,7 @@ export function isTopped(slot: Slot, kind: Kind, method: Method): boolean {
  * Strength, sweetness, acidity and energy of a recipe as written, optional parts included.
  *
  * @param kinds every kind the recipe names; a slot of an unknown kind is passed over.
+ * @example drinkFigures(daiquiri, kinds).abv // 0.15…
  */
 export function drinkFigures(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): DrinkFigures {
   let mixMl = 0;

@@ -13,6 +13,7 @@ const ICE_WORDS: Record<Exclude<Ice, 'none'>, string> = {
  *
  * @param glass how its glass is called within a sentence.
  * @param name how a kind is called within a sentence.
+ * @example methodSteps(daiquiri, kinds, 'coupe', (k) => k.name) // ['Shake …', 'Strain …']
  */
 export function methodSteps(
   recipe: Recipe,

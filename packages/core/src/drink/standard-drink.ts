@@ -26,7 +26,11 @@ const BY_COUNTRY: Record<string, StandardDrink> = {
   IT: { g: 12, word: STANDARD },
 };
 
-/** The standard drink of a BCP 47 locale's country; 10 g where we know no other. */
+/**
+ * The standard drink of a BCP 47 locale's country; 10 g where we know no other.
+ *
+ * @example standardDrink('en-GB').g // 8
+ */
 export function standardDrink(locale: string): StandardDrink {
   const country = locale.split('-').at(-1) ?? '';
   return BY_COUNTRY[country] ?? { g: 10, word: STANDARD };

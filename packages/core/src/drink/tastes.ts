@@ -35,6 +35,8 @@ const TASTED_ANY_AMOUNT = new Set<string>(['anise', 'smoky', 'egg', 'mint']);
 /**
  * The tastes of a drink, worked out from what is in it rather than from an opinion: strength,
  * sugar and acid by computation, the others from the kinds it pours.
+ *
+ * @example drinkTastes(negroni, kinds).has('bitter') // true
  */
 export function drinkTastes(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Set<Taste> {
   const tastes = new Set<Taste>();

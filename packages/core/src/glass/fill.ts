@@ -33,6 +33,8 @@ export interface Fill {
  * A drink in a glass of a type: which size of it suits (with ice, the usual one or larger), how high
  * it stands with its ice, and its parts from the bottom up, the melted water spread where it joined
  * (above what was shaken, below what tops it up).
+ *
+ * @example fillGlass(daiquiri, coupe, kinds)
  */
 export function fillGlass(recipe: Recipe, glass: Glass, kinds: ReadonlyMap<string, Kind>): Fill {
   const profile = drinkFigures(recipe, kinds);

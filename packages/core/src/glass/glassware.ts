@@ -115,6 +115,7 @@ export type GlassPriority = (typeof GLASS_PRIORITIES)[number];
  * fewest kinds, then fewest glasses.
  *
  * @throws RangeError for a menu of more than ten drinks.
+ * @example chooseGlasses(served, glassSources(kit, prices), { guests: 6, washRounds: 1, attitude: 'home', first: 'money' })
  */
 export function chooseGlasses(
   menu: readonly ServedDrink[],

@@ -30,7 +30,11 @@ export function volumeToMl(inside: Inside, heightMm: number): number {
   return ml;
 }
 
-/** ml to the brim. */
+/**
+ * ml to the brim.
+ *
+ * @example capacityMl(coupe.inside) // 179.7
+ */
 export function capacityMl(inside: Inside): number {
   return volumeToMl(inside, inside.at(-1)?.[0] ?? 0);
 }
@@ -41,7 +45,11 @@ export function insideOfCapacity(inside: Inside, brimMl: number): Inside {
   return inside.map(([h, r]) => [h * scale, r * scale]);
 }
 
-/** How high `ml` stand in a glass, in mm; the brim when they do not fit. */
+/**
+ * How high `ml` stand in a glass, in mm; the brim when they do not fit.
+ *
+ * @example heightOfMl(coupe.inside, 100) // mm from the bottom
+ */
 export function heightOfMl(inside: Inside, ml: number): number {
   const brim = inside.at(-1)?.[0] ?? 0;
   if (ml >= capacityMl(inside)) return brim;

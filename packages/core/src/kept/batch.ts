@@ -15,7 +15,18 @@ export const keptBatch = describeKept({
     if (recipe === undefined)
       return [{ code: 'unknown', pointer: '/recipeId', detail: 'not something we know how to make' }];
     const parts = recipe.from.length;
-    return (['plannedG', 'inG'] as const).flatMap((list): Fault[] =>
+    const { madeOn, useBy } = batch;
+    const backwards: Fault[] =
+      madeOn !== null && useBy !== null && useBy < madeOn
+        ? [
+            {
+              code: 'mismatch',
+              pointer: '/useBy',
+              detail: `to be used by ${useBy}, before it was made on ${madeOn}`,
+            },
+          ]
+        : [];
+    const lists = (['plannedG', 'inG'] as const).flatMap((list): Fault[] =>
       batch[list].length === parts
         ? []
         : [
@@ -26,5 +37,6 @@ export const keptBatch = describeKept({
             },
           ],
     );
+    return [...backwards, ...lists];
   },
 });

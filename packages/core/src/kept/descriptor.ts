@@ -12,6 +12,8 @@ export interface World {
   /** The shops that came with the program, and own prices. */
   shops: readonly PriceList[];
   ownPrices: readonly PriceList[];
+  /** Ids of the plans there are. */
+  planIds: ReadonlySet<string>;
 }
 
 /** The id of the only one, where there is one of a thing. */

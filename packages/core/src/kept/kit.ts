@@ -1,4 +1,5 @@
 import type { Fault } from '../base/fault.js';
+import { twins } from '../base/twins.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import { emptyKit, kitSchema, type Kit } from '../kit/kit.js';
 import { describeKept } from './descriptor.js';
@@ -10,8 +11,20 @@ export const keptKit = describeKept({
   schema: kitSchema,
   empty: emptyKit,
   noun: 'kit',
-  faults: (kit, { catalogue }) => strangers(kit, catalogue),
+  faults: (kit, { catalogue }) => [...strangers(kit, catalogue), ...doubled(kit)],
 });
+
+/** What stands twice in a kit, where one of it is all there can be. */
+function doubled(kit: Kit): Fault[] {
+  const ids = (list: readonly { id: string }[]) => list.map((e) => e.id);
+  return [
+    ...twins(ids(kit.tools), '/tools', 'tool'),
+    ...twins(kit.kitchen, '/kitchen', 'kitchen thing'),
+    ...twins(ids(kit.glasses), '/glasses', 'glass'),
+    ...twins(ids(kit.vessels), '/vessels', 'measure'),
+    ...twins(ids(kit.moulds), '/moulds', 'mould'),
+  ];
+}
 
 /** Things of a kit that the catalogue does not know, by where they stand. */
 function strangers(kit: Kit, catalogue: Catalogue): Fault[] {

@@ -1,3 +1,4 @@
+import { strangersInBrief } from '../plan/strangers.js';
 import { planSchema } from '../plan/plan.js';
 import { describeKept } from './descriptor.js';
 
@@ -10,6 +11,7 @@ export const keptPlan = describeKept({
   noun: 'plan',
   title: (plan) => `“${plan.name}”`,
   upgrade: withoutUpdatedAt,
+  faults: ({ brief }, { catalogue }) => strangersInBrief(brief, catalogue),
 });
 
 /** Until the fourth migration a plan told itself when it was changed; now its row does. */

@@ -20,7 +20,11 @@ export const KEPT = [
   keptOwnRecipes,
 ] as unknown as readonly Kept[];
 
-/** The descriptor of that name; undefined when there is none. */
+/**
+ * The descriptor of that name; undefined when there is none.
+ *
+ * @example keptNamed('plan')?.path // 'plans'
+ */
 export function keptNamed(name: string): Kept | undefined {
   return KEPT.find((kept) => kept.name === name);
 }

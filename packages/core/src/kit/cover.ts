@@ -50,6 +50,7 @@ function kitProblem(
  *
  * @param recipes drinks whose bottles are taken as given.
  * @param budgetMinor money for tools and glasses; all that it takes when left out.
+ * @example coverKit(recipes, kit, prices, catalogue).costMinor
  */
 export function coverKit(
   recipes: readonly Recipe[],

@@ -6,6 +6,8 @@ import { WINE_GLASSES } from './kit-offers.js';
 /**
  * Glasses that an evening could use: those in the cupboard, each with what one more of its type costs,
  * and those on sale. Wine glasses are bought only for those who drink wine.
+ *
+ * @example glassSources(kit, prices).filter((s) => s.owned > 0)
  */
 export function glassSources(kit: Kit, prices: PriceList): GlassSource[] {
   const onSale = prices.kit.flatMap((entry): GlassSource[] =>

@@ -21,7 +21,11 @@ export interface KitReport {
   fewestTypes: string[];
 }
 
-/** Judge a kit by drinks whose bottles are taken as given. */
+/**
+ * Judge a kit by drinks whose bottles are taken as given.
+ *
+ * @example kitReport(recipes, kit, prices, catalogue).cover.ready.length
+ */
 export function kitReport(
   recipes: readonly Recipe[],
   kit: Kit,

@@ -36,6 +36,8 @@ export interface Cover {
 /**
  * What the household has for a need: a tool, a thing from the kitchen where the attitude allows it,
  * or for measuring any vessel with known lines. Undefined when it has nothing.
+ *
+ * @example coveredBy(need, kit)?.by // 'tool', 'kitchen', 'vessel' or undefined
  */
 export function coveredBy(need: Need, kit: Kit): Cover | undefined {
   const owned = new Set(kit.tools.map((t) => t.id));

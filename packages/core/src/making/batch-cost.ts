@@ -12,7 +12,11 @@ export interface BatchCost {
   boughtPerMlMinor: number | undefined;
 }
 
-/** What a batch costs at a shop, and what the same costs bottled. Water is free. */
+/**
+ * What a batch costs at a shop, and what the same costs bottled. Water is free.
+ *
+ * @example batchCost(batch, prices, kinds).minor
+ */
 export function batchCost(batch: Batch, prices: PriceList, kinds: ReadonlyMap<string, Kind>): BatchCost {
   let minor = 0;
   const unpriced: string[] = [];

@@ -18,6 +18,7 @@ const THAWED_DAYS = 7;
  *
  * @param bottleMl what it is to fill; the next bottle that holds it when left out.
  * @param at ISO instant it begins.
+ * @example beginBatch(crypto.randomUUID(), batch, new Date().toISOString(), 500)
  */
 export function beginBatch(
   id: string,

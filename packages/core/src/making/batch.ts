@@ -39,7 +39,11 @@ export interface Batch {
 
 type Things = Pick<Catalogue, 'pantry'>;
 
-/** A batch from grams of each part. */
+/**
+ * A batch from grams of each part.
+ *
+ * @example batchOf(rich, [700, 400], catalogue, kinds).volumeMl // 840
+ */
 export function batchOf(
   recipe: HomeMade,
   partsG: readonly number[],
@@ -79,7 +83,11 @@ export function scaledBatch(
   );
 }
 
-/** The batch that makes so many ml: volume grows with mass, so one factor does it. */
+/**
+ * The batch that makes so many ml: volume grows with mass, so one factor does it.
+ *
+ * @example batchOfVolume(rich, 490, catalogue, kinds).partsG
+ */
 export function batchOfVolume(
   recipe: HomeMade,
   ml: number,

@@ -29,7 +29,11 @@ export interface ExtendedCitrusResult {
 /** Juice weighs about so much, g/ml (common practice). */
 const JUICE_G_PER_ML = 1.03;
 
-/** Extended citrus by mass balance: the powders' acid and the juice's, in water and juice. The peel is strained out. */
+/**
+ * Extended citrus by mass balance: the powders' acid and the juice's, in water and juice. The peel is strained out.
+ *
+ * @example extendedCitrus({ peelG: 29, juiceG: 110, acidToPeel: 1, citricToMalic: 6, waterToPeel: 15, juice })
+ */
 export function extendedCitrus(p: ExtendedCitrus): ExtendedCitrusResult {
   const acidG = p.peelG * p.acidToPeel;
   const malicG = acidG / (1 + p.citricToMalic);

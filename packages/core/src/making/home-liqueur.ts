@@ -30,6 +30,7 @@ const MOST_RATIO = 50;
  *
  * @param syrupBrix of the syrup; @param spiritAbv of the spirit; @param abv wanted, below the spirit's.
  * @throws RangeError when the spirit is not stronger than what is wanted.
+ * @example homeLiqueur(65, 0.96, 0.25).spiritToSyrup
  */
 export function homeLiqueur(syrupBrix: number, spiritAbv: number, abv: number): HomeLiqueur {
   if (!(abv > 0 && abv < spiritAbv)) throw new RangeError('the spirit must be stronger than the liqueur');

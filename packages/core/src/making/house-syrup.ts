@@ -18,6 +18,7 @@ function waterPerMl(brix: number): number {
  *
  * @param ml of the syrup the spec was written for.
  * @param fromRatio its sugar to water by weight, 1 for 1:1; @param toRatio the other's.
+ * @example rescaleSyrup(15, 1, 2).ml // 10.4 of a 2:1 for 15 ml of a 1:1
  */
 export function rescaleSyrup(ml: number, fromRatio: number, toRatio: number): Rescaled {
   const from = brixOfRatio(fromRatio);

@@ -59,6 +59,8 @@ function hasFresh(recipe: HomeMade, { pantry, kinds }: Pick<Catalogue, 'pantry' 
 /**
  * How long a batch keeps cold: by its water activity, its fresh parts, its heat, its alcohol, and never
  * longer than its recipe says. Every syrup is kept in the fridge and dated (trade.md, section 6).
+ *
+ * @example keeping(batch, catalogue).days // 14
  */
 export function keeping(
   { recipe, brix, activity, abv }: Batch,

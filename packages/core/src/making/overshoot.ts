@@ -14,6 +14,7 @@ export interface Rebalanced {
  *
  * @param plannedG grams of each part as planned.
  * @param inG grams of each part that are in already.
+ * @example rebalance([700, 400], [706, 0]).toAddG // [0, 403.4…]
  */
 export function rebalance(plannedG: readonly number[], inG: readonly number[]): Rebalanced {
   const factor = Math.max(1, ...plannedG.map((g, i) => (inG[i] ?? 0) / g));

@@ -36,6 +36,8 @@ export function leadDays(minutes: number): number {
  * The fewest makings that have everything ready and fresh: each is ready as late as may be, on the
  * first day that nothing serves yet, and serves every later day within its life (for intervals of
  * one length this greedy is optimal). In order of beginning.
+ *
+ * @example schedule([{ id: 'gum', leadMinutes: 720, keepsDays: 30, days: ['2026-03-01'] }])
  */
 export function schedule(wanted: readonly ToMake[]): Making[] {
   const makings = wanted.flatMap(({ id, leadMinutes, keepsDays, days }) => {

@@ -71,6 +71,8 @@ function isBetter(a: MeasuringPlan, b: MeasuringPlan | undefined): boolean {
 /**
  * The easiest way to measure an amount: within 5 % in the fewest fills, and of those the nearest;
  * when no way is within 5 %, the nearest there is, up to six fills. Undefined without any line.
+ *
+ * @example measuringPlan(22.5, measuringLines(kit.vessels))
  */
 export function measuringPlan(targetMl: number, lines: readonly MeasuringLine[]): MeasuringPlan | undefined {
   const falling = [...lines].sort((a, b) => b.ml - a.ml);

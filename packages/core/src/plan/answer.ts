@@ -83,6 +83,7 @@ export function describeAnswer(compiled: CompiledPlan, answer: PlanAnswer, budge
  * @param start a set to begin from.
  * @param onBetter told once, of the first good set on the way.
  * @returns undefined when it was stopped.
+ * @example answerPlan(compiled, new PlanSearch(compiled.problem), 24_000)
  */
 export function answerPlan(
   compiled: CompiledPlan,

@@ -110,6 +110,7 @@ function weigh(brief: Brief, tastes: ReadonlySet<string>): { weight: number; dis
  *
  * @param kit the household's tools and glasses; left out, they are taken to be there.
  * @throws CurrencyMismatchError when brief and prices are in different currencies.
+ * @example compilePlan(emptyBrief('EUR'), prices, catalogue).problem
  */
 export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogue, kit?: Kit): CompiledPlan {
   if (brief.currency !== prices.currency) throw new CurrencyMismatchError(brief.currency, prices.currency);

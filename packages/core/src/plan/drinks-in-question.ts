@@ -13,6 +13,7 @@ export type KitScope = (typeof KIT_SCOPES)[number];
  * The drinks in question, whatever tools and glasses they lack.
  *
  * @param items what the plan's answer buys; without a plan nothing is bought.
+ * @example drinksInQuestion('counted', brief, [], prices, catalogue)
  */
 export function drinksInQuestion(
   scope: KitScope,

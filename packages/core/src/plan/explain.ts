@@ -38,6 +38,8 @@ export interface Explanation {
 /**
  * Explain a set: what leans on each item, what each shut drink lacks, which single items to add
  * next. Limits on number and room are ignored for the last two: they say what money would do.
+ *
+ * @example explainPlan(problem, answer).lifts // what one more bottle would open
  */
 export function explainPlan(problem: PlanProblem, answer: Pick<PlanAnswer, 'items'>): Explanation {
   const prepared = new PreparedProblem(problem);
@@ -55,6 +57,8 @@ export function explainPlan(problem: PlanProblem, answer: Pick<PlanAnswer, 'item
 /**
  * The cheapest items that open one drink on top of a set, and their price together; no items when
  * the set opens it already, undefined when nothing on sale does.
+ *
+ * @example wayToDrink(problem, 'negroni', answer.items)?.cost
  */
 export function wayToDrink(
   problem: PlanProblem,

@@ -18,3 +18,4 @@ export * from './answer.js';
 export * from './drinks-in-question.js';
 export * from './advice/school-curves.js';
 export * from './advice/months.js';
+export * from './strangers.js';

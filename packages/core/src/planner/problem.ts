@@ -1,7 +1,15 @@
 import { z } from 'zod';
 
 /** Beyond these a problem is refused (HTTP 413) rather than left to run for ever. */
-export const PROBLEM_LIMITS = { items: 1000, drinks: 10_000, alternatives: 200_000 } as const;
+export const PROBLEM_LIMITS = {
+  items: 1000,
+  drinks: 10_000,
+  alternatives: 200_000,
+  /** Capabilities of one item, slots of one drink, capabilities of one alternative. */
+  provides: 200,
+  slots: 100,
+  all: 50,
+} as const;
 
 const text = z.string().min(1).max(200);
 const count = z.int().nonnegative();
@@ -134,6 +142,8 @@ export interface Frontier {
   points: FrontierPoint[];
 }
 
+const lengthOf = (list: unknown): number => (Array.isArray(list) ? list.length : 0);
+
 /** Which stated size limit a raw (unparsed) problem exceeds, in words; undefined when none. */
 export function oversize(raw: unknown): string | undefined {
   if (typeof raw !== 'object' || raw === null) return undefined;
@@ -141,14 +151,25 @@ export function oversize(raw: unknown): string | undefined {
   if (Array.isArray(items) && items.length > PROBLEM_LIMITS.items) {
     return `${items.length} items; the most is ${PROBLEM_LIMITS.items}`;
   }
+  const crowded = (Array.isArray(items) ? (items as { provides?: unknown }[]) : []).find(
+    (item) => lengthOf(item?.provides) > PROBLEM_LIMITS.provides,
+  );
+  if (crowded)
+    return `an item of ${lengthOf(crowded.provides)} capabilities; the most is ${PROBLEM_LIMITS.provides}`;
   if (!Array.isArray(drinks)) return undefined;
   if (drinks.length > PROBLEM_LIMITS.drinks)
     return `${drinks.length} drinks; the most is ${PROBLEM_LIMITS.drinks}`;
   let alternatives = 0;
   for (const drink of drinks as { slots?: unknown }[]) {
     if (!Array.isArray(drink?.slots)) continue;
+    if (drink.slots.length > PROBLEM_LIMITS.slots)
+      return `a drink of ${drink.slots.length} slots; the most is ${PROBLEM_LIMITS.slots}`;
     for (const slot of drink.slots as { any?: unknown }[]) {
-      if (Array.isArray(slot?.any)) alternatives += slot.any.length;
+      if (!Array.isArray(slot?.any)) continue;
+      alternatives += slot.any.length;
+      const wide = (slot.any as { all?: unknown }[]).find((a) => lengthOf(a?.all) > PROBLEM_LIMITS.all);
+      if (wide)
+        return `an alternative of ${lengthOf(wide.all)} capabilities; the most is ${PROBLEM_LIMITS.all}`;
     }
   }
   return alternatives > PROBLEM_LIMITS.alternatives

@@ -5,6 +5,7 @@ import type { Frontier, FrontierPoint, PlanAnswer, PlanProblem } from './problem
  * Best set of items for a problem, proven, with every tie broken as the format says.
  *
  * @throws OutOfTimeError when no valid set was found in the time given.
+ * @example solvePlan(workedExample).status // 'optimal'
  */
 export function solvePlan(problem: PlanProblem, control: SolveControl = {}): PlanAnswer {
   return new PlanSearch(problem).solve(problem.budget, control);
@@ -13,6 +14,8 @@ export function solvePlan(problem: PlanProblem, control: SolveControl = {}): Pla
 /**
  * Every efficient point from the forced minimum to the budget, in rising order. When time runs out
  * the points up to there are returned, each of them exact, and the status is "feasible".
+ *
+ * @example solveFrontier(problem).points
  */
 export function solveFrontier(problem: PlanProblem, control: SolveControl = {}): Frontier {
   const search = new PlanSearch(problem);

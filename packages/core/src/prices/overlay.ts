@@ -5,6 +5,7 @@ import type { PricedKit, PriceList } from '../catalogue/price-list.js';
  * count; for every other kind, the shop's. A list that stands by itself is returned as it is.
  *
  * @param shops every list there is, for finding the one below.
+ * @example effectivePrices(mine, [lanternStore])
  */
 export function effectivePrices(list: PriceList, shops: readonly PriceList[]): PriceList {
   const below = list.over === undefined ? undefined : shops.find((s) => s.id === list.over);

@@ -106,6 +106,7 @@ function usualOutside(kind: Kind, ml: number): Pick<BottleSize, 'widthMm' | 'hei
  *
  * @param rows each with the file's headings as keys.
  * @param currency the plan's.
+ * @example readPriceTable(rows, guessMapping(headings), kinds, 'EUR').bottles
  */
 export function readPriceTable(
   rows: readonly Record<string, string>[],

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { formatISO } from 'date-fns';
 import { keptBatch, keptKit, keptPlace, keptPlan, keptSettings, ONLY_ID, type Kept } from '@uisce/core/kept';
 import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
@@ -13,7 +14,8 @@ export function seedDemo(store: KeptStore): void {
     ...plan,
     createdAt: new Date(start + i).toISOString(),
   }));
-  const today = new Date(start).toISOString().slice(0, 10);
+  // The days of whoever looks at it: this machine's.
+  const today = formatISO(start, { representation: 'date' });
   const write = <T>(kept: Kept<T>, value: T) => ({
     thing: kept.name,
     id: kept.idOf?.(value) ?? ONLY_ID,

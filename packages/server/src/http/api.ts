@@ -1,4 +1,4 @@
-import { Router, type Request, type Response } from 'express';
+import { Router, type Request, type RequestHandler, type Response } from 'express';
 import type { ProblemName } from '@uisce/core/base';
 import type { z } from 'zod';
 import { jsonBody, validated } from './parse.js';
@@ -15,6 +15,8 @@ export interface Endpoint<Body extends z.ZodType = z.ZodType> {
   /** The shape to describe, where a body is first looked at in another way. */
   described?: z.ZodType;
   limit?: string;
+  /** What is asked before the body is read. */
+  before?: RequestHandler;
   /** What is called in messages. */
   called?: string;
   /** Headers that matter, and what for. */
@@ -35,10 +37,10 @@ export class Api {
   /** Serve an endpoint. A declared body is parsed and validated before the handler sees it. */
   on<Body extends z.ZodType>(endpoint: Endpoint<Body>, handler: Handler<z.output<Body>>): this {
     this.endpoints.push(endpoint);
-    const { method, path, body, limit, called } = endpoint;
+    const { method, path, body, limit, called, before } = endpoint;
     const address = path.replace(/\{(\w+)\}/g, ':$1');
-    const before = body === undefined ? [] : [jsonBody(limit)];
-    this.router[method](address, ...before, (req, res) =>
+    const first = [...(before ? [before] : []), ...(body === undefined ? [] : [jsonBody(limit)])];
+    this.router[method](address, ...first, (req, res) =>
       handler(
         req,
         res,

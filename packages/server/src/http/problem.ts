@@ -1,6 +1,7 @@
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import {
   faultsOfZod,
+  MOST_FAULTS,
   PROBLEMS,
   problemType,
   type Fault,
@@ -15,9 +16,6 @@ interface Particulars {
   entries?: readonly unknown[];
   headers?: Record<string, string>;
 }
-
-/** More faults than this help nobody, and would make a large answer. */
-const MOST_FAULTS = 50;
 
 /** An error the client can do something about; becomes `application/problem+json`. */
 export class HttpProblem extends Error {
@@ -35,14 +33,18 @@ export class HttpProblem extends Error {
     return new HttpProblem('invalid', detail, { errors });
   }
 
-  /** A body or file that breaks its schema. */
-  static fromZod(error: ZodError, what: string): HttpProblem {
-    const faults = faultsOfZod(error);
+  /** What breaks its schema, the first fault in the words of the whole. */
+  static shape(faults: readonly Fault[], what: string): HttpProblem {
     const first = faults[0];
     return HttpProblem.faults(
       `${what} has a fault at ${first?.pointer || '/'}: ${first?.detail ?? 'unknown'}`,
       faults,
     );
+  }
+
+  /** A body or file that breaks its schema. */
+  static fromZod(error: ZodError, what: string): HttpProblem {
+    return HttpProblem.shape(faultsOfZod(error), what);
   }
 }
 

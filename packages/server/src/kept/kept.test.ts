@@ -41,7 +41,7 @@ describe('every kind of thing', () => {
       { ...defaultSettings(), theme: 'night' },
       { ...defaultSettings(), measure: 'us-oz' },
     ],
-    place: [{ planId: randomUUID() }, { planId: null }],
+    place: [{ planId: null }, { planId: null }],
     'own-prices': [own, null],
     kit: [kit, { ...kit, people: 5 }],
     batch: [batch(), null],
@@ -218,6 +218,36 @@ describe('bad input is refused with its reason and changes nothing', () => {
     expect(pointers((await put('/home-made', { value: [clash], change: 'Odd' })).body)).toEqual([
       '/value/0/id',
       '/value/0/from/0',
+    ]);
+  });
+
+  it('twins, dates that run backwards, strangers, names of nothing visible, half a character', async () => {
+    const jigger = { id: 'jigger', since: null };
+    const twice = { ...emptyKit(), tools: [jigger, jigger], kitchen: ['kettle', 'lidded-jar', 'lidded-jar'] };
+    const kit = (await put('/kit', { value: twice, change: 'Odd' })).body;
+    expect(kit.errors?.filter((e) => e.code === 'twice').map((e) => e.pointer)).toEqual([
+      '/value/tools/1',
+      '/value/kitchen/2',
+    ]);
+    const early = batch({ madeOn: '2026-11-25', useBy: '2026-11-20' });
+    expect(pointers((await put(`/batches/${early.id}`, { value: early, change: 'Odd' })).body)).toEqual([
+      '/value/useBy',
+    ]);
+    const strange = plan({
+      brief: { ...brief, mustDrinks: ['daiquiri', 'moon-fizz'], ownedKinds: ['moon-gin'] },
+    });
+    expect(pointers((await put(`/plans/${strange.id}`, { value: strange, change: 'Odd' })).body)).toEqual([
+      '/value/brief/mustDrinks/1',
+      '/value/brief/ownedKinds/0',
+    ]);
+    for (const name of ['\u200b\u2060', 'half \ud800 of it']) {
+      const odd = plan({ name });
+      expect(pointers((await put(`/plans/${odd.id}`, { value: odd, change: 'Odd' })).body)).toEqual([
+        '/value/name',
+      ]);
+    }
+    expect(pointers((await put('/place', { value: { planId: randomUUID() }, change: 'Odd' })).body)).toEqual([
+      '/value/planId',
     ]);
   });
 

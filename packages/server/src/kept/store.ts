@@ -107,6 +107,7 @@ export class KeptStore {
    * @throws VersionMismatch when a thing is not as its writer saw it.
    */
   apply(change: ChangeWrite, by: Author): Applied {
+    this.settle();
     const { entries, written } = this.db
       .transaction(() => {
         const things = change.writes.map((write) => ({ write, kept: keptNamed(write.thing) as Kept }));
@@ -208,6 +209,11 @@ export class KeptStore {
       .immediate();
     if (applied) this.onApplied(applied, by);
     return applied;
+  }
+
+  /** A transaction that a failure left open (a full disk) would swallow every later write: end it first. */
+  private settle(): void {
+    if (this.db.inTransaction) this.db.exec('ROLLBACK');
   }
 
   private next(order: 'ASC' | 'DESC', undone: 0 | 1): ChangeRow | undefined {

@@ -2,6 +2,7 @@ import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
   keptOwnPrices,
   keptOwnRecipes,
+  keptPlan,
   ONLY_ID,
   readKept,
   type ChangeWrite,
@@ -21,6 +22,9 @@ export function worldOf(store: KeptStore, catalogue: Catalogue, shops: readonly 
     get ownPrices() {
       return store.list(keptOwnPrices).map((entry) => entry.value);
     },
+    get planIds() {
+      return new Set(store.list(keptPlan).map((entry) => entry.id));
+    },
   };
 }
 
@@ -39,6 +43,9 @@ export function worldWith(world: World, writes: ChangeWrite['writes']): World {
     },
     get ownPrices() {
       return [...world.ownPrices, ...written(keptOwnPrices)];
+    },
+    get planIds() {
+      return new Set([...world.planIds, ...written(keptPlan).map((plan) => plan.id)]);
     },
   };
 }

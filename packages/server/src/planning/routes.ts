@@ -1,8 +1,8 @@
-import type { Request, Response } from 'express';
+import type { NextFunction, Request, Response } from 'express';
 import { oversize, planProblemSchema } from '@uisce/core/planner';
 import { z } from 'zod';
 import type { Api } from '../http/api.js';
-import { LARGE_BODY, validated } from '../http/parse.js';
+import { LARGE_BODY } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
 import { QueueFullError, type SolverPool } from './pool.js';
 import type { SolveTask } from './worker.js';
@@ -22,16 +22,24 @@ const frontierSchema = z.object({
   ms: z.int(),
 });
 
+function busy(): HttpProblem {
+  return new HttpProblem('busy', 'too many problems are waiting; try again in a moment', {
+    headers: { 'retry-after': '10', connection: 'close' },
+  });
+}
+
 /** The open planning API: a problem in, the proven best out. */
 export function planningRoutes(api: Api, pool: SolverPool): void {
   const handle = (kind: SolveTask['kind']) => async (req: Request, res: Response, body: unknown) => {
     const tooBig = oversize(body);
     if (tooBig !== undefined) throw new HttpProblem('too-large', `the problem is too large: ${tooBig}`);
-    const problem = validated(planProblemSchema, body, 'the problem');
     const gone = new AbortController();
     res.on('close', () => gone.abort());
     try {
-      const result = await pool.run({ kind, problem }, gone.signal);
+      const result = await pool.run({ kind, problem: body }, gone.signal);
+      if (result.kind === 'faults') throw HttpProblem.shape(result.faults, 'the problem');
+      if (result.kind === 'out-of-memory')
+        throw new HttpProblem('too-large', 'the problem needs more memory than one may take here');
       if (result.kind === 'out-of-time') {
         throw new HttpProblem('out-of-time', 'no set that meets every rule was found in the time allowed');
       }
@@ -41,16 +49,18 @@ export function planningRoutes(api: Api, pool: SolverPool): void {
         req.log.info('client left; solve stopped');
         return;
       }
-      if (error instanceof QueueFullError)
-        throw new HttpProblem('busy', 'too many problems are waiting; try again in a moment', {
-          headers: { 'retry-after': '10' },
-        });
+      if (error instanceof QueueFullError) throw busy();
       throw error;
     }
   };
 
   const common = {
     method: 'post',
+    // Asked before a large body is read for nothing.
+    before: (_req: Request, _res: Response, next: NextFunction) => {
+      if (!pool.hasRoom) throw busy();
+      next();
+    },
     // Measured by hand first: what is far too large is refused before its schema looks at it.
     body: z.unknown(),
     described: planProblemSchema,

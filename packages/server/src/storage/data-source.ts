@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
 import Sqlite from 'better-sqlite3';
 import { DataSource } from 'typeorm';
@@ -23,12 +23,23 @@ export interface OpenDatabase {
 /**
  * Open the database file, creating it and bringing it up to date by migrations.
  *
- * @throws DatabaseError when a newer version of the program has written it.
+ * @throws DatabaseError when it cannot be used: written by a newer version, in use, damaged, not to be written.
  */
 export async function openDatabase(file: string): Promise<OpenDatabase> {
-  if (file !== ':memory:') {
-    mkdirSync(dirname(file), { recursive: true });
-    if (existsSync(file)) refuseNewer(file);
+  try {
+    return await open(file);
+  } catch (error) {
+    throw worded(error, file);
+  }
+}
+
+async function open(file: string): Promise<OpenDatabase> {
+  mkdirSync(dirname(file), { recursive: true });
+  if (existsSync(file)) {
+    // A file of nothing would pass for a new household.
+    if (statSync(file).size === 0)
+      throw new DatabaseError(`${file} is empty: put a backup in its place, or remove it to begin anew.`);
+    refuseNewer(file);
   }
   let connection: Sqlite.Database | undefined;
   const source = new DataSource({
@@ -41,6 +52,8 @@ export async function openDatabase(file: string): Promise<OpenDatabase> {
     enableWAL: true,
     prepareDatabase: (db: unknown) => {
       connection = db as Sqlite.Database;
+      // One server a household: the lock goes with the process, however it ends.
+      connection.pragma('locking_mode = EXCLUSIVE');
       // What was acknowledged is on the disk, power cut or not.
       connection.pragma('synchronous = FULL');
       connection.pragma('foreign_keys = ON');
@@ -49,6 +62,23 @@ export async function openDatabase(file: string): Promise<OpenDatabase> {
   await source.initialize();
   if (connection === undefined) throw new DatabaseError('the database gave no connection');
   return { source, connection };
+}
+
+/** What went wrong, in one sentence that says what to do; anything unforeseen stays as it is. */
+function worded(error: unknown, file: string): unknown {
+  if (error instanceof DatabaseError) return error;
+  const { code = '' } = error as NodeJS.ErrnoException;
+  if (code.startsWith('SQLITE_BUSY'))
+    return new DatabaseError(`${file} is in use, by another Uisce perhaps: stop that one first.`);
+  if (code === 'SQLITE_NOTADB' || code.startsWith('SQLITE_CORRUPT'))
+    return new DatabaseError(`${file} is no database, or damaged: put a backup in its place.`);
+  if (code.startsWith('SQLITE_READONLY') || code === 'EACCES' || code === 'EROFS' || code === 'EPERM')
+    return new DatabaseError(`${file} may not be written: give its folder to the user that runs Uisce.`);
+  if (code === 'ENOTDIR' || code === 'EEXIST')
+    return new DatabaseError(`${dirname(file)} is not a folder: name another in UISCE_DATA.`);
+  if (code.startsWith('SQLITE_CANTOPEN') || code.startsWith('SQLITE_IOERR') || code === 'EISDIR')
+    return new DatabaseError(`${file} cannot be opened: look at its folder, or name another in UISCE_DATA.`);
+  return error;
 }
 
 /** A file that a newer version has brought up to date is left as it is. */

@@ -1,4 +1,4 @@
-import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Sqlite from 'better-sqlite3';
@@ -104,6 +104,26 @@ describe('a database of an earlier migration opens with nothing lost', () => {
       const seen = store.get(keptKit, ONLY_ID)?.version ?? null;
       expect(seen).not.toBeNull();
     });
+  });
+
+  it('a file that is in use, empty, damaged or no file is refused in one sentence, and left as it is', async () => {
+    const refusal = (at: string) =>
+      openDatabase(at).then(
+        () => '',
+        (error: Error) => `${error.name}: ${error.message}`,
+      );
+    const { source } = await openDatabase(file);
+    expect(await refusal(file)).toMatch(/is in use, by another Uisce perhaps/);
+    await source.destroy();
+    const empty = join(folder, 'empty.sqlite');
+    writeFileSync(empty, '');
+    expect(await refusal(empty)).toMatch(/is empty: put a backup in its place/);
+    expect(readFileSync(empty).length).toBe(0);
+    const damaged = join(folder, 'damaged.sqlite');
+    writeFileSync(damaged, 'no database at all, '.repeat(200));
+    expect(await refusal(damaged)).toMatch(/is no database, or damaged/);
+    expect(await refusal(join(damaged, 'below.sqlite'))).toMatch(/is not a folder/);
+    expect(await refusal(folder)).toMatch(/cannot be opened/);
   });
 
   it('one that a newer version has written is refused with words', async () => {

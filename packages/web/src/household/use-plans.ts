@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
 import { keptPlace, keptPlan } from '@uisce/core/kept';
-import { emptyBrief, type Brief, type Plan } from '@uisce/core/plan';
+import { emptyBrief, withoutStrangers, type Brief, type Plan } from '@uisce/core/plan';
 import { useKeeper } from '../kept/use-keeper';
 import { useTrade } from './use-trade';
 
@@ -36,11 +36,8 @@ export const usePlans = defineStore('plans', () => {
   function edit(change: string, next: { name?: string; brief?: Partial<Brief> }): void {
     const plan = current.value;
     if (plan === undefined) return;
-    keeper.keep(
-      keptPlan,
-      { ...plan, name: next.name ?? plan.name, brief: { ...plan.brief, ...next.brief } },
-      change,
-    );
+    const brief = withoutStrangers({ ...plan.brief, ...next.brief }, useTrade().catalogue);
+    keeper.keep(keptPlan, { ...plan, name: next.name ?? plan.name, brief }, change);
   }
 
   function open(id: string): void {

@@ -68,7 +68,7 @@ function remove(id: string, name: string): void {
 const AMOUNTS = [
   { key: 'ml', title: 'Amount', names: true },
   { key: 'fills', title: 'How' },
-  { key: 'error', title: 'Off by', figures: true },
+  { key: 'error', title: 'Off by' },
 ];
 const JIGGERS = [
   { key: 'name', title: 'With the spoons beside it' },

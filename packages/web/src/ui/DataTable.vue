@@ -105,6 +105,10 @@ thead th {
   text-align: end;
 }
 
+td.figures {
+  white-space: nowrap;
+}
+
 .narrow {
   width: 1%;
   white-space: nowrap;

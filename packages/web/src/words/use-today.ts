@@ -1,9 +1,15 @@
+import { createSharedComposable, useNow } from '@vueuse/core';
 import { formatISO } from 'date-fns';
+import { computed } from 'vue';
 
-/** Today where the reader is. */
-export function useToday() {
+const LOOK_EVERY_MS = 20_000;
+
+/** Today where the reader is; an open page turns at midnight. */
+export const useToday = createSharedComposable(() => {
+  const now = useNow({ interval: LOOK_EVERY_MS });
+  const day = computed(() => formatISO(now.value, { representation: 'date' }));
   return {
     /** As an ISO date, the local day. */
-    iso: (): string => formatISO(new Date(), { representation: 'date' }),
+    iso: (): string => day.value,
   };
-}
+});

@@ -33,6 +33,7 @@ export interface MonthByMonth {
  * @param months that follow the present one.
  * @param tell how far it has come, 0 to 1, and what there is so far.
  * @returns undefined when no month can meet what is asked for.
+ * @example monthByMonth(compiled, search, { nowMinor: 24_000, perMonthMinor: 6_000, months: 6 })
  */
 export function monthByMonth(
   { problem, recipes }: Pick<CompiledPlan, 'problem' | 'recipes'>,

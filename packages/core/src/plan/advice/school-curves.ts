@@ -10,7 +10,11 @@ export interface SchoolCurve {
   steps: { itemId: string; spend: number; value: number; open: number; opened: string[] }[];
 }
 
-/** Every school of stocking as a curve: what its purchases open, one after the other. */
+/**
+ * Every school of stocking as a curve: what its purchases open, one after the other.
+ *
+ * @example schoolCurves(compiled, { most: 50_000, base: 'bourbon', drinks: [] })
+ */
 export function schoolCurves(
   compiled: CompiledPlan,
   { most, base, drinks }: { most: number; base: string; drinks: readonly string[] },
