@@ -1,10 +1,37 @@
+import vue from '@vitejs/plugin-vue';
+import vuetify from 'vite-plugin-vuetify';
 import { defineConfig } from 'vitest/config';
 
+const resolve = { conditions: ['uisce-source'] };
+const ssr = { resolve: { conditions: ['uisce-source', 'node'] } };
+
 export default defineConfig({
-  resolve: { conditions: ['uisce-source'] },
-  ssr: { resolve: { conditions: ['uisce-source', 'node'] } },
   test: {
-    include: ['packages/*/src/**/*.test.ts'],
     testTimeout: 120_000,
+    projects: [
+      {
+        resolve,
+        ssr,
+        test: {
+          name: 'node',
+          include: ['packages/*/src/**/*.test.ts'],
+          exclude: ['**/*.dom.test.ts'],
+          testTimeout: 120_000,
+        },
+      },
+      {
+        // Components and what needs a page: by their words and roles.
+        plugins: [vue(), vuetify({ autoImport: true })],
+        resolve,
+        ssr,
+        test: {
+          name: 'page',
+          include: ['packages/web/src/**/*.dom.test.ts'],
+          environment: 'happy-dom',
+          server: { deps: { inline: ['vuetify'] } },
+          css: false,
+        },
+      },
+    ],
   },
 });

@@ -1,5 +1,5 @@
 // Everything that must hold, in order of how soon it tells: format, lint, imports, types, catalogue, unit, end to end.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { install, ROOT } from './bootstrap.mjs';
@@ -20,34 +20,59 @@ mkdirSync(RESULTS, { recursive: true });
 const unitFile = join(RESULTS, 'unit.json');
 const e2eFile = join(RESULTS, 'e2e.json');
 
-const STEPS = [
-  ['format', 'prettier', ['--check', '--log-level', 'warn', '.']],
-  ['lint', 'eslint', ['.', '--max-warnings', '0']],
-  ['imports', 'depcruise', ['--config', '.dependency-cruiser.cjs', 'packages', 'e2e']],
-  ['types', 'vue-tsc', ['-b']],
-  ['catalogue', process.execPath, [join(ROOT, 'packages/catalogue/dist/check/main.js')]],
-  ['unit', 'vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitFile}`]],
-  ['build', process.execPath, [join(ROOT, 'scripts/build.mjs')]],
-  ['end to end', 'playwright', ['test', '--config', 'e2e/playwright.config.ts']],
+const bin = (name) => join(ROOT, 'node_modules/.bin', name);
+/** What only reads goes in two lanes side by side; what then needs both cores, one after the other. */
+const LANES = [
+  [
+    ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+    ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+    ['imports', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'e2e']],
+  ],
+  [
+    ['types', bin('vue-tsc'), ['-b']],
+    ['catalogue', process.execPath, [join(ROOT, 'packages/catalogue/dist/check/main.js')]],
+  ],
 ];
-
+const STEPS = [
+  ['unit', bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitFile}`]],
+  ['build', process.execPath, [join(ROOT, 'scripts/build.mjs')]],
+  ['end to end', bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts']],
+];
+/** Later steps need what these make. */
+const NEEDED = new Set(['types', 'build']);
+const env = { ...process.env, UISCE_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_FILE: e2eFile };
 const failed = [];
-for (const [name, command, args] of STEPS) {
+
+/** Run a step; with a lane beside it, what it says is held until it is done. Resolves to whether it was good. */
+function step([name, command, args], isAlone) {
   const began = Date.now();
-  console.log(`\n== ${name}`);
-  const path = command.includes('/') ? command : join(ROOT, 'node_modules/.bin', command);
-  const { status } = spawnSync(path, args, {
+  if (isAlone) console.log(`\n== ${name}`);
+  const child = spawn(command, args, {
     cwd: ROOT,
-    stdio: 'inherit',
-    env: { ...process.env, UISCE_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_FILE: e2eFile },
+    env,
+    stdio: isAlone ? 'inherit' : ['ignore', 'pipe', 'pipe'],
   });
-  console.log(
-    `== ${name}: ${status === 0 ? 'good' : 'failed'} in ${((Date.now() - began) / 1000).toFixed(0)} s`,
-  );
-  if (status !== 0) failed.push(name);
-  // Later steps need what these make.
-  if (status !== 0 && (name === 'types' || name === 'build')) break;
+  const said = [];
+  child.stdout?.on('data', (chunk) => said.push(chunk));
+  child.stderr?.on('data', (chunk) => said.push(chunk));
+  return new Promise((resolve) => {
+    child.on('close', (status) => {
+      if (!isAlone) process.stdout.write(`\n== ${name}\n${Buffer.concat(said)}`);
+      const seconds = ((Date.now() - began) / 1000).toFixed(0);
+      console.log(`== ${name}: ${status === 0 ? 'good' : 'failed'} in ${seconds} s`);
+      if (status !== 0) failed.push(name);
+      resolve(status === 0);
+    });
+  });
 }
+
+/** Steps one after the other, until one that is needed fails. */
+async function inTurn(steps, isAlone) {
+  for (const one of steps) if (!(await step(one, isAlone)) && NEEDED.has(one[0])) return;
+}
+
+await Promise.all(LANES.map((lane) => inTurn(lane, false)));
+if (!failed.includes('types')) await inTurn(STEPS, true);
 
 const read = (file) => {
   try {

@@ -5,10 +5,15 @@ import { isOpen } from './this-page';
 const PREFIX = 'uisce:outbox:';
 
 /** Keep what waits to be sent in the browser, under this page's name. Where the browser keeps nothing, it waits in memory. */
-export function saveDrafts(page: string, state: OutboxState): void {
+export async function saveDrafts(page: string, state: OutboxState): Promise<void> {
   const nothing = state.pending.length === 0 && state.conflicts.length === 0;
-  const plain = JSON.parse(JSON.stringify(state)) as OutboxState;
-  void (nothing ? del(PREFIX + page) : set(PREFIX + page, plain)).catch(() => undefined);
+  try {
+    // What is reactive cannot be stored; plain JSON can.
+    const plain = JSON.parse(JSON.stringify(state)) as OutboxState;
+    await (nothing ? del(PREFIX + page) : set(PREFIX + page, plain));
+  } catch {
+    // It is still in memory, and on its way.
+  }
 }
 
 /** What this page, and pages that are gone, left unsent, oldest first. It is this page's to send from now on. */

@@ -35,7 +35,7 @@ export const useKeeper = defineStore('keeper', () => {
 
   const outbox = new Outbox({
     send: (change) => api<Applied>('/changes', { method: 'POST', body: change, keepalive: fits(change) }),
-    save: (state) => saveDrafts(page, state),
+    save: (state) => void saveDrafts(page, state),
     onApplied: receive,
     onRefused: (_change, error) => notices.say(error.message),
     onOnline: (is) => {

@@ -1,0 +1,144 @@
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { keptKit, keptPlan, type ChangeWrite, type KeptEntry } from '@uisce/core/kept';
+import { emptyKit } from '@uisce/core/kit';
+import { emptyBrief, type Plan } from '@uisce/core/plan';
+import { useKeeper } from './use-keeper';
+import { useNotices } from './use-notices';
+
+const plan = (name: string): Plan => ({
+  id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', name, brief: emptyBrief('EUR'), createdAt: '2026-11-25T18:00:00.000Z',
+}); // prettier-ignore
+const entry = (value: Plan, version: number): KeptEntry => ({ thing: 'plan', id: value.id, version, value });
+
+/** The line on which the server tells what others change. */
+class Line extends EventTarget {
+  static open: Line | undefined;
+  constructor() {
+    super();
+    Line.open = this;
+  }
+  close(): void {
+    Line.open = undefined;
+  }
+  tell(type: string, data: unknown): void {
+    this.dispatchEvent(new MessageEvent(type, { data: JSON.stringify(data) }));
+  }
+}
+
+let stored: KeptEntry[];
+let sent: ChangeWrite[];
+let away: boolean;
+let label: string | null;
+
+function answer(body: unknown, status = 200): Response {
+  return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+}
+const history = () => ({ undo: label, redo: null });
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  setActivePinia(createPinia());
+  stored = [entry(plan('First'), 5)];
+  sent = [];
+  away = false;
+  label = null;
+  vi.stubGlobal('EventSource', Line);
+  vi.stubGlobal('navigator', {
+    userAgent: 'X11; Linux Chrome/1',
+    locks: {
+      request: (_name: string, _options: unknown, use: (lock: object) => unknown) => Promise.resolve(use({})),
+      query: () => Promise.resolve({ held: [] }),
+    },
+  });
+  vi.stubGlobal('fetch', (path: string, { body }: { body?: string }) => {
+    if (away) return Promise.reject(new TypeError('no line'));
+    if (path === '/api/kept')
+      return Promise.resolve(answer({ entries: stored, setAside: [], history: history() }));
+    if (path === '/api/history/undo')
+      return Promise.resolve(
+        answer({ label: 'Name', entries: [entry(plan('First'), 9)], history: history() }),
+      );
+    const change = JSON.parse(body ?? '{}') as ChangeWrite;
+    const [write] = change.writes;
+    const now = stored.find((e) => e.id === write?.id);
+    if (write && now && now.version !== write.version)
+      return Promise.resolve(
+        answer({ type: '/problems/version-mismatch', title: 'x', status: 412, entries: [now] }, 412),
+      );
+    sent.push(change);
+    label = change.change;
+    const entries = change.writes.map((w) => ({ thing: w.thing, id: w.id, version: 8, value: w.value }));
+    return Promise.resolve(answer({ entries, history: history() }));
+  });
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const started = async () => {
+  const keeper = useKeeper();
+  await keeper.start();
+  return keeper;
+};
+const names = (keeper: ReturnType<typeof useKeeper>) => keeper.all(keptPlan).map((p) => p.name);
+
+describe('what is kept, as a page has it', () => {
+  it('shows a change at once and sends it when the hand rests, on the version that was seen', async () => {
+    const keeper = await started();
+    keeper.keep(keptPlan, plan('Se'), 'Name');
+    keeper.keep(keptPlan, plan('Second'), 'Name');
+    expect([names(keeper), sent.length]).toEqual([['Second'], 0]);
+    await vi.advanceTimersByTimeAsync(500);
+    expect(sent.map((c) => c.writes)).toEqual([
+      [expect.objectContaining({ version: 5, value: plan('Second') })],
+    ]);
+    expect([keeper.history.undo, keeper.waiting]).toEqual(['Name', []]);
+  });
+
+  it('stands in for what was never kept with its empty value, and lets a thing go', async () => {
+    const keeper = await started();
+    expect(keeper.only(keptKit)).toEqual(emptyKit());
+    keeper.remove(keptPlan, plan('').id, 'Delete');
+    expect(names(keeper)).toEqual([]);
+  });
+
+  it('takes over what others change, but not what it made itself', async () => {
+    const keeper = await started();
+    const news = (page: string, name: string) =>
+      Line.open?.tell('change', { page, label: 'Name', entries: [entry(plan(name), 6)], history: history() });
+    news('another page', 'Theirs');
+    expect(names(keeper)).toEqual(['Theirs']);
+    news(sessionStorage.getItem('uisce:page') ?? '', 'Echo');
+    expect(names(keeper)).toEqual(['Theirs']);
+  });
+
+  it('keeps what it shows when somebody else was first, until it is told which to keep', async () => {
+    const keeper = await started();
+    stored = [entry(plan('Theirs'), 6)];
+    keeper.keep(keptPlan, plan('Mine'), 'Name');
+    await vi.advanceTimersByTimeAsync(500);
+    expect([names(keeper), keeper.conflicts.length, sent.length]).toEqual([['Mine'], 1, 0]);
+    const [conflict] = keeper.conflicts;
+    if (conflict) await keeper.settle(conflict, 'mine');
+    expect(sent[0]?.writes[0]).toMatchObject({ version: 6, value: plan('Mine') });
+    expect(keeper.conflicts).toEqual([]);
+  });
+
+  it('says that the server is away, waits, and undoes nothing before everything has arrived', async () => {
+    const keeper = await started();
+    away = true;
+    keeper.keep(keptPlan, plan('In the dark'), 'Name');
+    await vi.advanceTimersByTimeAsync(500);
+    expect([keeper.online, useNotices().text]).toEqual([false, expect.stringContaining('does not answer')]);
+    await keeper.undo();
+    expect(names(keeper)).toEqual(['In the dark']);
+    away = false;
+    await vi.advanceTimersByTimeAsync(5000);
+    expect([keeper.online, sent.length]).toEqual([true, 1]);
+    await keeper.undo();
+    expect(names(keeper)).toEqual(['First']);
+    expect(keeper.undone[0]?.id).toBe(plan('').id);
+  });
+});
