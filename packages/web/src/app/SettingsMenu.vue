@@ -51,7 +51,7 @@ const change = (part: Partial<Settings>) => household.change(part);
     <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiTuneVariant" /></svg>
     <span class="summary"><span class="sr-only">Settings: </span>{{ summary }}</span>
   </button>
-  <AppDialog v-model="shown" title="How things are written">
+  <AppDialog v-model="shown" title="How things are written" :width="560">
     <ChoiceRow
       name="theme"
       legend="Light"

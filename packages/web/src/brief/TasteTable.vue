@@ -97,4 +97,16 @@ function say(taste: Taste, opinion: Opinion): void {
 .taste :deep(.bad.on) {
   background: color-mix(in srgb, rgb(var(--v-theme-rust)) 18%, rgb(var(--v-theme-card)));
 }
+
+@media (max-width: 360px) {
+  .taste :deep(legend) {
+    width: 60px;
+  }
+
+  .taste :deep(label) {
+    padding: 0 2px;
+    white-space: normal;
+    text-align: center;
+  }
+}
 </style>

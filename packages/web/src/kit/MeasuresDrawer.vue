@@ -66,7 +66,7 @@ function remove(id: string, name: string): void {
 }
 
 const AMOUNTS = [
-  { key: 'ml', title: 'Amount', names: true },
+  { key: 'ml', title: 'Amount', names: true, narrow: true },
   { key: 'fills', title: 'How' },
   { key: 'error', title: 'Off by' },
 ];
