@@ -7,7 +7,9 @@ import { useKeeper } from '../kept/use-keeper';
 /** Batches of syrup: the one on the bench, and those on the shelf. */
 export const useBatches = defineStore('batches', () => {
   const keeper = useKeeper();
-  const batches = computed(() => keeper.all(keptBatch).sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1)));
+  const batches = computed(() =>
+    [...keeper.all(keptBatch)].sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1)),
+  );
 
   /** The newest batch that is not bottled yet. */
   const onBench = computed(() => batches.value.filter((b) => b.madeOn === null).at(-1));

@@ -9,7 +9,7 @@ import { useTrade } from './use-trade';
 export const usePlans = defineStore('plans', () => {
   const keeper = useKeeper();
   const plans = computed(() =>
-    keeper.all(keptPlan).sort((a, b) => (a.createdAt + a.id < b.createdAt + b.id ? -1 : 1)),
+    [...keeper.all(keptPlan)].sort((a, b) => (a.createdAt + a.id < b.createdAt + b.id ? -1 : 1)),
   );
   const openId = ref<string | null>(null);
   const current = computed(() => plans.value.find((p) => p.id === openId.value) ?? plans.value[0]);

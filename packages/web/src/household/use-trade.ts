@@ -31,7 +31,7 @@ export const useTrade = defineStore('trade', () => {
   }));
 
   const shops = ref<PriceListSummary[]>([]);
-  const ownPrices = computed(() => keeper.all(keptOwnPrices));
+  const ownPrices = computed<PriceList[]>((before) => keeper.all(keptOwnPrices, before));
   const priceLists = computed<PriceListSummary[]>(() => [
     ...ownPrices.value,
     ...shops.value.filter((s) => !ownPrices.value.some((own) => own.id === s.id)),

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, triggerRef } from 'vue';
 import {
@@ -63,17 +64,27 @@ export const useKeeper = defineStore('keeper', () => {
 
   async function read(): Promise<void> {
     const whole = await api<KeptWhole>('/kept');
-    stored.value = new Map(whole.entries.map((e) => [keyOf(e.thing, e.id), e]));
+    const asked = Math.max(0, ...whole.entries.map((e) => e.version ?? 0));
+    // What was told while the answer was on its way is newer than the answer.
+    const newer = [...stored.value].filter(([, e]) => (e.version ?? 0) > asked);
+    const read = whole.entries.map((e) => [keyOf(e.thing, e.id), asShown(e)] as const);
+    stored.value = new Map([...read, ...newer]);
     setAside.value = whole.setAside;
     history.value = whole.history;
     online.value = true;
+  }
+
+  /** A value that says what is on screen already stays the same object, so that nothing is worked out anew. */
+  function asShown(entry: KeptEntry): KeptEntry {
+    const shown = laidOver.value.get(keyOf(entry.thing, entry.id));
+    return dequal(shown, entry.value) ? { ...entry, value: shown } : entry;
   }
 
   function receive({ entries, history: next }: Applied): void {
     for (const entry of entries) {
       const key = keyOf(entry.thing, entry.id);
       if (entry.value === null) stored.value.delete(key);
-      else stored.value.set(key, entry);
+      else stored.value.set(key, asShown(entry));
     }
     history.value = next;
     triggerRef(stored);
@@ -82,13 +93,9 @@ export const useKeeper = defineStore('keeper', () => {
   function listen(): void {
     let source: EventSource | undefined;
     const open = () => {
-      let greeted = false;
       source = new EventSource('/api/live');
-      source.addEventListener('hello', () => {
-        // Back after a silence: what was missed is read, what waits is sent.
-        if (greeted || !online.value) void catchUp();
-        greeted = true;
-      });
+      // From here on everything is told: what was missed before is read, what waits is sent.
+      source.addEventListener('hello', () => void catchUp());
       source.addEventListener('change', (event: MessageEvent<string>) => {
         const news = JSON.parse(event.data) as Announcement;
         if (news.page !== page) receive(news);
@@ -99,7 +106,6 @@ export const useKeeper = defineStore('keeper', () => {
       source?.close();
       if (document.visibilityState === 'hidden') return;
       open();
-      void catchUp();
     });
     addEventListener('pagehide', () => source?.close());
     open();
@@ -119,18 +125,22 @@ export const useKeeper = defineStore('keeper', () => {
     return all;
   });
 
-  /** Everything of one kind, as it stands on this page. */
-  function all<T>(kept: Kept<T>): T[] {
+  /** Everything of one kind, as it stands on this page; the same list as `before` while nothing of it has changed. */
+  function all<T>(kept: Kept<T>, before?: T[]): T[] {
     const prefix = keyOf(kept.name, '');
-    return [...laidOver.value].flatMap(([key, value]) => (key.startsWith(prefix) ? [value as T] : []));
+    const now = [...laidOver.value].flatMap(([key, value]) => (key.startsWith(prefix) ? [value as T] : []));
+    return before?.length === now.length && now.every((value, i) => value === before[i]) ? before : now;
   }
+
+  const empties = new Map<string, unknown>();
 
   /** The only one of its kind. */
   function only<T>(kept: Kept<T>): T {
     const value = laidOver.value.get(keyOf(kept.name, ONLY_ID)) as T | undefined;
     if (value !== undefined) return value;
     if (kept.empty === undefined) throw new Error(`there is more than one ${kept.noun}`);
-    return kept.empty();
+    if (!empties.has(kept.name)) empties.set(kept.name, kept.empty());
+    return empties.get(kept.name) as T;
   }
 
   function writeOf<T>(kept: Kept<T>, id: string, value: T | null): ChangeWrite['writes'][number] {
