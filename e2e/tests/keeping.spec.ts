@@ -10,6 +10,10 @@ async function another(browser: Browser, address: string): Promise<Page> {
   return page;
 }
 
+const OWN_PRICES = {
+  format: 'uisce-prices/1', id: 'mine', name: 'Mine', currency: 'EUR', over: 'lantern-store', provenance: 'The shop in the village.',
+  bottles: [{ id: 'mine-gin', kind: 'dry-gin', label: 'Gin', ml: 700, priceMinor: 1650, widthMm: 74, heightMm: 290 }],
+}; // prettier-ignore
 const money = (page: Page) => page.getByLabel('Now', { exact: true });
 const person = (page: Page) => page.getByLabel('At once', { exact: true });
 const notes = (page: Page) => page.getByLabel('Notes');
@@ -109,7 +113,7 @@ test('a server that stops in the middle of edits of each kind has them all once 
     .waitFor();
   await first.stop();
 
-  // A batch, the kit, settings, a plan: each is changed while nobody is there to take it.
+  // A batch, own recipes, the kit, settings, a plan, prices: each is changed while nobody is there to take it.
   await page
     .getByRole('button', { name: /^Grenadine/ })
     .first()
@@ -117,6 +121,9 @@ test('a server that stops in the middle of edits of each kind has them all once 
   await notes(page).fill('Written in the dark');
   await notes(page).blur();
   await expect(page.getByText(/server does not answer/)).toBeVisible();
+  const own = page.getByRole('region', { name: /^Your own way/ });
+  await own.getByLabel('Called').fill('in the dark');
+  await own.getByRole('button', { name: 'Keep it' }).click();
   await page.getByRole('link', { name: /^Kit/ }).click();
   await person(page).fill('5');
   await person(page).blur();
@@ -127,6 +134,12 @@ test('a server that stops in the middle of edits of each kind has them all once 
   await money(page).fill('150');
   await money(page).blur();
   await expect(money(page)).toHaveValue('€150');
+  await page.getByLabel('Bring your own price file').setInputFiles({
+    name: 'mine.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(OWN_PRICES)),
+  });
+  await expect(page.getByText('Mine: 1 price in use now.')).toBeVisible();
   await page.waitForTimeout(500);
   // Reloaded while the server is still away: the page is gone, what was changed is not.
   await page.reload().catch(() => undefined);
@@ -134,10 +147,17 @@ test('a server that stops in the middle of edits of each kind has them all once 
   const second = await startServer(data.path, { UISCE_DEMO: '1', UISCE_PORT: port });
   expect(new URL(second.address).port).toBe(port);
   await page.goto(`${second.address}/brief`);
-  await saved(page, 'Money now');
+  await saved(page, 'Prices of Mine');
   await expect(money(page)).toHaveValue('€150');
   // Once each, and in the order in which they were made: undone from the last to the first.
-  for (const before of ['Settings', 'People at once', 'Notes on a batch', undefined]) {
+  for (const before of [
+    'Money now',
+    'Settings',
+    'People at once',
+    'Own recipe',
+    'Notes on a batch',
+    undefined,
+  ]) {
     await page.keyboard.press('u');
     if (before) await saved(page, before);
     else await expect(page.getByRole('button', { name: 'Nothing to undo' })).toBeVisible();

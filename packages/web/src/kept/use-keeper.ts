@@ -169,14 +169,19 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   /**
-   * Keep things now, and learn whether the server takes them.
+   * Keep things now, and learn whether the server takes them. While it is away they wait with the rest.
    *
-   * @throws ApiError, OfflineError as `api` does; then nothing was kept.
+   * @throws ApiError when it does not; then nothing was kept.
    */
   async function keepNow(change: string, ...writes: ChangeWrite['writes']): Promise<void> {
     await outbox.flush();
     const body: ChangeWrite = { id: crypto.randomUUID(), change, writes };
-    receive(await api<Applied>('/changes', { method: 'POST', body }));
+    try {
+      receive(await api<Applied>('/changes', { method: 'POST', body }));
+    } catch (error) {
+      if (!(error instanceof OfflineError)) throw error;
+      keepAll(change, ...writes);
+    }
   }
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {
