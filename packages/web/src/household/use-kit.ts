@@ -7,7 +7,7 @@ import { useKeeper } from '../kept/use-keeper';
 /** The household's tools, glasses and measures. */
 export const useKit = defineStore('kit', () => {
   const keeper = useKeeper();
-  const kit = computed(() => keeper.only(keptKit));
+  const kit = computed(() => keeper.single(keptKit));
 
   /** Change the kit, with words for the undo list. Whoever changes anything has said something. */
   function edit(change: string, part: Partial<Kit>): void {

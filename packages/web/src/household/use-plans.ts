@@ -20,7 +20,7 @@ export const usePlans = defineStore('plans', () => {
   // Where the household was last is where this page begins; from then on it goes its own way.
   watch(
     () => keeper.started,
-    () => (openId.value = keeper.only(keptPlace).planId),
+    () => (openId.value = keeper.single(keptPlace).planId),
     { immediate: true },
   );
   // An undo is shown where it happened.

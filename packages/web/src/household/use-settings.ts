@@ -12,7 +12,7 @@ export const rememberedTheme = useLocalStorage<'day' | 'night'>('uisce:theme', '
 export const useSettings = defineStore('settings', () => {
   const keeper = useKeeper();
   const settings = computed<Settings>(() => ({
-    ...keeper.only(keptSettings),
+    ...keeper.single(keptSettings),
     ...(keeper.started ? {} : { theme: rememberedTheme.value }),
   }));
   watch(

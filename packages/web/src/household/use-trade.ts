@@ -23,7 +23,7 @@ export const useTrade = defineStore('trade', () => {
   const household = useSettings();
   const loaded = ref(false);
   const shipped = shallowRef<Catalogue>(emptyCatalogue());
-  const ownRecipes = computed(() => keeper.only(keptOwnRecipes));
+  const ownRecipes = computed(() => keeper.single(keptOwnRecipes));
   /** The household's own ways of making things stand beside the shipped ones. */
   const catalogue = computed<Catalogue>(() => ({
     ...shipped.value,

@@ -99,20 +99,20 @@ describe('what is kept, as a page has it', () => {
 
   it('keeps the same objects and lists while nothing of them has changed', async () => {
     const keeper = await started();
-    const [kit, plans] = [keeper.only(keptKit), keeper.all(keptPlan)];
+    const [kit, plans] = [keeper.single(keptKit), keeper.all(keptPlan)];
     keeper.keep(keptKit, { ...kit, people: 5 }, 'People');
     expect(keeper.all(keptPlan, plans)).toBe(plans);
-    const shown = keeper.only(keptKit);
+    const shown = keeper.single(keptKit);
     await vi.advanceTimersByTimeAsync(500);
     // The server's word for it says what is on screen already.
-    expect([sent.length, keeper.only(keptKit) === shown]).toEqual([1, true]);
+    expect([sent.length, keeper.single(keptKit) === shown]).toEqual([1, true]);
     expect(useKeeper().all(keptPlan)[0]).toBe(plans[0]);
   });
 
   it('stands in for what was never kept with its empty value, and lets a thing go', async () => {
     const keeper = await started();
-    expect(keeper.only(keptKit)).toEqual(emptyKit());
-    expect(keeper.only(keptKit)).toBe(keeper.only(keptKit));
+    expect(keeper.single(keptKit)).toEqual(emptyKit());
+    expect(keeper.single(keptKit)).toBe(keeper.single(keptKit));
     keeper.remove(keptPlan, plan('').id, 'Delete');
     expect(names(keeper)).toEqual([]);
   });

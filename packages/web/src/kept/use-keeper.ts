@@ -135,7 +135,7 @@ export const useKeeper = defineStore('keeper', () => {
   const empties = new Map<string, unknown>();
 
   /** The only one of its kind. */
-  function only<T>(kept: Kept<T>): T {
+  function single<T>(kept: Kept<T>): T {
     const value = laidOver.value.get(keyOf(kept.name, ONLY_ID)) as T | undefined;
     if (value !== undefined) return value;
     if (kept.empty === undefined) throw new Error(`there is more than one ${kept.noun}`);
@@ -207,7 +207,7 @@ export const useKeeper = defineStore('keeper', () => {
     conflicts,
     start,
     all,
-    only,
+    single,
     keep,
     keepAll,
     keepNow,

@@ -32,7 +32,7 @@ const steps = computed(() => {
       <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="step.icon" /></svg>
     </v-btn>
     <v-btn color="bog" variant="flat" class="plans" aria-haspopup="dialog" @click="shown = true">
-      {{ plans.plans.length === 1 ? 'Plans' : `${plans.plans.length} plans` }}
+      {{ plans.plans.length < 2 ? 'Plans' : `${plans.plans.length} plans` }}
     </v-btn>
     <AppDialog v-model="shown" title="Plans" :width="640">
       <PlanList @close="shown = false" />
