@@ -63,7 +63,7 @@ function begin(): void {
   </header>
   <div v-if="trade.loaded" class="stack">
     <WeighBench v-if="batches.onBench" :key="batches.onBench.id" :record="batches.onBench" />
-    <div class="pair">
+    <div class="two-columns">
       <PlanBatch @begin="begin" />
       <div class="stack">
         <KeepsCard />
@@ -71,7 +71,7 @@ function begin(): void {
       </div>
     </div>
     <BatchShelf />
-    <div class="pair even">
+    <div class="two-columns even">
       <div class="stack">
         <HouseSyrup />
         <ScheduleCard />
@@ -87,18 +87,5 @@ function begin(): void {
   grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   align-content: start;
-}
-
-.pair {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-  gap: 14px;
-  align-items: start;
-}
-
-@media (max-width: 900px) {
-  .pair {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

@@ -56,7 +56,7 @@ watchEffect(() => {
 </script>
 
 <template>
-  <div class="fields">
+  <div class="field-row">
     <SelectField label="Of" :value="fruit" :choices="fruits" @choose="pick" />
     <NumberField
       label="Peel"
@@ -111,18 +111,6 @@ watchEffect(() => {
 </template>
 
 <style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 12px;
-  align-items: center;
-  margin-bottom: 10px;
-}
-
-.wide {
-  grid-column: 1 / -1;
-}
-
 p {
   margin: 0;
 }

@@ -48,7 +48,7 @@ watchEffect(() => {
 </script>
 
 <template>
-  <div class="fields">
+  <div class="field-row">
     <v-select v-model="makes" :items="makeable" label="It is" />
     <NumberField
       label="The syrup"
@@ -90,18 +90,6 @@ watchEffect(() => {
 </template>
 
 <style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 12px;
-  align-items: center;
-  margin-bottom: 10px;
-}
-
-.wide {
-  grid-column: 1 / -1;
-}
-
 p {
   margin: 0;
 }

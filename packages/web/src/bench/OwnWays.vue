@@ -85,7 +85,7 @@ const drop = (recipe: HomeMade) =>
     <ul v-if="thought" class="plain-list parts">
       <li v-for="(p, i) in thought.from" :key="i">{{ grams(p.g) }} {{ partName(p) }}</li>
     </ul>
-    <div class="fields">
+    <div class="field-row">
       <v-text-field v-model="called" label="Called" maxlength="60" />
       <NumberField
         label="Keeps at most"
@@ -111,14 +111,6 @@ const drop = (recipe: HomeMade) =>
 </template>
 
 <style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 12px;
-  align-items: center;
-  margin-bottom: 10px;
-}
-
 p {
   margin: 0;
 }

@@ -48,7 +48,7 @@ const { drinks, ready, rest, certainty, inPlan, next, report } = useKitSentence(
     <ToolWall />
     <GlassRack />
     <MeasuresDrawer />
-    <div class="pair">
+    <div class="two-columns">
       <div class="stack">
         <WaysCard />
         <OrderCard />
@@ -71,18 +71,5 @@ const { drinks, ready, rest, certainty, inPlan, next, report } = useKitSentence(
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
-}
-
-.pair {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-  gap: 14px;
-  align-items: start;
-}
-
-@media (max-width: 900px) {
-  .pair {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>
