@@ -1,5 +1,5 @@
 import type { Fault } from '../base/fault.js';
-import { batchRecordSchema } from '../making/batch-record.js';
+import { batchRecordSchema, recipeOfBatch } from '../making/batch-record.js';
 import { describeKept } from './descriptor.js';
 
 /** Batches of syrup, on the bench and on the shelf. */
@@ -11,7 +11,7 @@ export const keptBatch = describeKept({
   noun: 'batch',
   title: (batch) => `the batch of ${batch.startedAt.slice(0, 10)}`,
   faults: (batch, { homeMade }): Fault[] => {
-    const recipe = homeMade.find((h) => h.id === batch.recipeId);
+    const recipe = recipeOfBatch(batch, homeMade);
     if (recipe === undefined)
       return [{ code: 'unknown', pointer: '/recipeId', detail: 'not something we know how to make' }];
     const parts = recipe.from.length;

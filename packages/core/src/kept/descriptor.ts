@@ -3,6 +3,7 @@ import type { Fault } from '../base/fault.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { PriceList } from '../catalogue/price-list.js';
+import type { BatchRecord } from '../making/batch-record.js';
 
 /** What a stored thing is held against, beside its own schema. */
 export interface World {
@@ -12,6 +13,8 @@ export interface World {
   /** The shops that came with the program, and own prices. */
   shops: readonly PriceList[];
   ownPrices: readonly PriceList[];
+  /** Batches on the bench and on the shelf. */
+  batches: readonly BatchRecord[];
   /** Ids of the plans there are. */
   planIds: ReadonlySet<string>;
 }

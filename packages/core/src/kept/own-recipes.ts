@@ -10,8 +10,19 @@ export const keptOwnRecipes = describeKept({
   schema: ownRecipesSchema,
   empty: (): HomeMade[] => [],
   noun: 'own recipes',
-  faults: unknownParts,
+  faults: (recipes, world) => [...unknownParts(recipes, world), ...stillInUse(recipes, world)],
 });
+
+/** Batches that have no copy of the recipe they were made by need it here. */
+function stillInUse(recipes: readonly HomeMade[], { catalogue, batches }: World): Fault[] {
+  const there = new Set([...catalogue.homeMade, ...recipes].map((r) => r.id));
+  const orphans = batches.filter((b) => b.recipe === undefined && !there.has(b.recipeId));
+  return [...new Set(orphans.map((b) => b.recipeId))].map((id) => ({
+    code: 'in-use',
+    pointer: '',
+    detail: `batches were made by ${id}; give them a copy of it in the same change`,
+  }));
+}
 
 /** What own recipes name that we do not know, or call by a name that is taken. */
 function unknownParts(recipes: readonly HomeMade[], { catalogue }: World): Fault[] {

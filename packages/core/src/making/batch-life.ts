@@ -29,6 +29,7 @@ export function beginBatch(
   return {
     id,
     recipeId: recipe.id,
+    recipe,
     plannedG: partsG.map((g) => Math.round(g * 100) / 100),
     inG: partsG.map(() => 0),
     jarG: USUAL_JAR_G,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
+import { homeMadeSchema, type HomeMade } from '../catalogue/home-made.js';
 
 const grams = z.number().min(0).max(50_000);
 
@@ -8,6 +9,8 @@ export const batchRecordSchema = z.strictObject({
   id: z.uuid(),
   /** The home-made recipe. */
   recipeId: idSchema,
+  /** The recipe as it was when the batch was begun: a way that is given up later leaves its batches readable. */
+  recipe: homeMadeSchema.optional(),
   /** Grams of each part as planned, and as weighed so far. */
   plannedG: z.array(grams).min(1).max(20),
   inG: z.array(grams).min(1).max(20),
@@ -33,3 +36,11 @@ export const batchRecordSchema = z.strictObject({
   notes: z.string().max(2000),
 });
 export type BatchRecord = z.infer<typeof batchRecordSchema>;
+
+/** The recipe of a batch: its own copy, or for one begun before batches kept any, the one of that name. */
+export function recipeOfBatch(
+  { recipe, recipeId }: Pick<BatchRecord, 'recipe' | 'recipeId'>,
+  homeMade: readonly HomeMade[],
+): HomeMade | undefined {
+  return recipe ?? homeMade.find((h) => h.id === recipeId);
+}

@@ -27,13 +27,14 @@ afterAll(async () => {
   app.remove();
 });
 
+const recipe = {
+  id: 'own-smoky', makes: 'simple-syrup', way: 'smoked', effort: 2, heated: false, rests: [], keepsDays: 14,
+  how: 'As simple, with tea.',
+  from: [{ pantry: 'white-sugar', g: 200, hot: false, cold: false, strained: false }],
+}; // prettier-ignore
+
 describe('every kind of thing', () => {
   const own: PriceList = { ...(shops[0] as PriceList), id: 'mine', name: 'Mine' };
-  const recipe = {
-    id: 'own-smoky', makes: 'simple-syrup', way: 'smoked', effort: 2, heated: false, rests: [], keepsDays: 14,
-    how: 'As simple, with tea.',
-    from: [{ pantry: 'white-sugar', g: 200, hot: false, cold: false, strained: false }],
-  }; // prettier-ignore
   const kit: Kit = { ...emptyKit(), said: true, tools: [{ id: 'jigger', since: '2026-11-25' }] };
   const samples: Record<string, [value: unknown, other: unknown]> = {
     plan: [plan(), null],
@@ -152,6 +153,30 @@ describe('changes', () => {
     expect((await send({ id: randomUUID(), change: 'Prices of Corner', writes })).status).toBe(200);
     await app.undo();
     expect((await app.get<{ priceListId: string }>('/settings')).priceListId).not.toBe('corner');
+  });
+
+  it('may not take away the recipe that a batch was made by, unless the batch keeps a copy of it', async () => {
+    const { version } =
+      (await app.get<KeptWhole>('/kept')).entries.find((e) => e.thing === 'own-recipes') ?? {};
+    const own = write('own-recipes', 'household', [recipe], version ?? null);
+    const made = batch({ recipeId: recipe.id, plannedG: [200], inG: [0] });
+    const begun = await send({
+      id: randomUUID(),
+      change: 'Own',
+      writes: [own, write('batch', made.id, made)],
+    });
+    expect(begun.status).toBe(200);
+    const [now = 0, stored = 0] = begun.body.entries.map((e) => e.version ?? 0);
+    const gone = write('own-recipes', 'household', [], now);
+    const refused = await app.call<ProblemDetails>('POST', '/changes', {
+      id: randomUUID(),
+      change: 'No more',
+      writes: [gone],
+    });
+    expect([refused.status, refused.body.errors?.[0]?.code]).toEqual([400, 'in-use']);
+    const kept = write('batch', made.id, { ...made, recipe }, stored);
+    expect((await send({ id: randomUUID(), change: 'No more', writes: [gone, kept] })).status).toBe(200);
+    expect(await app.get(`/batches/${made.id}`)).toMatchObject({ recipe: { way: 'smoked' } });
   });
 
   it('forget what was undone once something new is done; where one is, is no change', async () => {

@@ -1,5 +1,6 @@
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
+  keptBatch,
   keptOwnPrices,
   keptOwnRecipes,
   keptPlan,
@@ -22,6 +23,9 @@ export function worldOf(store: KeptStore, catalogue: Catalogue, shops: readonly 
     get ownPrices() {
       return store.list(keptOwnPrices).map((entry) => entry.value);
     },
+    get batches() {
+      return store.list(keptBatch).map((entry) => entry.value);
+    },
     get planIds() {
       return new Set(store.list(keptPlan).map((entry) => entry.id));
     },
@@ -43,6 +47,11 @@ export function worldWith(world: World, writes: ChangeWrite['writes']): World {
     },
     get ownPrices() {
       return [...world.ownPrices, ...written(keptOwnPrices)];
+    },
+    get batches() {
+      const given = written(keptBatch);
+      const ids = new Set(given.map((b) => b.id));
+      return [...world.batches.filter((b) => !ids.has(b.id)), ...given];
     },
     get planIds() {
       return new Set([...world.planIds, ...written(keptPlan).map((plan) => plan.id)]);

@@ -25,12 +25,12 @@ const { strip, tapeLeftMm } = labels;
 
 /** What the sums said it would fill. */
 const predictedMl = computed(() => {
-  const recipe = recipeOf(props.batch.recipeId);
+  const recipe = recipeOf(props.batch);
   return recipe ? batchOf(recipe, props.batch.inG, trade.catalogue, trade.kinds).volumeMl : 0;
 });
 
 function toFreezerOrBack(batch: BatchRecord): void {
-  const recipe = recipeOf(batch.recipeId);
+  const recipe = recipeOf(batch);
   if (!recipe) return;
   const made = batchOf(recipe, batch.inG, trade.catalogue, trade.kinds);
   const next = freezeOrThaw(batch, made, today.iso(), trade.catalogue);
@@ -48,7 +48,7 @@ function makeAgain(batch: BatchRecord): void {
 <template>
   <div class="panel" aria-live="polite">
     <p>
-      <strong>{{ recipeName(recipeOf(batch.recipeId)) }}</strong>
+      <strong>{{ recipeName(recipeOf(batch)) }}</strong>
       <span class="dim">
         · made {{ words.day(batch.madeOn ?? '') }}, use by {{ words.day(batch.useBy ?? '') }} ·
         {{ words.number(batch.yieldMl ?? 0, 0) }} ml bottled of
@@ -88,7 +88,9 @@ function makeAgain(batch: BatchRecord): void {
     <div class="buttons">
       <v-btn @click="labels.download([batch])">Its label (PDF)</v-btn>
       <v-btn @click="labels.printStrip(batch)">Strip for tonight</v-btn>
-      <v-btn @click="makeAgain(batch)">Make it again</v-btn>
+      <v-btn v-if="trade.catalogue.homeMade.some((h) => h.id === batch.recipeId)" @click="makeAgain(batch)"
+        >Make it again</v-btn
+      >
       <v-btn @click="toFreezerOrBack(batch)">{{ batch.frozen ? 'Out of the freezer' : 'Freeze it' }}</v-btn>
       <v-btn @click="batches.remove(batch.id)">Throw it away</v-btn>
     </div>

@@ -61,7 +61,7 @@ const sayLeft = (batch: BatchRecord) => {
 const rows = computed(() =>
   batches.onShelf.map((batch) => ({
     batch,
-    name: recipeName(recipeOf(batch.recipeId)),
+    name: recipeName(recipeOf(batch)),
     drawing: draw(batch),
   })),
 );

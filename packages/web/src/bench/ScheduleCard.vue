@@ -7,6 +7,7 @@ import {
   daysToMakeFor,
   keeping,
   leadMinutesOf,
+  recipeOfBatch,
   schedule,
   thawedDays,
   type Making,
@@ -56,7 +57,9 @@ const makings = computed(() =>
     wanted.value.map((recipe) => {
       const keeps = keepsOf(recipe);
       // What stands on the shelf already serves the days before its own.
-      const there = batches.onShelf.filter((b) => recipeOf(b.recipeId)?.makes === recipe.makes);
+      const there = batches.onShelf.filter(
+        (b) => recipeOfBatch(b, trade.catalogue.homeMade)?.makes === recipe.makes,
+      );
       return {
         id: recipe.id,
         leadMinutes: leadMinutesOf(recipe),

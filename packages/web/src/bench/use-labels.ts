@@ -21,7 +21,7 @@ export const useLabels = createSharedComposable(() => {
   const tapeLeftMm = ref(printer.tapeLeftMm);
 
   function labelOf(batch: BatchRecord): LabelText {
-    const recipe = recipeOf(batch.recipeId);
+    const recipe = recipeOf(batch);
     const made = recipe ? batchOf(recipe, batch.inG, trade.catalogue, trade.kinds) : undefined;
     const brix = made?.brix ?? 0;
     const ratio = brix > 28 ? `${words.number(brix / (100 - brix), 2)} to 1 by weight, ` : '';

@@ -1,21 +1,23 @@
+import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import {
-  catalogueSchema,
   drinkKey,
   emptyCatalogue,
   kindIndex,
   type Catalogue,
-  type CatalogueText,
   type HomeMade,
   type PriceList,
   type PriceListSummary,
 } from '@uisce/core/catalogue';
-import { keptOwnPrices, keptOwnRecipes } from '@uisce/core/kept';
+import { keptBatch, keptOwnPrices, keptOwnRecipes } from '@uisce/core/kept';
 import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
-import { api } from '../kept/client';
+import { api, apiTagged } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useSettings } from './use-settings';
+
+/** The shop in use when this browser was last here, so that its prices can be asked for at once. */
+const lastShop = useLocalStorage('uisce:shop', '');
 
 /** The catalogue and the price lists: what there is to pour and what it costs. */
 export const useTrade = defineStore('trade', () => {
@@ -23,6 +25,8 @@ export const useTrade = defineStore('trade', () => {
   const household = useSettings();
   const loaded = ref(false);
   const shipped = shallowRef<Catalogue>(emptyCatalogue());
+  /** Tells this release of the shipped catalogue from others. */
+  const shippedTag = ref('');
   const ownRecipes = computed(() => keeper.single(keptOwnRecipes));
   /** The household's own ways of making things stand beside the shipped ones. */
   const catalogue = computed<Catalogue>(() => ({
@@ -51,20 +55,25 @@ export const useTrade = defineStore('trade', () => {
 
   /** Read what came with the program. */
   async function load(): Promise<void> {
-    const [words, lists] = await Promise.all([
-      api<CatalogueText>('/catalogue'),
+    // Most likely it is the shop of last time: it comes with the rest.
+    if (lastShop.value !== '') void shop(lastShop.value).catch(() => undefined);
+    const [read, lists] = await Promise.all([
+      apiTagged<Catalogue>('/catalogue'),
       api<PriceListSummary[]>('/price-lists'),
     ]);
     shops.value = lists.filter((list) => !list.own);
-    shipped.value = catalogueSchema.parse(words);
+    shipped.value = read.body;
+    shippedTag.value = read.tag;
     loaded.value = true;
   }
 
-  const read = new Map<string, PriceList>();
-  async function shop(id: string): Promise<PriceList> {
-    const known = read.get(id) ?? (await api<PriceList>(`/price-lists/${id}`));
-    read.set(id, known);
-    return known;
+  const read = new Map<string, Promise<PriceList>>();
+  function shop(id: string): Promise<PriceList> {
+    const list = read.get(id) ?? api<PriceList>(`/price-lists/${id}`);
+    read.set(id, list);
+    // Asked again, it may be there.
+    list.catch(() => read.delete(id));
+    return list;
   }
 
   /** The prices in use: the chosen list with the shop below it. A list that is gone leaves the first one in use. */
@@ -73,6 +82,7 @@ export const useTrade = defineStore('trade', () => {
     const summary = priceLists.value.find((list) => list.id === id) ?? priceLists.value[0];
     if (summary === undefined) return;
     const list = ownPrices.value.find((own) => own.id === summary.id) ?? (await shop(summary.id));
+    lastShop.value = list.over ?? list.id;
     const below = list.over === undefined ? [] : [await shop(list.over)];
     if (household.settings.priceListId === id)
       prices.value = withBatchesPriced(effectivePrices(list, below), catalogue.value);
@@ -83,9 +93,14 @@ export const useTrade = defineStore('trade', () => {
     if (loaded.value) void readPrices();
   });
 
-  /** Keep own recipes, with words for the undo list. */
+  /** Keep own recipes, with words for the undo list. Batches begun before they kept a copy take one of what goes. */
   function keepOwnRecipes(recipes: HomeMade[], change: string): void {
-    keeper.keep(keptOwnRecipes, recipes, change);
+    const gone = new Map(ownRecipes.value.filter((r) => !recipes.includes(r)).map((r) => [r.id, r]));
+    const orphans = keeper.all(keptBatch).flatMap((batch) => {
+      const recipe = batch.recipe ? undefined : gone.get(batch.recipeId);
+      return recipe ? [keeper.write(keptBatch, { ...batch, recipe })] : [];
+    });
+    keeper.keepAll(change, keeper.write(keptOwnRecipes, recipes), ...orphans);
   }
 
   /** A kind's name, or its id while the catalogue is on its way. */
@@ -96,6 +111,7 @@ export const useTrade = defineStore('trade', () => {
   return {
     loaded,
     catalogue,
+    shippedTag,
     priceLists,
     kinds,
     recipes,

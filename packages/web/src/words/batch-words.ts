@@ -1,5 +1,5 @@
 import type { HomeMade, HomeMadePart } from '@uisce/core/catalogue';
-import type { Batch } from '@uisce/core/making';
+import { recipeOfBatch, type Batch, type BatchRecord } from '@uisce/core/making';
 import { useTrade } from '../household/use-trade';
 import { inSentence, listed, useWords } from './use-words';
 
@@ -8,7 +8,7 @@ export function useBatchWords() {
   const trade = useTrade();
   const words = useWords();
 
-  const recipeOf = (id: string) => trade.catalogue.homeMade.find((h) => h.id === id);
+  const recipeOf = (batch: BatchRecord) => recipeOfBatch(batch, trade.catalogue.homeMade);
 
   /** "Rich syrup 2:1, with gum". A kind's own ratio gives way to the way's. */
   function recipeName(recipe: HomeMade | undefined): string {
