@@ -21,7 +21,6 @@ import {
   techniqueSchema,
   toolSchema,
   type Catalogue,
-  type CatalogueText,
   type PriceList,
 } from '@uisce/core/catalogue';
 import type { Fault } from '@uisce/core/base';
@@ -46,14 +45,10 @@ export class CatalogueError extends Error {
 
 const provenance = z.string().min(20);
 
-function read<T extends z.ZodType>(
-  folder: string,
-  file: string,
-  schema: T,
-): { text: z.input<T>; data: z.output<T> } {
-  let text: z.input<T>;
+function read<T extends z.ZodType>(folder: string, file: string, schema: T): z.output<T> {
+  let text: unknown;
   try {
-    text = parse(readFileSync(join(folder, file), 'utf8')) as z.input<T>;
+    text = parse(readFileSync(join(folder, file), 'utf8'));
   } catch (error) {
     throw new CatalogueError([`${file}: not YAML: ${(error as Error).message}`]);
   }
@@ -65,7 +60,7 @@ function read<T extends z.ZodType>(
       ),
     );
   }
-  return { text, data: result.data };
+  return result.data;
 }
 
 function yamlFiles(folder: string, name: string): string[] {
@@ -81,8 +76,6 @@ type Origins = Partial<Record<keyof Catalogue, { file: string; index: number }[]
 export interface LoadedCatalogue {
   /** Validated, amounts read. */
   catalogue: Catalogue;
-  /** The same with amounts as text, to send over the wire. */
-  text: CatalogueText;
   /** Say a fault of the whole catalogue with the file it stands in and the path there. */
   locate(fault: Fault): string;
 }
@@ -106,13 +99,12 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const origins: Origins = {};
   const gather = <T extends z.ZodType>(list: keyof Catalogue, files: string[], schema: T) => {
     const file = z.strictObject({ provenance, [list]: z.array(schema) });
-    const parts = files.map((name) => ({ name, ...read(folder, name, file) }));
-    const entries = (of: 'text' | 'data') =>
-      parts.flatMap((p) => (p[of] as Record<string, unknown>)[list] as unknown[]);
-    origins[list] = parts.flatMap((p) =>
-      ((p.data as Record<string, unknown>)[list] as unknown[]).map((_, index) => ({ file: p.name, index })),
-    );
-    return { text: entries('text') as z.input<T>[], data: entries('data') as z.output<T>[] };
+    const parts = files.map((name) => ({
+      name,
+      entries: (read(folder, name, file) as Record<string, unknown>)[list] as z.output<T>[],
+    }));
+    origins[list] = parts.flatMap(({ name, entries }) => entries.map((_, index) => ({ file: name, index })));
+    return parts.flatMap(({ entries }) => entries);
   };
   const recipes = gather('recipes', yamlFiles(folder, 'recipes'), recipeFileSchema.shape.recipes.element);
   const kinds = gather('kinds', yamlFiles(folder, 'kinds'), kindSchema);
@@ -128,17 +120,14 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const starterSets = gather('starterSets', ['starter-sets.yaml'], starterSetSchema);
   const moulds = gather('moulds', ['moulds.yaml'], mouldSchema);
   const jiggers = gather('jiggers', ['jiggers.yaml'], jiggerSchema);
-  const lists = {
+  const catalogue: Catalogue = {
     kinds, standIns, glasses, recipes, families, sources, techniques, tools, homeMade,
     kitchen, pantry, starterSets, moulds, jiggers,
   }; // prettier-ignore
-  const pick = (of: 'text' | 'data') =>
-    Object.fromEntries(Object.entries(lists).map(([name, list]) => [name, list[of]]));
-  const catalogue = pick('data') as unknown as Catalogue;
   const locate = locator(origins);
   const faults = catalogueFaults(catalogue);
   if (faults.length > 0) throw new CatalogueError(faults.map(locate));
-  return { catalogue, text: pick('text') as unknown as CatalogueText, locate };
+  return { catalogue, locate };
 }
 
 /**
@@ -149,7 +138,7 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
 export function loadPriceLists(catalogue: Catalogue, folder = DATA): PriceList[] {
   const kinds = kindIndex(catalogue.kinds);
   return yamlFiles(folder, 'prices').map((file) => {
-    const { data } = read(folder, file, priceListSchema);
+    const data = read(folder, file, priceListSchema);
     const faults = [...priceListFaults(data, kinds), ...kitPriceFaults(data, catalogue)];
     if (faults.length > 0) throw new CatalogueError(faults.map((f) => `${file} ${f.pointer}: ${f.detail}`));
     return withBatchesPriced(data, catalogue);
@@ -160,12 +149,12 @@ export function loadPriceLists(catalogue: Catalogue, folder = DATA): PriceList[]
 export function loadPublished(folder = DATA): { file: string; list: PublishedList }[] {
   return yamlFiles(folder, 'published').map((file) => ({
     file,
-    list: read(folder, file, publishedListSchema).data,
+    list: read(folder, file, publishedListSchema),
   }));
 }
 
 /** Reviewed words that may stand in names though no dictionary has them. */
 export function loadAllowedWords(folder = DATA): Set<string> {
   const schema = z.strictObject({ provenance, words: z.array(z.string().regex(/^[a-z]+$/)) });
-  return new Set(read(folder, 'allowed-words.yaml', schema).data.words);
+  return new Set(read(folder, 'allowed-words.yaml', schema).words);
 }

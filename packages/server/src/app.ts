@@ -43,7 +43,7 @@ export function createApi({ store, live, pool, loaded, shops }: Omit<AppParts, '
     },
     (_req, res) => res.json({ status: 'ok' }),
   );
-  catalogueRoutes(api, loaded.text);
+  catalogueRoutes(api, loaded.catalogue);
   priceRoutes(api, world);
   keptRoutes(api, store, world);
   changeRoutes(api, store, world, live);

@@ -28,9 +28,6 @@ export const catalogueSchema = z.strictObject({
 });
 export type Catalogue = z.infer<typeof catalogueSchema>;
 
-/** A catalogue as it goes over the wire: amounts still written as text. */
-export type CatalogueText = z.input<typeof catalogueSchema>;
-
 /** A catalogue with nothing in it, to stand in until one is loaded. */
 export function emptyCatalogue(): Catalogue {
   return catalogueSchema.parse({ kinds: [], standIns: [], glasses: [], recipes: [] });

@@ -26,7 +26,10 @@ describe('over the wire', () => {
     });
     expect(tag).not.toBe('');
     expect(again.status).toBe(304);
-    expect(first.headers.get('content-encoding')).toBe('gzip');
+    expect(first.headers.get('content-encoding')).toBe('br');
+    const plain = await fetch(app.address('/catalogue'), { headers: { 'accept-encoding': 'identity' } });
+    expect(plain.headers.get('content-encoding')).toBeNull();
+    expect(await plain.json()).toEqual(await first.json());
   });
 
   it('pages may run nothing but our own scripts, with a new nonce each time', async () => {
