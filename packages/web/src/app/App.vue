@@ -1,23 +1,30 @@
 <script setup lang="ts">
 import { useDocumentVisibility, useEventListener, useMediaQuery } from '@vueuse/core';
-import { computed, onErrorCaptured, onMounted, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, onErrorCaptured, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
-import EmptyHousehold from '../brief/EmptyHousehold.vue';
 import { usePlans } from '../household/use-plans';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { ApiError, OfflineError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
+import { later } from '../ui/later';
 import { useNotices } from '../kept/use-notices';
 import { useAnswer } from '../solver/use-answer';
-import ConflictBar from './ConflictBar.vue';
+import { fetchAhead } from './fetch-ahead';
 import KeyHelp from './KeyHelp.vue';
-import SetAsideBar from './SetAsideBar.vue';
 import { stepOf } from './steps';
 import TheRail from './TheRail.vue';
 import TheStrip from './TheStrip.vue';
 import { useShortcuts } from './use-shortcuts';
+
+// What is seldom seen is fetched when it is.
+const ConflictBar = defineAsyncComponent(() => import('./ConflictBar.vue'));
+const EmptyHousehold = defineAsyncComponent(() => import('../brief/EmptyHousehold.vue'));
+const SetAsideBar = defineAsyncComponent(() => import('./SetAsideBar.vue'));
+
+// What must be there even when the server is not: fetched early, after the sentence.
+const NoticeBar = later(() => import('./NoticeBar.vue'));
 
 const keeper = useKeeper();
 const household = useSettings();
@@ -63,10 +70,12 @@ useEventListener('pagehide', () => void keeper.flush());
 
 async function load() {
   try {
+    void answers.warmUp();
     await Promise.all([keeper.start(), trade.load()]);
     await trade.readPrices();
-    answers.start();
+    await answers.start();
     ready.value = true;
+    fetchAhead();
     trouble.value = '';
   } catch (error) {
     trouble.value = (error as Error).message;
@@ -87,16 +96,14 @@ onMounted(load);
         <v-btn @click="load">Try again</v-btn>
       </div>
       <template v-else-if="ready">
-        <ConflictBar />
-        <SetAsideBar />
+        <ConflictBar v-if="keeper.conflicts.length > 0" />
+        <SetAsideBar v-if="keeper.setAside.length > 0" />
         <EmptyHousehold v-if="waitsForPlan" />
         <RouterView v-else />
       </template>
     </main>
     <KeyHelp v-model="keysShown" />
-    <v-snackbar v-model="notices.shown" location="bottom end">
-      <span role="status">{{ notices.text }}</span>
-    </v-snackbar>
+    <NoticeBar />
   </v-app>
 </template>
 

@@ -1,22 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { beginBatch } from '@uisce/core/making';
-import ActivityChart from './ActivityChart.vue';
-import BatchShelf from './BatchShelf.vue';
-import HouseSyrup from './HouseSyrup.vue';
-import KeepsCard from './KeepsCard.vue';
-import OwnWays from './OwnWays.vue';
-import PlanBatch from './PlanBatch.vue';
-import ScheduleCard from './ScheduleCard.vue';
-import WeighBench from './WeighBench.vue';
+import { later } from '../ui/later';
 import { useBatchPlan } from './use-batch-plan';
 import PlanSwitcher from '../ui/PlanSwitcher.vue';
-import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
 import { useWords } from '../words/use-words';
 
-const batches = useBatches();
+const BenchCards = later(() => import('./BenchCards.vue'));
+
 const trade = useTrade();
 const words = useWords();
 const { sayParts, recipeName } = useBatchWords();
@@ -37,14 +29,6 @@ const saving = computed(() => {
     ? `${words.cost(Math.round(c.minor))} instead of ${words.cost(Math.round(bought))} bottled`
     : '';
 });
-
-function begin(): void {
-  const b = batch.value;
-  if (!b) return;
-  const ml = sizedBy.value === 'bottle' ? bottleMl.value : undefined;
-  const begun = beginBatch(crypto.randomUUID(), b, new Date().toISOString(), ml);
-  batches.keep(begun, `Begin ${recipeName(recipe.value)}`);
-}
 </script>
 
 <template>
@@ -61,31 +45,5 @@ function begin(): void {
     </div>
     <PlanSwitcher />
   </header>
-  <div v-if="trade.loaded" class="stack">
-    <WeighBench v-if="batches.onBench" :key="batches.onBench.id" :record="batches.onBench" />
-    <div class="two-columns">
-      <PlanBatch @begin="begin" />
-      <div class="stack">
-        <KeepsCard />
-        <ActivityChart :brix="batch?.brix ?? 50" />
-      </div>
-    </div>
-    <BatchShelf />
-    <div class="two-columns even">
-      <div class="stack">
-        <HouseSyrup />
-        <ScheduleCard />
-      </div>
-      <OwnWays />
-    </div>
-  </div>
+  <BenchCards v-if="trade.loaded" />
 </template>
-
-<style scoped>
-.stack {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 14px;
-  align-content: start;
-}
-</style>

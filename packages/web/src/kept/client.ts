@@ -36,24 +36,34 @@ interface Options {
  * @example await api<Plan>('/plans/…')
  */
 export async function api<T>(path: string, options: Options = {}): Promise<T> {
+  return (await apiTagged<T>(path, options)).body;
+}
+
+/** Call the API as `api` does, and learn the tag that tells this version of the answer from others. */
+export async function apiTagged<T>(path: string, options: Options = {}): Promise<{ body: T; tag: string }> {
   const { body, method = 'GET', keepalive = false } = options;
-  const page = await thisPage();
+  const headers: Record<string, string> = {};
+  // Reading asks for nothing in particular, so that what index.html has fetched already is taken.
+  if (method !== 'GET') {
+    const page = await thisPage();
+    Object.assign(headers, { 'x-uisce-page': page.id, 'x-uisce-name': page.name });
+  }
+  if (body !== undefined) headers['content-type'] = 'application/json';
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
       keepalive,
-      headers: {
-        'x-uisce-page': page.id,
-        'x-uisce-name': page.name,
-        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
-      },
+      headers,
       ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
   } catch {
     throw new OfflineError();
   }
-  if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
+  if (response.ok) {
+    const answer = (response.status === 204 ? undefined : await response.json()) as T;
+    return { body: answer, tag: response.headers.get('etag') ?? '' };
+  }
   const parsed = problemDetailsSchema.safeParse(await response.json().catch(() => undefined));
   if (parsed.success) throw new ApiError(parsed.data);
   throw new ApiError({ type: 'about:blank', title: response.statusText, status: response.status });

@@ -53,9 +53,13 @@ export const useKeeper = defineStore('keeper', () => {
 
   /** Read everything, send what an earlier page could not, and listen to what others change. */
   async function start(): Promise<void> {
-    page = (await thisPage()).id;
-    const drafts = await takeDrafts(page);
-    await read();
+    const [, drafts] = await Promise.all([
+      read(),
+      thisPage().then((mine) => {
+        page = mine.id;
+        return takeDrafts(page);
+      }),
+    ]);
     outbox.adopt(drafts);
     started.value = true;
     await outbox.flush();

@@ -1,22 +1,17 @@
 <script setup lang="ts">
-import CautionLine from '../ui/CautionLine.vue';
 import PlanSwitcher from '../ui/PlanSwitcher.vue';
-import GiftCard from './GiftCard.vue';
-import GlassCount from './GlassCount.vue';
-import GlassRack from './GlassRack.vue';
-import IceCard from './IceCard.vue';
-import MeasuresDrawer from './MeasuresDrawer.vue';
-import OrderCard from './OrderCard.vue';
-import StarterSets from './StarterSets.vue';
-import ToolWall from './ToolWall.vue';
-import WaysCard from './WaysCard.vue';
+import { later } from '../ui/later';
 import { useOwnership } from './use-ownership';
 import { useKit } from '../household/use-kit';
 import { count } from '../words/use-words';
+import { useKitReport } from './use-kit-report';
 import { useKitSentence } from './kit-sentence';
+
+const KitCards = later(() => import('./KitCards.vue'));
 
 const kits = useKit();
 const { ordinaryKitchen } = useOwnership();
+const { recalling } = useKitReport();
 const { drinks, ready, rest, certainty, inPlan, next, report } = useKitSentence();
 </script>
 
@@ -44,26 +39,7 @@ const { drinks, ready, rest, certainty, inPlan, next, report } = useKitSentence(
       <v-btn @click="kits.edit('Nothing owned yet', {})">I own nothing yet</v-btn>
     </div>
   </header>
-  <div class="stack">
-    <ToolWall />
-    <GlassRack />
-    <MeasuresDrawer />
-    <div class="two-columns">
-      <div class="stack">
-        <WaysCard />
-        <OrderCard />
-      </div>
-      <div class="stack">
-        <StarterSets />
-        <GlassCount />
-        <IceCard />
-        <GiftCard />
-      </div>
-    </div>
-  </div>
-  <CautionLine>
-    Sharp things, hot water and glass: fingertips in, hot never after cold, and flame away from high proof.
-  </CautionLine>
+  <KitCards v-if="!recalling" />
 </template>
 
 <style scoped>

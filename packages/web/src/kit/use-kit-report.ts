@@ -1,6 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, toRaw, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
+import { CHECK_AFTER_MS, questionOf, recall, remember } from '../solver/remembered';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import type { Advice } from '../solver/tasks/questions';
@@ -24,14 +25,54 @@ export const useKitReport = createSharedComposable(() => {
   const report = shallowRef<Advice<'kit'>>();
   const found = advice.on('kit');
   const failure = computed(() => advice.failureOf('kit'));
-  const current = computed(() => found.value === report.value && !advice.isAsking('kit'));
+  const current = computed(
+    () => remembered.value !== '' || (found.value === report.value && !advice.isAsking('kit')),
+  );
 
-  function ask(): void {
-    if (hasPlan.value && !(answers.result && answers.current)) return;
+  /** Whether this browser is being asked what it found before: building the page would hold that up. */
+  const recalling = ref(false);
+  /** The question whose answer is shown from before; it is checked. */
+  const remembered = ref('');
+  const question = (asked: { items: string[]; scope: KitScope }) =>
+    trade.prices
+      ? questionOf(
+          { brief: plans.briefOrEmpty, prices: trade.prices, kit: kits.kit },
+          trade.shippedTag,
+          asked,
+        )
+      : '';
+
+  let latest = '';
+
+  async function ask(): Promise<void> {
+    // The same thread answers both: before the plan is proven it would only wait.
+    if (hasPlan.value && !(answers.result && answers.current && !answers.solving)) return;
     const items = hasPlan.value ? (answers.result?.answer.items ?? []) : [];
-    void advice.ask('kit', { items, scope: scopeAsked.value });
+    const asked = { items, scope: scopeAsked.value };
+    const now = question(asked);
+    // The answer was checked and is the same: so is what was asked about it.
+    if (now === remembered.value) return;
+    remembered.value = '';
+    latest = now;
+    recalling.value = report.value === undefined;
+    const before = recalling.value ? await recall<Advice<'kit'>>('kit', now) : undefined;
+    recalling.value = false;
+    if (before) {
+      report.value = before;
+      remembered.value = now;
+      await new Promise((resolve) => setTimeout(resolve, CHECK_AFTER_MS));
+      if (remembered.value !== now) return;
+    }
+    await advice.ask('kit', asked);
+    if (found.value && latest === now) void remember('kit', now, toRaw(found.value));
   }
-  watch([() => answers.result, () => kits.kit, scopeAsked, () => trade.prices], ask, { immediate: true });
+  watch(
+    [() => answers.result, () => answers.solving, () => kits.kit, scopeAsked, () => trade.prices],
+    () => void ask(),
+    {
+      immediate: true,
+    },
+  );
   watch(
     found,
     (advised) => {
@@ -40,5 +81,5 @@ export const useKitReport = createSharedComposable(() => {
     { immediate: true },
   );
 
-  return { scope, report, current, failure };
+  return { scope, report, current, failure, recalling };
 });

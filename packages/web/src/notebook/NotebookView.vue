@@ -3,13 +3,15 @@ import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { drinkCost, drinkFigures } from '@uisce/core/drink';
 import { countDrinks } from '@uisce/core/plan';
-import DrinkPage from './DrinkPage.vue';
-import NotebookIndex from './NotebookIndex.vue';
+import { later } from '../ui/later';
 import { useIndex } from './use-index';
 import { useAtHand } from '../ui/drink/use-at-hand';
 import { useAnswer } from '../solver/use-answer';
 import { useTrade } from '../household/use-trade';
 import { count, useWords } from '../words/use-words';
+
+const NotebookIndex = later(() => import('./NotebookIndex.vue'));
+const DrinkPage = later(() => import('./DrinkPage.vue'));
 
 const route = useRoute();
 const router = useRouter();

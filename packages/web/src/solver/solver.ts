@@ -2,7 +2,8 @@ import { proxy, wrap, type Remote } from 'comlink';
 import type { Catalogue } from '@uisce/core/catalogue';
 import type { About, TimedResult } from './about';
 import type { SolverApi } from './solver.worker';
-import type { CurvePart } from './tasks/curve';
+import solverUrl from './solver.worker?worker&url';
+import type { CurvePart, CurveShare } from './tasks/curve';
 import type { Advice, Asked, Topic } from './tasks/questions';
 
 /** Reactive proxies cannot be cloned; plain JSON can. */
@@ -17,13 +18,14 @@ export class Solver {
   private worker: Worker | undefined;
   private remote: Remote<SolverApi> | undefined;
   private latest: Int32Array | undefined;
+  private loaded: Catalogue | undefined;
   private turn = 0;
 
   constructor(private readonly catalogue: () => Catalogue) {}
 
-  /** Start its thread and hand it the catalogue, before the first question comes. */
+  /** Start its thread before the first question comes, while the catalogue is still on its way. */
   wake(): void {
-    this.open();
+    this.start();
   }
 
   /** The best set for a brief, told as soon as there is a good one; undefined when something newer was asked. */
@@ -45,11 +47,7 @@ export class Solver {
   }
 
   /** A share of the curve, part by part; true when it was drawn to its end. */
-  async curve(
-    about: About,
-    share: { part: number; of: number },
-    onPart: (part: CurvePart) => void,
-  ): Promise<boolean> {
+  async curve(about: About, share: CurveShare, onPart: (part: CurvePart) => void): Promise<boolean> {
     const { remote, turn } = this.next();
     const whole = await remote.curve(
       turn,
@@ -94,6 +92,7 @@ export class Solver {
     this.worker?.terminate();
     this.worker = undefined;
     this.remote = undefined;
+    this.loaded = undefined;
   }
 
   private next(): { remote: Remote<SolverApi>; turn: number } {
@@ -102,16 +101,26 @@ export class Solver {
     return { remote, turn: this.turn };
   }
 
+  /** Its thread, with the catalogue in its hands. */
   private open(): Remote<SolverApi> {
+    const remote = this.start();
+    if (this.loaded !== this.catalogue()) {
+      this.loaded = this.catalogue();
+      // The catalogue is plain already, and large: it goes over as it is.
+      void remote.load(this.loaded);
+    }
+    return remote;
+  }
+
+  private start(): Remote<SolverApi> {
     if (this.remote) return this.remote;
-    const worker = new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' });
+    const worker = new Worker(solverUrl, { type: 'module' });
     const shared = typeof SharedArrayBuffer === 'undefined' ? null : new SharedArrayBuffer(4);
     this.latest = shared ? new Int32Array(shared) : undefined;
     if (this.latest) Atomics.store(this.latest, 0, this.turn);
     this.worker = worker;
     this.remote = wrap<SolverApi>(worker);
-    // The catalogue is plain already, and large: it goes over as it is.
-    void this.remote.load(this.catalogue(), shared);
+    void this.remote.start(shared);
     return this.remote;
   }
 }

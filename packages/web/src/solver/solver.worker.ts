@@ -2,10 +2,9 @@ import { expose } from 'comlink';
 import type { Catalogue } from '@uisce/core/catalogue';
 import { answerPlan, type PlanResult } from '@uisce/core/plan';
 import type { About, TimedResult } from './about';
-import { drawCurve, type CurvePart } from './tasks/curve';
+import { drawCurve, type CurvePart, type CurveShare } from './tasks/curve';
 import { heldFor } from './tasks/held';
 import { QUESTIONS, type Advice, type Asked, type Topic } from './tasks/questions';
-import { warmUp } from './tasks/warm-up';
 
 let catalogue: Catalogue | undefined;
 /** The turn of the newest request, in memory shared with the page: whatever is older stops. */
@@ -18,10 +17,12 @@ function known(): Catalogue {
 const isStale = (turn: number) => latest !== undefined && Atomics.load(latest, 0) !== turn;
 
 const api = {
-  load(loaded: Catalogue, shared: SharedArrayBuffer | null): void {
-    catalogue = loaded;
+  start(shared: SharedArrayBuffer | null): void {
     latest = shared ? new Int32Array(shared) : undefined;
-    warmUp();
+  },
+
+  load(loaded: Catalogue): void {
+    catalogue = loaded;
   },
 
   /** The best set; undefined when something newer was asked meanwhile. */
@@ -52,7 +53,7 @@ const api = {
   async curve(
     turn: number,
     about: About,
-    share: { part: number; of: number },
+    share: CurveShare,
     send: (part: CurvePart) => void,
   ): Promise<boolean> {
     if (isStale(turn)) return false;

@@ -15,7 +15,7 @@ interface Known {
   failure: string;
 }
 
-/** These take seconds: they get a worker of their own, so that short questions are not held up. */
+/** These take seconds: they get a worker of their own, so that short questions are not held up. The kit's follows every answer, where its bottles are known. */
 const LONG: readonly Topic[] = ['steadiness', 'ladder'];
 
 /** Questions about the answer, and what came back; forgotten when the answer changes. */
@@ -26,6 +26,8 @@ export const useAdvice = defineStore('advice', () => {
   const kits = useKit();
   const known = reactive(new Map<Topic, Known>());
   const solvers = { short: new Solver(() => trade.catalogue), long: new Solver(() => trade.catalogue) };
+  const solverFor = (topic: Topic) =>
+    LONG.includes(topic) ? solvers.long : topic === 'kit' ? answers.solver : solvers.short;
 
   /** Ask about the open plan's answer, or about another brief. */
   async function ask<T extends Topic>(topic: T, asked: Asked<T>, brief = plans.briefOrEmpty): Promise<void> {
@@ -37,7 +39,7 @@ export const useAdvice = defineStore('advice', () => {
     known.set(topic, mine);
     const about = { brief, prices, kit: kits.kit };
     try {
-      const advice = await solvers[isLong ? 'long' : 'short'].advise(topic, about, asked, (soFar, progress) =>
+      const advice = await solverFor(topic).advise(topic, about, asked, (soFar, progress) =>
         Object.assign(mine, { advice: soFar, progress }),
       );
       Object.assign(mine, { advice, progress: 1, asking: false });

@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, markRaw, ref, shallowRef, watch } from 'vue';
 import { pointAtOrBelow } from '@uisce/core/planner';
-import type { TimedResult } from './about';
+import type { About, TimedResult } from './about';
+import { CHECK_AFTER_MS, questionOf, recall, remember, remembersAny } from './remembered';
 import { Solver } from './solver';
 import { useCurve } from './use-curve';
 import { useKit } from '../household/use-kit';
@@ -37,9 +38,12 @@ export const useAnswer = defineStore('answer', () => {
     ]);
   });
 
-  let solver: Solver | undefined;
-  /** The curve is drawn once the answer itself is proven: two solves at once only slow each other. */
-  let curveWaits = false;
+  const solver = markRaw(new Solver(() => trade.catalogue));
+  let started = false;
+  /** The question whose answer an earlier page left here, while it is being checked. */
+  let checking = '';
+  /** The curve is drawn while it is looked at, and once the answer itself is proven: two solves at once only slow each other. */
+  const curveWaits = ref(false);
   /** The brief without its money: while it stays the same the curve does too. */
   const curveKey = computed(() => {
     const brief = plans.brief;
@@ -59,23 +63,32 @@ export const useAnswer = defineStore('answer', () => {
     solving.value = !done;
   }
 
+  const about = computed<About | undefined>(() =>
+    plans.brief && trade.prices ? { brief: plans.brief, prices: trade.prices, kit: kits.kit } : undefined,
+  );
+
   async function ask(): Promise<void> {
-    const { brief } = plans;
-    const { prices } = trade;
-    if (!brief || !prices || !solver) return;
-    solving.value = true;
-    current.value = false;
-    const near = pointAtOrBelow(curve.points, brief.moneyNowMinor);
+    const asked = about.value;
+    if (!asked) return;
+    const question = questionOf(asked, trade.shippedTag);
+    const isCheck = question === checking;
+    checking = '';
+    if (!isCheck) {
+      solving.value = true;
+      current.value = false;
+    }
+    const budget = asked.brief.moneyNowMinor;
+    const near = pointAtOrBelow(curve.points, budget);
     // Where the curve is settled its point is the answer: it only has to be explained.
-    const startProven = near !== undefined && near.proven && curve.isSettledAt(brief.moneyNowMinor);
+    const startProven = !isCheck && near !== undefined && near.proven && curve.isSettledAt(budget);
     try {
       const from = { start: near?.items ?? null, startProven };
-      const best = await solver.answer({ brief, prices, kit: kits.kit }, from, (better) =>
-        show(better, false),
-      );
+      const best = await solver.answer(asked, from, (better) => {
+        if (!isCheck) show(better, false);
+      });
       if (best === undefined) return;
-      show(best, true);
-      if (curveWaits) draw();
+      show(isCheck && result.value ? { ...best, ms: result.value.ms } : best, true);
+      if (best.answer.status !== 'feasible') void remember('answer', question, best);
     } catch (error) {
       failure.value = (error as Error).message;
       solving.value = false;
@@ -83,28 +96,77 @@ export const useAnswer = defineStore('answer', () => {
   }
 
   function draw(): void {
-    curveWaits = false;
-    if (plans.brief && trade.prices) curve.draw(plans.brief, trade.prices, kits.kit);
+    curveWaits.value = false;
+    const found = result.value;
+    if (about.value && found)
+      void curve.draw(about.value, { budget: found.budget, value: found.answer.value });
   }
 
-  function start(): void {
-    if (!trade.loaded || solver) return;
-    solver = new Solver(() => trade.catalogue);
-    solver.wake();
+  /** Show at once what an earlier page found for just this question. It is checked like any other. */
+  async function showRemembered(): Promise<void> {
+    if (!about.value) return;
+    const question = questionOf(about.value, trade.shippedTag);
+    const before = await recall<TimedResult>('answer', question);
+    if (!before) return;
+    checking = question;
+    show(before, true);
+  }
+
+  /** Let the thread start while everything else is on its way, where there is nothing to show before it answers. */
+  async function warmUp(): Promise<void> {
+    if (!(await remembersAny())) solver.wake();
+  }
+
+  /** Answer the open plan from now on; resolves when what is known from before is shown. */
+  async function start(): Promise<void> {
+    if (!trade.loaded || started) return;
+    started = true;
+    await showRemembered();
     watch(
       curveKey,
       () => {
         curve.clear();
-        curveWaits = true;
+        curveWaits.value = true;
       },
       { immediate: true },
     );
-    watch([() => plans.brief, () => trade.prices, planKit], () => void ask(), { immediate: true });
+    watch(
+      () => curve.lookedAt && curveWaits.value && current.value && !solving.value,
+      (due) => {
+        if (due) draw();
+      },
+      { immediate: true },
+    );
+    watch(
+      () => curve.lookedAt,
+      (looked) => {
+        if (looked || !curve.drawing) return;
+        curve.stop();
+        curveWaits.value = true;
+      },
+    );
+    watch([() => plans.brief, () => trade.prices, planKit], () => void ask());
+    if (checking === '') void ask();
+    // The check is spared when something else was asked meanwhile.
+    else setTimeout(() => checking !== '' && void ask(), CHECK_AFTER_MS);
   }
 
   const proven = computed(() => current.value && result.value?.answer.status === 'optimal');
   const itemById = computed(() => new Map(result.value?.items.map((i) => [i.id, i])));
   const kitById = computed(() => new Map(result.value?.kit.map((i) => [i.id, i])));
 
-  return { result, solving, failure, current, proven, itemById, kitById, curveKey, start, draw };
+  return {
+    result,
+    solving,
+    failure,
+    current,
+    proven,
+    itemById,
+    kitById,
+    curveKey,
+    solver,
+    warmUp,
+    start,
+    draw,
+  };
 });

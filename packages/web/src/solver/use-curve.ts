@@ -1,17 +1,30 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import type { PriceList } from '@uisce/core/catalogue';
-import type { Kit } from '@uisce/core/kit';
-import type { Brief } from '@uisce/core/plan';
 import { mergeCurve, pointAtOrBelow, type CurvePoint, type SettledStretch } from '@uisce/core/planner';
+import type { About } from './about';
+import { questionOf, recall, remember } from './remembered';
 import { Solver } from './solver';
 import type { CurvePart } from './tasks/curve';
 import { useTrade } from '../household/use-trade';
 
 /** The curve is drawn anew at most this often while it is being settled. */
 const REDRAW_MS = 400;
-/** Background solvers that share the stretches; a phone's spare cores are few. */
+/** Background solvers that share the stretches; one core is left for the page. */
 const MOST_SOLVERS = 2;
+
+/** All that is known of a curve, as the browser keeps it. */
+interface KnownCurve {
+  rough: CurvePoint[];
+  settled: SettledStretch[];
+  stretches: number;
+  everything: number;
+}
+
+/** An answer that the curve must go through: weighed drinks at a budget in minor units. */
+interface Check {
+  budget: number;
+  value: number;
+}
 
 /** The best set at every budget, settled stretch by stretch in the background. */
 export const useCurve = defineStore('curve', () => {
@@ -29,7 +42,12 @@ export const useCurve = defineStore('curve', () => {
   );
   const whole = computed(() => stretches.value > 0 && settledCount.value === stretches.value);
 
+  /** Whether it is on screen just now: it is drawn for those who look. */
+  const lookedAt = ref(false);
+
   const solvers: Solver[] = [];
+  /** What is asked for now: an older drawing that comes late is left alone. */
+  let turn = 0;
   let rough: CurvePoint[] = [];
   let settled = new Map<number, SettledStretch>();
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -65,28 +83,57 @@ export const useCurve = defineStore('curve', () => {
     stretches.value = 0;
   }
 
-  async function draw(brief: Brief, prices: PriceList, kit: Kit): Promise<void> {
-    clear();
-    const cores = Math.max(1, Math.min(MOST_SOLVERS, navigator.hardwareConcurrency));
-    while (solvers.length < cores) solvers.push(new Solver(() => trade.catalogue));
+  /** Show the curve that this browser drew before, unless it differs from the answer at the present money. */
+  async function showBefore(question: string, { budget, value }: Check): Promise<boolean> {
+    const mine = turn;
+    const before = await recall<KnownCurve>('curve', question);
+    if (mine !== turn || !before) return false;
+    if (pointAtOrBelow(mergeCurve(before.rough, before.settled), budget)?.value !== value) return false;
+    rough = before.rough;
+    settled = new Map(before.settled.map((s) => [s.stretch.low, s]));
+    stretches.value = before.stretches;
+    everything.value = before.everything;
+    redraw();
+    return true;
+  }
+
+  /** Draw it, or go on where it was stopped. `check` is the proven answer that it must agree with. */
+  async function draw(about: About, check: Check): Promise<void> {
+    stop();
+    const mine = turn;
+    const question = questionOf({ ...about, brief: { ...about.brief, moneyNowMinor: 0 } }, trade.shippedTag);
     failure.value = '';
+    if (stretches.value === 0 && (await showBefore(question, check))) return;
+    if (mine !== turn) return;
+    const cores = Math.max(1, Math.min(MOST_SOLVERS, navigator.hardwareConcurrency - 1));
+    while (solvers.length < cores) solvers.push(new Solver(() => trade.catalogue));
     drawing.value = true;
-    const of = solvers.length;
+    const share = { of: solvers.length, settledLows: [...settled.keys()] };
     try {
-      const shares = solvers.map((solver, part) => solver.curve({ brief, prices, kit }, { part, of }, take));
-      const whole = await Promise.all(shares);
+      const drawn = await Promise.all(
+        solvers.map((solver, part) => solver.curve(about, { ...share, part }, take)),
+      );
       // Another drawing has begun meanwhile: it says when it is done.
-      if (!whole.every(Boolean)) return;
+      if (!drawn.every(Boolean) || mine !== turn) return;
     } catch (error) {
       failure.value = (error as Error).message;
     }
     drawing.value = false;
     clearTimeout(timer);
     redraw();
+    if (!whole.value) return;
+    const known: KnownCurve = {
+      rough,
+      settled: [...settled.values()],
+      stretches: stretches.value,
+      everything: everything.value,
+    };
+    void remember('curve', question, known);
   }
 
   /** Stop settling; what is drawn stays. */
   function stop(): void {
+    turn += 1;
     solvers.forEach((solver) => solver.stop());
     drawing.value = false;
   }
@@ -102,6 +149,7 @@ export const useCurve = defineStore('curve', () => {
     previewMinor,
     preview,
     isSettledAt,
+    lookedAt,
     draw,
     clear,
     stop,

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { mdiRedo, mdiUndo } from '@mdi/js';
 import { useKeeper } from '../kept/use-keeper';
 import { usePlans } from '../household/use-plans';
-import PlanList from './PlanList.vue';
 import AppDialog from './AppDialog.vue';
+
+const PlanList = defineAsyncComponent(() => import('./PlanList.vue'));
 
 const plans = usePlans();
 const keeper = useKeeper();

@@ -1,19 +1,24 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, onUnmounted, ref, watch } from 'vue';
 import { useAnswer } from '../../solver/use-answer';
 import { useCurve } from '../../solver/use-curve';
 import { useSchools } from '../use-schools';
-import LadderReading from './LadderReading.vue';
 import { SCHOOL_LINES } from './school-lines';
-import WaterlineChart from './WaterlineChart.vue';
 import WaterlineTable from './WaterlineTable.vue';
 import TabRow from '../../ui/TabRow.vue';
+
+// Charts are heavy to fetch: what there is to read comes first.
+const WaterlineChart = defineAsyncComponent(() => import('./WaterlineChart.vue'));
+const LadderReading = defineAsyncComponent(() => import('./LadderReading.vue'));
 
 const answers = useAnswer();
 const curve = useCurve();
 const schools = useSchools();
 const asTable = ref(false);
 const reading = ref<'money' | 'months'>('money');
+// By months another long calculation has the machine.
+watch(reading, (by) => (curve.lookedAt = by === 'money'), { immediate: true });
+onUnmounted(() => (curve.lookedAt = false));
 const share = computed(() =>
   curve.stretches === 0 ? 0 : Math.floor((100 * curve.settledCount) / curve.stretches),
 );
@@ -50,7 +55,7 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
     <LadderReading v-if="reading === 'months'" :as-table="asTable" />
     <template v-else>
       <WaterlineTable v-if="asTable" />
-      <WaterlineChart v-else />
+      <div v-else class="chart"><WaterlineChart /></div>
       <ul v-if="!asTable && schools.drawn.length > 0" class="plain-list key" aria-label="Schools drawn">
         <li v-for="s in schools.drawn" :key="s.id">
           <svg width="26" height="8" aria-hidden="true">
@@ -79,6 +84,10 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
 </template>
 
 <style scoped>
+.chart {
+  min-height: 232px;
+}
+
 .card {
   position: sticky;
   top: 14px;

@@ -21,10 +21,17 @@ export interface CurvePart {
   everything: number;
 }
 
+/** Which stretches a solver takes: every so-many-th of those that nobody has settled yet, by their low ends. */
+export interface CurveShare {
+  part: number;
+  of: number;
+  settledLows: readonly number[];
+}
+
 /** The best set at every budget: a rough curve at once, then stretch by stretch exactly, nearest to the present money first. */
 export async function drawCurve(
   about: About,
-  { part, of }: { part: number; of: number },
+  { part, of, settledLows }: CurveShare,
   catalogue: Catalogue,
   isStale: () => boolean,
   send: (part: CurvePart) => void,
@@ -54,7 +61,10 @@ export async function drawCurve(
   send({ ...base, rough: search.known(all).map(point), settled: [] });
   const here = about.brief.moneyNowMinor;
   const distance = ({ low, high }: Stretch) => Math.max(low - here, here - high, 0);
-  const mine = stretches.sort((a, b) => distance(a) - distance(b)).filter((_, i) => i % of === part);
+  const done = new Set(settledLows);
+  const mine = stretches
+    .sort((a, b) => distance(a) - distance(b))
+    .filter((s, i) => i % of === part && !done.has(s.low));
   let settled: SettledStretch[] = [];
   let sent = performance.now();
   for (const stretch of mine) {

@@ -9,14 +9,14 @@ export interface Held {
   search: PlanSearch;
 }
 
-let latest: { key: string; held: Held } | undefined;
+let latest: { key: string; catalogue: Catalogue; held: Held } | undefined;
 
 /** The search for a brief at these prices with this kit; the last one is kept. */
 export function heldFor({ brief, prices, kit }: About, catalogue: Catalogue): Held {
   const key = JSON.stringify([{ ...brief, moneyNowMinor: 0 }, prices, kit]);
-  if (latest?.key !== key) {
+  if (latest?.key !== key || latest.catalogue !== catalogue) {
     const compiled = compilePlan(brief, prices, catalogue, kit);
-    latest = { key, held: { compiled, search: new PlanSearch(compiled.problem) } };
+    latest = { key, catalogue, held: { compiled, search: new PlanSearch(compiled.problem) } };
   }
   return latest.held;
 }

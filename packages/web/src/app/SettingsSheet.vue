@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { READER_MEASURES } from '@uisce/core/base';
+import { LOCALES, type Settings } from '@uisce/core/household';
+import { useSettings } from '../household/use-settings';
+import { useTrade } from '../household/use-trade';
+import { MEASURE_WORDS } from '../words/trade-words';
+import ChoiceRow from '../ui/ChoiceRow.vue';
+import SelectField from '../ui/SelectField.vue';
+
+const household = useSettings();
+const trade = useTrade();
+
+const regions = LOCALES.map((locale) => {
+  const [language = 'en', region = 'IE'] = locale.split('-');
+  const names = {
+    region: new Intl.DisplayNames('en', { type: 'region' }),
+    language: new Intl.DisplayNames('en', { type: 'language' }),
+  };
+  return {
+    value: locale,
+    title: `${names.region.of(region) ?? region} (${names.language.of(language) ?? language})`,
+  };
+});
+
+const LIGHTS = [
+  { value: 'day', words: 'Day' },
+  { value: 'night', words: 'Night, for a dim room' },
+] as const;
+const MEASURES = READER_MEASURES.map((m) => ({ value: m, words: MEASURE_WORDS[m].full }));
+const lists = computed(() =>
+  trade.priceLists.map(({ id, name, currency }) => ({ value: id, title: `${name} (${currency})` })),
+);
+
+const change = (part: Partial<Settings>) => household.change(part);
+</script>
+
+<template>
+  <ChoiceRow
+    name="theme"
+    legend="Light"
+    :value="household.settings.theme"
+    :choices="LIGHTS"
+    @choose="change({ theme: $event })"
+  />
+  <ChoiceRow
+    name="measure"
+    legend="Specs in"
+    :value="household.settings.measure"
+    :choices="MEASURES"
+    @choose="change({ measure: $event })"
+  />
+  <div class="fields">
+    <SelectField
+      label="Money and numbers as in"
+      :value="household.settings.locale"
+      :choices="regions"
+      @choose="change({ locale: $event })"
+    />
+    <SelectField
+      label="Prices and currency of"
+      :value="household.settings.priceListId"
+      :choices="lists"
+      @choose="change({ priceListId: $event })"
+    />
+    <v-text-field
+      label="Name of the house"
+      maxlength="60"
+      :model-value="household.settings.household"
+      @change="change({ household: ($event.target as HTMLInputElement).value })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 14px;
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,280 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Attitude, Brief } from '@uisce/core/plan';
+import ChoiceRow from '../ui/ChoiceRow.vue';
+import LensFields from './LensFields.vue';
+import MoneyField from '../ui/MoneyField.vue';
+import NumberField from '../ui/NumberField.vue';
+import PriceFile from './PriceFile.vue';
+import TasteTable from './TasteTable.vue';
+import CautionLine from '../ui/CautionLine.vue';
+import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+import CheckField from '../ui/CheckField.vue';
+
+const plans = usePlans();
+const trade = useTrade();
+
+const brief = computed(() => plans.brief);
+
+const ATTITUDES: { value: Attitude; words: string; note: string }[] = [
+  { value: 'purist', words: 'Purist', note: 'the real thing only' },
+  { value: 'house', words: 'House', note: 'good stand-ins, fit 0.75 and up' },
+  { value: 'pinch', words: 'In a pinch', note: 'anything near, fit 0.5 and up' },
+];
+const COUNTS = [
+  { value: 'all', words: 'Everything', note: 'every drink in the Notebook' },
+  { value: 'well-known', words: 'Well known', note: 'and the core canon' },
+  { value: 'core', words: 'Core canon', note: 'what every bar list holds' },
+] as const;
+const SPOTS = [
+  { value: 'tray', words: 'Tray' },
+  { value: 'cart', words: 'Cart' },
+  { value: 'shelf', words: 'Shelf' },
+  { value: 'bookcase', words: 'Bookcase' },
+] as const;
+const SIZES = [
+  { value: 'full', words: 'Best price a litre', note: 'of what you pour before it spoils' },
+  { value: 'small', words: 'Least outlay', note: 'the smallest bottle sold' },
+] as const;
+
+const SYRUPS = [
+  { value: 'love', words: 'Love it', note: 'whole afternoons too' },
+  { value: 'fine', words: 'Fine', note: 'stirring, pressing, waiting' },
+  { value: 'never', words: 'Never', note: 'bottled ones only' },
+] as const;
+
+const drinks = computed(() =>
+  trade.catalogue.recipes
+    .map((r) => ({ value: r.id, title: r.name }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+);
+const ownable = computed(() =>
+  trade.catalogue.kinds
+    .filter((k) => !k.abstract && k.supply !== 'fresh')
+    .map((k) => ({ value: k.id, title: k.name }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+);
+const kept = computed(() => {
+  const named = (b: string) => trade.kindName(trade.bottles.get(b)?.kind ?? b);
+  return [
+    ...(brief.value?.keepBottles ?? []).map((id) => ({ id, words: `${named(id)}: always` })),
+    ...(brief.value?.neverKinds ?? []).map((id) => ({ id, words: `${trade.kindName(id)}: never` })),
+  ];
+});
+
+const edit = (change: string, part: Partial<Brief>) => plans.edit(change, { brief: part });
+const place = (part: Partial<Brief['place']>) => {
+  if (brief.value) edit('Where the bar stands', { place: { ...brief.value.place, ...part } });
+};
+const limits = (part: Partial<Brief['limits']>) => {
+  if (brief.value) edit('Limits', { limits: { ...brief.value.limits, ...part } });
+};
+function letGo(id: string): void {
+  if (!brief.value) return;
+  edit('Left to the plan', {
+    keepBottles: brief.value.keepBottles.filter((b) => b !== id),
+    neverKinds: brief.value.neverKinds.filter((k) => k !== id),
+  });
+}
+</script>
+
+<template>
+  <div v-if="brief" class="brief">
+    <div class="column">
+      <section class="card" aria-labelledby="money-title">
+        <h2 id="money-title">Money <small class="dim">· the bottles come out of this</small></h2>
+        <div class="two">
+          <MoneyField
+            label="Now"
+            :minor="brief.moneyNowMinor"
+            @change="edit('Money now', { moneyNowMinor: $event })"
+          />
+          <MoneyField
+            label="Each month after"
+            :minor="brief.moneyPerMonthMinor"
+            @change="edit('Money a month', { moneyPerMonthMinor: $event })"
+          />
+        </div>
+      </section>
+      <section class="card" aria-labelledby="taste-title">
+        <h2 id="taste-title">
+          Taste <small class="dim">· liked counts for more; no thanks leaves the drink out</small>
+        </h2>
+        <TasteTable />
+        <CautionLine v-if="brief.tastes.egg !== 'no'">
+          Raw egg: fresh or pasteurised, and not for anyone vulnerable.
+        </CautionLine>
+      </section>
+      <LensFields :brief="brief" />
+      <section class="card" aria-labelledby="attitude-title">
+        <h2 id="attitude-title" class="sr-only">Stand-ins, and which drinks count</h2>
+        <ChoiceRow
+          name="attitude"
+          legend="How near must a stand-in be?"
+          :value="brief.attitude"
+          :choices="ATTITUDES"
+          @choose="edit('Stand-ins', { attitude: $event })"
+        />
+        <ChoiceRow
+          name="count"
+          legend="Which drinks count?"
+          :value="brief.count"
+          :choices="COUNTS"
+          @choose="edit('Which drinks count', { count: $event })"
+        />
+      </section>
+    </div>
+    <div class="column">
+      <section class="card" aria-labelledby="have-title">
+        <h2 id="have-title">Must-haves and what is there already</h2>
+        <v-autocomplete
+          :model-value="brief.mustDrinks"
+          :items="drinks"
+          label="Drinks I must have"
+          multiple
+          chips
+          closable-chips
+          class="mb-3"
+          @update:model-value="edit('Must-have drinks', { mustDrinks: $event as string[] })"
+        />
+        <v-autocomplete
+          :model-value="brief.ownedKinds"
+          :items="ownable"
+          label="What I already own"
+          multiple
+          chips
+          closable-chips
+          @update:model-value="edit('What I own', { ownedKinds: $event as string[] })"
+        />
+        <ul v-if="kept.length > 0" class="plain-list kept" aria-label="Decided on the Plan">
+          <li v-for="k in kept" :key="k.id">
+            {{ k.words }}
+            <button class="plain-button link" type="button" @click="letGo(k.id)">leave it to the plan</button>
+          </li>
+        </ul>
+      </section>
+      <section class="card" aria-labelledby="place-title">
+        <h2 id="place-title">Place</h2>
+        <ChoiceRow
+          name="spot"
+          legend="Where the bar stands"
+          :value="brief.place.spot"
+          :choices="SPOTS"
+          @choose="place({ spot: $event })"
+        />
+        <div class="two">
+          <NumberField
+            label="Length"
+            suffix="cm"
+            :value="brief.place.lengthMm / 10"
+            :least="20"
+            :most="1000"
+            @change="place({ lengthMm: Math.round(($event ?? 90) * 10) })"
+          />
+          <CheckField
+            :model-value="brief.place.keepTo"
+            label="Every bottle must stand on it"
+            @update:model-value="place({ keepTo: $event })"
+          />
+        </div>
+      </section>
+      <section class="card" aria-labelledby="limits-title">
+        <h2 id="limits-title">Limits, sizes and prices</h2>
+        <div class="two">
+          <NumberField
+            label="At most"
+            suffix="bottles"
+            optional
+            :value="brief.limits.bottles"
+            :least="1"
+            :most="500"
+            @change="limits({ bottles: $event === null ? null : Math.round($event) })"
+          />
+          <NumberField
+            label="Liquor kept at home"
+            suffix="litres"
+            optional
+            :value="brief.limits.liquorMl === null ? null : brief.limits.liquorMl / 1000"
+            :least="0.1"
+            :most="1000"
+            @change="limits({ liquorMl: $event === null ? null : Math.round($event * 1000) })"
+          />
+        </div>
+        <CautionLine>
+          How much liquor one may keep at home differs by place: ask your local authority, and set the limit
+          here.
+        </CautionLine>
+        <ChoiceRow
+          class="mt-4"
+          name="sizes"
+          legend="Which size to buy"
+          :value="brief.sizes"
+          :choices="SIZES"
+          @choose="edit('Sizes', { sizes: $event })"
+        />
+        <NumberField
+          label="We drink"
+          suffix="drinks a week"
+          :value="brief.drinksPerWeek"
+          :least="1"
+          :most="500"
+          @change="edit('Drinks a week', { drinksPerWeek: Math.round($event ?? 1) })"
+        />
+        <ChoiceRow
+          name="syrups"
+          legend="Making syrups at home"
+          :value="brief.makesSyrups ? (brief.mostTrouble === 3 ? 'love' : 'fine') : 'never'"
+          :choices="SYRUPS"
+          @choose="
+            edit('Syrups', {
+              makesSyrups: $event !== 'never',
+              mostTrouble: $event === 'fine' ? 2 : 3,
+            })
+          "
+        />
+        <PriceFile class="mt-3" />
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.brief {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  gap: 14px;
+  align-items: start;
+}
+
+.column {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+  align-items: start;
+}
+
+.kept {
+  margin-top: 10px;
+}
+
+.kept li {
+  min-height: 32px;
+}
+
+.link {
+  color: rgb(var(--v-theme-dim));
+}
+
+@media (max-width: 1000px) {
+  .brief {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
