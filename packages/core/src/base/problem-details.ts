@@ -19,6 +19,7 @@ export const PROBLEMS = {
   'not-satisfiable': { status: 416, title: 'There is no such part of it' },
   'version-missing': { status: 428, title: 'Say which version you saw' },
   internal: { status: 500, title: 'Something went wrong on our side' },
+  'disk-full': { status: 507, title: 'No room on the disk' },
   busy: { status: 503, title: 'Too many problems are waiting' },
   'out-of-time': { status: 503, title: 'The time allowed was not enough' },
 } as const;

@@ -83,8 +83,8 @@ describe('in the freezer and out of it', () => {
   });
 
   it('a batch fills the next bottle that holds it when none is named', () => {
-    expect(beginBatch('x', planned, '2026-11-25T18:00:00.000Z').bottleMl).toBe(
-      Math.ceil(planned.volumeMl / 50) * 50,
-    );
+    const at = '2026-11-25T18:00:00.000Z';
+    expect(beginBatch('x', { ...planned, volumeMl: 833 }, at).bottleMl).toBe(850);
+    expect(beginBatch('x', { ...planned, volumeMl: 850 }, at).bottleMl).toBe(850);
   });
 });

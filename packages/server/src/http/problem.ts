@@ -74,16 +74,23 @@ export const notFound: RequestHandler = (req, res) => {
 
 /** What the parsers of bodies and the senders of files throw. */
 interface ForeignError {
+  /** SQLite's and the system's own words. */
+  code?: string;
   type?: string;
   limit?: number;
   status?: number;
   headers?: Record<string, string>;
 }
 
+/** How a full disk is told, by SQLite and by the system. */
+const FULL_DISK = ['SQLITE_FULL', 'SQLITE_IOERR_WRITE', 'ENOSPC'];
+
 /** Which of our problems an error of Express's own is; undefined for what nobody foresaw. */
 function foreignProblem(error: unknown): [ProblemName, string] | undefined {
-  const { type, limit, status } = (error ?? {}) as ForeignError;
+  const { type, code, limit, status } = (error ?? {}) as ForeignError;
   const message = error instanceof Error ? error.message : '';
+  if (FULL_DISK.includes(code ?? ''))
+    return ['disk-full', 'the disk is full: nothing of this was written; make room, and it goes on'];
   if (type === 'entity.too.large')
     return ['too-large', `the body is larger than the ${limit ?? 0} bytes allowed here`];
   if (type === 'entity.parse.failed') return ['not-json', `the body is not JSON: ${message}`];

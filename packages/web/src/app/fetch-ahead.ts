@@ -1,5 +1,5 @@
-/** When the sentence is long since there. */
-const AFTER_MS = 3000;
+/** When the sentence is there. */
+const AFTER_MS = 300;
 
 /**
  * Fetch what may be wanted when the server is away: what floats over the page, and what is said of

@@ -12,9 +12,12 @@ class Server {
   /** How the next answers go: lost on the way back, or the server is away. */
   away = false;
   loseAnswers = 0;
+  diskFull = false;
 
   send(change: ChangeWrite): Promise<Applied> {
     if (this.away) return Promise.reject(new OfflineError());
+    if (this.diskFull)
+      return Promise.reject(new ApiError({ type: '/problems/disk-full', title: '', status: 507 }));
     if (!this.applied.has(change.id)) {
       const stale = change.writes.filter((w) => (this.entries.get(w.id)?.version ?? null) !== w.version);
       if (stale.length > 0) {
@@ -54,6 +57,7 @@ class Server {
 let server: Server;
 let saved: OutboxState;
 let refused: string[];
+let heldUp: number[];
 let ids = 0;
 
 function outbox(): Outbox {
@@ -62,6 +66,7 @@ function outbox(): Outbox {
     save: (state) => (saved = JSON.parse(JSON.stringify(state)) as OutboxState),
     onApplied: () => undefined,
     onRefused: (change) => refused.push(change.change),
+    onHeldUp: (error) => heldUp.push(error.problem.status),
     onOnline: () => undefined,
     onChange: () => undefined,
     newId: () => `change-${++ids}`,
@@ -77,6 +82,7 @@ beforeEach(() => {
   server = new Server();
   saved = { pending: [], conflicts: [] };
   refused = [];
+  heldUp = [];
 });
 afterEach(() => vi.useRealTimers());
 
@@ -145,6 +151,17 @@ describe('changes on their way', () => {
     const [conflict] = box.conflicts;
     if (conflict) await box.settle(conflict, 'theirs');
     expect([server.now('a').value, box.conflicts, saved.pending]).toEqual(['theirs', [], []]);
+  });
+
+  it('wait while the server’s disk is full, which is said, and go when there is room', async () => {
+    server.diskFull = true;
+    const box = outbox();
+    box.add(write('a', 1), 'Money');
+    await box.flush();
+    expect([heldUp, server.labels, saved.pending.length]).toEqual([[507], [], 1]);
+    server.diskFull = false;
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect([server.labels, saved.pending]).toEqual([['Money'], []]);
   });
 
   it('that the server refuses do not hold up the rest', async () => {

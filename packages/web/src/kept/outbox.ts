@@ -31,6 +31,8 @@ export interface OutboxParts {
   onRefused(change: Pending, error: ApiError): void;
   /** The server is gone, or back. */
   onOnline(online: boolean): void;
+  /** The server has trouble of its own: the change waits, and is tried again. */
+  onHeldUp(error: ApiError): void;
   /** Anything of the state has changed. */
   onChange(): void;
   newId(): string;
@@ -115,6 +117,7 @@ export class Outbox {
           return;
         }
         if (error.problem.status >= 500) {
+          this.parts.onHeldUp(error);
           this.later(RETRY_AFTER_MS);
           return;
         }

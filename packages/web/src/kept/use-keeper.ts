@@ -33,11 +33,20 @@ export const useKeeper = defineStore('keeper', () => {
   const waiting = shallowRef<ChangeWrite[]>([]);
   const conflicts = shallowRef<readonly Conflict[]>([]);
   let page = '';
+  let heldUp = false;
 
   const outbox = new Outbox({
     send: (change) => api<Applied>('/changes', { method: 'POST', body: change, keepalive: fits(change) }),
     save: (state) => void saveDrafts(page, state),
-    onApplied: receive,
+    onApplied: (applied) => {
+      heldUp = false;
+      receive(applied);
+    },
+    onHeldUp: (error) => {
+      // Once is enough: it is tried again and again.
+      if (!heldUp) notices.say(`${error.message}. What you change waits in this browser.`);
+      heldUp = true;
+    },
     onRefused: (_change, error) => notices.say(error.message),
     onOnline: (is) => {
       if (!is && online.value) notices.say(new OfflineError().message);

@@ -1,0 +1,26 @@
+// Keeps one plan after another in the store of a data folder, saying each that is acknowledged.
+import { randomUUID } from 'node:crypto';
+import { writeSync } from 'node:fs';
+import { KeptStore } from '../../packages/server/dist/kept/store.js';
+import { openDatabase } from '../../packages/server/dist/storage/data-source.js';
+import { emptyBrief } from '../../packages/core/dist/plan/index.js';
+
+const [file, synchronous] = process.argv.slice(2);
+const { connection } = await openDatabase(file);
+if (synchronous !== undefined) connection.pragma(`synchronous = ${synchronous}`);
+const store = new KeptStore(connection);
+process.stdin.on('data', () => {
+  for (;;) {
+    const id = randomUUID();
+    const value = { id, name: 'Kept', brief: emptyBrief('EUR'), createdAt: new Date().toISOString() };
+    const change = {
+      id: randomUUID(),
+      change: 'Keep',
+      writes: [{ thing: 'plan', id, value, version: null }],
+    };
+    store.apply(change, { page: 'writer', name: 'writer' });
+    // Straight to the pipe: what the reader has seen was acknowledged before the end came.
+    writeSync(process.stdout.fd, `${id}\n`);
+  }
+});
+process.stdout.write('ready\n');
