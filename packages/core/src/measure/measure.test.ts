@@ -211,6 +211,24 @@ describe('measuring with what is there', () => {
     expect(measuringPlan(30, [])).toBeUndefined();
   });
 
+  it('takes the nearest it has found where a cupboard of lines is too large to try them all', () => {
+    const lines = measuringLines(
+      Array.from({ length: 50 }, (_, v) => ({
+        id: `v${v}`,
+        name: `v${v}`,
+        cups: [
+          {
+            name: 'c',
+            lines: Array.from({ length: 8 }, (_, l) => ({ ml: 5 + v * 0.7 + l * 3.3, diameterMm: 90 })),
+          },
+        ],
+      })),
+    );
+    const plan = measuringPlan(61, lines);
+    const nearestOne = Math.min(...lines.map((l) => Math.abs(l.ml - 61) + l.errorMl));
+    expect(plan?.errorMl).toBeLessThanOrEqual(nearestOne);
+  });
+
   it('draws each line where its volume is', () => {
     fc.assert(
       fc.property(vessel, ({ cups: [cup] }) => {

@@ -7,6 +7,8 @@ const BRIM_ERROR_MM = 0.3;
 export const SPEC_TOLERANCE = 0.05;
 /** Nobody counts more fills than this. */
 const MOST_FILLS = 6;
+/** Fills tried for one amount: far more than any drawer of measures asks for, and done in a blink. */
+const MOST_TRIED = 50_000;
 
 /** A line that can be filled to. */
 export interface MeasuringLine {
@@ -70,13 +72,15 @@ function isBetter(a: MeasuringPlan, b: MeasuringPlan | undefined): boolean {
 
 /**
  * The easiest way to measure an amount: within 5 % in the fewest fills, and of those the nearest;
- * when no way is within 5 %, the nearest there is, up to six fills. Undefined without any line.
+ * when no way is within 5 %, the nearest there is, up to six fills. Undefined without any line. A
+ * cupboard of hundreds of lines is searched so far, and the nearest found by then is taken.
  *
  * @example measuringPlan(22.5, measuringLines(kit.vessels))
  */
 export function measuringPlan(targetMl: number, lines: readonly MeasuringLine[]): MeasuringPlan | undefined {
   const falling = [...lines].sort((a, b) => b.ml - a.ml);
   let nearest: MeasuringPlan | undefined;
+  let tried = 0;
   for (let count = 1; count <= MOST_FILLS; count++) {
     let best: MeasuringPlan | undefined;
     const fills: MeasuringLine[] = [];
@@ -92,6 +96,7 @@ export function measuringPlan(targetMl: number, lines: readonly MeasuringLine[])
         // Lines fall from here on: too little to come near, and so is all that follows.
         if (sum + line.ml * left < targetMl - slack) return;
         if (sum + line.ml > targetMl + slack) continue;
+        if ((tried += 1) > MOST_TRIED) return;
         fills.push(line);
         extend(i, left - 1, sum + line.ml);
         fills.pop();
