@@ -155,15 +155,11 @@ describe('a batch against the shop', () => {
     if (!prices) throw new Error('the shop is gone');
     const offered = (more: object) =>
       new Set(compilePlan({ ...emptyBrief('EUR'), ...more }, prices, catalogue).items.keys());
-    expect(offered({}).has('made-falernum') || !prices.bottles.some((b) => b.id === 'made-falernum')).toBe(
-      true,
-    );
-    const hard = new Set(catalogue.homeMade.map((h) => h.makes));
-    for (const { makes, effort } of catalogue.homeMade) if (effort < 3) hard.delete(makes);
-    const fine = offered({ mostTrouble: 2 });
-    for (const b of prices.bottles.filter((x) => x.homeMade))
-      if (hard.has(b.kind)) expect(fine.has(b.id), b.id).toBe(false);
-    expect([...offered({ makesSyrups: false })].filter((id) => id.startsWith('made-'))).toEqual([]);
-    expect(fine.has('made-simple-syrup')).toBe(true);
+    const made = (more: object) => [...offered(more)].filter((id) => id.startsWith('made-'));
+    // Dissolving takes minutes; orgeat is blanched, pressed and waited for (common practice).
+    expect(made({ mostTrouble: 2 })).toEqual(expect.arrayContaining(['made-simple-syrup', 'made-orgeat']));
+    expect(made({ mostTrouble: 1 })).toContain('made-simple-syrup');
+    expect(made({ mostTrouble: 1 })).not.toContain('made-orgeat');
+    expect(made({ makesSyrups: false })).toEqual([]);
   });
 });

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { parse } from 'yaml';
+import { load as parseYaml } from 'js-yaml';
 import { z } from 'zod';
 import {
   familySchema,
@@ -48,7 +48,7 @@ const provenance = z.string().min(20);
 function read<T extends z.ZodType>(folder: string, file: string, schema: T): z.output<T> {
   let text: unknown;
   try {
-    text = parse(readFileSync(join(folder, file), 'utf8'));
+    text = parseYaml(readFileSync(join(folder, file), 'utf8'));
   } catch (error) {
     throw new CatalogueError([`${file}: not YAML: ${(error as Error).message}`]);
   }
