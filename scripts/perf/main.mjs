@@ -1,3 +1,5 @@
-// npm run bench: how fast the planner proves; npm run bench -- open: how fast the steps open.
-if (process.argv[2] === 'open') await import('./open.mjs');
+// npm run bench: how fast the planner proves; -- open: how fast the steps open; -- load: calls under load.
+const [what] = process.argv.slice(2);
+if (what === 'open') await import('./open.mjs');
+else if (what === 'load') await import('./load.mjs');
 else await import('./planner.mjs');

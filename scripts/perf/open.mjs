@@ -1,10 +1,7 @@
 // How long each step takes from a cold browser to its sentence, and what was fetched before it.
-import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { install, ROOT } from '../bootstrap.mjs';
+import { install } from '../bootstrap.mjs';
 import { CHROMIUM_FLAGS, ensureChromium } from '../chromium.mjs';
+import { quantile, servedDemo } from './served.mjs';
 
 install();
 const { build } = await import('../build.mjs');
@@ -23,17 +20,9 @@ const STEPS = {
 /** What must not be fetched before it is needed. */
 const HEAVY = ['echarts', 'pdf', 'papaparse'];
 
-const data = mkdtempSync(join(tmpdir(), 'uisce-open-'));
-const server = spawn(process.execPath, ['packages/server/dist/main.js'], {
-  cwd: ROOT,
-  env: { ...process.env, UISCE_DATA: data, UISCE_DEMO: '1', UISCE_PORT: '0', UISCE_LOG: 'warn' },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-const address = await new Promise((resolve) => {
-  server.stdout.on('data', (chunk) => resolve(/http:\S+/.exec(String(chunk))?.[0]));
-});
+const { address, stop } = await servedDemo();
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_FLAGS });
-const median = (numbers) => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)];
+const median = (numbers) => quantile(numbers, 0.5);
 
 /** Notes when the sentence says its answer, and what had been fetched by then. */
 function watchSentence(source) {
@@ -120,6 +109,5 @@ try {
   }
 } finally {
   await browser.close();
-  server.kill('SIGTERM');
-  rmSync(data, { recursive: true, force: true });
+  stop();
 }

@@ -1,4 +1,4 @@
-import { createStore, get, set } from 'idb-keyval';
+import { createStore, get, keys, set } from 'idb-keyval';
 import type { About } from './about';
 import solverUrl from './solver.worker?worker&url';
 
@@ -16,15 +16,6 @@ interface Found {
 
 /** Apart from what waits to be sent: that is read whole at every start, and this is large. */
 const store = createStore('uisce-found', 'found');
-/** What is being read: whoever asks again waits for the same. */
-const reading = new Map<Work, Promise<Found | undefined>>();
-
-function read(work: Work): Promise<Found | undefined> {
-  const known = reading.get(work) ?? get<Found>(work, store).catch(() => undefined);
-  reading.set(work, known);
-  return known;
-}
-
 /**
  * The whole question in words, the same only where the answer is. The built solver's name carries a
  * hash of its code, so that another release answers anew.
@@ -35,18 +26,17 @@ export function questionOf(about: About, catalogueTag: string, ...more: unknown[
 
 /** What this browser has found before to just this question. Where it keeps nothing, nothing. */
 export async function recall<T>(work: Work, question: string): Promise<T | undefined> {
-  const found = await read(work);
+  const found = await get<Found>(work, store).catch(() => undefined);
   return found?.question === question ? (found.answer as T) : undefined;
 }
 
 /** Keep what was found for the next time that the page is opened. */
 export async function remember(work: Work, question: string, answer: unknown): Promise<void> {
   // A browser that keeps nothing, or has no room, works it out again.
-  reading.delete(work);
   await set(work, { question, answer }, store).catch(() => undefined);
 }
 
 /** Whether this browser has an answer to anything: then the solver need not hurry. */
 export async function remembersAny(): Promise<boolean> {
-  return (await read('answer')) !== undefined;
+  return (await keys(store).catch(() => [])).length > 0;
 }

@@ -1,0 +1,48 @@
+import { expect, proven, test } from '../fixtures.js';
+
+test('what this browser found before is there at once, though no solver answers', async ({ page, demo }) => {
+  await page.goto(`${demo.address}/plan`);
+  const plan = await proven(page);
+  await page.goto(`${demo.address}/kit`);
+  await page.getByText('Cheapest set, proven').waitFor({ timeout: 60_000 });
+  const kit = await page.getByRole('heading', { level: 1 }).innerText();
+
+  let held = 0;
+  await page.route('**/solver.worker*', () => void (held += 1));
+  await page.goto(`${demo.address}/plan`);
+  expect(await proven(page)).toBe(plan);
+  await page.goto(`${demo.address}/kit`);
+  await page.getByText('Cheapest set, proven').waitFor();
+  expect(await page.getByRole('heading', { level: 1 }).innerText()).toBe(kit);
+  // It is checked all the same, once the page is there.
+  await expect.poll(() => held).toBeGreaterThan(0);
+
+  // Another question is not answered by an old answer.
+  await page.goto(`${demo.address}/brief`);
+  await proven(page);
+  await page.getByLabel('Now').fill('95');
+  await page.getByLabel('Now').blur();
+  await expect(page.getByText('Working it out')).toBeVisible();
+});
+
+test('nothing heavy is fetched before the first sentence', async ({ page, demo }) => {
+  await page.addInitScript(() => {
+    new MutationObserver((_, observer) => {
+      if (!/opens \d/.test(document.querySelector('h1')?.textContent ?? '')) return;
+      observer.disconnect();
+      const files = performance
+        .getEntriesByType('resource')
+        .map((f) => ({ name: f.name, bytes: (f as PerformanceResourceTiming).encodedBodySize }));
+      Object.assign(window, { files });
+    }).observe(document, { childList: true, subtree: true, characterData: true });
+  });
+  await page.goto(`${demo.address}/plan`);
+  await proven(page);
+  const files = await page.evaluate(
+    () => (window as unknown as { files: { name: string; bytes: number }[] }).files,
+  );
+  expect(files.filter((f) => /echarts|pdf|papaparse/.test(f.name))).toEqual([]);
+  const bytes = files.filter((f) => f.name.includes('/assets/')).reduce((sum, f) => sum + f.bytes, 0);
+  expect(bytes).toBeGreaterThan(50 * 1024);
+  expect(bytes).toBeLessThan(450 * 1024);
+});

@@ -1,0 +1,67 @@
+import { createPinia, setActivePinia } from 'pinia';
+import { vi } from 'vitest';
+import type { PriceList } from '@uisce/core/catalogue';
+import { defaultSettings } from '@uisce/core/household';
+import type { Applied, ChangeWrite, KeptEntry } from '@uisce/core/kept';
+import { useTrade } from '../household/use-trade';
+import { useKeeper } from '../kept/use-keeper';
+import { SMALL_CATALOGUE, SMALL_SHOP } from './small-house';
+
+/** A server of the small house: it answers what a page asks while it opens, and takes every change. */
+export class SmallServer {
+  readonly entries = new Map<string, KeptEntry>();
+  readonly changes: ChangeWrite[] = [];
+  catalogueTag = '"one"';
+  private version = 0;
+
+  constructor(things: [thing: string, id: string, value: unknown][] = []) {
+    this.store('settings', 'household', { ...defaultSettings(), priceListId: SMALL_SHOP.id });
+    things.forEach(([thing, id, value]) => this.store(thing, id, value));
+    vi.stubGlobal('EventSource', EventTarget);
+    vi.stubGlobal('navigator', {
+      userAgent: 'X11; Linux Chrome/1',
+      hardwareConcurrency: 2,
+      locks: {
+        request: (_name: string, _options: unknown, use: (lock: object) => unknown) =>
+          Promise.resolve(use({})),
+        query: () => Promise.resolve({ held: [] }),
+      },
+    });
+    vi.stubGlobal('fetch', (path: string, init?: { body?: string }) => this.answer(path, init?.body));
+  }
+
+  private store(thing: string, id: string, value: unknown): KeptEntry {
+    const entry = { thing, id, version: ++this.version, value };
+    this.entries.set(`${thing}/${id}`, entry);
+    return entry;
+  }
+
+  private answer(path: string, body?: string): Promise<Response> {
+    const history = { undo: this.changes.at(-1)?.change ?? null, redo: null };
+    const json = (value: unknown) =>
+      Promise.resolve(
+        new Response(JSON.stringify(value), {
+          headers: { 'content-type': 'application/json', etag: this.catalogueTag },
+        }),
+      );
+    if (path === '/api/catalogue') return json(SMALL_CATALOGUE);
+    if (path === '/api/price-lists') return json([{ id: SMALL_SHOP.id, name: 'Corner', currency: 'EUR' }]);
+    if (path === `/api/price-lists/${SMALL_SHOP.id}`) return json(SMALL_SHOP satisfies PriceList);
+    if (path === '/api/kept') return json({ entries: [...this.entries.values()], setAside: [], history });
+    if (path === '/api/changes') {
+      const change = JSON.parse(body ?? '{}') as ChangeWrite;
+      this.changes.push(change);
+      const entries = change.writes.map(({ thing, id, value }) => this.store(thing, id, value));
+      return json({ entries, history } satisfies Applied);
+    }
+    return Promise.reject(new TypeError(`nothing at ${path}`));
+  }
+}
+
+/** Open a page: empty stores, and everything read. */
+export async function openPage(): Promise<void> {
+  setActivePinia(createPinia());
+  const trade = useTrade();
+  await Promise.all([useKeeper().start(), trade.load()]);
+  await trade.readPrices();
+}

@@ -1,0 +1,68 @@
+import type { Catalogue } from '@uisce/core/catalogue';
+import { answerPlan, compilePlan } from '@uisce/core/plan';
+import { PlanSearch } from '@uisce/core/planner';
+import type { About, TimedResult } from '../solver/about';
+import { drawCurve, type CurvePart, type CurveShare } from '../solver/tasks/curve';
+import { QUESTIONS, type Topic } from '../solver/tasks/questions';
+
+/** What was asked of solvers since the test began, and a hand on when they answer. */
+export const asked = {
+  answers: [] as { about: About; start: string[] | null; startProven: boolean }[],
+  curves: [] as { about: About; share: CurveShare }[],
+  topics: [] as Topic[],
+  /** Solvers answer when this is settled. */
+  gate: Promise.resolve(),
+  /** Whether drawing settles one stretch and then takes its time over the rest. */
+  drawsLittle: false,
+};
+
+/** The solver without its thread: the same answers, on the page. */
+export class Solver {
+  private turn = 0;
+  constructor(private readonly catalogue: () => Catalogue) {}
+
+  wake(): void {
+    this.turn += 0;
+  }
+
+  async answer(
+    about: About,
+    from: { start: string[] | null; startProven: boolean },
+    onBetter: (result: TimedResult) => void,
+  ): Promise<TimedResult | undefined> {
+    const turn = ++this.turn;
+    asked.answers.push({ about, ...from });
+    await asked.gate;
+    const compiled = compilePlan(about.brief, about.prices, this.catalogue(), about.kit);
+    const result = answerPlan(compiled, new PlanSearch(compiled.problem), about.brief.moneyNowMinor);
+    if (turn !== this.turn || result === undefined) return undefined;
+    onBetter({ ...result, ms: 5 });
+    return { ...result, ms: 7 };
+  }
+
+  async curve(about: About, share: CurveShare, onPart: (part: CurvePart) => void): Promise<boolean> {
+    const turn = ++this.turn;
+    asked.curves.push({ about, share });
+    const isStale = () => turn !== this.turn;
+    await drawCurve(about, share, this.catalogue(), isStale, (part) => {
+      if (!isStale()) onPart(asked.drawsLittle ? { ...part, settled: part.settled.slice(0, 1) } : part);
+    });
+    if (asked.drawsLittle) await new Promise(() => undefined);
+    return !isStale();
+  }
+
+  async advise(topic: Topic, about: About, question: object, tell: () => void): Promise<unknown> {
+    asked.topics.push(topic);
+    await asked.gate;
+    const ask = QUESTIONS[topic] as unknown as (a: About, q: object, c: Catalogue, t: () => void) => unknown;
+    return ask(about, question, this.catalogue(), tell);
+  }
+
+  stop(): void {
+    this.turn += 1;
+  }
+
+  end(): void {
+    this.stop();
+  }
+}
