@@ -1,5 +1,5 @@
 import type { PricedBottle } from '../catalogue/price-list.js';
-import type { PlanSearch, SolveControl } from '../planner/plan-search.js';
+import { OutOfTimeError, type PlanSearch, type SolveControl } from '../planner/plan-search.js';
 import type { PlanAnswer } from '../planner/problem.js';
 import type { CompiledPlan } from './compile.js';
 import { countDrinks } from './count-drinks.js';
@@ -105,15 +105,21 @@ export function answerPlan(
     return describeAnswer(compiled, { ...known, status: 'optimal', bound: known.value }, budget);
   }
   let shown = false;
-  const answer = search.solve(budget, {
-    ...control,
-    ...(start ? { start: [...start] } : {}),
-    onAnswer: (better) => {
-      // The first good answer is shown at once; those between it and the best only pass by.
-      if (shown || better.status === 'optimal') return;
-      shown = better.drinks.length > 0;
-      if (shown) onBetter?.(describeAnswer(compiled, better, budget));
-    },
-  });
-  return control.shouldStop?.() ? undefined : describeAnswer(compiled, answer, budget);
+  try {
+    const answer = search.solve(budget, {
+      ...control,
+      ...(start ? { start: [...start] } : {}),
+      onAnswer: (better) => {
+        // The first good answer is shown at once; those between it and the best only pass by.
+        if (shown || better.status === 'optimal') return;
+        shown = better.drinks.length > 0;
+        if (shown) onBetter?.(describeAnswer(compiled, better, budget));
+      },
+    });
+    return control.shouldStop?.() ? undefined : describeAnswer(compiled, answer, budget);
+  } catch (error) {
+    // Stopped before it had any set: nobody waits for one.
+    if (error instanceof OutOfTimeError && control.shouldStop?.()) return undefined;
+    throw error;
+  }
 }

@@ -8,10 +8,10 @@ import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { ApiError, OfflineError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
-import { later } from '../ui/later';
 import { useNotices } from '../kept/use-notices';
 import { useAnswer } from '../solver/use-answer';
 import { fetchAhead } from './fetch-ahead';
+import NoticeBar from './NoticeBar.vue';
 import KeyHelp from './KeyHelp.vue';
 import { stepOf } from './steps';
 import TheRail from './TheRail.vue';
@@ -22,9 +22,6 @@ import { useShortcuts } from './use-shortcuts';
 const ConflictBar = defineAsyncComponent(() => import('./ConflictBar.vue'));
 const EmptyHousehold = defineAsyncComponent(() => import('../brief/EmptyHousehold.vue'));
 const SetAsideBar = defineAsyncComponent(() => import('./SetAsideBar.vue'));
-
-// What must be there even when the server is not: fetched early, after the sentence.
-const NoticeBar = later(() => import('./NoticeBar.vue'));
 
 const keeper = useKeeper();
 const household = useSettings();

@@ -90,6 +90,8 @@ export const useAnswer = defineStore('answer', () => {
       show(isCheck && result.value ? { ...best, ms: result.value.ms } : best, true);
       if (best.answer.status !== 'feasible') void remember('answer', question, best);
     } catch (error) {
+      // Something newer was asked: what became of this is nobody's business any more.
+      if (asked !== about.value) return;
       failure.value = (error as Error).message;
       solving.value = false;
     }

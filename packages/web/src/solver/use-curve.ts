@@ -116,6 +116,7 @@ export const useCurve = defineStore('curve', () => {
       // Another drawing has begun meanwhile: it says when it is done.
       if (!drawn.every(Boolean) || mine !== turn) return;
     } catch (error) {
+      if (mine !== turn) return;
       failure.value = (error as Error).message;
     }
     drawing.value = false;

@@ -1,9 +1,11 @@
 import type { Catalogue } from '@uisce/core/catalogue';
 import { countDrinks } from '@uisce/core/plan';
 import {
+  OutOfTimeError,
   waterlineBudgets,
   type CurvePoint,
   type PlanAnswer,
+  type PlanSearch,
   type SettledStretch,
   type Stretch,
 } from '@uisce/core/planner';
@@ -28,6 +30,18 @@ export interface CurveShare {
   settledLows: readonly number[];
 }
 
+/** What all money opens; undefined when it was stopped. */
+function wholeOf(search: PlanSearch, isStale: () => boolean): PlanAnswer | undefined {
+  try {
+    const whole = search.solve(search.wholePrice, { shouldStop: isStale });
+    return isStale() ? undefined : whole;
+  } catch (error) {
+    // Stopped before it had any set: nobody waits for one.
+    if (error instanceof OutOfTimeError && isStale()) return undefined;
+    throw error;
+  }
+}
+
 /** The best set at every budget: a rough curve at once, then stretch by stretch exactly, nearest to the present money first. */
 export async function drawCurve(
   about: About,
@@ -47,8 +61,8 @@ export async function drawCurve(
     items: answer.items,
     proven: answer.status === 'optimal',
   });
-  const whole = search.solve(search.wholePrice, { shouldStop: isStale });
-  if (isStale()) return;
+  const whole = wholeOf(search, isStale);
+  if (whole === undefined) return;
   if (whole.status === 'infeasible') {
     send({ rough: [], settled: [], stretches: 0, everything: 0 });
     return;

@@ -47,7 +47,6 @@ export function makeVuetify(initial: 'day' | 'night') {
       VMenu: { transition: false },
       VDialog: { transition: 'fade-transition' },
       VChip: { variant: 'outlined', rounded: 'ui', size: 'default' },
-      VSnackbar: { elevation: 0, rounded: 'ui', color: 'bog', timeout: 8000 },
     },
   }); // prettier-ignore
 }
