@@ -7,7 +7,13 @@ import {
   methodFaults,
   nameFaults,
   priceRuleFaults,
+  noAlcoholFaults,
+  homeMadeFaults,
+  garnishFaults,
+  synonymFaults,
+  priceBandFaults,
   publishedFaults,
+  uncomparedFaults,
   sameSpecFaults,
   syrupFaults,
   unusedKinds,
@@ -55,13 +61,22 @@ export function checkCatalogue(isCommon: (word: string) => boolean, folder?: str
     { name: 'no drink twice', faults: at(sameSpecFaults(catalogue)) },
     { name: 'syrups hold the sugar of their strength', faults: at(syrupFaults(catalogue)) },
     { name: 'bottles hold what they say', faults: at(kindSizeFaults(catalogue)) },
+    { name: 'nothing strong in what is without alcohol', faults: at(noAlcoholFaults(catalogue)) },
+    { name: 'what is made at home comes out as its kind says', faults: at(homeMadeFaults(catalogue)) },
+    { name: 'a garnish that makes the drink is a part of it', faults: at(garnishFaults(catalogue)) },
+    { name: 'a name leads to one thing', faults: at(synonymFaults(catalogue)) },
     ...lists.map((list) => ({
       name: `${list.name} behaves like a shop`,
-      faults: priceRuleFaults(list, catalogue).map((f) => `prices of ${list.id} ${f.pointer}: ${f.detail}`),
+      faults: [...priceRuleFaults(list, catalogue), ...priceBandFaults(list, catalogue)].map(
+        (f) => `prices of ${list.id} ${f.pointer}: ${f.detail}`,
+      ),
     })),
     ...published.map(({ file, list }) => ({
       name: `${list.specs.length} specs as in the ${list.list}`,
-      faults: publishedFaults(catalogue, list).map((f) => `${file} ${f.pointer}: ${f.detail}`),
+      faults: [
+        ...publishedFaults(catalogue, list).map((f) => `${file} ${f.pointer}: ${f.detail}`),
+        ...at(uncomparedFaults(catalogue, list.source, list)),
+      ],
     })),
   ];
 }

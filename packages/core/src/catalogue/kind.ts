@@ -84,9 +84,19 @@ export const kindSchema = z.strictObject({
   closedDays: z.int().positive().optional(),
   /** Days it stays good once open; absent means years. */
   openDays: z.int().positive().optional(),
+  /** For what is made at home and sold too: days the shop's bottle keeps once open; preserved, it keeps longer. */
+  boughtOpenDays: z.int().positive().optional(),
   /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */
   work: z.array(idSchema).default([]),
   allergens: z.array(z.enum(ALLERGENS)).default([]),
   caution: z.string().optional(),
 });
 export type Kind = z.infer<typeof kindSchema>;
+
+/** Days a bottle stays good once open: as made at home, or as a shop preserves it; undefined means years. */
+export function daysOnceOpen(
+  kind: Pick<Kind, 'openDays' | 'boughtOpenDays'>,
+  bottle?: { homeMade: boolean },
+): number | undefined {
+  return bottle !== undefined && !bottle.homeMade ? (kind.boughtOpenDays ?? kind.openDays) : kind.openDays;
+}

@@ -79,6 +79,10 @@ export const slotSchema = z.strictObject({
   muddle: z.boolean().default(false),
   /** Poured last and gently, so that it lies on top. */
   float: z.boolean().default(false),
+  /** Poured last of all and slowly, so that it sinks through the rest: a sunrise. */
+  sink: z.boolean().default(false),
+  /** Served beside the drink in a small glass of its own. */
+  beside: z.boolean().default(false),
 });
 
 const reason = z.string().min(10).max(200).optional();

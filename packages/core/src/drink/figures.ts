@@ -51,18 +51,18 @@ export function slotMl(slot: Slot, kind: Kind): number {
   return amountMl(slot.amount) ?? (kind.each?.ml ?? 0) * slot.amount.value;
 }
 
-/** Whether a slot is in the drunk liquid: rinses are tipped out, garnishes stay on top. */
+/** Whether a slot is in the glass to be drunk: rinses are tipped out, garnishes stay on top, and what is beside it has its own. */
 export function isDrunk(slot: Slot): boolean {
-  return slot.role !== 'rinse' && slot.role !== 'garnish';
+  return slot.role !== 'rinse' && slot.role !== 'garnish' && !slot.beside;
 }
 
 /**
- * Whether a part joins after the ice has done its work: floated and fizzy parts always, other long
+ * Whether a part joins after the ice has done its work: floated, sinking and fizzy parts always, other long
  * parts where the drink is built in its glass.
  */
 export function isTopped(slot: Slot, kind: Kind, method: Method): boolean {
   const built = method === 'build' || method === 'layer' || method === 'hot';
-  return slot.float || kind.tastes.includes('fizzy') || (built && slot.role === 'long');
+  return slot.float || slot.sink || kind.tastes.includes('fizzy') || (built && slot.role === 'long');
 }
 
 /**

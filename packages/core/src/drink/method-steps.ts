@@ -1,4 +1,5 @@
 import type { Kind } from '../catalogue/kind.js';
+import { isDrunk } from './figures.js';
 import { listed } from '../base/listed.js';
 import { iceInMaking, type Ice, type Recipe, type Slot } from '../catalogue/recipe.js';
 
@@ -28,9 +29,11 @@ export function methodSteps(
   const rinse = slots.filter((s) => s.role === 'rinse');
   const muddled = slots.filter((s) => s.muddle);
   const floated = slots.filter((s) => s.float);
+  const sinking = slots.filter((s) => s.sink);
+  const beside = slots.filter((s) => s.beside);
   const garnish = slots.filter((s) => s.role === 'garnish');
   const fizzy = (s: Slot) => kinds.get(s.kind)?.tastes.includes('fizzy') === true;
-  const body = slots.filter((s) => !s.float && s.role !== 'rinse' && s.role !== 'garnish');
+  const body = slots.filter((s) => !s.float && !s.sink && isDrunk(s));
   const long = body.filter((s) => fizzy(s) || (s.role === 'long' && method === 'build'));
   // What is pressed takes something wet with it, and is in the glass or shaker from then on.
   const unpressed = body.filter((s) => !s.muddle && !long.includes(s));
@@ -101,6 +104,9 @@ export function methodSteps(
       `${unpressed.length > 0 ? 'Top with' : 'Pour'} ${called(long)}${method === 'build' ? ', and lift once with a spoon' : ''}.`,
     );
   if (floated.length > 0) steps.push(`Float ${called(floated)} on top, over the back of a spoon.`);
+  if (sinking.length > 0)
+    steps.push(`Pour in ${called(sinking)} last, slowly, and let it sink; do not stir.`);
+  if (beside.length > 0) steps.push(`Serve ${called(beside)} beside it, in a small glass of its own.`);
   const dress = [
     ...(garnish.length > 0 ? [called(garnish)] : []),
     ...(recipe.garnish === 'none' ? [] : [recipe.garnish]),

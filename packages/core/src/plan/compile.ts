@@ -9,6 +9,7 @@ import type { Kit } from '../kit/kit.js';
 import { servedDrink } from '../glass/serves.js';
 import { planProblemSchema, type PlanProblem, type PlanProblemInput } from '../planner/problem.js';
 import { offeredBottles } from './sizes.js';
+import { standInsOf } from './stand-ins.js';
 
 /** Room left beside each bottle so that a hand can take it (common practice). */
 export const SHELF_CLEARANCE_MM = 4;
@@ -78,14 +79,21 @@ function ownedItemId(kindId: string): string {
 }
 
 /** Ways to fill a recipe's slot: the kind itself, its equals, and its stand-ins. */
-function compileSlot(slot: Slot, catalogue: Catalogue, freshIds: ReadonlySet<string>): PlanSlot | undefined {
+function compileSlot(
+  recipe: Recipe,
+  slot: Slot,
+  catalogue: Catalogue,
+  freshIds: ReadonlySet<string>,
+): PlanSlot | undefined {
   const exact = [slot.kind, ...slot.or];
   if (exact.some((id) => freshIds.has(id))) return undefined;
-  const standIns = catalogue.standIns.filter((s) => exact.includes(s.for));
   return {
     any: [
       ...exact.map((id) => ({ all: [id], fit: 1 })),
-      ...standIns.map((s) => ({ all: s.with.filter((id) => !freshIds.has(id)), fit: s.fit })),
+      ...standInsOf(recipe, slot, catalogue).map((s) => ({
+        all: s.with.filter((id) => !freshIds.has(id)),
+        fit: s.fit,
+      })),
     ],
   };
 }
@@ -171,7 +179,9 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
       id: recipe.id,
       weight,
       slots: [
-        ...recipe.slots.filter((s) => !s.optional).flatMap((s) => compileSlot(s, catalogue, freshIds) ?? []),
+        ...recipe.slots
+          .filter((s) => !s.optional)
+          .flatMap((s) => compileSlot(recipe, s, catalogue, freshIds) ?? []),
         ...(counting ? kitSlots(servedDrink(recipe, kinds), counting, offers, catalogue, kinds) : []),
       ],
       ...(recipe.group === undefined ? {} : { group: recipe.group }),

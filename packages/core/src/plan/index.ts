@@ -6,6 +6,7 @@ export * from './sizes.js';
 export * from './explain.js';
 export * from './infeasible.js';
 export * from './poured-with.js';
+export * from './stand-ins.js';
 export * from './advice/change.js';
 export * from './advice/why.js';
 export * from './advice/grow.js';

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Recipe, Slot } from '../catalogue/recipe.js';
+import { standInsOf } from './stand-ins.js';
 
 /** What goes into the glass for one slot of a recipe, from what is at hand. */
 export interface PouredSlot {
@@ -28,8 +29,8 @@ export function pouredWith(
   return recipe.slots.map((slot) => {
     const exact = [slot.kind, ...slot.or].find(held);
     if (exact !== undefined) return { slot, kinds: [exact], fit: 1 };
-    const standIn = catalogue.standIns
-      .filter((s) => [slot.kind, ...slot.or].includes(s.for) && s.fit >= minFit && s.with.every(held))
+    const standIn = standInsOf(recipe, slot, catalogue)
+      .filter((s) => s.fit >= minFit && s.with.every(held))
       .sort((a, b) => b.fit - a.fit)[0];
     if (standIn === undefined) return { slot, kinds: [], fit: 0 };
     return { slot, kinds: standIn.with, fit: standIn.fit, changes: standIn.changes };

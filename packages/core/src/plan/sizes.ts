@@ -1,5 +1,5 @@
 import type { Brief } from './brief.js';
-import type { Kind } from '../catalogue/kind.js';
+import { daysOnceOpen, type Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { amountMl } from '../base/amount.js';
@@ -42,13 +42,14 @@ export function weeklyUseMl(kindId: string, recipes: Iterable<Recipe>, drinksPer
  */
 export function sizesByUse(
   bottles: readonly PricedBottle[],
-  kind: Pick<Kind, 'openDays'> | undefined,
+  kind: Pick<Kind, 'openDays' | 'boughtOpenDays'> | undefined,
   mlPerWeek: number,
 ): SizeUse[] {
-  const inTimeMl = (mlPerWeek * (kind?.openDays ?? YEARS_DAYS)) / 7;
+  const inTimeMl = (bottle: PricedBottle) =>
+    (mlPerWeek * ((kind && daysOnceOpen(kind, bottle)) ?? YEARS_DAYS)) / 7;
   return bottles
     .map((bottle) => {
-      const usedMl = Math.min(bottle.ml, inTimeMl);
+      const usedMl = Math.min(bottle.ml, inTimeMl(bottle));
       return { bottle, usedMl, perUsedMl: usedMl > 0 ? bottle.priceMinor / usedMl : Infinity };
     })
     .sort((a, b) =>

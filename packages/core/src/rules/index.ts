@@ -8,3 +8,8 @@ export * from './price-rule.js';
 export * from './published.js';
 export * from './syrup-rule.js';
 export * from './coverage.js';
+export * from './no-alcohol-rule.js';
+export * from './home-made-rule.js';
+export * from './garnish-rule.js';
+export * from './synonym-rule.js';
+export * from './price-bands-rule.js';

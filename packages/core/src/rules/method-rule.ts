@@ -7,6 +7,8 @@ import type { Method, Recipe } from '../catalogue/recipe.js';
 
 /** Acid from which a fresh or bottled juice clouds a stirred drink, g a litre (common practice). */
 const JUICE_ACID_G_PER_L = 4;
+/** Sugar from which a syrup or liqueur goes to the bottom of juice, g a litre (common practice). */
+const SINKS_G_PER_L = 200;
 
 const SHAKING: readonly Method[] = ['shake', 'dry-shake', 'blend', 'swizzle'];
 
@@ -52,6 +54,22 @@ function contentsOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Contents 
   return found;
 }
 
+/** A part that is poured when it cannot be where it is said to end up; undefined when none is. */
+function orderFault(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): string | undefined {
+  for (const slot of recipe.slots) {
+    const said = [slot.float, slot.sink, slot.beside, slot.muddle].filter(Boolean).length;
+    if (said > 1) return `${slot.kind} cannot float, sink, be pressed and stand beside all at once`;
+    const kind = kinds.get(slot.kind);
+    // What is heavy with sugar goes down through juice and soda whatever one says.
+    if (slot.float && kind !== undefined && kind.sugarGPerL >= SINKS_G_PER_L && kind.abv < 0.1)
+      return `${slot.kind} is too heavy to float; let it sink`;
+    if (slot.sink && kind !== undefined && kind.sugarGPerL < SINKS_G_PER_L)
+      return `${slot.kind} is too light to sink; float it, or mix it in`;
+    if (slot.beside && slot.role !== 'long') return `${slot.kind} stands beside the drink: its role is long`;
+  }
+  return undefined;
+}
+
 /**
  * What is wrong with a recipe's method by the shake and stir rule (common practice): juice, dairy,
  * egg and purée are shaken (or blended, swizzled, or built long or muddled over ice), all-spirit
@@ -62,6 +80,10 @@ export function methodFault(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): s
   if (method === 'hot') return undefined;
   const has = contentsOf(recipe, kinds);
   const shaken = SHAKING.includes(method);
+  if (method === 'blend' && recipe.ice !== 'none')
+    return 'a blended drink has its ice in it; pour it as it is (ice: none)';
+  const order = orderFault(recipe, kinds);
+  if (order !== undefined) return order;
   if (shaken && has.fizzInside)
     return 'a sparkling part would be shaken; give it the role "long", so that it joins after';
   if (has.egg && !shaken) return 'egg is shaken, first without ice (dry-shake)';

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { drinkKey, type Recipe } from '@uisce/core/catalogue';
-import { drinkFigures, drinkWarnings, methodSteps } from '@uisce/core/drink';
+import { drinkFigures, methodSteps } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { ALLERGEN_WORDS, CANON_WORDS, ERA_WORDS } from '../words/trade-words';
 import { inSentence, listed, useWords } from '../words/use-words';
+import { useWarnings } from '../ui/drink/use-warnings';
 import SpecTable from '../ui/drink/SpecTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
 import DrinkFigures from './DrinkFigures.vue';
@@ -40,7 +41,7 @@ const steps = computed(() =>
     ? methodSteps(props.recipe, trade.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
     : [],
 );
-const warnings = computed(() => drinkWarnings(props.recipe, trade.kinds));
+const warnings = useWarnings(toRef(props, 'recipe'));
 const variants = computed(() =>
   trade.catalogue.recipes.filter((r) => drinkKey(r) === drinkKey(props.recipe)),
 );

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { daysOnceOpen } from '@uisce/core/catalogue';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { useTrade } from '../household/use-trade';
@@ -21,6 +22,7 @@ const decisions = useDecisions();
 const item = computed(() => answers.itemById.get(props.itemId));
 const kind = computed(() => trade.kinds.get(item.value?.kindId ?? ''));
 const bottle = computed(() => item.value?.bottle);
+const keepsDays = computed(() => kind.value && daysOnceOpen(kind.value, bottle.value));
 const reason = computed(() => answers.result?.explanation.reasons.find((r) => r.id === props.itemId));
 const lift = computed(() => answers.result?.explanation.lifts.find((l) => l.id === props.itemId));
 const drinks = computed(() =>
@@ -63,10 +65,8 @@ const CHOICES = [
       <template v-if="bottle">
         · {{ bottle.label }}, {{ words.size(bottle.ml) }}, {{ words.price(bottle.priceMinor) }}</template
       >
-      <template v-if="kind.openDays">
-        · {{ sayDays(kind.openDays) }} once open{{
-          kind.storage === 'fridge' ? ', in the fridge' : ''
-        }}</template
+      <template v-if="keepsDays">
+        · {{ sayDays(keepsDays) }} once open{{ kind.storage === 'fridge' ? ', in the fridge' : '' }}</template
       >
     </p>
     <ChoiceRow

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, toRef } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkFigures, drinkWarnings, methodSteps } from '@uisce/core/drink';
+import { drinkFigures, methodSteps } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
-import { inSentence, useWords } from '../words/use-words';
+import { ALLERGEN_WORDS } from '../words/trade-words';
+import { inSentence, listed, useWords } from '../words/use-words';
+import { useWarnings } from '../ui/drink/use-warnings';
 import SpecTable from '../ui/drink/SpecTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
 
@@ -19,7 +21,7 @@ const steps = computed(() =>
     ? methodSteps(props.recipe, trade.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
     : [],
 );
-const cautions = computed(() => drinkWarnings(props.recipe, trade.kinds).cautions);
+const warnings = useWarnings(toRef(props, 'recipe'));
 </script>
 
 <template>
@@ -30,7 +32,10 @@ const cautions = computed(() => drinkWarnings(props.recipe, trade.kinds).caution
       {{ words.percent(profile.abv) }} vol.
       <RouterLink :to="`/notebook/${recipe.id}`">Read it in the Notebook</RouterLink>
     </p>
-    <CautionLine v-for="caution in cautions" :key="caution">{{ caution }}</CautionLine>
+    <CautionLine v-if="warnings.allergens.length > 0">
+      Contains {{ listed(warnings.allergens.map((a) => ALLERGEN_WORDS[a])) }}.
+    </CautionLine>
+    <CautionLine v-for="caution in warnings.cautions" :key="caution">{{ caution }}</CautionLine>
   </div>
 </template>
 

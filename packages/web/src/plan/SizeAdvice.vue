@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Kind } from '@uisce/core/catalogue';
+import { daysOnceOpen, type Kind } from '@uisce/core/catalogue';
 import { homeSizes, sizesByUse, weeklyUseMl } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
@@ -25,6 +25,7 @@ const sizes = computed(() =>
   sizesByUse(homeSizes(trade.prices?.bottles ?? [], props.kind.id), props.kind, mlPerWeek.value),
 );
 const best = computed(() => sizes.value[0]);
+const keepsDays = computed(() => daysOnceOpen(props.kind, best.value?.bottle));
 const spoils = computed(() => best.value !== undefined && best.value.usedMl < best.value.bottle.ml);
 const advice = computed(() => {
   if (!best.value || sizes.value.length < 2 || mlPerWeek.value === 0) return '';
@@ -32,7 +33,7 @@ const advice = computed(() => {
   const others = sizes.value.slice(1).map((s) => s.bottle);
   const smallest = others.every((b) => b.ml > bottle.ml);
   const why = smallest
-    ? props.kind.openDays && others.some((b) => b.priceMinor / b.ml < bottle.priceMinor / bottle.ml)
+    ? keepsDays.value && others.some((b) => b.priceMinor / b.ml < bottle.priceMinor / bottle.ml)
       ? 'a larger one would spoil before you finish it'
       : 'it costs least for each ml'
     : 'you finish it in time, and each ml costs less';
@@ -54,7 +55,7 @@ const COLUMNS = [
     <p class="dim">
       <template v-if="mlPerWeek > 0">
         At {{ count(perWeek, 'drink') }} a week you pour about {{ words.volume(mlPerWeek) }} of it a
-        week<template v-if="kind.openDays">; once open it keeps {{ sayDays(kind.openDays) }}</template
+        week<template v-if="keepsDays">; once open it keeps {{ sayDays(keepsDays) }}</template
         >.<template v-if="spoils"> Even so some of it will be thrown away.</template>
       </template>
       <template v-else>No drink in reach pours it, so the least outlay is taken.</template>
