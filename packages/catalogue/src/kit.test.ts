@@ -44,7 +44,7 @@ describe('techniques, judged by hand', () => {
     ['aviation', 'juice shake strain fine-strain ice'],
     ['corpse-reviver-no-2', 'juice shake strain fine-strain ice'],
     ['espresso-martini', 'heat shake strain fine-strain ice'],
-    ['whiskey-sour', 'juice shake strain ice'],
+    ['whiskey-sour', 'juice dry-shake shake strain ice'],
     ['pisco-sour', 'juice dry-shake shake strain fine-strain ice'],
     ['clover-club', 'juice dry-shake shake strain fine-strain ice'],
     ['ramos-fizz', 'juice dry-shake shake strain ice'],

@@ -110,7 +110,10 @@ describe('figures the trade knows', () => {
     expect(drinkWarnings(recipe('mai-tai'), kinds).allergens).toContain('nuts');
     expect(drinkWarnings(recipe('brandy-alexander'), kinds).allergens).toContain('milk');
     expect(drinkWarnings(recipe('pisco-sour'), kinds).allergens).toContain('egg');
-    expect(drinkWarnings(recipe('bloody-mary'), kinds).allergens).toEqual(['gluten', 'fish']);
+    expect(drinkWarnings(recipe('bloody-mary'), kinds).allergens).toEqual(['gluten', 'celery', 'fish']);
+    // Garnish and stand-ins bring their own.
+    expect(drinkWarnings(recipe('chocolate-martini'), kinds).allergens).toContain('milk');
+    expect(drinkWarnings(recipe('zombie'), kinds, ['orgeat']).allergens).toContain('nuts');
     expect(drinkWarnings(recipe('gin-and-tonic'), kinds).cautions.join()).toMatch(/quinine/);
     expect(drinkWarnings(recipe('greyhound'), kinds).cautions.join()).toMatch(/medicines/);
   });

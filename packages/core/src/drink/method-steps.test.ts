@@ -35,6 +35,27 @@ describe('the method in words', () => {
     ]);
   });
 
+  it('floats, lets sink, and sets beside in that order, after all that is mixed', () => {
+    const steps = words(
+      [
+        ['syrup', '15 ml', 'sweet', { sink: true }],
+        ['gin', '40 ml', 'base'],
+        ['cream', '20 ml', 'body', { float: true }],
+        ['lime-juice', '90 ml', 'long'],
+        ['soda', '50 ml', 'long', { beside: true, optional: true }],
+      ],
+      { method: 'build', ice: 'cubes' },
+    );
+    expect(steps).toEqual([
+      'Fill a coupe with ice.',
+      'Pour gin.',
+      'Top with lime juice, and lift once with a spoon.',
+      'Float cream on top, over the back of a spoon.',
+      'Pour in syrup last, slowly, and let it sink; do not stir.',
+      'Serve soda beside it, in a small glass of its own.',
+    ]);
+  });
+
   it('shakes egg twice and tops with soda last', () => {
     const steps = words(
       [

@@ -10,9 +10,13 @@ const JUICE_ACID_G_PER_L = 4;
 /** Sugar from which a syrup or liqueur goes to the bottom of juice, g a litre (common practice). */
 const SINKS_G_PER_L = 200;
 
+/** Kinds that are shaken for their foam as egg is. */
+const FOAMS: readonly string[] = ['aquafaba'];
+
 const SHAKING: readonly Method[] = ['shake', 'dry-shake', 'blend', 'swizzle'];
 
 interface Contents {
+  /** Egg, or what foams in its place. */
   egg: boolean;
   /** Juice, dairy or purée among what is mixed. */
   cloudy: boolean;
@@ -37,7 +41,7 @@ function contentsOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Contents 
     const kind = kinds.get(slot.kind);
     if (kind === undefined || slot.optional || slot.role === 'garnish') continue;
     const topped = isTopped(slot, kind, recipe.method);
-    if (kind.tastes.includes('egg')) found.egg = true;
+    if (kind.tastes.includes('egg') || FOAMS.includes(kind.id)) found.egg = true;
     if (slot.role === 'long') found.long = true;
     if (slot.muddle) found.muddled = true;
     if (kind.tastes.includes('fizzy') && slot.role !== 'long' && !slot.float) found.fizzInside = true;

@@ -8,7 +8,7 @@ import type { PriceList } from '../catalogue/price-list.js';
  */
 const RATIOS: readonly [kind: string, against: string, least: number, most: number][] = [
   ['vodka', 'dry-gin', 0.6, 1.1],
-  ['cognac', 'grape-brandy', 1.2, 2.6],
+  ['cognac', 'grape-brandy', 1.2, 3.6],
   ['islay-scotch', 'blended-scotch', 1.3, 3.2],
   ['reposado-tequila', 'blanco-tequila', 1, 1.7],
   ['mezcal', 'blanco-tequila', 1, 2.2],

@@ -153,7 +153,7 @@ describe('a published list', () => {
     const compare = (ml: object) =>
       publishedFaults(
         catalogue,
-        publishedListSchema.parse({ provenance: 'from memory, for a test', list: 'a made-up list', toleranceMl: 2.5, toleranceShare: 0.1, specs: [{ recipe: 'x', ml }] }), // prettier-ignore
+        publishedListSchema.parse({ provenance: 'from memory, for a test', list: 'a made-up list', source: 'made-up', toleranceMl: 2.5, toleranceShare: 0.1, specs: [{ recipe: 'x', ml }] }), // prettier-ignore
       ).map((f) => f.detail);
     expect(compare({ gin: 65, vermouth: 10 })).toEqual([]);
     expect(compare({ gin: 50 })).toEqual(['x takes 60 ml of gin; the published list has 50']);
