@@ -76,6 +76,8 @@ const costOf = (slot: Recipe['slots'][number]) => {
           ><span v-if="poured.slot.optional" class="dim"> (if you like)</span
           ><span v-if="poured.slot.muddle" class="dim">, muddled</span
           ><span v-if="poured.slot.float" class="dim">, floated</span
+          ><span v-if="poured.slot.sink" class="dim">, last, sinking</span
+          ><span v-if="poured.slot.beside" class="dim">, beside it</span
           ><span v-if="poured.slot.role === 'rinse'" class="dim">, as a rinse</span>
           <span v-if="syrup" class="dim swap"
             >from the house syrup, {{ words.number(syrup.ratio, 2) }} to 1; written as

@@ -1,0 +1,73 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { inHouse, said, type InHouse } from '../testing/in-house';
+import { smallPlan } from '../testing/small-house';
+import { useKeeper } from '../kept/use-keeper';
+import { useNotices } from '../kept/use-notices';
+import NoticeBar from './NoticeBar.vue';
+import SettingsSheet from './SettingsSheet.vue';
+import TheRail from './TheRail.vue';
+import { useShortcuts } from './use-shortcuts';
+
+vi.mock('../solver/solver', () => import('../testing/small-solver'));
+vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
+vi.mock('idb-keyval', () => import('../testing/small-database'));
+
+let house: InHouse | undefined;
+afterEach(() => house?.page.unmount());
+
+describe('the rail', () => {
+  it('names house and plan, and says the telling figure of each step', async () => {
+    house = await inHouse(TheRail);
+    expect(said(house.page)).toMatch(
+      /^uisce Your home bar Corner bar To get 1 Brief ?€47 2 Kit 3 Plan ?3 drinks To make 5 Bench To keep 9 Notebook ?4/,
+    );
+  });
+
+  it('has no figure for what is not known', async () => {
+    house = await inHouse(TheRail, {}, []);
+    expect(said(house.page)).toMatch(/Brief 2 Kit 3 Plan To make 5 Bench/);
+  });
+});
+
+describe('a notice', () => {
+  it('is said where a reader hears it, and goes by itself', async () => {
+    house = await inHouse(NoticeBar);
+    expect(house.page.get('[role=status]').text()).toBe('');
+    useNotices().say('Undone: Money now');
+    await vi.advanceTimersByTimeAsync(10);
+    expect(house.page.get('[role=status]').text()).toBe('Undone: Money now');
+    await vi.advanceTimersByTimeAsync(9000);
+    expect(house.page.get('[role=status]').text()).toBe('');
+  });
+});
+
+describe('how things are written', () => {
+  it('is kept as soon as it is chosen', async () => {
+    house = await inHouse(SettingsSheet);
+    const night = house.page.findAll('label').find((l) => l.text().startsWith('Night'));
+    await night?.get('input').setValue();
+    await house.settle();
+    expect(house.server.changes.at(-1)?.writes[0]?.value).toMatchObject({ theme: 'night' });
+  });
+});
+
+describe('keys', () => {
+  const Listener = { setup: () => useShortcuts(() => shown()), template: '<input id="typed" />' };
+  const shown = vi.fn();
+  const press = (key: string, target: EventTarget = document.body) =>
+    target.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+
+  it('go to steps, list themselves and undo, and rest while one types', async () => {
+    house = await inHouse(Listener, {}, [['plan', smallPlan(0).id, smallPlan(4700)]]);
+    const undo = vi.spyOn(useKeeper(), 'undo').mockResolvedValue();
+    press('2');
+    await house.settle();
+    expect(house.router.currentRoute.value.path).toBe('/kit');
+    press('?');
+    press('u');
+    expect([shown.mock.calls.length, undo.mock.calls.length]).toEqual([1, 1]);
+    press('3', house.page.get('#typed').element);
+    await house.settle();
+    expect(house.router.currentRoute.value.path).toBe('/kit');
+  });
+});
