@@ -3,7 +3,9 @@ import { computed, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
-import { listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
+import { countDrinks } from '@uisce/core/plan';
+import { useTrade } from '../household/use-trade';
 import DrinkNames from '../ui/DrinkNames.vue';
 
 /** Why a bottle is in the best set, or why it is not: solved again without it, or with it. */
@@ -11,6 +13,7 @@ const props = defineProps<{ itemId: string }>();
 
 const advice = useAdvice();
 const answers = useAnswer();
+const trade = useTrade();
 const words = useWords();
 const { itemName, itemsInSentence, drinkName } = useItemWords();
 
@@ -20,7 +23,25 @@ const inSet = computed(() => answers.result?.answer.items.includes(props.itemId)
 const change = computed(() => mine.value?.why?.without ?? mine.value?.whyNot?.withIt);
 const others = computed(() => change.value?.joined.filter((id) => id !== props.itemId) ?? []);
 const gone = computed(() => change.value?.left.filter((id) => id !== props.itemId) ?? []);
-const worth = computed(() => words.number(Math.abs(change.value?.value ?? 0), 2));
+const worth = computed(() => Math.abs(change.value?.value ?? 0));
+/** Drinks that the other set opens fewer, variants of one counted once. */
+const fewer = computed(() => {
+  const counted = (ids: readonly string[]) => countDrinks(ids, trade.recipes);
+  return counted(change.value?.closed ?? []) - counted(change.value?.opened ?? []);
+});
+const loss = computed(() =>
+  fewer.value > 0
+    ? `opens ${count(fewer.value, 'drink')} fewer`
+    : fewer.value < 0
+      ? `opens ${count(-fewer.value, 'drink')} more`
+      : 'opens as many',
+);
+/** By taste and fit drinks count for more and less than one: said where that differs from their number. */
+const weighed = computed(() =>
+  Math.abs(worth.value - fewer.value) < 0.005
+    ? ''
+    : `${fewer.value > 0 ? ', ' : ', but '}${words.number(worth.value, 2)} less as you weigh them`,
+);
 const held = computed(() => {
   const by = mine.value?.why?.heldBy;
   if (by?.kind === 'owned') return 'It is here because you own it.';
@@ -52,7 +73,7 @@ watch(
         >.
       </p>
       <p v-else>
-        The best set without it is worth <strong>{{ worth }} drinks less</strong>: it shuts
+        The best set without it <strong>{{ loss }}</strong>{{ weighed }}: it shuts
         <DrinkNames :ids="change.closed" /><template v-if="change.opened.length > 0">
           and opens <DrinkNames :ids="change.opened" /></template
         >. {{ others.length > 0 ? `Instead you would buy ${itemsInSentence(others)}.` : ''
@@ -66,7 +87,7 @@ watch(
         Nearest in its place:
         <template v-for="(rival, i) in mine.why.rivals" :key="rival.id"
           >{{ i > 0 ? '; ' : '' }}<strong>{{ itemName(rival.id) }}</strong
-          >, {{ words.number(rival.loses, 2) }} drinks less{{
+          >, {{ words.number(rival.loses, 2) }} less as you weigh drinks{{
             rival.spend === 0
               ? ''
               : `, ${words.price(Math.abs(rival.spend))} ${rival.spend < 0 ? 'cheaper' : 'dearer'}`
@@ -79,7 +100,7 @@ watch(
       <p v-if="!change">It fits neither your money nor your limits beside what you ask for.</p>
       <p v-else-if="Math.abs(change.value) < 0.005">A set with it is worth just as much.</p>
       <p v-else>
-        Putting it in costs <strong>{{ worth }} drinks’ worth</strong>: it opens
+        The best set with it <strong>{{ loss }}</strong>{{ weighed }}: it opens
         <DrinkNames :ids="change.opened" /> and shuts <DrinkNames :ids="change.closed" />{{
           gone.length > 0 ? `, because ${itemsInSentence(gone)} would have to go` : ''
         }}.

@@ -45,8 +45,24 @@ describe('a bottle that is looked at', () => {
     house = await inHouse(BottlePanel, { itemId: 'vermouth-750' });
     expect(said(house.page)).toMatch(/2 drinks lean on it(?!;)/);
     expect(said(house.page)).toMatch(
-      /16 % vol · vermouth-750, 750 ml, €9\.00 · 2 months once open, in the fridge/,
+      /16.0% vol · vermouth-750, 75 cl, €9\.00 · 2 months once open, in the fridge/,
     );
+  });
+
+  it('says what the best set is like without it: drinks counted, and weighed where that differs', async () => {
+    house = await inHouse(BottlePanel, { itemId: 'vermouth-750' });
+    expect(said(house.page)).toMatch(
+      /The best set without it opens 1 drink fewer: it shuts 2 drinks and opens 1 drink\. Instead you would buy rum/,
+    );
+    house.page.unmount();
+    house = await inHouse(BottlePanel, { itemId: 'vermouth-750' }, [
+      [
+        'plan',
+        smallPlan(0).id,
+        smallPlan(4700, { tastes: { ...smallPlan(0).brief.tastes, bitter: 'like' } }),
+      ],
+    ]);
+    expect(said(house.page)).toMatch(/opens 1 drink fewer, [\d.]+ less as you weigh them/);
   });
 
   it.each([
