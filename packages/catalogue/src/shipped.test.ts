@@ -59,6 +59,18 @@ describe('every drink of the shipped catalogue', () => {
     }
   });
 
+  it.each([
+    ['whisky sour', 'whiskey-sour'],
+    ['daquiri', 'daiquiri'],
+    ['marguerita', 'margarita'],
+    ['tom collins', 'gin-collins'],
+    ['rum cola', 'cuba-libre'],
+    ['gibson', 'onion-martini'],
+    ['old fashioned', 'old-fashioned'],
+  ])('typed as %s brings the plain drink first', (typed, id) => {
+    expect(new DrinkSearch(catalogue).find(typed)[0]).toBe(id);
+  });
+
   it('is found by its name and by each of its other names, among the first three', () => {
     const search = new DrinkSearch(catalogue);
     for (const r of catalogue.recipes) {

@@ -4,10 +4,21 @@ import { foldText } from '../base/fold.js';
 import type { Canon } from '../catalogue/recipe.js';
 import { drinkTastes } from '../drink/tastes.js';
 
-/** Words without accents, case or possessives, so that "Bees Knees" finds Bee's Knees. */
+/** Words that tell no drink from another. */
+const SMALL_WORDS: ReadonlySet<string> = new Set(['a', 'and', 'in', 'of', 'on', 'the', 'with']);
+/** A drink whose name has as many words as were asked for is the plain one, and comes before its variations. */
+const PLAIN_BOOST = 1.6;
+
+/** Words without accents, case or possessives, so that "Bees Knees" finds Bee's Knees; both spellings of whiskey are one. */
 function fold(term: string): string {
-  return foldText(term).replace(/[’']s?$/u, '');
+  return foldText(term)
+    .replace(/[’']s?$/u, '')
+    .replace(/^whisky$/, 'whiskey');
 }
+
+/** The words of a text that count. */
+const counting = (text: string) =>
+  text.split(/[^\p{L}\p{N}’']+/u).filter((w) => w !== '' && !SMALL_WORDS.has(fold(w)));
 
 /** Among equals the better known drink comes first. */
 const CANON_BOOST: Record<Canon, number> = { core: 1.6, 'well-known': 1.25, specialist: 1 };
@@ -31,8 +42,8 @@ export class DrinkSearch {
     const families = new Map(catalogue.families.map((f) => [f.id, f.name]));
     this.index = new MiniSearch<Entry>({
       fields: ['name', 'also', 'kinds', 'family', 'tastes'],
-      storeFields: ['canon'],
-      processTerm: (term) => fold(term) || null,
+      storeFields: ['canon', 'name'],
+      processTerm: (term) => (SMALL_WORDS.has(fold(term)) ? null : fold(term) || null),
       searchOptions: {
         boost: { name: 6, also: 4, family: 2 },
         prefix: (term) => term.length > 1,
@@ -71,6 +82,9 @@ export class DrinkSearch {
       (found, options) => (found.length > 0 ? found : this.index.search(text, options)),
       [],
     );
-    return hits.map((hit) => String(hit.id));
+    const asked = counting(text).length;
+    const score = (hit: SearchResult) =>
+      hit.score * (counting(String(hit.name)).length === asked ? PLAIN_BOOST : 1);
+    return [...hits].sort((a, b) => score(b) - score(a)).map((hit) => String(hit.id));
   }
 }
