@@ -48,7 +48,8 @@ const drawing = computed(() => {
       d: band(from, to),
       colour: kind ? `rgb(var(--v-theme-${JOB_COLOUR[kind.job]}))` : 'rgb(var(--v-theme-slate))',
       water: kind === undefined,
-      name: kind ? inSentence(kind.name) : 'water from ice',
+      // A syrup's ratio stands in the spec; here it would run off the edge.
+      name: kind ? inSentence(kind.name).replace(/ [\d.]+:1$/, '') : 'water from ice',
       amount: words.volume(kind ? layer.ml : Math.round(layer.ml)),
       edge: [centre + radiusAt(inside, (from + to) / 2) * scale, y((from + to) / 2)] as const,
       labelY: y((from + to) / 2),

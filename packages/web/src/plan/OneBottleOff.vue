@@ -22,7 +22,7 @@ const rows = computed(() =>
 
 <template>
   <section class="card" aria-labelledby="off-title">
-    <h2 id="off-title">One bottle off <small class="dim">· cheapest lift first</small></h2>
+    <h2 id="off-title">One bottle off <small class="dim">· least money a drink first</small></h2>
     <ul v-if="rows.length > 0" class="plain-list">
       <li v-for="row in rows" :key="row.id">
         <component
