@@ -32,6 +32,9 @@ export function formatMoney(
 
 export type MoneyReading = { ok: true; minor: number } | { ok: false; reason: string };
 
+/** The most that can be said: what a brief may hold, in minor units. */
+export const MOST_MINOR = 100_000_000;
+
 /**
  * Read a typed amount of money ("240", "€ 17,50", "1,250.00") as minor units.
  *
@@ -45,7 +48,8 @@ export function parseMoney(text: string, currency: string): MoneyReading {
   const bare = text.replace(/[\p{Sc}\s\u00a0]|\b[A-Za-z]{3}\b/gu, '');
   if (bare === '') return { ok: false, reason: 'Type an amount, for example 240.' };
   if (/^[-−–]/u.test(bare)) return { ok: false, reason: 'Money cannot be less than nothing.' };
-  const match = /^(\d+(?:[.,'’]\d{3})*|\d+)(?:[.,](\d{1,2}))?$/u.exec(bare);
+  // Thousands by threes, or as in India by twos and then a three: 1,50,000.
+  const match = /^(\d+(?:[.,'’]\d{2,3})*[.,'’]\d{3}|\d+)(?:[.,](\d{1,2}))?$/u.exec(bare);
   if (match === null) return { ok: false, reason: 'That is not an amount of money; try 240 or 17.50.' };
   const fraction = match[2] ?? '';
   if (fraction.length > digits) {
@@ -53,6 +57,6 @@ export function parseMoney(text: string, currency: string): MoneyReading {
   }
   const whole = (match[1] ?? '0').replace(/\D/g, '');
   const minor = Number(whole) * 10 ** digits + Number(fraction.padEnd(digits, '0') || '0');
-  if (!Number.isSafeInteger(minor)) return { ok: false, reason: 'That is more money than we can count.' };
+  if (minor > MOST_MINOR) return { ok: false, reason: 'That is more money than we can count.' };
   return { ok: true, minor };
 }

@@ -66,6 +66,13 @@ describe('keys', () => {
     press('?');
     press('u');
     expect([shown.mock.calls.length, undo.mock.calls.length]).toEqual([1, 1]);
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'z', ctrlKey: true, bubbles: true }));
+    expect(undo.mock.calls.length).toBe(2);
+    const sheet = document.createElement('div');
+    sheet.setAttribute('role', 'dialog');
+    document.body.append(sheet);
+    press('3');
+    sheet.remove();
     press('3', house.page.get('#typed').element);
     await house.settle();
     expect(house.router.currentRoute.value.path).toBe('/kit');

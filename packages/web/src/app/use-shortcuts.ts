@@ -11,8 +11,8 @@ export const KEYS = [
   { keys: 't', does: 'The waterline as a table, and back (when it has the focus)' },
   { keys: 'Enter', does: 'Open the bottle that has the focus' },
   { keys: 'Esc', does: 'Close what is open' },
-  { keys: 'u', does: 'Undo the last change' },
-  { keys: 'Shift u', does: 'Do it again' },
+  { keys: 'u or Ctrl z', does: 'Undo the last change' },
+  { keys: 'Shift u or Ctrl Shift z', does: 'Do it again' },
   { keys: '?', does: 'This list' },
 ];
 
@@ -50,7 +50,14 @@ export function useShortcuts(showKeys: () => void): void {
   }
 
   function onKey(event: KeyboardEvent): void {
-    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+    if (event.altKey || isTyping(event.target)) return;
+    if (event.ctrlKey || event.metaKey) {
+      // The way most know; in a field it is the field's own.
+      if (event.key.toLowerCase() !== 'z') return;
+      void (event.shiftKey ? keeper.redo() : keeper.undo());
+      event.preventDefault();
+      return;
+    }
     if (typedAhead !== undefined) {
       if (event.key.length === 1) typedAhead += event.key;
       if (event.key === 'Backspace') typedAhead = typedAhead.slice(0, -1);
@@ -58,6 +65,8 @@ export function useShortcuts(showKeys: () => void): void {
       return;
     }
     const step = STEPS.find((s) => s.digit === event.key);
+    // Whoever reads a sheet over the page stays there.
+    if (step && document.querySelector('[role=dialog]')) return;
     if (step) void router.push(step.path);
     else if (event.key === '?') showKeys();
     else if (event.key === 'u') void keeper.undo();
