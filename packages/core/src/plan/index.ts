@@ -2,6 +2,7 @@ export * from './brief.js';
 export * from './plan.js';
 export * from './compile.js';
 export * from './count-drinks.js';
+export * from './make-up.js';
 export * from './sizes.js';
 export * from './explain.js';
 export * from './infeasible.js';

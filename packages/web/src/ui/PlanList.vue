@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue';
-import { planNameSchema, type Plan } from '@uisce/core/plan';
+import { makeUpOf, planNameSchema, type Plan } from '@uisce/core/plan';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
-import { makeUpOf, sayMakeUp } from '../words/judgement';
+import { sayMakeUp } from '../words/judgement';
 import { count, useWords } from '../words/use-words';
 import { Solver } from '../solver/solver';
 import type { TimedResult } from '../solver/about';

@@ -11,7 +11,8 @@ const answers = useAnswer();
 const curve = useCurve();
 const plans = usePlans();
 const words = useWords();
-const { open, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty, makeUp } = useJudgement();
+const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty, makeUp } =
+  useJudgement();
 </script>
 
 <template>
@@ -45,7 +46,8 @@ const { open, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty
           <strong :class="{ proven: answers.proven }">{{ certainty }}</strong>
           <template v-if="obstacleWords"> · {{ obstacleWords }}</template>
           <template v-else-if="answers.result">
-            · {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="makeUp.mixers > 0">
+            <template v-if="openWords">· {{ openWords }} </template>·
+            {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="makeUp.mixers > 0">
               · {{ count(makeUp.mixers, 'mixer') }}</template
             ><template v-if="nextMove">
               ·

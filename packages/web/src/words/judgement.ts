@@ -1,47 +1,23 @@
 import { computed } from 'vue';
-import type { Kind } from '@uisce/core/catalogue';
-import type { Brief, Lift, Obstacle } from '@uisce/core/plan';
-import type { PlanResult } from '@uisce/core/plan';
+import { makeUpOf, openCounts, type Brief, type Lift, type MakeUp, type Obstacle } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { useItemWords } from './use-item-words';
 import { count, inSentence, listed, useWords } from './use-words';
 
-/** How a set is made up, for the sentence. */
-interface MakeUp {
-  bottles: number;
-  homeMade: number;
-  mixers: number;
-  tools: number;
-  /** Glasses, one by one. */
-  glasses: number;
-}
-
-/** Count what a set is made up of. */
-export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<string, Kind>): MakeUp {
-  const up = { bottles: 0, homeMade: 0, mixers: 0, tools: 0, glasses: 0 };
-  const kindOf = new Map(result?.items.map((i) => [i.id, i.kindId]));
-  const kitOf = new Map(result?.kit.map((i) => [i.id, i]));
-  for (const id of result?.answer.items ?? []) {
-    const kit = kitOf.get(id);
-    if (kit) {
-      if (kit.glassId === undefined) up.tools += 1;
-      else up.glasses += kit.pieces;
-      continue;
-    }
-    const supply = kinds.get(kindOf.get(id) ?? '')?.supply;
-    if (supply === 'home-made') up.homeMade += 1;
-    else if (supply === 'mixer') up.mixers += 1;
-    else up.bottles += 1;
-  }
-  return up;
-}
-
 /** What follows "opens 58 drinks". */
-export function sayMakeUp({ bottles, homeMade, tools, glasses }: MakeUp): string {
+export function sayMakeUp({ bought, owned, homeMade, tools, glasses }: MakeUp): string {
+  const bottles =
+    bought > 0 && owned > 0
+      ? `${count(bought, 'bottle')} beside your ${owned}`
+      : owned > 0
+        ? `your ${count(owned, 'bottle')}`
+        : bought > 0
+          ? count(bought, 'bottle')
+          : '';
   const parts = [
-    bottles > 0 ? count(bottles, 'bottle') : '',
+    bottles,
     homeMade > 0 ? `${homeMade} home-made ${homeMade === 1 ? 'syrup' : 'syrups'}` : '',
     tools > 0 ? count(tools, 'tool') : '',
     glasses > 0 ? count(glasses, 'glass', 'glasses') : '',
@@ -84,6 +60,16 @@ export function useJudgement() {
   const open = computed(() => answers.result?.open ?? 0);
 
   const lensWords = computed(() => (plans.brief ? sayLenses(plans.brief) : ''));
+
+  /** How the drinks are open: "as written 90, with a stand-in 27; without alcohol 19". */
+  const openWords = computed(() => {
+    const counts = openCounts(answers.result?.answer.drinks ?? [], trade.recipes);
+    const parts = [
+      counts.withStandIn > 0 ? `as written ${counts.asWritten}, with a stand-in ${counts.withStandIn}` : '',
+      counts.withoutAlcohol > 0 ? `without alcohol ${counts.withoutAlcohol}` : '',
+    ].filter((p) => p !== '');
+    return parts.join('; ');
+  });
 
   const withWords = computed(() => sayMakeUp(makeUp.value));
 
@@ -137,5 +123,5 @@ export function useJudgement() {
     return answers.solving ? 'A good set; proving the best' : 'A good set, not proven best';
   });
 
-  return { open, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty, makeUp };
+  return { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty, makeUp };
 }

@@ -1,7 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { kindSchema } from '@uisce/core/catalogue';
-import type { PlanResult } from '@uisce/core/plan';
-import { makeUpOf, sayLenses, sayMakeUp } from './judgement';
+import { sayLenses, sayMakeUp } from './judgement';
 import { count, inSentence, listed, sayDays } from './use-words';
 
 describe('words', () => {
@@ -52,40 +50,16 @@ describe('words', () => {
 });
 
 describe('what a set is made up of', () => {
-  const kind = (id: string, supply: string) => kindSchema.parse({ id, name: id, job: 'base', supply });
-  const kinds = new Map(
-    [kind('gin', 'bottle'), kind('syrup', 'home-made'), kind('soda', 'mixer')].map((k) => [k.id, k]),
-  );
-  const result = (ids: string[]) =>
-    ({
-      answer: { items: ids },
-      items: ids.map((id) => ({ id, kindId: id.split(':').at(-1), owned: id.startsWith('owned') })),
-      kit: [
-        { id: 'press', toolId: 'citrus-press', pieces: 1, priceMinor: 1200 },
-        { id: 'coupes', glassId: 'coupe', pieces: 4, priceMinor: 2580 },
-      ],
-    }) as unknown as PlanResult;
-  const nothing = { bottles: 0, homeMade: 0, mixers: 0, tools: 0, glasses: 0 };
+  const nothing = { bought: 0, owned: 0, homeMade: 0, mixers: 0, tools: 0, glasses: 0 };
 
-  it('counts bottles, syrups, mixers, tools and single glasses apart, owned or not', () => {
-    expect(makeUpOf(result(['owned:gin', 'gin', 'syrup', 'soda', 'press', 'coupes']), kinds)).toEqual({
-      bottles: 2,
-      homeMade: 1,
-      mixers: 1,
-      tools: 1,
-      glasses: 4,
-    });
-    expect(makeUpOf(undefined, kinds)).toEqual(nothing);
-  });
-
-  it('is said without what there is none of', () => {
-    expect(sayMakeUp({ ...nothing, bottles: 11, homeMade: 3, mixers: 2 })).toBe(
-      'with 11 bottles and 3 home-made syrups',
+  it('is said without what there is none of, and tells what is yours', () => {
+    const say = (part: Partial<typeof nothing>) => sayMakeUp({ ...nothing, ...part });
+    expect(say({ bought: 11, homeMade: 3, mixers: 2 })).toBe('with 11 bottles and 3 home-made syrups');
+    expect(say({ bought: 12, owned: 3, homeMade: 7 })).toBe(
+      'with 12 bottles beside your 3 and 7 home-made syrups',
     );
-    expect(sayMakeUp({ ...nothing, homeMade: 1 })).toBe('with 1 home-made syrup');
-    expect(sayMakeUp({ ...nothing, mixers: 4 })).toBe('');
-    expect(sayMakeUp({ ...nothing, bottles: 1, tools: 2, glasses: 1 })).toBe(
-      'with 1 bottle, 2 tools and 1 glass',
-    );
+    expect(say({ owned: 1, homeMade: 1 })).toBe('with your 1 bottle and 1 home-made syrup');
+    expect(say({ mixers: 4 })).toBe('');
+    expect(say({ bought: 1, tools: 2, glasses: 1 })).toBe('with 1 bottle, 2 tools and 1 glass');
   });
 });
