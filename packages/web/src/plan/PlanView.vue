@@ -1,15 +1,19 @@
 <script setup lang="ts">
+import { useAnswer } from '../solver/use-answer';
 import { later } from '../ui/later';
 import TheSentence from '../ui/TheSentence.vue';
 
 const PlanCards = later(() => import('./PlanCards.vue'));
 const PrintSheet = later(() => import('./PrintSheet.vue'));
+
+const answers = useAnswer();
 </script>
 
 <template>
   <div class="no-print">
     <TheSentence />
-    <PlanCards />
+    <!-- All below is about the answer; to fetch its charts earlier would only hold the answer up. -->
+    <PlanCards v-if="answers.result || answers.failure" />
   </div>
   <PrintSheet class="below" />
 </template>
