@@ -12,7 +12,7 @@ const KitCards = later(() => import('./KitCards.vue'));
 const kits = useKit();
 const { ordinaryKitchen } = useOwnership();
 const { recalling } = useKitReport();
-const { drinks, ready, rest, certainty, inPlan, next, report } = useKitSentence();
+const { drinks, ready, ofWhat, rest, certainty, inPlan, next, report } = useKitSentence();
 </script>
 
 <template>
@@ -22,8 +22,8 @@ const { drinks, ready, rest, certainty, inPlan, next, report } = useKitSentence(
       <h1 v-else-if="!kits.kit.said">Tap what you own: half a bar is in the kitchen already</h1>
       <h1 v-else-if="drinks === 0">No drinks to make yet: the Brief says which you want</h1>
       <h1 v-else>
-        You can already make <span class="copper">{{ ready }} of {{ count(drinks, 'drink') }}</span
-        >{{ rest }}
+        You can already make <span class="copper">{{ ready }} of {{ count(drinks, 'drink') }}</span>
+        {{ ofWhat }}{{ rest }}
       </h1>
       <p class="dim">
         <strong>{{ certainty }}</strong>

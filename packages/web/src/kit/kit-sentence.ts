@@ -5,9 +5,17 @@ import { useKit } from '../household/use-kit';
 import { useTrade } from '../household/use-trade';
 import { count, inSentence, listed, oneAndMany, useWords } from '../words/use-words';
 import type { KitOffer } from '@uisce/core/kit';
+import type { KitScope } from '@uisce/core/plan';
 
 /** More than this are counted, not named. */
 const MOST_NAMED = 3;
+
+/** The drinks in question, in words. */
+const OF_WHAT: Record<KitScope, string> = {
+  planned: 'that your bottles open',
+  wanted: 'that you must have',
+  counted: 'that count',
+};
 
 /** "an atomiser", "a press". */
 export function withArticle(words: string): string {
@@ -37,7 +45,10 @@ export function useKitSentence() {
   const drinks = computed(() => report.value?.cover.drinks ?? 0);
   const ready = computed(() => report.value?.cover.ready.length ?? 0);
 
-  /** What follows "You can already make 41 of 58 drinks". */
+  /** Which drinks they are: the Plan counts those that its tools open too. */
+  const ofWhat = computed(() => OF_WHAT[report.value?.scope ?? 'counted']);
+
+  /** What follows "You can already make 41 of 58 drinks that your bottles open". */
   const rest = computed(() => {
     const cover = report.value?.cover;
     if (!cover || cover.buy.length === 0) return '';
@@ -74,5 +85,5 @@ export function useKitSentence() {
     return best && best.closes.length > 0 ? { words: sayOffer(best), opens: best.closes.length } : undefined;
   });
 
-  return { drinks, ready, rest, certainty, inPlan, next, report, sayOffer };
+  return { drinks, ready, ofWhat, rest, certainty, inPlan, next, report, sayOffer };
 }

@@ -45,8 +45,8 @@ const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove
         <p>
           <strong :class="{ proven: answers.proven }">{{ certainty }}</strong>
           <template v-if="obstacleWords"> · {{ obstacleWords }}</template>
-          <template v-else-if="answers.result">
-            <template v-if="openWords">· {{ openWords }} </template>·
+          <template v-else-if="answers.result"
+            ><template v-if="openWords"> · {{ openWords }}</template> ·
             {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="makeUp.mixers > 0">
               · {{ count(makeUp.mixers, 'mixer') }}</template
             ><template v-if="nextMove">
