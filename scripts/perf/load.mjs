@@ -61,9 +61,9 @@ try {
   say(`${CALLS} light calls, planner busy`, busy);
   console.log(`busy / idle: p50 ×${(quantile(busy, 0.5) / quantile(idle, 0.5)).toFixed(1)}`);
   // Fill the queue until it says no.
-  for (let i = 0; i < 40; i += 1) {
+  for (let i = 0; i < 120; i += 1) {
     const began = performance.now();
-    const first = await Promise.race([ask().catch(() => undefined), new Promise((r) => setTimeout(r, 300))]);
+    const first = await Promise.race([ask().catch(() => undefined), new Promise((r) => setTimeout(r, 150))]);
     if (first?.status !== 503) continue;
     console.log(`a full queue says so (503) after ${(performance.now() - began).toFixed(0)} ms`);
     break;
