@@ -1,10 +1,9 @@
 // Takes the pictures in docs/screenshots from the demo's data, on a database of its own.
-import { spawn } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { install, ROOT } from './bootstrap.mjs';
 import { CHROMIUM_FLAGS, ensureChromium } from './chromium.mjs';
+import { servedDemo } from './perf/served.mjs';
 
 install();
 const { build } = await import('./build.mjs');
@@ -54,15 +53,7 @@ const SHOTS = [
   { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true, act: openGroup },
 ];
 
-const data = mkdtempSync(join(tmpdir(), 'uisce-shots-'));
-const server = spawn(process.execPath, ['packages/server/dist/main.js'], {
-  cwd: ROOT,
-  env: { ...process.env, UISCE_DATA: data, UISCE_DEMO: '1', UISCE_PORT: '0', UISCE_LOG: 'warn' },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-const address = await new Promise((resolve) => {
-  server.stdout.on('data', (chunk) => resolve(/http:\S+/.exec(String(chunk))?.[0]));
-});
+const { address, stop } = await servedDemo();
 
 mkdirSync(FOLDER, { recursive: true });
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_FLAGS });
@@ -80,6 +71,9 @@ try {
         ? page.getByText(/^Proven best in/)
         : page.getByRole('heading', { level: 1, name: shot.text });
     await ready.first().waitFor({ timeout: 60_000 });
+    // What stands below the sentence comes after it.
+    await page.locator('main section, main article').first().waitFor();
+    await page.waitForTimeout(1000);
     if (shot.drawn) await page.getByText(/Proven at every budget/).waitFor({ timeout: 120_000 });
     if (shot.act) await shot.act(page);
     await page.screenshot({ path: join(FOLDER, `${shot.name}.png`) });
@@ -88,6 +82,5 @@ try {
   }
 } finally {
   await browser.close();
-  server.kill('SIGTERM');
-  rmSync(data, { recursive: true, force: true });
+  stop();
 }
