@@ -2,10 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { problemArbitrary } from '../testing/problems.js';
 import { WORKED_EXAMPLE } from '../testing/worked-example.js';
-import { OutOfTimeError, PlanSearch } from './plan-search.js';
+import { OutOfTimeError, PlanSearch, type Stretch } from './plan-search.js';
 import { planProblemSchema, type PlanAnswer } from './problem.js';
 import { solveFrontier, solvePlan } from './solve.js';
-import { mergeCurve, pointAtOrBelow, waterlineBudgets, WATERLINE_STEPS } from './waterline.js';
+import {
+  mergeCurve,
+  pointAtOrBelow,
+  waterlineBudgets,
+  WATERLINE_STEPS,
+  type SettledStretch,
+} from './waterline.js';
 
 const example = planProblemSchema.parse(WORKED_EXAMPLE);
 
@@ -111,5 +117,48 @@ describe('the waterline', () => {
       [450, 2],
       [800, 4],
     ]);
+  });
+
+  it('calls a set proven only where nothing is better, in whatever order its stretches are settled', () => {
+    const shuffled = fc.infiniteStream(fc.nat(1_000_000));
+    let claims = 0;
+    fc.assert(
+      fc.property(
+        problemArbitrary({ items: 10, drinks: 12, capabilities: 7 }),
+        shuffled,
+        (problem, chance) => {
+          const search = new PlanSearch(problem);
+          const whole = search.solve(search.wholePrice);
+          fc.pre(whole.status === 'optimal');
+          const asPoint = ({ spend, value, items, status }: PlanAnswer) => ({
+            ...{ spend, value, items, open: 0 },
+            proven: status === 'optimal',
+          });
+          const rough = search.known({ low: 0, high: whole.spend }).map(asPoint);
+          const settled: SettledStretch[] = [];
+          const stretches = search.stretches(whole.spend);
+          for (let i = 0; i < stretches.length; i += 4) {
+            const [stretch] = stretches.splice(chance.next().value % stretches.length, 1) as [Stretch];
+            search.settle(stretch);
+            settled.push({ stretch, points: search.known(stretch).map(asPoint) });
+          }
+          const curve = mergeCurve(rough, settled);
+          for (const budget of Array.from({ length: 20 }, () => chance.next().value % (whole.spend + 1))) {
+            const here = pointAtOrBelow(curve, budget);
+            if (here === undefined || here.provenTo < budget) continue;
+            claims++;
+            expect(here.value).toBe(solvePlan({ ...problem, budget }).value);
+          }
+          // What was settled is claimed, unless nothing so cheap is allowed.
+          for (const { stretch } of settled) {
+            const here = pointAtOrBelow(curve, stretch.high);
+            if (here) expect(here.provenTo).toBeGreaterThanOrEqual(stretch.high);
+            else expect(solvePlan({ ...problem, budget: stretch.high }).status).toBe('infeasible');
+          }
+        },
+      ),
+      { numRuns: 60 },
+    );
+    expect(claims).toBeGreaterThan(100);
   });
 });

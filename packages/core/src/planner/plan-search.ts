@@ -188,14 +188,19 @@ export class PlanSearch {
     this.windows.offer(new Uint8Array(this.model.n));
     const search = { shouldStop: () => isOver(control), onBetter: () => undefined };
     const end = this.windows.settle(stretch.low, stretch.high, search, WINDOW_ROUNDS);
-    if (end.settled) this.settled.push(stretch);
-    return end.settled;
+    if (!end.settled) return false;
+    // What is best at the low end is best from its own spend on.
+    const spend = this.staircase.at(stretch.low)?.spend ?? stretch.low;
+    this.settled.push({ low: spend, high: stretch.high });
+    return true;
   }
 
-  /** The efficient sets known with spend in a stretch, cheapest first. */
+  /** The efficient sets known that hold anywhere in a stretch, cheapest first; the first may spend less than its low end. */
   known({ low, high }: Stretch): PlanAnswer[] {
+    const from = Math.max(0, this.staircase.place(low - this.forcedSpend) - 1);
     return this.staircase.stairs
-      .filter((s) => s.spend >= low - this.forcedSpend && s.spend <= high - this.forcedSpend)
+      .slice(from)
+      .filter((s) => s.spend <= high - this.forcedSpend)
       .map((stair) =>
         this.isSettled(stair.spend)
           ? this.answer('optimal', stair, stair.steps)

@@ -22,7 +22,9 @@ export function solveFrontier(problem: PlanProblem, control: SolveControl = {}):
   const points: FrontierPoint[] = [];
   for (const stretch of search.stretches(problem.budget)) {
     if (!search.settle(stretch, control)) return { status: 'feasible', points };
-    for (const { spend, value, items } of search.known(stretch)) points.push({ spend, value, items });
+    // The first of a stretch may be the last of the one before.
+    for (const { spend, value, items } of search.known(stretch))
+      if (points.at(-1)?.spend !== spend) points.push({ spend, value, items });
   }
   return { status: points.length === 0 ? 'infeasible' : 'optimal', points };
 }

@@ -23,41 +23,61 @@ export interface CurvePoint {
   proven: boolean;
 }
 
-/** What is settled of a curve: a stretch of budgets and its points. */
+/** What is settled of a curve: a stretch of budgets and the points that hold in it, the first perhaps from below it. */
 export interface SettledStretch {
   stretch: Stretch;
   points: CurvePoint[];
+}
+
+/** A point of the curve as it is drawn. */
+export interface DrawnPoint extends CurvePoint {
+  /** The highest budget up to which nothing is better, as far as that is settled; below its spend where it is not proven. */
+  provenTo: number;
 }
 
 /**
  * The curve as far as it is known: exact points where a stretch is settled, rough ones elsewhere, in
  * rising order of spend and of value.
  */
-export function mergeCurve(rough: readonly CurvePoint[], settled: Iterable<SettledStretch>): CurvePoint[] {
+export function mergeCurve(rough: readonly CurvePoint[], settled: Iterable<SettledStretch>): DrawnPoint[] {
   const exact = [...settled];
   const inside = ({ spend }: CurvePoint) =>
     exact.some(({ stretch }) => stretch.low <= spend && spend <= stretch.high);
-  const points = [...rough.filter((p) => !inside(p)), ...exact.flatMap((s) => s.points)];
+  // The exact come first: of two that are alike the first stays.
+  const points = [...exact.flatMap((s) => s.points), ...rough.filter((p) => !inside(p))];
   let best = -Infinity;
-  return points
+  const rising = points
     .sort((a, b) => a.spend - b.spend || b.value - a.value)
     .filter((p) => {
       const better = p.value > best;
       if (better) best = p.value;
       return better;
     });
+  // What holds at the low end of a stretch holds from its own spend on.
+  const known = exact
+    .map(({ stretch, points: [first] }) => ({
+      low: Math.min(stretch.low, first?.spend ?? stretch.low),
+      high: stretch.high,
+    }))
+    .sort((a, b) => a.low - b.low);
+  return rising.map((point, i) => {
+    let provenTo = point.proven ? point.spend : point.spend - 1;
+    for (const { low, high } of known)
+      if (point.proven && low <= provenTo + 1) provenTo = Math.max(provenTo, high);
+    return { ...point, provenTo: Math.min(provenTo, (rising[i + 1]?.spend ?? Infinity) - 1) };
+  });
 }
 
 /**
  * The last point at or below a budget. Points are in rising order of spend, so it is found by
  * halving.
  */
-export function pointAtOrBelow(points: readonly CurvePoint[], budget: number): CurvePoint | undefined {
+export function pointAtOrBelow<P extends CurvePoint>(points: readonly P[], budget: number): P | undefined {
   let low = 0;
   let high = points.length;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if ((points[middle] as CurvePoint).spend <= budget) low = middle + 1;
+    if ((points[middle] as P).spend <= budget) low = middle + 1;
     else high = middle;
   }
   return points[low - 1];

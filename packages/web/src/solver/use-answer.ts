@@ -1,6 +1,5 @@
 import { defineStore } from 'pinia';
 import { computed, markRaw, ref, shallowRef, watch } from 'vue';
-import { pointAtOrBelow } from '@uisce/core/planner';
 import type { About, TimedResult } from './about';
 import { CHECK_AFTER_MS, questionOf, recall, remember, remembersAny } from './remembered';
 import { Solver } from './solver';
@@ -78,11 +77,11 @@ export const useAnswer = defineStore('answer', () => {
       current.value = false;
     }
     const budget = asked.brief.moneyNowMinor;
-    const near = pointAtOrBelow(curve.points, budget);
+    const near = curve.at(budget);
     // Where the curve is settled its point is the answer: it only has to be explained.
-    const startProven = !isCheck && near !== undefined && near.proven && curve.isSettledAt(budget);
+    const startProven = !isCheck && near?.proven === true;
     try {
-      const from = { start: near?.items ?? null, startProven };
+      const from = { start: near?.point.items ?? null, startProven };
       const best = await solver.answer(asked, from, (better) => {
         if (!isCheck) show(better, false);
       });

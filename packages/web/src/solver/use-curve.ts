@@ -1,6 +1,12 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { mergeCurve, pointAtOrBelow, type CurvePoint, type SettledStretch } from '@uisce/core/planner';
+import {
+  mergeCurve,
+  pointAtOrBelow,
+  type CurvePoint,
+  type DrawnPoint,
+  type SettledStretch,
+} from '@uisce/core/planner';
 import type { About } from './about';
 import { questionOf, recall, remember } from './remembered';
 import { Solver } from './solver';
@@ -29,7 +35,7 @@ interface Check {
 /** The best set at every budget, settled stretch by stretch in the background. */
 export const useCurve = defineStore('curve', () => {
   const trade = useTrade();
-  const points = shallowRef<CurvePoint[]>([]);
+  const points = shallowRef<DrawnPoint[]>([]);
   const everything = ref(0);
   const drawing = ref(false);
   const stretches = ref(0);
@@ -37,9 +43,7 @@ export const useCurve = defineStore('curve', () => {
   const failure = ref('');
   /** Money that the waterline is being dragged over: shown from the curve until the hand rests. */
   const previewMinor = ref<number>();
-  const preview = computed(() =>
-    previewMinor.value === undefined ? undefined : pointAtOrBelow(points.value, previewMinor.value),
-  );
+  const preview = computed(() => (previewMinor.value === undefined ? undefined : at(previewMinor.value)));
   const whole = computed(() => stretches.value > 0 && settledCount.value === stretches.value);
 
   /** Whether it is on screen just now: it is drawn for those who look. */
@@ -66,11 +70,10 @@ export const useCurve = defineStore('curve', () => {
     timer ??= setTimeout(redraw, REDRAW_MS);
   }
 
-  /** Whether the best set at a budget is settled; past everything there is nothing more to settle. */
-  function isSettledAt(budget: number): boolean {
-    if (stretches.value === 0) return false;
-    const at = Math.min(budget, everything.value);
-    return [...settled.values()].some(({ stretch }) => stretch.low <= at && at <= stretch.high);
+  /** The best set known at a budget, and whether it is proven there; past everything there is nothing more to prove. */
+  function at(budget: number): { point: DrawnPoint; proven: boolean } | undefined {
+    const point = pointAtOrBelow(points.value, budget);
+    return point && { point, proven: point.provenTo >= Math.min(budget, everything.value) };
   }
 
   /** Forget the curve: the brief has changed by more than its money. */
@@ -149,7 +152,7 @@ export const useCurve = defineStore('curve', () => {
     failure,
     previewMinor,
     preview,
-    isSettledAt,
+    at,
     lookedAt,
     draw,
     clear,

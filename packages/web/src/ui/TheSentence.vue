@@ -21,13 +21,13 @@ const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove
       <template v-if="curve.preview">
         <h1>
           {{ words.money(curve.previewMinor ?? 0) }} opens
-          <span class="copper">{{ count(curve.preview.open, 'drink') }}</span>
+          <span class="copper">{{ count(curve.preview.point.open, 'drink') }}</span>
         </h1>
         <p>
           <strong :class="{ proven: curve.preview.proven }">{{
             curve.preview.proven ? 'Proven best' : 'A good set'
           }}</strong>
-          · {{ words.price((curve.previewMinor ?? 0) - curve.preview.spend) }} left over
+          · {{ words.price((curve.previewMinor ?? 0) - curve.preview.point.spend) }} left over
         </p>
       </template>
       <template v-else>

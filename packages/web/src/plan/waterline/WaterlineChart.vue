@@ -47,16 +47,24 @@ const most = computed(() => {
 });
 const plotWidth = computed(() => Math.max(1, width.value - INSET.left - INSET.right));
 const handleX = computed(() => INSET.left + (budget.value / most.value) * plotWidth.value);
-const open = computed(() => curve.preview?.open ?? answers.result?.open ?? 0);
+const open = computed(() => curve.preview?.point.open ?? answers.result?.open ?? 0);
 const spoken = computed(() => `${words.money(budget.value)} opens ${count(open.value, 'drink')}`);
 
 const option = computed(() => {
   const { colours, text, across, upwards } = style.value;
   const top = curve.points.at(-1);
-  const line = (proven: boolean) => [
-    ...curve.points.map((p) => [p.spend, !proven || p.proven ? p.value : null]),
-    // Past everything worth having, more money opens nothing more.
-    ...(top ? [[most.value, !proven || top.proven ? top.value : null]] : []),
+  // Past everything worth having, more money opens nothing more.
+  const past = (isDrawn: boolean) => (top && isDrawn ? [[most.value, top.value]] : []);
+  const known = [...curve.points.map((p) => [p.spend, p.value]), ...past(true)];
+  const proven = [
+    ...curve.points
+      .filter((p) => p.proven)
+      .flatMap((p) => [
+        [p.spend, p.value],
+        [p.provenTo, p.value],
+        ...(curve.at(p.provenTo + 1)?.proven ? [] : [[p.provenTo, null]]),
+      ]),
+    ...past(curve.at(most.value)?.proven === true),
   ];
   const shared = { type: 'line', step: 'end', showSymbol: false, silent: true, animation: false } as const;
   return {
@@ -74,13 +82,13 @@ const option = computed(() => {
     series: [
       {
         ...shared,
-        data: line(false),
+        data: known,
         lineStyle: { color: colours.dim, width: 1.5, type: [4, 3] },
         areaStyle: { color: colours.sea, opacity: 0.14 },
       },
       {
         ...shared,
-        data: line(true),
+        data: proven,
         lineStyle: { color: colours.ink, width: 2 },
       },
       ...schools.drawn.map((school) => {
