@@ -13,6 +13,10 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: findChromium() ?? '', args: CHROMIUM_FLAGS },
-    trace: 'retain-on-failure',
+    // What moves for the eye only is waited for by nobody here.
+    contextOptions: { reducedMotion: 'reduce' },
+    // Watching every step takes a third of a run: asked for where a failure has to be understood.
+    trace: process.env.UISCE_TRACE ? 'retain-on-failure' : 'off',
+    screenshot: 'only-on-failure',
   },
 });

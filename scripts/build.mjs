@@ -1,4 +1,5 @@
 // Builds what is older than its sources: types and server with tsc, the web application with Vite.
+import { execFileSync } from 'node:child_process';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -26,6 +27,7 @@ function webIsCurrent() {
 /** Build everything that a running server needs. */
 export function build() {
   tool('tsc', ['-b', 'packages/server']);
+  execFileSync(process.execPath, [join(ROOT, 'packages/catalogue/dist/build/main.js')], { stdio: 'inherit' });
   if (!webIsCurrent()) tool('vite', ['build', '--logLevel', 'warn', 'packages/web']);
 }
 

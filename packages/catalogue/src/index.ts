@@ -1,1 +1,2 @@
 export * from './load.js';
+export * from './shipped.js';

@@ -9,7 +9,8 @@ import { drinkKey, FAMILIES, type Catalogue, type PriceList } from '@uisce/core/
 import { ATTITUDE_MIN_FIT, compilePlan, countDrinks, emptyBrief } from '@uisce/core/plan';
 import { coverage } from '@uisce/core/rules';
 import { checkCatalogue } from './check/check.js';
-import { loadCatalogue, loadPriceLists, loadPublished } from './load.js';
+import { DATA, loadCatalogue, loadPriceLists, loadPublished } from './load.js';
+import { buildShipped, loadShipped } from './shipped.js';
 
 let catalogue: Catalogue;
 let prices: PriceList[];
@@ -19,6 +20,23 @@ beforeAll(() => {
 });
 
 const lantern = () => prices.find((l) => l.id === 'lantern-store') as PriceList;
+
+describe('what the build leaves for servers', () => {
+  it('is what the data say, and only while they say it', () => {
+    const work = mkdtempSync(join(tmpdir(), 'uisce-built-'));
+    const folder = join(work, 'data');
+    const built = join(work, 'shipped.json');
+    cpSync(DATA, folder, { recursive: true });
+    const shipped = { catalogue, shops: prices };
+    expect(loadShipped(folder, built)).toEqual(shipped);
+    buildShipped(folder, built);
+    expect(loadShipped(folder, built)).toEqual(shipped);
+    const file = join(folder, 'moulds.yaml');
+    writeFileSync(file, `${readFileSync(file, 'utf8')}\n- nonsense`);
+    expect(() => loadShipped(folder, built)).toThrow(/moulds\.yaml/);
+    rmSync(work, { recursive: true });
+  });
+});
 
 describe('the shipped catalogue', () => {
   it('is as large as promised', () => {
@@ -112,10 +130,11 @@ describe('a brief compiled with the shipped prices', () => {
   });
 
   it('lets a dry gin serve as a gin, and charges nothing for what is owned', () => {
-    const { problem } = compile({ ownedKinds: ['dry-gin'] });
+    const { problem, items } = compile({ ownedKinds: ['dry-gin'] });
     const item = problem.items.find((i) => i.id === 'owned:dry-gin');
     expect(item).toMatchObject({ provides: ['dry-gin', 'gin'], price: 0 });
-    expect(problem.owned).toEqual(['owned:dry-gin']);
+    // What can be made at home is there as well, once its packs are.
+    expect(problem.owned.filter((id) => !items.get(id)?.made)).toEqual(['owned:dry-gin']);
   });
 
   it('drops disliked drinks, keeps must-haves, and weighs what is liked', () => {

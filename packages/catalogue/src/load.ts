@@ -33,7 +33,8 @@ import {
   type PublishedList,
 } from '@uisce/core/rules';
 
-const DATA = fileURLToPath(new URL('../data/', import.meta.url));
+/** The data that comes with the program. */
+export const DATA = fileURLToPath(new URL('../data/', import.meta.url));
 
 /** A data file that does not hold what it should: names the file, the path in it, and the remedy. */
 export class CatalogueError extends Error {

@@ -58,12 +58,13 @@ describe('one price for one item', () => {
         const shown = new Map([
           ...result.items.map((i) => [i.id, i.priceMinor] as const),
           ...result.kit.map((i) => [i.id, i.priceMinor] as const),
+          ...result.packs.map((i) => [i.id, i.priceMinor] as const),
         ]);
         const sum = result.answer.items.reduce((so, id) => so + (shown.get(id) ?? NaN), 0);
         expect(sum).toBe(result.answer.spend);
         expect(sum).toBeLessThanOrEqual(budget);
-        for (const { bottle, owned: mine, priceMinor } of result.items)
-          expect(priceMinor).toBe(mine ? 0 : bottle?.priceMinor);
+        for (const { bottle, owned: mine, made, priceMinor } of result.items)
+          expect(priceMinor).toBe(mine || made ? 0 : bottle?.priceMinor);
       }),
       { numRuns: 25 },
     );

@@ -1,5 +1,12 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { kindIndex, type Catalogue, type Glass, type Kind, type PriceList } from '@uisce/core/catalogue';
+import {
+  kindAndAncestors,
+  kindIndex,
+  type Catalogue,
+  type Glass,
+  type Kind,
+  type PriceList,
+} from '@uisce/core/catalogue';
 import { drinkCost, drinkFigures, drinkWarnings, methodSteps } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
 import { capacityMl, fillGlass } from '@uisce/core/glass';
@@ -135,7 +142,7 @@ describe('what a drink lacks', () => {
   it('is the same from its own page as from the plan, and nothing once it is bought', () => {
     const list = prices.find((l) => l.currency === 'EUR') as PriceList;
     const brief = { ...emptyBrief('EUR'), ownedKinds: ['dry-gin', 'aromatic-bitters'] };
-    const { problem, items } = compilePlan(brief, list, catalogue);
+    const { problem, items, packs } = compilePlan(brief, list, catalogue);
     const shut = explainPlan(problem, { items: problem.owned }).shut;
     expect(shut.length).toBeGreaterThan(300);
     for (const drink of shut) {
@@ -146,10 +153,19 @@ describe('what a drink lacks', () => {
         items: [],
         cost: 0,
       });
+      const bought = new Set([...problem.owned, ...way.items]);
+      // A batch is there when the packs of one way to make it are.
+      const isMade = (kind: string) =>
+        catalogue.homeMade.some(
+          (h) =>
+            h.makes === kind &&
+            h.from.every((p) => !packs.has(`pack:${p.pantry}`) || bought.has(`pack:${p.pantry}`)),
+        );
       const have = new Set(
-        [...problem.owned, ...way.items].flatMap((id) => [
-          ...(problem.items.find((i) => i.id === id)?.provides ?? []),
-        ]),
+        [...bought].flatMap((id) => {
+          const item = items.get(id);
+          return item && (!item.made || isMade(item.kind.id)) ? kindAndAncestors(item.kind.id, kinds) : [];
+        }),
       );
       const poured = pouredWith(recipe(drink.id), catalogue, have, problem.minFit);
       expect(

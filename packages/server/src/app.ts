@@ -3,8 +3,7 @@ import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
-import type { LoadedCatalogue } from '@uisce/catalogue';
-import type { PriceList } from '@uisce/core/catalogue';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import { catalogueRoutes } from './catalogue/routes.js';
 import { demoRoutes } from './demo/routes.js';
 import { Api } from './http/api.js';
@@ -25,15 +24,21 @@ export interface AppParts {
   store: KeptStore;
   live: LivePages;
   pool: SolverPool;
-  loaded: LoadedCatalogue;
+  catalogue: Catalogue;
   shops: PriceList[];
   webFolder: string;
 }
 
 /** The API with all its endpoints, described as they are served. */
-export function createApi({ store, live, pool, loaded, shops }: Omit<AppParts, 'logger' | 'webFolder'>): Api {
+export function createApi({
+  store,
+  live,
+  pool,
+  catalogue,
+  shops,
+}: Omit<AppParts, 'logger' | 'webFolder'>): Api {
   const api = new Api();
-  const world = worldOf(store, loaded.catalogue, shops);
+  const world = worldOf(store, catalogue, shops);
   api.on(
     {
       method: 'get',
@@ -43,7 +48,7 @@ export function createApi({ store, live, pool, loaded, shops }: Omit<AppParts, '
     },
     (_req, res) => res.json({ status: 'ok' }),
   );
-  catalogueRoutes(api, loaded.catalogue);
+  catalogueRoutes(api, catalogue);
   priceRoutes(api, world);
   keptRoutes(api, store, world);
   changeRoutes(api, store, world, live);

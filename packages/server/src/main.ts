@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net';
 import closeWithGrace from 'close-with-grace';
 import getPort, { portNumbers } from 'get-port';
 import { pino } from 'pino';
-import { loadCatalogue, loadPriceLists } from '@uisce/catalogue';
+import { loadShipped } from '@uisce/catalogue';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { seedDemo } from './demo/seed.js';
@@ -32,8 +32,7 @@ async function open(): Promise<OpenDatabase> {
   }
 }
 
-const loaded = loadCatalogue();
-const shops = loadPriceLists(loaded.catalogue);
+const { catalogue, shops } = loadShipped();
 const { source, connection } = await open();
 const live = new LivePages();
 const store = new KeptStore(connection, ({ label, entries }, by) =>
@@ -41,7 +40,7 @@ const store = new KeptStore(connection, ({ label, entries }, by) =>
 );
 if (config.demo) seedDemo(store);
 const pool = new SolverPool(config.solverThreads, config.solveSeconds);
-const app = createApp({ logger, store, live, pool, loaded, shops, webFolder: config.webFolder });
+const app = createApp({ logger, store, live, pool, catalogue, shops, webFolder: config.webFolder });
 
 /** The wanted port, or the next free one after it; 0 lets the system choose. */
 async function choosePort(wanted: number): Promise<number> {

@@ -11,6 +11,8 @@ export interface AnswerItem {
   id: string;
   kindId: string;
   owned: boolean;
+  /** Made at home from packs, which are paid for by themselves. */
+  made: boolean;
   /** What it costs the plan; what is shown anywhere. */
   priceMinor: number;
   /** The bottle on sale, or the batch made at home; absent when it is owned and no such bottle is sold. */
@@ -27,10 +29,22 @@ export interface KitAnswerItem {
   priceMinor: number;
 }
 
+/** Packs that an item id stands for. */
+export interface PackAnswerItem {
+  id: string;
+  pantry: string;
+  g: number;
+  packs: number;
+  owned: boolean;
+  priceMinor: number;
+}
+
 /** A set for one brief, explained. */
 export interface PlanResult {
   budget: number;
   answer: PlanAnswer;
+  /** What of the set is poured from or used: all of it but what could be made at home and is not. */
+  inUse: string[];
   /** Drinks in reach, variants of one drink counted once. */
   open: number;
   explanation: Explanation;
@@ -38,6 +52,8 @@ export interface PlanResult {
   items: AnswerItem[];
   /** Every tool and set of glasses on sale that the kit lacks. */
   kit: KitAnswerItem[];
+  /** Every pantry thing that something is made from. */
+  packs: PackAnswerItem[];
   dropped: { recipeId: string; disliked: string[]; uncounted: boolean }[];
   /** Why there is no answer. */
   obstacle?: Obstacle;
@@ -45,18 +61,23 @@ export interface PlanResult {
 
 /** An answer in the user's terms: what its items are and cost, what it opens, and why. */
 export function describeAnswer(compiled: CompiledPlan, answer: PlanAnswer, budget: number): PlanResult {
+  const explanation = explainPlan(compiled.problem, answer);
+  const leaning = new Map(explanation.reasons.map((r) => [r.id, r.leaning.length]));
+  const isIdle = (id: string) => compiled.items.get(id)?.made === true && (leaning.get(id) ?? 0) === 0;
   return {
     budget,
     answer,
+    inUse: answer.items.filter((id) => !isIdle(id)),
     open: countDrinks(
       answer.drinks.map((d) => d.id),
       compiled.recipes,
     ),
-    explanation: explainPlan(compiled.problem, answer),
-    items: [...compiled.items].map(([id, { kind, owned, priceMinor, bottle }]) => ({
+    explanation: { ...explanation, reasons: explanation.reasons.filter((r) => !isIdle(r.id)) },
+    items: [...compiled.items].map(([id, { kind, owned, made, priceMinor, bottle }]) => ({
       id,
       kindId: kind.id,
       owned,
+      made,
       priceMinor,
       ...(bottle ? { bottle } : {}),
     })),
@@ -66,6 +87,10 @@ export function describeAnswer(compiled: CompiledPlan, answer: PlanAnswer, budge
       ...(entry.glass === undefined ? {} : { glassId: entry.glass }),
       pieces: entry.pieces * sets,
       priceMinor,
+    })),
+    packs: [...compiled.packs.values()].map(({ id, pantry, g, packs, owned, priceMinor }) => ({
+      ...{ id, pantry, g, packs, owned },
+      priceMinor: owned ? 0 : priceMinor,
     })),
     dropped: compiled.dropped.map((d) => ({
       recipeId: d.recipe.id,

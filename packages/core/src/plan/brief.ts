@@ -47,6 +47,8 @@ export const briefSchema = z.strictObject({
   count: z.enum(COUNTS).default('all'),
   mustDrinks: ids,
   ownedKinds: ids,
+  /** Pantry things in the cupboard: what is made from them costs nothing more. */
+  ownedPantry: ids.default([]),
   keepBottles: ids,
   neverKinds: ids,
   place: z.strictObject({
@@ -91,6 +93,7 @@ export function emptyBrief(currency: string): Brief {
     count: 'all',
     mustDrinks: [],
     ownedKinds: [],
+    ownedPantry: [],
     keepBottles: [],
     neverKinds: [],
     place: { spot: 'shelf', lengthMm: 900, keepTo: false },

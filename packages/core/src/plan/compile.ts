@@ -8,6 +8,7 @@ import { kitOffers, kitSlots, type KitOffer } from '../kit/kit-offers.js';
 import type { Kit } from '../kit/kit.js';
 import { servedDrink } from '../glass/serves.js';
 import { planProblemSchema, type PlanProblem, type PlanProblemInput } from '../planner/problem.js';
+import { homeMaking, madeCapability, type HomeMaking, type PackOffer } from './packs.js';
 import { offeredBottles } from './sizes.js';
 import { standInsOf } from './stand-ins.js';
 
@@ -24,7 +25,9 @@ export interface CompiledItem {
   /** Absent when the user owns the kind and we know no bottle of it. */
   bottle?: PricedBottle;
   owned: boolean;
-  /** What it costs the plan: nothing when it is owned. */
+  /** Made at home from packs, which are items of their own: it is there for nothing once they are. */
+  made: boolean;
+  /** What it costs the plan: nothing when it is owned, or made from packs. */
   priceMinor: number;
 }
 
@@ -41,6 +44,8 @@ export interface CompiledPlan {
   problem: PlanProblem;
   /** Bottles, batches and mixers. */
   items: Map<string, CompiledItem>;
+  /** Sugar and the like, by the whole pack; what is in the cupboard already costs nothing. */
+  packs: Map<string, PackOffer & { owned: boolean }>;
   /** Tools and glasses that come out of the same money. */
   kit: Map<string, KitOffer>;
   recipes: Map<string, Recipe>;
@@ -78,24 +83,26 @@ function ownedItemId(kindId: string): string {
   return `owned:${kindId}`;
 }
 
-/** Ways to fill a recipe's slot: the kind itself, its equals, and its stand-ins. */
+/** Ways to fill a recipe's slot: the kind itself, its equals, and its stand-ins, each bought or made at home. */
 function compileSlot(
   recipe: Recipe,
   slot: Slot,
   catalogue: Catalogue,
   freshIds: ReadonlySet<string>,
+  { waysTo }: HomeMaking,
 ): PlanSlot | undefined {
   const exact = [slot.kind, ...slot.or];
   if (exact.some((id) => freshIds.has(id))) return undefined;
-  return {
-    any: [
-      ...exact.map((id) => ({ all: [id], fit: 1 })),
-      ...standInsOf(recipe, slot, catalogue).map((s) => ({
-        all: s.with.filter((id) => !freshIds.has(id)),
-        fit: s.fit,
-      })),
-    ],
-  };
+  const standIns = standInsOf(recipe, slot, catalogue).flatMap((s) =>
+    s.with
+      .filter((id) => !freshIds.has(id))
+      .reduce<string[][]>(
+        (so, id) => so.flatMap((a) => waysTo(id).map((b) => [...new Set([...a, ...b])])),
+        [[]],
+      )
+      .map((all) => ({ all, fit: s.fit })),
+  );
+  return { any: [...exact.flatMap((id) => waysTo(id).map((all) => ({ all, fit: 1 }))), ...standIns] };
 }
 
 function weigh(brief: Brief, tastes: ReadonlySet<string>): { weight: number; disliked: string[] } {
@@ -128,25 +135,32 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
   const problemItems: PlanProblemInput['items'] = [];
   const ownedKinds = new Set(brief.ownedKinds.filter((id) => kinds.has(id)));
 
+  const counted = catalogue.recipes.filter((r) => isCounted(brief, r.canon));
+  const making = homeMaking(brief, prices, catalogue, kinds, freshIds);
+  const offered = offeredBottles(brief, prices, kinds, counted, leastEfforts(catalogue), making.made);
+
   const add = (id: string, kind: Kind, bottle: PricedBottle | undefined, owned: boolean) => {
     const onShelf = standsOnShelf(kind);
-    const priceMinor = owned ? 0 : (bottle?.priceMinor ?? 0);
-    items.set(id, { kind, owned, priceMinor, ...(bottle ? { bottle } : {}) });
+    const made = bottle !== undefined && making.made.get(kind.id) === bottle;
+    const priceMinor = owned || made ? 0 : (bottle?.priceMinor ?? 0);
+    items.set(id, { kind, owned, made, priceMinor, ...(bottle ? { bottle } : {}) });
     problemItems.push({
       id,
-      provides: kindAndAncestors(kind.id, kinds),
+      provides: made ? [madeCapability(kind.id)] : kindAndAncestors(kind.id, kinds),
       price: priceMinor,
       widthMm: onShelf && bottle ? bottle.widthMm + SHELF_CLEARANCE_MM : 0,
       counted: kind.supply === 'bottle' && kind.abv > 0,
       liquorMl: kind.abv > 0 ? (bottle?.ml ?? 0) : 0,
     });
   };
-  const counted = catalogue.recipes.filter((r) => isCounted(brief, r.canon));
-  const offered = offeredBottles(brief, prices, kinds, counted, leastEfforts(catalogue));
-  for (const bottle of offered) {
+  for (const bottle of new Set([...offered, ...making.made.values()])) {
     const kind = kinds.get(bottle.kind);
     if (kind && !ownedKinds.has(kind.id)) add(bottle.id, kind, bottle, false);
   }
+  const ownedPacks = new Set(brief.ownedPantry);
+  const packs = new Map(making.packs.map((p) => [p.id, { ...p, owned: ownedPacks.has(p.pantry) }]));
+  for (const { id, priceMinor } of packs.values())
+    problemItems.push({ id, provides: [id], price: priceMinor, counted: false });
   for (const id of ownedKinds) {
     const kind = kinds.get(id) as Kind;
     const likeness = offered.find((b) => b.kind === id) ?? prices.bottles.find((b) => b.kind === id);
@@ -181,7 +195,7 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
       slots: [
         ...recipe.slots
           .filter((s) => !s.optional)
-          .flatMap((s) => compileSlot(recipe, s, catalogue, freshIds) ?? []),
+          .flatMap((s) => compileSlot(recipe, s, catalogue, freshIds, making) ?? []),
         ...(counting ? kitSlots(servedDrink(recipe, kinds), counting, offers, catalogue, kinds) : []),
       ],
       ...(recipe.group === undefined ? {} : { group: recipe.group }),
@@ -194,13 +208,23 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
 
   const neverKinds = new Set(brief.neverKinds);
   const { bottles, liquorMl } = brief.limits;
+  const made = [...items].filter(([, item]) => item.made);
+  // Keeping what is made at home keeps what it is made from.
+  const keptPacks = made
+    .filter(([id]) => brief.keepBottles.includes(id))
+    .flatMap(([, { kind }]) => making.packsFor(kind.id));
   const problem = planProblemSchema.parse({
     format: 'uisce-plan-problem/1',
     budget: brief.moneyNowMinor,
     items: problemItems,
     drinks,
-    owned: [...ownedKinds].map(ownedItemId),
-    must: brief.keepBottles.filter((id) => items.has(id)),
+    // What can be made is there for nothing; it holds once its packs are.
+    owned: [
+      ...[...ownedKinds].map(ownedItemId),
+      ...made.map(([id]) => id),
+      ...[...packs.values()].filter((p) => p.owned).map((p) => p.id),
+    ],
+    must: [...new Set([...brief.keepBottles.filter((id) => items.get(id)?.made === false), ...keptPacks])],
     never: [...items].filter(([, i]) => !i.owned && neverKinds.has(i.kind.id)).map(([id]) => id),
     mustDrinks: [...mustDrinks].filter((id) => recipes.has(id)),
     minFit: ATTITUDE_MIN_FIT[brief.attitude],
@@ -212,5 +236,5 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
       : {}),
     ...(brief.place.keepTo ? { maxWidthMm: brief.place.lengthMm } : {}),
   } satisfies PlanProblemInput);
-  return { problem, items, kit: new Map(offers.map((o) => [o.id, o])), recipes, dropped };
+  return { problem, items, packs, kit: new Map(offers.map((o) => [o.id, o])), recipes, dropped };
 }

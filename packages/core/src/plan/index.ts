@@ -3,6 +3,7 @@ export * from './plan.js';
 export * from './compile.js';
 export * from './count-drinks.js';
 export * from './make-up.js';
+export * from './packs.js';
 export * from './sizes.js';
 export * from './explain.js';
 export * from './infeasible.js';

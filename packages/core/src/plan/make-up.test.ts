@@ -8,7 +8,8 @@ import { makeUpOf, openCounts } from './make-up.js';
 const kinds = testKinds(['gin'], ['syrup', { supply: 'home-made' }], ['soda', { supply: 'mixer' }]);
 const result = (ids: string[]) =>
   ({
-    answer: { items: ids },
+    inUse: ids,
+    packs: [{ id: 'pack:sugar' }],
     items: ids.map((id) => ({ id, kindId: id.split(':').at(-1), owned: id.startsWith('owned') })),
     kit: [
       { id: 'press', toolId: 'citrus-press', pieces: 1, priceMinor: 1200 },
@@ -19,7 +20,7 @@ const nothing = { bought: 0, owned: 0, homeMade: 0, mixers: 0, tools: 0, glasses
 
 describe('what a set is made up of', () => {
   it('tells bottles that are bought from those that are owned, and counts glasses singly', () => {
-    const set = ['owned:gin', 'gin', 'gin', 'syrup', 'soda', 'press', 'coupes'];
+    const set = ['owned:gin', 'gin', 'gin', 'syrup', 'pack:sugar', 'soda', 'press', 'coupes'];
     expect(makeUpOf(result(set), kinds)).toEqual({
       bought: 2,
       owned: 1,

@@ -19,7 +19,9 @@ export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<stri
   const up = { bought: 0, owned: 0, homeMade: 0, mixers: 0, tools: 0, glasses: 0 };
   const items = new Map(result?.items.map((i) => [i.id, i]));
   const kit = new Map(result?.kit.map((i) => [i.id, i]));
-  for (const id of result?.answer.items ?? []) {
+  const packs = new Set(result?.packs.map((p) => p.id));
+  for (const id of result?.inUse ?? []) {
+    if (packs.has(id)) continue;
     const piece = kit.get(id);
     if (piece) {
       if (piece.glassId === undefined) up.tools += 1;
@@ -28,7 +30,9 @@ export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<stri
     }
     const item = items.get(id);
     const supply = kinds.get(item?.kindId ?? '')?.supply;
-    if (supply === 'home-made') up.homeMade += 1;
+    // A syrup that the shop bottles is bought like any other bottle.
+    const isShops = item?.bottle !== undefined && !item.bottle.homeMade && !item.owned;
+    if (supply === 'home-made' && !isShops) up.homeMade += 1;
     else if (supply === 'mixer') up.mixers += 1;
     else if (item?.owned) up.owned += 1;
     else up.bought += 1;

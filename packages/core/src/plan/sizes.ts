@@ -75,6 +75,7 @@ export function homeSizes(bottles: readonly PricedBottle[], kindId: string): Pri
  *
  * @param recipes the drinks that count: what is made decides how fast a bottle empties.
  * @param efforts the least trouble in which each kind can be made at home.
+ * @param made kinds that are made from packs: their batches are offered beside what is bought, not in its place.
  */
 export function offeredBottles(
   brief: Brief,
@@ -82,13 +83,16 @@ export function offeredBottles(
   kinds: ReadonlyMap<string, Kind>,
   recipes: readonly Recipe[],
   efforts: ReadonlyMap<string, number> = new Map(),
+  made: ReadonlyMap<string, PricedBottle> = new Map(),
 ): PricedBottle[] {
   const offered = new Set<PricedBottle>(prices.bottles.filter((b) => brief.keepBottles.includes(b.id)));
   for (const kindId of new Set(prices.bottles.map((b) => b.kind))) {
     const kind = kinds.get(kindId);
     if (kind === undefined) continue;
     const bought = homeSizes(prices.bottles, kindId).filter(
-      (b) => !b.homeMade || (brief.makesSyrups && (efforts.get(kindId) ?? 1) <= brief.mostTrouble),
+      (b) =>
+        !b.homeMade ||
+        (!made.has(kindId) && brief.makesSyrups && (efforts.get(kindId) ?? 1) <= brief.mostTrouble),
     );
     const use = brief.sizes === 'small' ? 0 : weeklyUseMl(kindId, recipes, brief.drinksPerWeek);
     const [best] = sizesByUse(bought, kind, use);

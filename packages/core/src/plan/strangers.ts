@@ -2,13 +2,19 @@ import type { Fault } from '../base/fault.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Brief } from './brief.js';
 
-type Known = Pick<Catalogue, 'kinds' | 'recipes'>;
+type Known = Pick<Catalogue, 'kinds' | 'recipes' | 'pantry'>;
 
 /** Lists of a brief that name things of the catalogue; a bottle to keep belongs to a shop, which may change. */
-const NAMING = { mustDrinks: 'drink', ownedKinds: 'kind', neverKinds: 'kind' } as const;
+const NAMING = {
+  mustDrinks: 'drink',
+  ownedKinds: 'kind',
+  ownedPantry: 'pantry thing',
+  neverKinds: 'kind',
+} as const;
 
-function knownIds({ kinds, recipes }: Known) {
-  return { drink: new Set(recipes.map((r) => r.id)), kind: new Set(kinds.map((k) => k.id)) };
+function knownIds({ kinds, recipes, pantry }: Known) {
+  const ids = (things: readonly { id: string }[]) => new Set(things.map((t) => t.id));
+  return { drink: ids(recipes), kind: ids(kinds), 'pantry thing': ids(pantry) };
 }
 
 /** What a brief names that the catalogue does not know, by where it stands. */

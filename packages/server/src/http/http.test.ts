@@ -7,7 +7,7 @@ import { createApi } from '../app.js';
 import { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
 import type { SolverPool } from '../planning/pool.js';
-import { loaded, RunningApp, shops } from '../testing/running-app.js';
+import { catalogue, RunningApp, shops } from '../testing/running-app.js';
 
 const app = new RunningApp();
 beforeAll(() => app.start());
@@ -99,7 +99,7 @@ describe('the description of the API', () => {
     store: undefined as unknown as KeptStore,
     live: new LivePages(),
     pool: undefined as unknown as SolverPool,
-    loaded,
+    catalogue,
     shops,
   });
 

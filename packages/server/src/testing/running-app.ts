@@ -4,15 +4,14 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
-import { loadCatalogue, loadPriceLists } from '@uisce/catalogue';
+import { loadShipped } from '@uisce/catalogue';
 import { createApp } from '../app.js';
 import { LivePages } from '../kept/live.js';
 import { KeptStore } from '../kept/store.js';
 import type { SolverPool } from '../planning/pool.js';
 import { openDatabase } from '../storage/data-source.js';
 
-export const loaded = loadCatalogue();
-export const shops = loadPriceLists(loaded.catalogue);
+export const { catalogue, shops } = loadShipped();
 
 /** What came back: its status, headers and body. */
 export interface Answer<T> {
@@ -39,7 +38,7 @@ export class RunningApp {
       store,
       live,
       pool: undefined as unknown as SolverPool,
-      loaded,
+      catalogue,
       shops,
       webFolder: this.folder,
     });

@@ -43,7 +43,7 @@ const setDay = (i: number, value: string | null) => {
 /** For each home-made kind of the plan, the way that is least trouble. */
 const wanted = computed<HomeMade[]>(() => {
   const kinds = new Set(
-    (answers.result?.answer.items ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? []),
+    (answers.result?.inUse ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? []),
   );
   return [...kinds].flatMap(
     (kind) =>

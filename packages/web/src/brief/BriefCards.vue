@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Attitude, Brief } from '@uisce/core/plan';
+import { packItemId, type Attitude, type Brief } from '@uisce/core/plan';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import LensFields from './LensFields.vue';
 import MoneyField from '../ui/MoneyField.vue';
@@ -49,12 +49,29 @@ const drinks = computed(() =>
     .map((r) => ({ value: r.id, title: r.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
-const ownable = computed(() =>
-  trade.catalogue.kinds
-    .filter((k) => !k.abstract && k.supply !== 'fresh')
-    .map((k) => ({ value: k.id, title: k.name }))
-    .sort((a, b) => a.title.localeCompare(b.title)),
-);
+/** What may be owned already: kinds, and what of the pantry the plan would buy. */
+const ownable = computed(() => {
+  const sold = new Set(trade.prices?.pantry.map((p) => p.pantry));
+  return [
+    ...trade.catalogue.kinds
+      .filter((k) => !k.abstract && k.supply !== 'fresh')
+      .map((k) => ({ value: k.id, title: k.name })),
+    ...trade.catalogue.pantry
+      .filter((p) => sold.has(p.id))
+      .map((p) => ({ value: packItemId(p.id), title: p.name.replace(/^./, (c) => c.toUpperCase()) })),
+  ].sort((a, b) => a.title.localeCompare(b.title));
+});
+const owned = computed(() => [
+  ...(brief.value?.ownedKinds ?? []),
+  ...(brief.value?.ownedPantry ?? []).map(packItemId),
+]);
+function own(ids: readonly string[]): void {
+  const packs = new Map(trade.catalogue.pantry.map((p) => [packItemId(p.id), p.id]));
+  edit('What I own', {
+    ownedKinds: ids.filter((id) => !packs.has(id)),
+    ownedPantry: ids.flatMap((id) => packs.get(id) ?? []),
+  });
+}
 const kept = computed(() => {
   const named = (b: string) => trade.kindName(trade.bottles.get(b)?.kind ?? b);
   return [
@@ -139,13 +156,13 @@ function letGo(id: string): void {
           @update:model-value="edit('Must-have drinks', { mustDrinks: $event as string[] })"
         />
         <v-autocomplete
-          :model-value="brief.ownedKinds"
+          :model-value="owned"
           :items="ownable"
           label="What I already own"
           multiple
           chips
           closable-chips
-          @update:model-value="edit('What I own', { ownedKinds: $event as string[] })"
+          @update:model-value="own($event as string[])"
         />
         <ul v-if="kept.length > 0" class="plain-list kept" aria-label="Decided on the Plan">
           <li v-for="k in kept" :key="k.id">

@@ -108,6 +108,11 @@ export const useTrade = defineStore('trade', () => {
     return kinds.value.get(id)?.name ?? id;
   }
 
+  const pantry = computed(() => new Map(catalogue.value.pantry.map((p) => [p.id, p])));
+  function pantryName(id: string): string {
+    return pantry.value.get(id)?.name ?? id;
+  }
+
   return {
     loaded,
     catalogue,
@@ -127,5 +132,7 @@ export const useTrade = defineStore('trade', () => {
     ownRecipes,
     keepOwnRecipes,
     kindName,
+    pantry,
+    pantryName,
   };
 });

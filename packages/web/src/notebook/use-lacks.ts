@@ -38,7 +38,8 @@ export function useLacks(recipe: Ref<Recipe>) {
     if (way.items.length === 0) return 'nothing is lacking';
     const lacking = way.items.map((id) => {
       const item = compiled.value?.items.get(id);
-      const price = item?.priceMinor ?? compiled.value?.kit.get(id)?.priceMinor ?? 0;
+      const { kit, packs } = compiled.value ?? {};
+      const price = item?.priceMinor ?? kit?.get(id)?.priceMinor ?? packs?.get(id)?.priceMinor ?? 0;
       return `${inSentence(item?.kind.name ?? itemName(id))} (${words.cost(price)})`;
     });
     const sum = way.items.length > 1 ? `, together ${words.cost(way.cost)}` : '';

@@ -63,7 +63,10 @@ const CHOICES = [
     <p class="dim facts">
       {{ JOB_WORD[kind.job] }}<template v-if="kind.abv > 0"> · {{ words.percent(kind.abv) }} vol</template>
       <template v-if="bottle">
-        · {{ bottle.label }}, {{ words.size(bottle.ml) }}, {{ words.price(bottle.priceMinor) }}</template
+        · {{ bottle.label }}, {{ words.size(bottle.ml) }},
+        {{
+          item?.made ? `made of ${words.price(bottle.priceMinor)} worth` : words.price(bottle.priceMinor)
+        }}</template
       >
       <template v-if="keepsDays">
         · {{ sayDays(keepsDays) }} once open{{ kind.storage === 'fridge' ? ', in the fridge' : '' }}</template

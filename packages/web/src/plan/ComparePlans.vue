@@ -48,7 +48,7 @@ const change = computed(() =>
 /** Kinds, not item ids: what is owned in one plan may be bought in the other. */
 const kindsOf = (result: PlanResult | undefined) => {
   const kindOf = new Map(result?.items.map((i) => [i.id, i.kindId]));
-  return new Set(result?.answer.items.map((id) => kindOf.get(id)));
+  return new Set(result?.inUse.flatMap((id) => kindOf.get(id) ?? []));
 };
 
 function shelfOf(result: PlanResult | undefined, than: PlanResult | undefined): ShelfEntry[] {

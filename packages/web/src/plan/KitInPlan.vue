@@ -4,7 +4,7 @@ import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
 import { inSentence, useWords } from '../words/use-words';
 
-/** Tools and glasses that the plan's money buys beside the bottles. */
+/** Tools, glasses and packs of sugar and the like that the plan's money buys beside the bottles. */
 const answers = useAnswer();
 const words = useWords();
 const { itemName } = useItemWords();
@@ -16,13 +16,31 @@ const bought = computed(() => {
     return reason ? [{ ...k, name: inSentence(itemName(k.id)), leaning: reason.leaning.length }] : [];
   });
 });
-const costMinor = computed(() => bought.value.reduce((sum, k) => sum + k.priceMinor, 0));
+const packs = computed(() => {
+  const reasons = new Map(answers.result?.explanation.reasons.map((r) => [r.id, r]));
+  return (answers.result?.packs ?? []).flatMap((p) => {
+    const reason = reasons.get(p.id);
+    if (!reason || p.owned) return [];
+    const name = `${inSentence(itemName(p.id))}, ${words.mass(p.g)}`;
+    return [{ ...p, name, leaning: reason.leaning.length }];
+  });
+});
+const costOf = (things: readonly { priceMinor: number }[]) =>
+  things.reduce((sum, k) => sum + k.priceMinor, 0);
+/** What the money buys beside bottles, each with the drinks that lean on it. */
+const groups = computed(() =>
+  [
+    { title: 'Tools and glasses', to: '/kit', things: bought.value },
+    { title: 'For the syrups', to: '/bench', things: packs.value },
+  ].filter((g) => g.things.length > 0),
+);
 </script>
 
 <template>
-  <p v-if="bought.length > 0" class="kit">
-    <RouterLink to="/kit">Tools and glasses</RouterLink> from the same money, {{ words.price(costMinor) }}:
-    <span v-for="(k, i) in bought" :key="k.id"
+  <p v-for="group in groups" :key="group.title" class="kit">
+    <RouterLink :to="group.to">{{ group.title }}</RouterLink> from the same money,
+    {{ words.price(costOf(group.things)) }}:
+    <span v-for="(k, i) in group.things" :key="k.id"
       >{{ i > 0 ? ', ' : '' }}<strong>{{ k.name }}</strong> {{ words.price(k.priceMinor) }}
       <span class="dim">({{ k.leaning }})</span></span
     >

@@ -16,8 +16,19 @@ const rows = computed(() =>
   (answers.result?.explanation.lifts ?? [])
     .filter((l) => l.opens.length > 0)
     .slice(0, MOST_SHOWN)
-    .map((lift) => ({ ...lift, name: itemName(lift.id), isKit: answers.kitById.has(lift.id) })),
+    .map((lift) => ({
+      ...lift,
+      name: itemName(lift.id),
+      is: answers.kitById.has(lift.id)
+        ? ('kit' as const)
+        : answers.packById.has(lift.id)
+          ? ('pack' as const)
+          : ('bottle' as const),
+    })),
 );
+/** A bottle is looked at here, a tool in the Kit; of sugar there is nothing more to say. */
+const ELEMENTS = { kit: RouterLink, pack: 'div', bottle: 'button' } as const;
+const attributes = { kit: { to: '/kit' }, pack: {}, bottle: { type: 'button' } } as const;
 </script>
 
 <template>
@@ -26,10 +37,11 @@ const rows = computed(() =>
     <ul v-if="rows.length > 0" class="plain-list">
       <li v-for="row in rows" :key="row.id">
         <component
-          :is="row.isKit ? RouterLink : 'button'"
-          class="plain-button row"
-          v-bind="row.isKit ? { to: '/kit' } : { type: 'button' }"
-          @click="row.isKit || emit('select', row.id)"
+          :is="ELEMENTS[row.is]"
+          class="row"
+          :class="{ 'plain-button': row.is !== 'pack' }"
+          v-bind="attributes[row.is]"
+          @click="row.is === 'bottle' && emit('select', row.id)"
         >
           <strong>{{ row.name }}</strong>
           <span class="dim">opens {{ count(row.opens.length, 'drink') }}</span>

@@ -25,10 +25,19 @@ const rows = computed(() =>
   (found.value ?? []).map((p, i, all) => ({
     ...p,
     name: itemName(p.itemId),
-    bottle: answers.itemById.get(p.itemId)?.bottle,
+    size: sizeOf(p.itemId),
     price: p.spend - (all[i - 1]?.spend ?? 0),
     open: countDrinks(p.open, trade.recipes),
   })),
+);
+function sizeOf(itemId: string): string {
+  const ml = answers.itemById.get(itemId)?.bottle?.ml;
+  const g = answers.packById.get(itemId)?.g;
+  return ml === undefined ? (g === undefined ? '' : words.mass(g)) : words.size(ml);
+}
+/** What is made at home from what is bought. */
+const toMake = computed(() =>
+  (answers.result?.inUse ?? []).filter((id) => answers.itemById.get(id)?.made).map(itemName),
 );
 const names = computed(() =>
   (answers.result?.answer.drinks ?? []).map((d) => drinkName(d.id)).sort((a, b) => a.localeCompare(b)),
@@ -49,7 +58,7 @@ watch(found, async (order) => {
 
 const COLUMNS = [
   { key: 'tick', title: '' },
-  { key: 'name', title: 'Buy or make' },
+  { key: 'name', title: 'Buy' },
   { key: 'size', title: 'Size', figures: true },
   { key: 'price', title: 'Price', figures: true },
   { key: 'spend', title: 'So far', figures: true },
@@ -73,10 +82,10 @@ const COLUMNS = [
         :row-key="(row) => row.itemId"
       >
         <template #cell-tick>☐</template>
-        <template #cell-size="{ row }">{{ row.bottle ? words.size(row.bottle.ml) : '' }}</template>
         <template #cell-price="{ row }">{{ words.price(row.price) }}</template>
         <template #cell-spend="{ row }">{{ words.price(row.spend) }}</template>
       </DataTable>
+      <p v-if="toMake.length > 0">To make from it: {{ toMake.join(', ') }}.</p>
       <p class="menu">{{ names.join(' · ') }}</p>
       <p>For adults of drinking age. Nobody drives after a drink. Date every syrup and opened wine.</p>
     </section>

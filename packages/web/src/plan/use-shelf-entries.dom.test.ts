@@ -28,7 +28,7 @@ describe('the shelf', () => {
       ['bitter', '€16.00'],
     ]);
     expect(cold.value.map((e) => [e.kindId, e.note])).toEqual([
-      ['simple-syrup', 'made · €1.00'],
+      ['simple-syrup', 'made here'],
       ['vermouth', '€9.00'],
       ['soda', '€1.00'],
     ]);

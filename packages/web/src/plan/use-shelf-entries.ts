@@ -34,7 +34,7 @@ export function useShelfEntries() {
       id: itemId,
       kindId: kind.id,
       name: kind.name,
-      note: item.owned ? 'yours' : bottle?.homeMade ? `made · ${priced}` : priced,
+      note: item.owned ? 'yours' : item.made ? 'made here' : bottle?.homeMade ? `made · ${priced}` : priced,
       job: kind.job,
       silhouette: kind.silhouette,
       widthMm: bottle?.widthMm ?? USUAL_BOTTLE.widthMm,

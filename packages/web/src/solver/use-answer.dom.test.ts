@@ -36,7 +36,7 @@ describe('the answer', () => {
     await settled();
     // Gin, bitter and vermouth (45.00) open the negroni alone; bitter, vermouth and soda the americano;
     // gin, rum and a syrup (sugar for 0.46, in the shop's steps of a euro) open two.
-    expect(answers.result?.answer.items).toEqual(['gin-700', 'made-syrup', 'rum-700']);
+    expect(answers.result?.answer.items).toEqual(['gin-700', 'made-syrup', 'pack:sugar', 'rum-700']);
     expect([answers.result?.open, answers.result?.answer.spend, answers.proven]).toEqual([2, 3900, true]);
   });
 

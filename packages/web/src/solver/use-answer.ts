@@ -155,6 +155,7 @@ export const useAnswer = defineStore('answer', () => {
   const proven = computed(() => current.value && result.value?.answer.status === 'optimal');
   const itemById = computed(() => new Map(result.value?.items.map((i) => [i.id, i])));
   const kitById = computed(() => new Map(result.value?.kit.map((i) => [i.id, i])));
+  const packById = computed(() => new Map(result.value?.packs.map((i) => [i.id, i])));
 
   return {
     result,
@@ -164,6 +165,7 @@ export const useAnswer = defineStore('answer', () => {
     proven,
     itemById,
     kitById,
+    packById,
     curveKey,
     solver,
     warmUp,

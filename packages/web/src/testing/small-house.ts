@@ -55,7 +55,7 @@ export const SMALL_SHOP: PriceList = priceListSchema.parse({
     bottle('soda-200', 'soda', 200, 100),
     bottle('made-syrup', 'simple-syrup', 500, 50, { homeMade: true }),
   ],
-  pantry: [{ pantry: 'sugar', g: 1000, priceMinor: 150 }],
+  pantry: [{ pantry: 'sugar', g: 667, priceMinor: 100 }],
 });
 
 /** A plan for it, with so much money. */

@@ -11,7 +11,7 @@ const answers = useAnswer();
 const curve = useCurve();
 const plans = usePlans();
 const words = useWords();
-const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty, makeUp } =
+const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty } =
   useJudgement();
 </script>
 
@@ -47,9 +47,7 @@ const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove
           <template v-if="obstacleWords"> · {{ obstacleWords }}</template>
           <template v-else-if="answers.result"
             ><template v-if="openWords"> · {{ openWords }}</template> ·
-            {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="makeUp.mixers > 0">
-              · {{ count(makeUp.mixers, 'mixer') }}</template
-            ><template v-if="nextMove">
+            {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="nextMove">
               ·
               <strong>{{
                 nextMove.more > 0

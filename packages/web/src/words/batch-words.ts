@@ -19,7 +19,7 @@ export function useBatchWords() {
   }
 
   function partName({ kind, pantry, hot }: HomeMadePart): string {
-    const name = trade.catalogue.pantry.find((p) => p.id === pantry)?.name ?? trade.kindName(kind ?? '');
+    const name = pantry === undefined ? trade.kindName(kind ?? '') : trade.pantryName(pantry);
     return pantry === 'water' && hot ? 'hot water' : inSentence(name);
   }
 
@@ -31,12 +31,10 @@ export function useBatchWords() {
     listed(recipe.from.map((part, i) => `${grams(partsG[i] ?? 0)} ${partName(part)}`));
 
   /** Whether a part goes in by the drop. */
-  const byDrops = (part: HomeMadePart) =>
-    trade.catalogue.pantry.find((p) => p.id === part.pantry)?.drops ?? false;
+  const byDrops = (part: HomeMadePart) => trade.pantry.get(part.pantry ?? '')?.drops ?? false;
 
   const cautionOf = (part: HomeMadePart) =>
-    trade.catalogue.pantry.find((p) => p.id === part.pantry)?.caution ??
-    trade.kinds.get(part.kind ?? '')?.caution;
+    trade.pantry.get(part.pantry ?? '')?.caution ?? trade.kinds.get(part.kind ?? '')?.caution;
 
   /** "2 h", "45 min". */
   const minutes = (m: number) =>

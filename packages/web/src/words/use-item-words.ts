@@ -11,6 +11,8 @@ export function useItemWords() {
     if (kit?.toolId !== undefined) return trade.tools.get(kit.toolId)?.name ?? id;
     if (kit?.glassId !== undefined)
       return count(kit.pieces, ...oneAndMany(inSentence(trade.glasses.get(kit.glassId)?.name ?? id)));
+    const pack = answers.packById.get(id);
+    if (pack) return trade.pantryName(pack.pantry);
     return trade.kindName(answers.itemById.get(id)?.kindId ?? id);
   };
   return {

@@ -77,6 +77,8 @@ export function useWords() {
       new Intl.DateTimeFormat(household.settings.locale, { timeStyle: 'short' }).format(new Date(instant)),
     percent: (fraction: number) =>
       format({ style: 'percent', minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(fraction),
+    /** "500 g" or "1 kg" of a pack. */
+    mass: (g: number) => (g >= 1000 ? `${g / 1000} kg` : `${g} g`),
     /** "35 cl" or "1 l" of a bottle, as shops print it. */
     size: (ml: number) => (ml >= 1000 ? `${ml / 1000} l` : ml % 10 === 0 ? `${ml / 10} cl` : `${ml} ml`),
   };

@@ -38,7 +38,10 @@ function problemNow(about: About, catalogue: Catalogue): PlanProblem {
 export const QUESTIONS = {
   /** Why an item is in the answer, or why not. */
   why(about: About, { answer, itemId }: { answer: PlanAnswer; itemId: string }, catalogue: Catalogue) {
-    const now = problemNow(about, catalogue);
+    const problem = problemNow(about, catalogue);
+    // What is made at home is there for nothing, and nobody's own.
+    const isMade = heldFor(about, catalogue).compiled.items.get(itemId)?.made === true;
+    const now = isMade ? { ...problem, owned: problem.owned.filter((id) => id !== itemId) } : problem;
     return answer.items.includes(itemId)
       ? { itemId, why: whyIn(now, answer, itemId) }
       : { itemId, whyNot: whyNot(now, answer, itemId) };

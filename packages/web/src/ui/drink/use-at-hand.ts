@@ -15,9 +15,7 @@ export function useAtHand() {
     new Set(ids.flatMap((id) => kindAndAncestors(id, trade.kinds)));
 
   const planned = computed(() =>
-    withAncestors(
-      (answers.result?.answer.items ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? []),
-    ),
+    withAncestors((answers.result?.inUse ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? [])),
   );
   const owned = computed(() => withAncestors(plans.brief?.ownedKinds ?? []));
   const minFit = computed(() => ATTITUDE_MIN_FIT[plans.brief?.attitude ?? 'house']);
