@@ -33,6 +33,7 @@ test('a stranger fills a brief by hand, reads the plan, and finds it again', asy
   await page.keyboard.press('Shift+ArrowRight');
   await expect(waterline).toHaveAttribute('aria-valuetext', /^€130 opens/);
   const before = Number(/opens (\d+)/.exec(await proven(page))?.[1]);
+  await waterline.scrollIntoViewIfNeeded();
   const box = await waterline.boundingBox();
   if (!box) throw new Error('the waterline is not drawn');
   await page.mouse.move(box.x + 2, box.y + 80);

@@ -9,7 +9,7 @@ test('a tool owned with one tap lets the plan spend on bottles instead, and is u
   await page.goto(`${demo.address}/plan`);
   const before = await proven(page);
   expect(before).toMatch(/tools?/);
-  await expect(page.getByText(/from the same money/)).toContainText('hand citrus press');
+  await expect(page.getByText(/Tools and glasses from the same money/)).toContainText('hand citrus press');
 
   await page.keyboard.press('2');
   const sentence = page.getByRole('heading', { level: 1, name: judged });
@@ -32,7 +32,9 @@ test('a tool owned with one tap lets the plan spend on bottles instead, and is u
   await page.keyboard.press('3');
   const after = await proven(page);
   expect(after).not.toBe(before);
-  await expect(page.getByText(/from the same money/)).not.toContainText('hand citrus press');
+  await expect(page.getByText(/Tools and glasses from the same money/)).not.toContainText(
+    'hand citrus press',
+  );
 
   await page.reload();
   expect(await proven(page)).toBe(after);

@@ -5,6 +5,7 @@ test('the waterline crosses the frontier, exact at every step', async ({ page, d
   await proven(page);
   await expect(page.getByText(/Proven at every budget: \d+ best sets/)).toBeVisible({ timeout: 60_000 });
   const slider = page.getByRole('slider', { name: /Waterline/ });
+  await slider.scrollIntoViewIfNeeded();
   const box = await slider.boundingBox();
   if (!box) throw new Error('the waterline is not drawn');
   const opened = async () => Number(/opens (\d+) drinks/.exec(await proven(page))?.[1]);

@@ -8,7 +8,14 @@ import { kitOffers, kitSlots, type KitOffer } from '../kit/kit-offers.js';
 import type { Kit } from '../kit/kit.js';
 import { servedDrink } from '../glass/serves.js';
 import { planProblemSchema, type PlanProblem, type PlanProblemInput } from '../planner/problem.js';
-import { homeMaking, madeCapability, type HomeMaking, type PackOffer } from './packs.js';
+import {
+  eachWithEach,
+  homeMaking,
+  madeCapability,
+  makeable,
+  type HomeMaking,
+  type PackOffer,
+} from './packs.js';
 import { offeredBottles } from './sizes.js';
 import { standInsOf } from './stand-ins.js';
 
@@ -27,6 +34,8 @@ export interface CompiledItem {
   owned: boolean;
   /** Made at home from packs, which are items of their own: it is there for nothing once they are. */
   made: boolean;
+  /** Item ids of the packs that it is made from; none where it is bought. */
+  madeFrom: string[];
   /** What it costs the plan: nothing when it is owned, or made from packs. */
   priceMinor: number;
 }
@@ -94,13 +103,7 @@ function compileSlot(
   const exact = [slot.kind, ...slot.or];
   if (exact.some((id) => freshIds.has(id))) return undefined;
   const standIns = standInsOf(recipe, slot, catalogue).flatMap((s) =>
-    s.with
-      .filter((id) => !freshIds.has(id))
-      .reduce<string[][]>(
-        (so, id) => so.flatMap((a) => waysTo(id).map((b) => [...new Set([...a, ...b])])),
-        [[]],
-      )
-      .map((all) => ({ all, fit: s.fit })),
+    eachWithEach(s.with.filter((id) => !freshIds.has(id)).map(waysTo)).map((all) => ({ all, fit: s.fit })),
   );
   return { any: [...exact.flatMap((id) => waysTo(id).map((all) => ({ all, fit: 1 }))), ...standIns] };
 }
@@ -136,14 +139,17 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
   const ownedKinds = new Set(brief.ownedKinds.filter((id) => kinds.has(id)));
 
   const counted = catalogue.recipes.filter((r) => isCounted(brief, r.canon));
-  const making = homeMaking(brief, prices, catalogue, kinds, freshIds);
-  const offered = offeredBottles(brief, prices, kinds, counted, leastEfforts(catalogue), making.made);
+  const can = makeable(brief, prices, catalogue);
+  const onSale = offeredBottles(brief, prices, kinds, counted, leastEfforts(catalogue), can);
+  const making = homeMaking(brief, prices, can, onSale, kinds, freshIds);
+  const offered = onSale.filter((b) => !making.needless.has(b));
 
   const add = (id: string, kind: Kind, bottle: PricedBottle | undefined, owned: boolean) => {
     const onShelf = standsOnShelf(kind);
-    const made = bottle !== undefined && making.made.get(kind.id) === bottle;
+    const made = bottle !== undefined && making.made.get(kind.id)?.batch === bottle;
     const priceMinor = owned || made ? 0 : (bottle?.priceMinor ?? 0);
-    items.set(id, { kind, owned, made, priceMinor, ...(bottle ? { bottle } : {}) });
+    const madeFrom = made ? making.packsFor(kind.id) : [];
+    items.set(id, { kind, owned, made, madeFrom, priceMinor, ...(bottle ? { bottle } : {}) });
     problemItems.push({
       id,
       provides: made ? [madeCapability(kind.id)] : kindAndAncestors(kind.id, kinds),
@@ -153,7 +159,7 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
       liquorMl: kind.abv > 0 ? (bottle?.ml ?? 0) : 0,
     });
   };
-  for (const bottle of new Set([...offered, ...making.made.values()])) {
+  for (const bottle of new Set([...offered, ...[...making.made.values()].map((m) => m.batch)])) {
     const kind = kinds.get(bottle.kind);
     if (kind && !ownedKinds.has(kind.id)) add(bottle.id, kind, bottle, false);
   }
@@ -212,7 +218,7 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
   // Keeping what is made at home keeps what it is made from.
   const keptPacks = made
     .filter(([id]) => brief.keepBottles.includes(id))
-    .flatMap(([, { kind }]) => making.packsFor(kind.id));
+    .flatMap(([, { madeFrom }]) => madeFrom);
   const problem = planProblemSchema.parse({
     format: 'uisce-plan-problem/1',
     budget: brief.moneyNowMinor,

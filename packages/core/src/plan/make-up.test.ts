@@ -16,7 +16,7 @@ const result = (ids: string[]) =>
       { id: 'coupes', glassId: 'coupe', pieces: 4, priceMinor: 2580 },
     ],
   }) as unknown as PlanResult;
-const nothing = { bought: 0, owned: 0, homeMade: 0, mixers: 0, tools: 0, glasses: 0 };
+const nothing = { bought: 0, owned: 0, syrups: 0, mixers: 0, tools: 0, glasses: 0 };
 
 describe('what a set is made up of', () => {
   it('tells bottles that are bought from those that are owned, and counts glasses singly', () => {
@@ -24,7 +24,7 @@ describe('what a set is made up of', () => {
     expect(makeUpOf(result(set), kinds)).toEqual({
       bought: 2,
       owned: 1,
-      homeMade: 1,
+      syrups: 1,
       mixers: 1,
       tools: 1,
       glasses: 4,

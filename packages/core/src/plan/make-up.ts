@@ -7,7 +7,8 @@ export interface MakeUp {
   /** Bottles the money buys, and bottles that are owned already and stay in the set. */
   bought: number;
   owned: number;
-  homeMade: number;
+  /** Syrups and the like, made here or bottled. */
+  syrups: number;
   mixers: number;
   tools: number;
   /** Glasses, one by one. */
@@ -16,7 +17,7 @@ export interface MakeUp {
 
 /** Count what a set is made up of; nothing while there is none. */
 export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<string, Kind>): MakeUp {
-  const up = { bought: 0, owned: 0, homeMade: 0, mixers: 0, tools: 0, glasses: 0 };
+  const up = { bought: 0, owned: 0, syrups: 0, mixers: 0, tools: 0, glasses: 0 };
   const items = new Map(result?.items.map((i) => [i.id, i]));
   const kit = new Map(result?.kit.map((i) => [i.id, i]));
   const packs = new Set(result?.packs.map((p) => p.id));
@@ -30,9 +31,7 @@ export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<stri
     }
     const item = items.get(id);
     const supply = kinds.get(item?.kindId ?? '')?.supply;
-    // A syrup that the shop bottles is bought like any other bottle.
-    const isShops = item?.bottle !== undefined && !item.bottle.homeMade && !item.owned;
-    if (supply === 'home-made' && !isShops) up.homeMade += 1;
+    if (supply === 'home-made') up.syrups += 1;
     else if (supply === 'mixer') up.mixers += 1;
     else if (item?.owned) up.owned += 1;
     else up.bought += 1;

@@ -192,7 +192,7 @@ describe('whole packs', () => {
       priceMinor: 260,
     });
     const up = makeUpOf(result, kindIndex(catalogue.kinds));
-    expect([up.bought, up.homeMade]).toEqual([1, 1]);
+    expect([up.bought, up.syrups]).toEqual([1, 1]);
     const all = answered(PRICES, briefOf(99_999)).result;
     expect(all.inUse.filter((id) => id.startsWith('made-')).length).toBe(5);
     expect(all.answer.spend).toBe(2000 + 2400 + 260 + 650 + 280 + 60);

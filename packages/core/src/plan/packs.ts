@@ -20,17 +20,25 @@ export interface PackOffer {
   priceMinor: number;
 }
 
+/** A kind that can be made here: its batch in the shop's list, and the way that is least trouble. */
+export interface Makeable {
+  batch: PricedBottle;
+  recipe: HomeMade;
+}
+
 /** What is made at home in a plan, and what it is made from. */
 export interface HomeMaking {
-  /** Batches that can be made here, by kind. */
-  made: Map<string, PricedBottle>;
+  /** Batches that are worth making here, by kind. */
+  made: Map<string, Makeable>;
   packs: PackOffer[];
+  /** Bottles of made kinds that cost more than all that the batch takes: nobody buys them. */
+  needless: Set<PricedBottle>;
   /**
    * Every way to have a kind, or a kind of it: bought, or made from its packs. Each way is a list of
    * capabilities, all of which it takes.
    */
   waysTo(kindId: string): string[][];
-  /** Capabilities of the packs that the easiest way to make a kind takes. */
+  /** Capabilities of the packs that a kind is made from. */
   packsFor(kindId: string): string[];
 }
 
@@ -45,104 +53,136 @@ export function madeCapability(kindId: string): string {
 }
 
 /** Every choice of one list from each, joined. */
-function eachWithEach(lists: readonly string[][][]): string[][] {
+export function eachWithEach(lists: readonly string[][][]): string[][] {
   return lists.reduce<string[][]>(
     (joined, list) => joined.flatMap((before) => list.map((after) => [...new Set([...before, ...after])])),
     [[]],
   );
 }
 
-/** Ways without those that ask for all that another asks for, and more. */
-function leanest(ways: readonly string[][]): string[][] {
-  const rising = [...ways].sort((a, b) => a.length - b.length);
-  return rising.filter(
-    (way, i) => !rising.some((other, j) => j < i && other.every((capability) => way.includes(capability))),
-  );
-}
-
 /**
- * What a household can make itself, from whole packs at a shop's prices.
- *
- * A kind is made here when the shop's list knows its batch, the brief makes syrups of that much
- * trouble, and every part of some way is fresh, free, or has a price. Other batches keep their price.
+ * The kinds that a household can make itself: the shop's list knows the batch, the brief makes syrups of
+ * that much trouble, and every part of the easiest way is fresh, free, or has a price.
  *
  * @param freshIds kinds bought on the day, which cost the plan nothing.
  */
-export function homeMaking(
+export function makeable(
   brief: Pick<Brief, 'makesSyrups' | 'mostTrouble' | 'neverKinds' | 'ownedKinds'>,
   prices: PriceList,
   catalogue: Pick<Catalogue, 'homeMade'>,
+): Map<string, Makeable> {
+  const priced = new Set(prices.pantry.map((p) => p.pantry));
+  const refused = new Set([...brief.neverKinds, ...brief.ownedKinds]);
+  const found = new Map<string, Makeable>();
+  for (const batch of prices.bottles) {
+    if (!batch.homeMade || !brief.makesSyrups || refused.has(batch.kind) || found.has(batch.kind)) continue;
+    const [recipe] = catalogue.homeMade
+      .filter(
+        (h) =>
+          h.makes === batch.kind &&
+          h.effort <= brief.mostTrouble &&
+          h.from.every(({ pantry }) => pantry === undefined || FREE_PANTRY.has(pantry) || priced.has(pantry)),
+      )
+      .sort((a, b) => a.effort - b.effort);
+    if (recipe) found.set(batch.kind, { batch, recipe });
+  }
+  return found;
+}
+
+/** Packs of each pantry thing that these batches take, enough for the largest of them as written. */
+function packsOf(made: Iterable<Makeable>, prices: PriceList): PackOffer[] {
+  const largestG = new Map<string, number>();
+  for (const { recipe } of made)
+    for (const { pantry, g } of recipe.from)
+      if (pantry !== undefined && !FREE_PANTRY.has(pantry))
+        largestG.set(pantry, Math.max(g, largestG.get(pantry) ?? 0));
+  return prices.pantry.flatMap(({ pantry, g, priceMinor }) => {
+    const needed = largestG.get(pantry);
+    if (needed === undefined) return [];
+    const packs = Math.ceil(needed / g);
+    return [{ id: packItemId(pantry), pantry, packs, g: packs * g, priceMinor: packs * priceMinor }];
+  });
+}
+
+const pantryOf = ({ recipe }: Makeable) => [
+  ...new Set(recipe.from.flatMap(({ pantry }) => (pantry && !FREE_PANTRY.has(pantry) ? [pantry] : []))),
+];
+
+/**
+ * What is worth making, and from what. A bottle that costs more than everything its batch takes is never
+ * bought; a batch whose own packs, shared with no other, cost more than the bottle is never made. Between
+ * the two the planner chooses.
+ *
+ * @param can what can be made; `offered` what the shop's bottles offer beside it.
+ */
+export function homeMaking(
+  brief: Pick<Brief, 'keepBottles' | 'ownedPantry'>,
+  prices: PriceList,
+  can: ReadonlyMap<string, Makeable>,
+  offered: readonly PricedBottle[],
   kinds: ReadonlyMap<string, Kind>,
   freshIds: ReadonlySet<string>,
 ): HomeMaking {
-  const priced = new Map(prices.pantry.map((p) => [p.pantry, p]));
-  const refused = new Set([...brief.neverKinds, ...brief.ownedKinds]);
-  const isFree = (part: HomeMade['from'][number]) =>
-    FREE_PANTRY.has(part.pantry ?? '') || freshIds.has(part.kind ?? '');
-  const made = new Map<string, PricedBottle>();
-  const recipes = new Map<string, HomeMade[]>();
-  for (const bottle of prices.bottles) {
-    if (!bottle.homeMade || !brief.makesSyrups || refused.has(bottle.kind) || made.has(bottle.kind)) continue;
-    const ways = catalogue.homeMade.filter(
-      (h) =>
-        h.makes === bottle.kind &&
-        h.effort <= brief.mostTrouble &&
-        h.from.every((p) => isFree(p) || p.kind !== undefined || priced.has(p.pantry ?? '')),
-    );
-    if (ways.length === 0) continue;
-    made.set(bottle.kind, bottle);
-    recipes.set(
-      bottle.kind,
-      ways.sort((a, b) => a.effort - b.effort),
-    );
+  const made = new Map(can);
+  const kept = new Set(brief.keepBottles);
+  const costs = new Map(
+    packsOf(can.values(), prices).map((p) => [
+      p.pantry,
+      brief.ownedPantry.includes(p.pantry) ? 0 : p.priceMinor,
+    ]),
+  );
+  const costOf = (pantry: readonly string[]) => pantry.reduce((sum, p) => sum + (costs.get(p) ?? 0), 0);
+  const bottleOf = (kindId: string) => offered.find((b) => b.kind === kindId && !b.homeMade);
+  // Leaving one batch out may leave another with packs of its own.
+  for (let again = true; again;) {
+    again = false;
+    const users = new Map<string, number>();
+    for (const each of made.values()) for (const p of pantryOf(each)) users.set(p, (users.get(p) ?? 0) + 1);
+    for (const [kind, each] of made) {
+      const bottle = bottleOf(kind);
+      const own = pantryOf(each).filter((p) => users.get(p) === 1);
+      if (bottle === undefined || kept.has(each.batch.id) || costOf(own) <= bottle.priceMinor) continue;
+      made.delete(kind);
+      again = true;
+      break;
+    }
   }
+  const needless = new Set(
+    [...made].flatMap(([kind, each]) => {
+      const bottle = bottleOf(kind);
+      if (bottle === undefined || kept.has(bottle.id)) return [];
+      const parts = each.recipe.from.flatMap((p) => (p.kind && !freshIds.has(p.kind) ? [p.kind] : []));
+      const bought = parts.reduce((sum, id) => sum + (bottleOf(id)?.priceMinor ?? Infinity), 0);
+      return bottle.priceMinor > costOf(pantryOf(each)) + bought ? [bottle] : [];
+    }),
+  );
+
   const madeUnder = new Map<string, string[]>();
   for (const kind of made.keys())
     for (const above of kindAndAncestors(kind, kinds))
       madeUnder.set(above, [...(madeUnder.get(above) ?? []), kind]);
-
-  const partsOf = (recipe: HomeMade, depth: number): string[][] =>
-    eachWithEach(
-      recipe.from
-        .filter((part) => !isFree(part))
-        .map((part) =>
-          part.kind === undefined ? [[packItemId(part.pantry ?? '')]] : waysTo(part.kind, depth + 1),
-        ),
-    );
-  const waysTo = (kindId: string, depth = 0): string[][] =>
-    leanest([
+  const waysTo = (kindId: string, depth = 0): string[][] => {
+    const madeHere = depth > MOST_NESTED ? [] : (madeUnder.get(kindId) ?? []);
+    return [
       [kindId],
-      ...(depth > MOST_NESTED ? [] : (madeUnder.get(kindId) ?? [])).flatMap((kind) =>
-        (recipes.get(kind) ?? []).flatMap((recipe) =>
-          partsOf(recipe, depth).map((parts) => [madeCapability(kind), ...parts]),
-        ),
-      ),
-    ]);
-
-  const largestG = new Map<string, number>();
-  for (const ways of recipes.values())
-    for (const { from } of ways)
-      for (const { pantry, g } of from)
-        if (pantry !== undefined && priced.has(pantry) && !FREE_PANTRY.has(pantry))
-          largestG.set(pantry, Math.max(g, largestG.get(pantry) ?? 0));
-  const packs = [...largestG].map(([pantry, g]): PackOffer => {
-    const pack = priced.get(pantry) as (typeof prices.pantry)[number];
-    const count = Math.ceil(g / pack.g);
-    return {
-      id: packItemId(pantry),
-      pantry,
-      packs: count,
-      g: count * pack.g,
-      priceMinor: count * pack.priceMinor,
-    };
-  });
+      ...madeHere.flatMap((kind) => {
+        const each = made.get(kind) as Makeable;
+        const bottled = each.recipe.from.flatMap((p) =>
+          p.kind && !freshIds.has(p.kind) ? [waysTo(p.kind, depth + 1)] : [],
+        );
+        const from = [madeCapability(kind), ...pantryOf(each).map(packItemId)];
+        return eachWithEach([[from], ...bottled]);
+      }),
+    ];
+  };
   return {
     made,
-    packs,
+    needless,
+    packs: packsOf(made.values(), prices),
     waysTo: (kindId) => waysTo(kindId),
-    packsFor: (kindId) =>
-      (recipes.get(kindId)?.[0]?.from ?? [])
-        .filter((part) => part.pantry !== undefined && !isFree(part))
-        .map((part) => packItemId(part.pantry as string)),
+    packsFor: (kindId) => {
+      const each = made.get(kindId);
+      return each ? pantryOf(each).map(packItemId) : [];
+    },
   };
 }

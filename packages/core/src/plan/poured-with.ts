@@ -7,6 +7,8 @@ export interface PouredSlot {
   slot: Slot;
   /** Kinds poured; more than one for a composite stand-in. Empty when nothing at hand will do. */
   kinds: string[];
+  /** How much of each for one part of the slot's amount. */
+  parts: number[];
   fit: number;
   /** What a stand-in changes in the glass. */
   changes?: string;
@@ -28,11 +30,12 @@ export function pouredWith(
   const held = (id: string) => have.has(id) || fresh.has(id);
   return recipe.slots.map((slot) => {
     const exact = [slot.kind, ...slot.or].find(held);
-    if (exact !== undefined) return { slot, kinds: [exact], fit: 1 };
+    if (exact !== undefined) return { slot, kinds: [exact], parts: [1], fit: 1 };
     const standIn = standInsOf(recipe, slot, catalogue)
       .filter((s) => s.fit >= minFit && s.with.every(held))
       .sort((a, b) => b.fit - a.fit)[0];
-    if (standIn === undefined) return { slot, kinds: [], fit: 0 };
-    return { slot, kinds: standIn.with, fit: standIn.fit, changes: standIn.changes };
+    if (standIn === undefined) return { slot, kinds: [], parts: [], fit: 0 };
+    const { parts = standIn.with.map(() => 1) } = standIn;
+    return { slot, kinds: standIn.with, parts, fit: standIn.fit, changes: standIn.changes };
   });
 }

@@ -83,7 +83,7 @@ export function offeredBottles(
   kinds: ReadonlyMap<string, Kind>,
   recipes: readonly Recipe[],
   efforts: ReadonlyMap<string, number> = new Map(),
-  made: ReadonlyMap<string, PricedBottle> = new Map(),
+  made: ReadonlyMap<string, unknown> = new Map(),
 ): PricedBottle[] {
   const offered = new Set<PricedBottle>(prices.bottles.filter((b) => brief.keepBottles.includes(b.id)));
   for (const kindId of new Set(prices.bottles.map((b) => b.kind))) {

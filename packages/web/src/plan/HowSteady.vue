@@ -22,7 +22,12 @@ const rows = computed(() => {
   const { result } = answers;
   if (!steady.value || !result) return [];
   const { draws, picked } = steady.value;
-  const owned = new Set(result.items.filter((i) => i.owned).map((i) => i.id));
+  // What is owned is not bought, nor is what is made at home: its packs are.
+  const owned = new Set(
+    [...result.items.filter((i) => i.owned || i.made), ...result.packs.filter((p) => p.owned)].map(
+      (i) => i.id,
+    ),
+  );
   const chosen = new Set(result.answer.items);
   return Object.entries(picked)
     .filter(([id]) => !owned.has(id))

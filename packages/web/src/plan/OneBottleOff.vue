@@ -18,7 +18,7 @@ const rows = computed(() =>
     .slice(0, MOST_SHOWN)
     .map((lift) => ({
       ...lift,
-      name: itemName(lift.id),
+      name: itemName(lift.id).replace(/^./, (c) => c.toUpperCase()),
       is: answers.kitById.has(lift.id)
         ? ('kit' as const)
         : answers.packById.has(lift.id)

@@ -5,6 +5,7 @@ import BeyondCard from './BeyondCard.vue';
 import BottlePanel from './BottlePanel.vue';
 import CautionLine from '../ui/CautionLine.vue';
 import DrinksInReach from './DrinksInReach.vue';
+import EnoughCard from './EnoughCard.vue';
 import KitInPlan from './KitInPlan.vue';
 import OneBottleOff from './OneBottleOff.vue';
 import SchoolsCard from './SchoolsCard.vue';
@@ -93,11 +94,12 @@ watch(
       growing.</CautionLine
     >
   </section>
+  <EnoughCard class="below" />
   <SchoolsCard class="below" />
   <BeyondCard class="below" />
   <DrinksInReach class="below" />
   <p class="dim below">
-    Citrus, eggs, cream, herbs and ice are bought on the day and are not in these figures.
+    Citrus, eggs, cream, herbs and ice are bought on the day and are not in the money above.
   </p>
   <CautionLine
     >For adults of drinking age. Nobody drives after a drink; not when pregnant, nor with medicines that do

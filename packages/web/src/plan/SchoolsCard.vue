@@ -26,14 +26,15 @@ const open = computed(() => answers.result?.open ?? 0);
 const rows = computed(() =>
   schools.curves
     .map((school) => {
-      const at = school.steps.findLast((s) => s.spend <= money.value);
-      return { ...school, open: at?.open ?? 0, value: at?.value ?? 0 };
+      const followed = school.steps.findLast((s) => s.spend <= money.value)?.open ?? 0;
+      const best = schools.atBest.get(school.id)?.now;
+      return { ...school, followed, open: best?.open ?? followed, value: best?.value ?? 0 };
     })
     .sort((a, b) => b.value - a.value),
 );
 const verdict = computed(() => {
   const best = rows.value[0];
-  if (!best) return '';
+  if (!best || schools.atBest.size === 0) return '';
   const behind = open.value - best.open;
   const price =
     behind > 0 ? `and still opens ${behind} fewer than the best set` : 'and opens as many as the best set';
@@ -65,7 +66,9 @@ const COLUMNS = [
       Rules of thumb <small class="dim">· each at your money, tastes and prices</small>
     </h2>
     <p v-if="verdict" class="verdict">{{ verdict }}</p>
-    <p v-else class="dim">{{ advice.failureOf('schools') || 'Following each rule.' }}</p>
+    <p v-else class="dim">
+      {{ advice.failureOf('schools') || advice.failureOf('rules') || 'Following each rule.' }}
+    </p>
     <ul class="plain-list rows">
       <li v-for="row in rows" :key="row.id">
         <div class="row">
@@ -81,6 +84,7 @@ const COLUMNS = [
             >{{ count(row.open, 'drink')
             }}<span class="dim">{{ open > row.open ? `, ${open - row.open} fewer` : '' }}</span></span
           >
+          <span class="dim followed">as people follow it {{ row.followed }}</span>
           <CheckField
             class="draw"
             :model-value="schools.shown.includes(row.id)"
@@ -122,7 +126,11 @@ const COLUMNS = [
         </DataTable>
       </li>
     </ul>
-    <p class="dim foot">Every rule starts from simple syrup and soda water, and from what you own.</p>
+    <p class="dim foot">
+      Each rule with its own bottles in its own order, from what you own on; mixers, syrups, tools and glasses
+      are chosen best for it from the same money. As people follow it: its list alone, with simple syrup and
+      soda water.
+    </p>
   </section>
 </template>
 
@@ -151,6 +159,11 @@ li {
 
 .figure {
   min-width: 150px;
+}
+
+.followed {
+  min-width: 170px;
+  font-size: 0.875rem;
 }
 
 .foot {

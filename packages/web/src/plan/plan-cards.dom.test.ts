@@ -20,7 +20,7 @@ const kind = (id: string) => SMALL_CATALOGUE.kinds.find((k) => k.id === id);
 describe('the sentence', () => {
   it('says what the money opens, with what, how sure that is and what is left', async () => {
     house = await inHouse(TheSentence);
-    expect(said(house.page)).toMatch(/^€47 opens 3 drinks with 3 bottles, 1 home-made syrup and 1 mixer/);
+    expect(said(house.page)).toMatch(/^€47 opens 3 drinks with 3 bottles, 1 syrup and 1 mixer/);
     expect(said(house.page)).toMatch(/Proven best in 7 ms · €0.00 left over · €18.00 more opens 1: rum/);
   });
 

@@ -20,16 +20,29 @@ export const useSchools = defineStore('schools', () => {
 
   const found = advice.on('schools');
   const curves = computed(() => found.value ?? []);
-  const drawn = computed(() => curves.value.filter((c) => shown.value.includes(c.id)));
+  const foundBest = advice.on('rules');
+  /** Each rule at its best at the money in hand, by id. */
+  const atBest = computed(() => new Map(foundBest.value?.map((r) => [r.id, r])));
+  /** The lines to draw: each rule at its best, or as people follow it until that is known. */
+  const drawn = computed(() =>
+    curves.value
+      .filter((c) => shown.value.includes(c.id))
+      .map((c) => ({ ...c, steps: atBest.value.get(c.id)?.points ?? c.steps })),
+  );
 
   watch([() => curve.everything, base, drinks, () => answers.curveKey], () => {
     if (curve.everything === 0) return;
     advice.ask('schools', { most: curve.everything, base: base.value, drinks: [...drinks.value] });
   });
 
+  watch([found, () => plans.brief?.moneyNowMinor, () => answers.proven, shown], () => {
+    if (!found.value || !answers.proven) return;
+    void advice.ask('rules', { followed: found.value, most: curve.everything, drawn: [...shown.value] });
+  });
+
   function toggle(id: string): void {
     shown.value = shown.value.includes(id) ? shown.value.filter((s) => s !== id) : [...shown.value, id];
   }
 
-  return { shown, base, wanted, drinks, curves, drawn, toggle };
+  return { shown, base, wanted, drinks, curves, atBest, drawn, toggle };
 });

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { computed } from 'vue';
+import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useCurve } from '../solver/use-curve';
 import { usePlans } from '../household/use-plans';
@@ -11,6 +13,13 @@ const answers = useAnswer();
 const curve = useCurve();
 const plans = usePlans();
 const words = useWords();
+const enough = useAdvice().on('enough');
+/** What is bought on the day is beside the money: said as soon as it has been counted. */
+const freshWords = computed(() => {
+  if (!enough.value || !plans.brief) return '';
+  const aWeek = enough.value.freshMinor * plans.brief.drinksPerWeek;
+  return `fresh things about ${words.cost(Math.round(enough.value.freshMinor))} a drink, ${words.cost(Math.round(aWeek))} a week`;
+});
 const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty } =
   useJudgement();
 </script>
@@ -47,7 +56,9 @@ const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove
           <template v-if="obstacleWords"> · {{ obstacleWords }}</template>
           <template v-else-if="answers.result"
             ><template v-if="openWords"> · {{ openWords }}</template> ·
-            {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="nextMove">
+            {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="freshWords">
+              · {{ freshWords }}</template
+            ><template v-if="nextMove">
               ·
               <strong>{{
                 nextMove.more > 0

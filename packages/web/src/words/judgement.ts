@@ -7,7 +7,7 @@ import { useItemWords } from './use-item-words';
 import { count, inSentence, listed, useWords } from './use-words';
 
 /** What follows "opens 58 drinks". */
-export function sayMakeUp({ bought, owned, homeMade, mixers, tools, glasses }: MakeUp): string {
+export function sayMakeUp({ bought, owned, syrups, mixers, tools, glasses }: MakeUp): string {
   const bottles =
     bought > 0 && owned > 0
       ? `${count(bought, 'bottle')} beside your ${owned}`
@@ -18,7 +18,7 @@ export function sayMakeUp({ bought, owned, homeMade, mixers, tools, glasses }: M
           : '';
   const parts = [
     bottles,
-    homeMade > 0 ? `${homeMade} home-made ${homeMade === 1 ? 'syrup' : 'syrups'}` : '',
+    syrups > 0 ? count(syrups, 'syrup') : '',
     mixers > 0 ? count(mixers, 'mixer') : '',
     tools > 0 ? count(tools, 'tool') : '',
     glasses > 0 ? count(glasses, 'glass', 'glasses') : '',

@@ -50,17 +50,13 @@ describe('words', () => {
 });
 
 describe('what a set is made up of', () => {
-  const nothing = { bought: 0, owned: 0, homeMade: 0, mixers: 0, tools: 0, glasses: 0 };
+  const nothing = { bought: 0, owned: 0, syrups: 0, mixers: 0, tools: 0, glasses: 0 };
 
   it('is said without what there is none of, and tells what is yours', () => {
     const say = (part: Partial<typeof nothing>) => sayMakeUp({ ...nothing, ...part });
-    expect(say({ bought: 11, homeMade: 3, mixers: 2 })).toBe(
-      'with 11 bottles, 3 home-made syrups and 2 mixers',
-    );
-    expect(say({ bought: 12, owned: 3, homeMade: 7 })).toBe(
-      'with 12 bottles beside your 3 and 7 home-made syrups',
-    );
-    expect(say({ owned: 1, homeMade: 1 })).toBe('with your 1 bottle and 1 home-made syrup');
+    expect(say({ bought: 11, syrups: 3, mixers: 2 })).toBe('with 11 bottles, 3 syrups and 2 mixers');
+    expect(say({ bought: 12, owned: 3, syrups: 7 })).toBe('with 12 bottles beside your 3 and 7 syrups');
+    expect(say({ owned: 1, syrups: 1 })).toBe('with your 1 bottle and 1 syrup');
     expect(say({ mixers: 4 })).toBe('with 4 mixers');
     expect(say({ bought: 1, tools: 2, glasses: 1 })).toBe('with 1 bottle, 2 tools and 1 glass');
   });

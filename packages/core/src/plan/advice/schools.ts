@@ -117,18 +117,18 @@ class Buyer {
     for (const id of wanted.reverse()) this.buy([id]);
   }
 
-  /** The bottle of a kind that is on offer; undefined when it is owned, ruled out or not sold. */
-  itemOf(kindId: string): string | undefined {
+  /**
+   * What buying a kind takes that is not there yet: its bottle, or the packs that it is made from. Nothing
+   * when it is owned, ruled out or not sold.
+   */
+  itemsFor(kindId: string): string[] {
     const { problem, items } = this.compiled;
     const never = new Set(problem.never);
     for (const [id, item] of items) {
-      if (item.kind.id === kindId && !item.owned && !never.has(id)) return id;
+      if (item.kind.id !== kindId || item.owned || never.has(id)) continue;
+      return (item.made ? item.madeFrom : [id]).filter((i) => !this.held.has(i));
     }
-    return undefined;
-  }
-
-  has(itemId: string): boolean {
-    return this.held.has(itemId);
+    return [];
   }
 }
 
@@ -147,10 +147,10 @@ export function followSchool(compiled: CompiledPlan, school: School, mostMinor: 
   const buyer = new Buyer(compiled, mostMinor);
   const wanted = [...SCHOOL_BASICS, ...school.kinds, ...(school.goesOn ? mostCalledFor(compiled) : [])];
   for (const kind of wanted) {
-    const item = buyer.itemOf(kind);
+    const items = buyer.itemsFor(kind);
     // Whoever follows a list buys the next thing on it, or waits: nothing is passed over for a cheaper one.
-    if (item === undefined || buyer.has(item)) continue;
-    if (!buyer.buy([item])) break;
+    if (items.length === 0) continue;
+    if (!buyer.buy(items)) break;
     buyer.buyKitAsAsked();
   }
   return buyer.steps;
@@ -176,7 +176,7 @@ export function followDrinks(
  */
 export function followBase(compiled: CompiledPlan, baseKind: string, mostMinor: number): SchoolStep[] {
   const buyer = new Buyer(compiled, mostMinor);
-  const first = [...SCHOOL_BASICS, baseKind].flatMap((kind) => buyer.itemOf(kind) ?? []);
+  const first = [...SCHOOL_BASICS, baseKind].flatMap((kind) => buyer.itemsFor(kind));
   if (!buyer.buy(first)) return buyer.steps;
   const ofBase = [...compiled.recipes.values()].filter((r) => r.slots.some((s) => s.kind === baseKind));
   let bought = true;

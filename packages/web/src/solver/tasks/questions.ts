@@ -5,9 +5,12 @@ import { measuredAmounts, measuringLines, rankJiggers, scoreMeasures } from '@ui
 import {
   answerPlan,
   askGuests,
+  ATTITUDE_MIN_FIT,
   drinksInQuestion,
+  enoughOf,
   growTo,
   monthByMonth,
+  rulesAtBest,
   schoolCurves,
   shoppingOrder,
   steadiness,
@@ -16,12 +19,17 @@ import {
   whyNot,
   type KitScope,
   type MonthByMonth,
+  type PlanResult,
+  type SchoolCurve,
   type Steadiness,
 } from '@uisce/core/plan';
 import type { PlanAnswer, PlanProblem } from '@uisce/core/planner';
 import { kindIndex } from '@uisce/core/catalogue';
 import type { About, TimedResult } from '../about';
 import { heldFor } from './held';
+
+/** What of an answer tells how far it goes. */
+type EnoughAsked = Pick<PlanResult, 'answer' | 'inUse' | 'items'>;
 
 /** Tell how far a long answer has come, 0 to 1, and what it is so far. */
 type Tell<T> = (soFar: T, progress: number) => void;
@@ -58,6 +66,15 @@ export const QUESTIONS = {
   schools(about: About, of: { most: number; base: string; drinks: string[] }, catalogue: Catalogue) {
     return schoolCurves(heldFor(about, catalogue).compiled, of);
   },
+  /** The rules of thumb that were followed, each at its best at the money in hand. */
+  rules(
+    about: About,
+    { followed, ...of }: { followed: SchoolCurve[]; most: number; drawn: string[] },
+    catalogue: Catalogue,
+  ) {
+    const now = about.brief.moneyNowMinor;
+    return rulesAtBest(heldFor(about, catalogue).compiled, followed, { ...of, now });
+  },
   ladder(about: About, { months }: { months: number }, catalogue: Catalogue, tell: Tell<MonthByMonth>) {
     const { compiled, search } = heldFor(about, catalogue);
     const { moneyNowMinor: nowMinor, moneyPerMonthMinor: perMonthMinor } = about.brief;
@@ -71,6 +88,12 @@ export const QUESTIONS = {
     // Nobody is asked for syrup.
     const bottles = [...items].flatMap(([id, { kind }]) => (kind.supply === 'bottle' ? [id] : []));
     return askGuests(problemNow(about, catalogue), answer, guests, new Set(bottles));
+  },
+  /** How far the set goes, and what a glass of it comes to. */
+  enough({ brief, prices }: About, { result }: { result: EnoughAsked }, catalogue: Catalogue) {
+    const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
+    const minFit = ATTITUDE_MIN_FIT[brief.attitude];
+    return enoughOf(result, catalogue, recipes, kindIndex(catalogue.kinds), prices, minFit);
   },
   shopping(about: About, { answer }: { answer: PlanAnswer }, catalogue: Catalogue) {
     return shoppingOrder(problemNow(about, catalogue), answer);
