@@ -68,5 +68,7 @@ export async function choose(where: Page | Locator, label: string, option: strin
   const field = where.getByRole('combobox', { name: label });
   await field.focus();
   await page.keyboard.press('ArrowDown');
-  await page.getByRole('option', { name: option, exact: true }).click();
+  // The list of the field before may still be on its way out.
+  const list = page.getByRole('listbox', { name: label });
+  await list.getByRole('option', { name: option, exact: true }).click();
 }

@@ -6,8 +6,8 @@ export default defineConfig({
   outputDir: '../test-results',
   timeout: 180_000,
   expect: { timeout: 20_000 },
-  // Two solvers a page already fill a two-core machine.
-  workers: 1,
+  // A page and its solvers fill a core or two, but every test waits for something half of its time.
+  workers: 2,
   forbidOnly: true,
   reporter: [['list'], ['json']],
   use: {

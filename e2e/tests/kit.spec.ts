@@ -54,10 +54,13 @@ test('a shot glass is weighed on the scale, and a spec is read in its measure', 
   await page.getByRole('button', { name: 'Weigh a vessel' }).click();
   const scale = page.getByRole('img', { name: /^The scale shows/ });
   await page.getByRole('button', { name: 'Put it on, empty' }).click();
-  await expect(page.getByRole('button', { name: 'Take the reading' })).toBeEnabled();
+  // The glass weighs something too: nothing can be taken before it is tared away.
   await page.waitForFunction(() =>
     /shows (9\d|1\d\d) g/.test(document.querySelector('svg.scale')?.getAttribute('aria-label') ?? ''),
   );
+  await expect(page.getByRole('button', { name: 'Take the reading' })).toBeDisabled();
+  // It comes to rest before it is tared.
+  await page.waitForTimeout(1500);
   await page.getByRole('button', { name: 'Tare' }).click();
   await expect(scale).toHaveAccessibleName(/shows -?[01] g/);
   for (let weighing = 0; weighing < 2; weighing++) {
@@ -73,9 +76,9 @@ test('a shot glass is weighed on the scale, and a spec is read in its measure', 
   // A shot glass holds 20 to 60 ml (common practice).
   expect(ml).toBeGreaterThan(20);
   expect(ml).toBeLessThan(60);
-  await page.getByLabel('Or type grams').fill('nothing');
+  await page.getByLabel('Or type grams, tared').fill('nothing');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText(/Type the grams your scale shows/)).toBeVisible();
+  await expect(page.getByText(/Type what yours shows: a number above 0/)).toBeVisible();
   await page.getByLabel('Called').fill('Lighthouse shot');
   await page.getByRole('button', { name: 'Keep it as a measure' }).click();
   await saved(page, 'Calibrated lighthouse shot');

@@ -68,6 +68,11 @@ describe('explanations of random sets', () => {
           const before = groups(answer.drinks.map((d) => d.id));
           const after = groups(openWith([...answer.items, lift.id]));
           expect(groups(lift.opens.map((d) => d.id))).toEqual(after.filter((g) => !before.includes(g)));
+          // It takes more money than there is, and the best set of that money gains as much or more.
+          const more = lift.price - (problem.budget - answer.spend);
+          expect(more).toBeGreaterThan(0);
+          const best = solvePlan({ ...problem, budget: problem.budget + more });
+          expect(best.value).toBeGreaterThanOrEqual(answer.value + lift.gain - 1e-9);
         }
       }),
       { numRuns: 150 },

@@ -37,7 +37,8 @@ export interface Explanation {
 
 /**
  * Explain a set: what leans on each item, what each shut drink lacks, which single items to add
- * next. Limits on number and room are ignored for the last two: they say what money would do.
+ * next. What shut drinks lack is said whatever the limits on number and room; an item to add next is one
+ * that there is room for.
  *
  * @example explainPlan(problem, answer).lifts // what one more bottle would open
  */
@@ -159,8 +160,13 @@ function lifts(
 ): Lift[] {
   const before = prepared.steps(fits);
   const open = openGroups(prepared, fits);
+  const left = prepared.limits.map(({ of, limit }) => ({
+    of,
+    room: limit - [...chosen].reduce((sum, i) => sum + (of[i] ?? 0), 0),
+  }));
   const found = prepared.problem.items.flatMap((item, i): Lift[] => {
     if (chosen.has(i) || prepared.never.has(i)) return [];
+    if (left.some(({ of, room }) => (of[i] ?? 0) > room)) return [];
     const more = supply.slice();
     for (const c of prepared.provides[i] ?? []) more[c] = (more[c] ?? 0) + 1;
     const after = prepared.drinks.map((_, d) => prepared.fit(d, more));

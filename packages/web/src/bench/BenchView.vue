@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { later } from '../ui/later';
+import { recipeOfBatch, weighingOf } from '@uisce/core/making';
+import { useBatches } from '../household/use-batches';
 import { useBatchPlan } from './use-batch-plan';
 import PlanSwitcher from '../ui/PlanSwitcher.vue';
 import { useTrade } from '../household/use-trade';
@@ -11,7 +13,7 @@ const BenchCards = later(() => import('./BenchCards.vue'));
 
 const trade = useTrade();
 const words = useWords();
-const { sayParts, recipeName } = useBatchWords();
+const { sayParts, recipeName, partName, grams } = useBatchWords();
 const { batch, recipe, bottleMl, sizedBy, keeps, useBy, cost } = useBatchPlan();
 
 const filled = computed(() => {
@@ -29,16 +31,38 @@ const saving = computed(() => {
     ? `${words.cost(Math.round(c.minor))} instead of ${words.cost(Math.round(bought))} bottled`
     : '';
 });
+
+/** The batch that was begun, and what it waits for: nothing else on this page is as pressing. */
+const batches = useBatches();
+const onScale = computed(() => {
+  const record = batches.onBench;
+  const made = record && recipeOfBatch(record, trade.catalogue.homeMade);
+  if (!record || !made) return undefined;
+  const { now, target } = weighingOf(made, record, trade.catalogue, trade.kinds);
+  const part = target && made.from[target.part];
+  const next =
+    part && target
+      ? `${grams(target.addG)} ${partName(part)} next`
+      : now?.do === 'rest'
+        ? now.say
+        : now?.do === 'top-up'
+          ? 'weigh it, and give back its water'
+          : 'bottle it';
+  return { recipe: made, next };
+});
 </script>
 
 <template>
   <header class="sentence head">
     <div aria-live="polite" aria-atomic="true">
       <h1 v-if="!trade.loaded || !batch">Laying out the bench</h1>
+      <h1 v-else-if="onScale">
+        {{ recipeName(onScale.recipe) }} is on the scale: <span class="copper">{{ onScale.next }}</span>
+      </h1>
       <h1 v-else>
         {{ sayParts(batch) }}: <span class="copper">{{ filled }}</span>
       </h1>
-      <p v-if="batch && keeps" class="dim">
+      <p v-if="batch && keeps && !onScale" class="dim">
         <strong>{{ recipeName(recipe) }}</strong> · {{ words.number(batch.brix) }} °Brix · keep it cold, use
         by {{ words.day(useBy) }}<template v-if="saving"> · {{ saving }}</template>
       </p>

@@ -5,6 +5,7 @@ import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
 import { useToday } from '../words/use-today';
 import { useWords } from '../words/use-words';
+import TypedReading from '../ui/TypedReading.vue';
 
 /** The last step: a drop on the refractometer if you like, and into the bottle with its dates. */
 const props = defineProps<{ record: BatchRecord; batch: Batch }>();
@@ -16,9 +17,12 @@ const today = useToday();
 const refractometer = new SimulatedRefractometer(() => Math.random());
 const ROOM_C = 20;
 
+function keepBrix(measuredBrix: number): void {
+  batches.edit(props.record.id, 'Brix read', { measuredBrix });
+}
 function readBrix(): void {
-  const measuredBrix = refractometer.read(props.batch.brix, ROOM_C);
-  if (measuredBrix !== undefined) batches.edit(props.record.id, 'Brix read', { measuredBrix });
+  const read = refractometer.read(props.batch.brix, ROOM_C);
+  if (read !== undefined) keepBrix(read);
 }
 function bottle(): void {
   batches.keep(bottleBatch(props.record, props.batch, today.iso(), trade.catalogue), 'Bottled');
@@ -35,6 +39,14 @@ function bottle(): void {
     </p>
     <div class="buttons">
       <v-btn @click="readBrix">Read a drop on the refractometer</v-btn>
+      <TypedReading
+        label="Or what your own reads"
+        suffix="°Brix"
+        :above="0"
+        :most="95"
+        button="Mine reads this"
+        @take="keepBrix"
+      />
       <v-btn color="sea" @click="bottle">Into the bottle, with today’s date</v-btn>
     </div>
   </div>

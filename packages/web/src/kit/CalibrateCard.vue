@@ -8,6 +8,7 @@ import NumberField from '../ui/NumberField.vue';
 import ScaleDrawing from '../ui/drawing/ScaleDrawing.vue';
 import { useSimulatedScale } from '../ui/use-simulated-scale';
 import KeepVessel from './KeepVessel.vue';
+import TypedReading from '../ui/TypedReading.vue';
 import { useVesselOnScale } from './use-vessel-on-scale';
 import CheckField from '../ui/CheckField.vue';
 import ChoiceRow from '../ui/ChoiceRow.vue';
@@ -27,8 +28,6 @@ const how = ref<'scale' | 'pours'>('scale');
 const typeId = ref('shot');
 const celsius = ref(20);
 const readings = ref<number[]>([]);
-const typed = ref('');
-const fault = ref('');
 const pouredFrom = ref(0);
 const fills = ref(1);
 const lastShare = ref(0);
@@ -36,22 +35,18 @@ const lastShare = ref(0);
 const type = computed(() => trade.glasses.get(typeId.value));
 const { vessel, brimWidthMm, onScale, putOn, takeOff, pour, fill, pourOut } = useVesselOnScale(type, scale);
 watch(typeId, () => (readings.value = []));
-const canTake = computed(() => scale.reading.value.stable && (scale.reading.value.g ?? 0) > 0);
+/** The glass itself is not what it holds: until it is tared away there is nothing to take. */
+const tared = ref(false);
+watch([onScale, () => scale.fine.value], () => (tared.value = false));
+function tare(): void {
+  scale.tare();
+  tared.value = true;
+}
+const canTake = computed(() => tared.value && scale.reading.value.stable && (scale.reading.value.g ?? 0) > 0);
 function take(): void {
   const { g } = scale.reading.value;
   if (g !== undefined && g > 0) readings.value = [...readings.value, g];
 }
-function addTyped(): void {
-  const g = Number(typed.value.replace(',', '.'));
-  if (!(g > 0 && g <= 5000)) {
-    fault.value = 'Type the grams your scale shows, above 0 and up to 5000.';
-    return;
-  }
-  fault.value = '';
-  typed.value = '';
-  readings.value = [...readings.value, g];
-}
-
 const lines = computed(() => measuringLines(kits.kit.vessels));
 const result = computed(() => {
   if (how.value === 'scale')
@@ -109,7 +104,7 @@ const known = computed(() =>
       <template v-if="how === 'scale'">
         <ol>
           <li><v-btn :disabled="onScale" @click="putOn">Put it on, empty</v-btn></li>
-          <li><v-btn :disabled="!onScale" @click="scale.tare()">Tare</v-btn></li>
+          <li><v-btn :disabled="!onScale" @click="tare">Tare</v-btn></li>
           <li>
             <v-btn :disabled="!onScale" @click="pour(SPLASH_ML)">A splash</v-btn>
             <v-btn :disabled="!onScale" @click="fill">Fill to the line</v-btn>
@@ -120,16 +115,14 @@ const known = computed(() =>
             <v-btn :disabled="!onScale" @click="takeOff">Take off</v-btn>
           </li>
         </ol>
-        <div class="typed">
-          <v-text-field
-            v-model="typed"
-            label="Or type grams"
-            inputmode="decimal"
-            :error-messages="fault ? [fault] : []"
-            @keydown.enter="addTyped"
-          />
-          <v-btn @click="addTyped">Add</v-btn>
-        </div>
+        <TypedReading
+          label="Or type grams, tared"
+          suffix="g"
+          :above="0"
+          :most="5000"
+          button="Add"
+          @take="readings = [...readings, $event]"
+        />
         <NumberField
           label="Water at"
           suffix="°C"
@@ -203,16 +196,11 @@ ol li > * + * {
   margin-inline-start: 8px;
 }
 
-.two,
-.typed {
+.two {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 12px;
   align-items: center;
-}
-
-.typed {
-  grid-template-columns: 1fr auto;
 }
 
 p {

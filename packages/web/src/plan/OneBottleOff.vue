@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { useAnswer } from '../solver/use-answer';
+import { useCurve } from '../solver/use-curve';
+import { usePlans } from '../household/use-plans';
 import { useItemWords } from '../words/use-item-words';
 import { count, useWords } from '../words/use-words';
 
@@ -11,13 +13,27 @@ const emit = defineEmits<{ select: [itemId: string] }>();
 const answers = useAnswer();
 const { itemName } = useItemWords();
 const words = useWords();
+const curve = useCurve();
+const plans = usePlans();
+
+const money = computed(() => plans.brief?.moneyNowMinor ?? 0);
+const leftOver = computed(() => money.value - (answers.result?.answer.spend ?? 0));
+
+/** What the best set of so much more money opens beyond this one; undefined until the curve is proven there. */
+function bestGain(more: number): number | undefined {
+  const best = curve.at(money.value + more);
+  return best?.proven && answers.result ? best.point.open - answers.result.open : undefined;
+}
 
 const rows = computed(() =>
   (answers.result?.explanation.lifts ?? [])
     .filter((l) => l.opens.length > 0)
+    .sort((a, b) => a.price / a.opens.length - b.price / b.opens.length || (a.id < b.id ? -1 : 1))
     .slice(0, MOST_SHOWN)
     .map((lift) => ({
       ...lift,
+      more: Math.max(0, lift.price - leftOver.value),
+      best: bestGain(Math.max(0, lift.price - leftOver.value)),
       name: itemName(lift.id).replace(/^./, (c) => c.toUpperCase()),
       is: answers.kitById.has(lift.id)
         ? ('kit' as const)
@@ -44,7 +60,12 @@ const attributes = { kit: { to: '/kit' }, pack: {}, bottle: { type: 'button' } }
           @click="row.is === 'bottle' && emit('select', row.id)"
         >
           <strong>{{ row.name }}</strong>
-          <span class="dim">opens {{ count(row.opens.length, 'drink') }}</span>
+          <span class="dim"
+            >opens {{ count(row.opens.length, 'drink')
+            }}<template v-if="row.best !== undefined"
+              >; the best set for {{ words.price(row.more) }} more opens {{ row.best }}</template
+            ></span
+          >
           <span class="price">{{ words.price(row.price) }}</span>
         </component>
       </li>
