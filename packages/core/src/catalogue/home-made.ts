@@ -33,6 +33,8 @@ const partSchema = z
     pantry: idSchema.optional(),
     /** Grams for the batch as written. */
     g: z.number().positive().max(5000),
+    /** Strength of a spirit from the pantry where it is not the usual one. */
+    spiritAbv: z.number().min(0).max(0.97).optional(),
     /** Goes in hot; or only once the pan is off the heat. */
     hot: z.boolean().default(false),
     cold: z.boolean().default(false),

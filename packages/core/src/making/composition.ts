@@ -104,6 +104,8 @@ export function compositionOfPart(
 ): Composition {
   const thing = catalogue.pantry.find((p) => p.id === part.pantry);
   if (part.strained) return thing ? { ...NOTHING, waterG: -thing.drinks } : NOTHING;
+  if (thing?.spiritAbv !== undefined && part.spiritAbv !== undefined)
+    return compositionOfSpirit(part.spiritAbv);
   if (thing) return compositionOfPantry(thing);
   const kind = kinds.get(part.kind ?? '');
   return kind ? compositionOfKind(kind) : NOTHING;

@@ -1,3 +1,6 @@
+import { amountMl } from '../base/amount.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Recipe, Slot } from '../catalogue/recipe.js';
 import { brixOfRatio, sugarGPerLOfBrix } from './solution.js';
 
 /** An amount of one syrup as an amount of another that sweetens as much. */
@@ -25,4 +28,50 @@ export function rescaleSyrup(ml: number, fromRatio: number, toRatio: number): Re
   const to = brixOfRatio(toRatio);
   const out = (ml * sugarGPerLOfBrix(from)) / sugarGPerLOfBrix(to);
   return { ml: out, waterMl: out * waterPerMl(to) - ml * waterPerMl(from) };
+}
+
+/** Plain sugar syrups: what one strength of them does, another does as well. */
+export const PLAIN_SYRUPS: readonly string[] = ['simple-syrup', 'rich-syrup'];
+/** Nearer than this no one can tell two syrups apart. */
+const SAME_RATIO = 0.01;
+
+/** What a slot asks for, poured from a plain syrup of another ratio; undefined when it is poured as written. */
+export function fromHouseSyrup(
+  slot: Pick<Slot, 'kind' | 'amount'>,
+  ratio: number | null,
+  kinds: ReadonlyMap<string, Kind>,
+): Rescaled | undefined {
+  const ml = amountMl(slot.amount);
+  const written = Number.parseFloat(kinds.get(slot.kind)?.strength ?? '');
+  if (ratio === null || ml === undefined || !PLAIN_SYRUPS.includes(slot.kind) || Number.isNaN(written))
+    return undefined;
+  return Math.abs(written - ratio) < SAME_RATIO ? undefined : rescaleSyrup(ml, written, ratio);
+}
+
+/**
+ * A recipe as it is poured where one plain syrup is kept for all: its amounts, and the kinds with that
+ * syrup's sugar, so that volume, strength and glass are those of the drink in hand.
+ *
+ * @param ratio sugar to water by weight of the syrup that is kept; null where none is.
+ */
+export function withHouseSyrup(
+  recipe: Recipe,
+  ratio: number | null,
+  kinds: ReadonlyMap<string, Kind>,
+): { recipe: Recipe; kinds: ReadonlyMap<string, Kind> } {
+  const swapped = new Map(
+    recipe.slots.flatMap((slot) => {
+      const poured = fromHouseSyrup(slot, ratio, kinds);
+      return poured ? [[slot, poured.ml] as const] : [];
+    }),
+  );
+  if (ratio === null || swapped.size === 0) return { recipe, kinds };
+  const sugarGPerL = sugarGPerLOfBrix(brixOfRatio(ratio));
+  const kept = new Map(kinds);
+  for (const { kind } of swapped.keys()) kept.set(kind, { ...(kinds.get(kind) as Kind), sugarGPerL });
+  const slots = recipe.slots.map((slot) => {
+    const ml = swapped.get(slot);
+    return ml === undefined ? slot : { ...slot, amount: { value: ml, measure: 'ml' as const } };
+  });
+  return { recipe: { ...recipe, slots }, kinds: kept };
 }

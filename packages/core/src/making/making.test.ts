@@ -1,11 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { homeMadeSchema, pantrySchema } from '../catalogue/home-made.js';
 import { kindSchema } from '../catalogue/kind.js';
+import { drinkFigures } from '../drink/figures.js';
+import { testKinds, testRecipe } from '../testing/trade.js';
+import { scaledBatch } from './batch.js';
 import { abvOf, brixOf, massG, NOTHING, times, together, volumeMl, type Composition } from './composition.js';
 import { abvOfMassFraction, ETHANOL_G_PER_ML, ethanolWaterGPerMl, massFractionOfAbv } from './ethanol.js';
 import { extendedCitrus, extendedCitrusParts } from './extended-citrus.js';
 import { homeLiqueur } from './home-liqueur.js';
-import { rescaleSyrup } from './house-syrup.js';
+import { rescaleSyrup, withHouseSyrup } from './house-syrup.js';
 import { rebalance, targetReadingG, waterLostG } from './overshoot.js';
 import { saturation, sucroseSolubilityBrix } from './solubility.js';
 import { brixOfRatio, sugarGPerLOfBrix } from './solution.js';
@@ -173,6 +177,31 @@ describe('the house syrup', () => {
       }),
     );
   });
+
+  it('pours the drink in hand: as much alcohol and sugar, in less or more water', () => {
+    const kinds = testKinds(
+      ['gin', { abv: 0.4 }],
+      ['simple-syrup', { supply: 'home-made', strength: '1:1', sugarGPerL: sugarGPerLOfBrix(50) }],
+    );
+    const written = testRecipe([
+      ['gin', '60 ml', 'base'],
+      ['simple-syrup', '20 ml', 'sweet'],
+    ]);
+    const before = drinkFigures(written, kinds);
+    expect(withHouseSyrup(written, null, kinds).recipe).toBe(written);
+    expect(withHouseSyrup(written, 1, kinds).recipe).toBe(written);
+    fc.assert(
+      fc.property(fc.double({ min: 1.1, max: 2.5, noNaN: true }), (ratio) => {
+        const poured = withHouseSyrup(written, ratio, kinds);
+        const after = drinkFigures(poured.recipe, poured.kinds);
+        expect(after.sugarG).toBeCloseTo(before.sugarG, 6);
+        expect(after.ethanolG).toBeCloseTo(before.ethanolG, 6);
+        expect(after.abv).toBeGreaterThan(before.abv);
+        const ml = rescaleSyrup(20, 1, ratio).ml;
+        expect(after.mixMl).toBeCloseTo(before.mixMl - 20 + ml, 6);
+      }),
+    );
+  });
 });
 
 describe('extended citrus', () => {
@@ -234,6 +263,26 @@ describe('a home liqueur', () => {
       ),
     );
     expect(() => homeLiqueur(50, 0.4, 0.4)).toThrow(/stronger/);
+  });
+
+  it('comes out as strong when it is kept and made from the spirit that it was thought of with', () => {
+    const pantry = pantrySchema.array().parse([
+      { id: 'white-sugar', name: 'white sugar', sugar: 1 },
+      { id: 'water', name: 'water', water: 1 },
+      { id: 'neutral-spirit', name: 'neutral spirit 50 %', spiritAbv: 0.5 },
+    ]);
+    for (const spiritAbv of [0.96, 0.5, 0.4]) {
+      const made = homeLiqueur(60, spiritAbv, 0.2);
+      const recipe = homeMadeSchema.parse({
+        ...{ id: 'own', makes: 'liqueur', effort: 1, how: 'Stir and bottle it.', keepsDays: 100 },
+        from: [
+          { pantry: 'white-sugar', g: 180 },
+          { pantry: 'water', g: 120 },
+          { pantry: 'neutral-spirit', g: 300 * made.spiritToSyrup, spiritAbv },
+        ],
+      });
+      expect(scaledBatch(recipe, 1, { pantry }, new Map()).abv, String(spiritAbv)).toBeCloseTo(0.2, 4);
+    }
   });
 
   it('holds at 20 % and 40 °Brix syrup about what bottled liqueurs do', () => {

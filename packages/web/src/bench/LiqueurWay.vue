@@ -39,7 +39,13 @@ watchEffect(() => {
           from: [
             { ...PLAIN_PART, pantry: 'white-sugar', g: sugarG },
             { ...PLAIN_PART, pantry: 'water', g: SYRUP_G - sugarG, hot: true },
-            { ...PLAIN_PART, pantry: 'neutral-spirit', g: SYRUP_G * made.spiritToSyrup, cold: true },
+            {
+              ...PLAIN_PART,
+              pantry: 'neutral-spirit',
+              g: SYRUP_G * made.spiritToSyrup,
+              spiritAbv: spiritAbv.value / 100,
+              cold: true,
+            },
           ],
           how: 'Stir the syrup clear, let it cool, add the spirit, bottle.',
         },
@@ -79,7 +85,7 @@ watchEffect(() => {
       <template v-else
         >{{ words.number(liqueur.spiritToSyrup, 2) }} g of spirit to a gram of syrup:
         <strong>{{ words.percent(liqueur.abv) }} vol</strong>, {{ words.number(liqueur.sugarGPerL, 0) }} g of
-        sugar a litre. Kept with neutral spirit of 50 %.</template
+        sugar a litre. Kept with neutral spirit of that strength.</template
       >
     </p>
     <CautionLine class="wide"

@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkCost, drinkFigures, standardDrink } from '@uisce/core/drink';
+import { drinkCost, standardDrink } from '@uisce/core/drink';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
+import { useHouseSyrup } from '../words/house-syrup';
 import { inSentence, listed, useWords } from '../words/use-words';
 
 const props = defineProps<{ recipe: Recipe }>();
 
 const household = useSettings();
 const trade = useTrade();
+const house = useHouseSyrup();
 const words = useWords();
 
-const profile = computed(() => drinkFigures(props.recipe, trade.kinds));
+const profile = computed(() => house.figuresOf(props.recipe));
 const cost = computed(() => (trade.prices ? drinkCost(props.recipe, trade.prices, trade.kinds) : undefined));
 const standard = computed(() => {
   const { g, word } = standardDrink(household.settings.locale);

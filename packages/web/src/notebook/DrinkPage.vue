@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { drinkKey, type Recipe } from '@uisce/core/catalogue';
-import { drinkFigures, methodSteps } from '@uisce/core/drink';
+import { methodSteps } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { ALLERGEN_WORDS, CANON_WORDS, ERA_WORDS } from '../words/trade-words';
+import { useHouseSyrup } from '../words/house-syrup';
 import { inSentence, listed, useWords } from '../words/use-words';
 import { useWarnings } from '../ui/drink/use-warnings';
 import SpecTable from '../ui/drink/SpecTable.vue';
@@ -25,6 +26,7 @@ const props = defineProps<{
 const BalanceChart = defineAsyncComponent(() => import('./BalanceChart.vue'));
 
 const trade = useTrade();
+const house = useHouseSyrup();
 const words = useWords();
 const { fromOwned, fromPlan } = useLacks(toRef(props, 'recipe'));
 
@@ -34,7 +36,7 @@ watch(
   () => (servings.value = 1),
 );
 
-const profile = computed(() => drinkFigures(props.recipe, trade.kinds));
+const profile = computed(() => house.figuresOf(props.recipe));
 const glass = computed(() => trade.glasses.get(props.recipe.glass));
 const steps = computed(() =>
   glass.value

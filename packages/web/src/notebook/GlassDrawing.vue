@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { fillGlass, heightOfMl, radiusAt } from '@uisce/core/glass';
 import { useTrade } from '../household/use-trade';
+import { useHouseSyrup } from '../words/house-syrup';
 import { JOB_COLOUR } from '../ui/theme/tokens';
 import { inSentence, useWords } from '../words/use-words';
 import { FOOT_MM, glassOutline } from '../ui/drawing/outline';
@@ -19,7 +20,11 @@ const ROOM = { width: 420, height: 330, glassWidth: 196, top: 18 };
 const LABEL_STEP = 22;
 
 const glass = computed(() => trade.glasses.get(props.recipe.glass));
-const fill = computed(() => (glass.value ? fillGlass(props.recipe, glass.value, trade.kinds) : undefined));
+const house = useHouseSyrup();
+const poured = computed(() => house.asPoured(props.recipe));
+const fill = computed(() =>
+  glass.value ? fillGlass(poured.value.recipe, glass.value, poured.value.kinds) : undefined,
+);
 
 const drawing = computed(() => {
   const f = fill.value;

@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { HomeMadePart, Recipe } from '@uisce/core/catalogue';
+import type { Recipe } from '@uisce/core/catalogue';
+import { batchOfVolume, keeping } from '@uisce/core/making';
+import { useBatchWords } from '../words/batch-words';
 import { useTrade } from '../household/use-trade';
-import { inSentence, listed, sayDays, useWords } from '../words/use-words';
+import { listed, sayDays } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
+
+/** How long a batch keeps does not hang on its size. */
+const TRIAL_ML = 400;
 
 const props = defineProps<{ recipe: Recipe }>();
 
 const trade = useTrade();
-const words = useWords();
-const partName = ({ kind, pantry }: HomeMadePart) =>
-  trade.catalogue.pantry.find((p) => p.id === pantry)?.name ?? trade.kindName(kind ?? '');
+const { partName, grams } = useBatchWords();
 
 /** Parts of the drink that can be made at home, with what goes into a batch. */
 const batches = computed(() => {
@@ -20,9 +23,11 @@ const batches = computed(() => {
     .map((batch) => ({
       key: batch.id,
       name: trade.kindName(batch.makes) + (batch.way ? `, ${batch.way}` : ''),
-      from: listed(batch.from.map((p) => `${words.number(p.g)} g ${inSentence(partName(p))}`)),
+      from: listed(batch.from.map((p) => `${grams(p.g)} ${partName(p)}`)),
       how: batch.how,
-      keeps: sayDays(batch.keepsDays),
+      keeps: sayDays(
+        keeping(batchOfVolume(batch, TRIAL_ML, trade.catalogue, trade.kinds), trade.catalogue).days,
+      ),
       caution: batch.caution,
     }));
 });

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { drinkCost, drinkFigures } from '@uisce/core/drink';
+import { drinkCost } from '@uisce/core/drink';
 import { countDrinks } from '@uisce/core/plan';
 import { later } from '../ui/later';
 import { useIndex } from './use-index';
 import { useAtHand } from '../ui/drink/use-at-hand';
 import { useAnswer } from '../solver/use-answer';
 import { useTrade } from '../household/use-trade';
+import { useHouseSyrup } from '../words/house-syrup';
 import { count, useWords } from '../words/use-words';
 
 const NotebookIndex = later(() => import('./NotebookIndex.vue'));
@@ -17,6 +18,7 @@ const route = useRoute();
 const router = useRouter();
 const answers = useAnswer();
 const trade = useTrade();
+const house = useHouseSyrup();
 const words = useWords();
 const { sections, have } = useIndex();
 const atHand = useAtHand();
@@ -45,7 +47,7 @@ const underline = computed(() => {
     const owned = countDrinks([...have.value], trade.recipes);
     return `${count(owned, 'drink')} from what you own already, citrus and other fresh things aside`;
   }
-  const profile = drinkFigures(found, trade.kinds);
+  const profile = house.figuresOf(found);
   const cost = trade.prices ? drinkCost(found, trade.prices, trade.kinds).minor : 0;
   const also = found.also.length > 0 ? ` · also ${found.also.join(', ')}` : '';
   const variant = found.variant ? ` · ${found.variant}` : '';

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkFigures, methodSteps } from '@uisce/core/drink';
+import { methodSteps } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { ALLERGEN_WORDS } from '../words/trade-words';
+import { useHouseSyrup } from '../words/house-syrup';
 import { inSentence, listed, useWords } from '../words/use-words';
 import { useWarnings } from '../ui/drink/use-warnings';
 import SpecTable from '../ui/drink/SpecTable.vue';
@@ -12,9 +13,10 @@ import CautionLine from '../ui/CautionLine.vue';
 const props = defineProps<{ recipe: Recipe }>();
 
 const trade = useTrade();
+const house = useHouseSyrup();
 const words = useWords();
 
-const profile = computed(() => drinkFigures(props.recipe, trade.kinds));
+const profile = computed(() => house.figuresOf(props.recipe));
 const glass = computed(() => trade.glasses.get(props.recipe.glass));
 const steps = computed(() =>
   glass.value

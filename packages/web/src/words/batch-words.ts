@@ -18,8 +18,10 @@ export function useBatchWords() {
     return `${kind.replace(/ [\d.]+:1$/, '')}, ${recipe.way}`;
   }
 
-  function partName({ kind, pantry, hot }: HomeMadePart): string {
-    const name = pantry === undefined ? trade.kindName(kind ?? '') : trade.pantryName(pantry);
+  function partName({ kind, pantry, hot, spiritAbv }: HomeMadePart): string {
+    const usual = pantry === undefined ? trade.kindName(kind ?? '') : trade.pantryName(pantry);
+    const name =
+      spiritAbv === undefined ? usual : usual.replace(/[\d.]+ %$/, `${words.number(spiritAbv * 100)} %`);
     return pantry === 'water' && hot ? 'hot water' : inSentence(name);
   }
 

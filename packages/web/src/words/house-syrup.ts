@@ -1,14 +1,9 @@
-import { amountMl } from '@uisce/core/base';
-import type { Slot } from '@uisce/core/catalogue';
-import { rescaleSyrup, type Rescaled } from '@uisce/core/making';
+import type { Recipe, Slot } from '@uisce/core/catalogue';
+import { drinkFigures } from '@uisce/core/drink';
+import { fromHouseSyrup, withHouseSyrup, type Rescaled } from '@uisce/core/making';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { useWords } from './use-words';
-
-/** Plain sugar syrups: what one strength of them does, another does as well. */
-const PLAIN = new Set(['simple-syrup', 'rich-syrup']);
-/** Nearer than this no one can tell the two apart. */
-const SAME_RATIO = 0.01;
 
 export interface HousePour extends Rescaled {
   ratio: number;
@@ -23,13 +18,8 @@ export function useHouseSyrup() {
   /** What a slot asks for, from the house syrup; undefined when it is poured as written. */
   function of(slot: Pick<Slot, 'kind' | 'amount'>): HousePour | undefined {
     const ratio = household.settings.houseSyrupRatio;
-    const ml = amountMl(slot.amount);
-    const written = Number.parseFloat(trade.kinds.get(slot.kind)?.strength ?? '');
-    if (ratio === null || ml === undefined || !PLAIN.has(slot.kind) || Number.isNaN(written))
-      return undefined;
-    return Math.abs(written - ratio) < SAME_RATIO
-      ? undefined
-      : { ...rescaleSyrup(ml, written, ratio), ratio };
+    const poured = fromHouseSyrup(slot, ratio, trade.kinds);
+    return ratio === null || !poured ? undefined : { ...poured, ratio };
   }
 
   /** "5 ml less water". */
@@ -38,5 +28,14 @@ export function useHouseSyrup() {
     return `${words.number(Math.abs(ml))} ml ${ml < 0 ? 'less' : 'more'} water`;
   }
 
-  return { of, sayWater };
+  /** A drink as it is poured here, and the kinds it is poured from. */
+  const asPoured = (recipe: Recipe) =>
+    withHouseSyrup(recipe, household.settings.houseSyrupRatio, trade.kinds);
+  /** Its figures as it is poured here. */
+  const figuresOf = (recipe: Recipe) => {
+    const poured = asPoured(recipe);
+    return drinkFigures(poured.recipe, poured.kinds);
+  };
+
+  return { of, sayWater, asPoured, figuresOf };
 }
