@@ -49,6 +49,7 @@ describe('glasses for an evening', () => {
         capacityMl: fc.integer({ min: 60, max: 500 }),
         owned: fc.integer({ min: 0, max: 12 }),
         each: fc.option(fc.integer({ min: 1, max: 9 })),
+        pieces: fc.integer({ min: 1, max: 6 }),
       }),
       { minLength: 1, maxLength: 5 },
     ),
@@ -62,10 +63,10 @@ describe('glasses for an evening', () => {
       fc.property(evening, ({ drinks, sources, guests, washRounds, first }) => {
         const menu = drinks.map((d, i) => drink(`d${i}`, d.ml, d.ice as 'none' | 'cubes'));
         const from: GlassSource[] = sources.map((s, i) => ({
-          id: `s${i}`, type: `t${i}`, capacityMl: s.capacityMl, owned: s.owned, eachMinor: s.each ?? undefined,
+          id: `s${i}`, type: `t${i}`, capacityMl: s.capacityMl, owned: s.owned, set: s.each === null ? undefined : { pieces: s.pieces, priceMinor: s.each },
         })); // prettier-ignore
         const options = menu.map((d) =>
-          from.filter((s) => (s.owned > 0 || s.eachMinor !== undefined) && glassServes(d, s, 'home')),
+          from.filter((s) => (s.owned > 0 || s.set !== undefined) && glassServes(d, s, 'home')),
         );
         const served = options.filter((o) => o.length > 0);
         // Every assignment of a glass to each drink that some glass takes.
@@ -82,7 +83,12 @@ describe('glasses for an evening', () => {
             const needed = glassesNeeded(chosen.filter((c) => c === s).length, guests, washRounds);
             glasses += needed;
             const lacking = Math.max(0, needed - s.owned);
-            cost += lacking === 0 ? 0 : s.eachMinor === undefined ? Infinity : lacking * s.eachMinor;
+            cost +=
+              lacking === 0
+                ? 0
+                : s.set === undefined
+                  ? Infinity
+                  : Math.ceil(lacking / s.set.pieces) * s.set.priceMinor;
           }
           if (cost === Infinity) return;
           ways.push({ kinds: kinds.size, cost, glasses });
@@ -112,7 +118,7 @@ describe('glasses for an evening', () => {
 
   it('of the fewest types take every drink that any of them takes', () => {
     const from: GlassSource[] = [110, 150, 330].map((capacityMl) => ({
-      id: `g${capacityMl}`, type: `g${capacityMl}`, capacityMl, owned: 0, eachMinor: 1,
+      id: `g${capacityMl}`, type: `g${capacityMl}`, capacityMl, owned: 0, set: { pieces: 1, priceMinor: 1 },
     })); // prettier-ignore
     const menu = [drink('a', 95), drink('b', 125), drink('c', 250), drink('d', 900)];
     expect(fewestTypes(menu, from, 'home').map((s) => s.id)).toEqual(['g150', 'g330']);

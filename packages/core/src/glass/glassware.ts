@@ -8,8 +8,8 @@ export interface GlassSource extends Vesselled {
   ownedId?: string;
   /** How many are in the cupboard. */
   owned: number;
-  /** What one more costs in minor units; undefined when it cannot be bought. */
-  eachMinor: number | undefined;
+  /** How it is sold: glasses in a set, and what that costs in minor units; undefined when it cannot be bought. */
+  set: { pieces: number; priceMinor: number } | undefined;
 }
 
 /** Glasses of one kind for an evening. */
@@ -18,6 +18,7 @@ export interface GlassLot {
   /** Drinks served in it, by recipe id. */
   drinks: string[];
   needed: number;
+  /** Glasses that are bought, in whole sets. */
   toBuy: number;
   costMinor: number;
 }
@@ -65,9 +66,12 @@ function assign(
   const counts = sources.map(() => 0);
   const lotOf = (source: GlassSource, count: number) => {
     const needed = glassesNeeded(count, guests, washRounds);
-    const toBuy = Math.max(0, needed - source.owned);
-    const costMinor = toBuy === 0 ? 0 : source.eachMinor === undefined ? Infinity : toBuy * source.eachMinor;
-    return { needed, toBuy, costMinor };
+    const lacking = Math.max(0, needed - source.owned);
+    if (lacking === 0) return { needed, toBuy: 0, costMinor: 0 };
+    if (source.set === undefined) return { needed, toBuy: lacking, costMinor: Infinity };
+    const { pieces, priceMinor } = source.set;
+    const sets = Math.ceil(lacking / pieces);
+    return { needed, toBuy: sets * pieces, costMinor: sets * priceMinor };
   };
   let best: (Assigned & { places: number[] }) | undefined;
   const places: number[] = [];
@@ -131,7 +135,7 @@ export function chooseGlasses(
   const all = menu.map((drink) => ({
     id: drink.recipe.id,
     fit: new Set(
-      sources.filter((s) => (s.owned > 0 || s.eachMinor !== undefined) && glassServes(drink, s, attitude)),
+      sources.filter((s) => (s.owned > 0 || s.set !== undefined) && glassServes(drink, s, attitude)),
     ),
   }));
   const fits = all.filter((d) => d.fit.size > 0);

@@ -18,12 +18,12 @@ const prices = priceListSchema.parse({
 describe('glasses that an evening could use', () => {
   const coupes = { id: 'old', name: 'Old coupes', type: 'coupe', capacityMl: 150, count: 3 };
 
-  it('are those in the cupboard with the price of one more of their type, and those on sale by the glass', () => {
+  it('are those in the cupboard and how more of their type are sold, and those on sale, in their sets', () => {
     const sources = glassSources({ ...emptyKit(), drinksWine: true, glasses: [coupes] }, prices);
-    expect(sources.map((s) => [s.type, s.ownedId, s.owned, s.eachMinor])).toEqual([
-      ['coupe', 'old', 3, 501],
-      ['coupe', undefined, 0, 501],
-      ['flute', undefined, 0, 450],
+    expect(sources.map((s) => [s.type, s.ownedId, s.owned, s.set?.pieces, s.set?.priceMinor])).toEqual([
+      ['coupe', 'old', 3, 4, 2_002],
+      ['coupe', undefined, 0, 4, 2_002],
+      ['flute', undefined, 0, 2, 900],
     ]);
   });
 

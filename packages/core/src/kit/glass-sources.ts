@@ -4,8 +4,8 @@ import type { Kit } from './kit.js';
 import { WINE_GLASSES } from './kit-offers.js';
 
 /**
- * Glasses that an evening could use: those in the cupboard, each with what one more of its type costs,
- * and those on sale. Wine glasses are bought only for those who drink wine.
+ * Glasses that an evening could use: those in the cupboard, each with how more of its type are
+ * sold, and those on sale. Wine glasses are bought only for those who drink wine.
  *
  * @example glassSources(kit, prices).filter((s) => s.owned > 0)
  */
@@ -21,7 +21,7 @@ export function glassSources(kit: Kit, prices: PriceList): GlassSource[] {
             type: entry.glass,
             capacityMl: entry.capacityMl,
             owned: 0,
-            eachMinor: Math.round(entry.priceMinor / entry.pieces),
+            set: { pieces: entry.pieces, priceMinor: entry.priceMinor },
           },
         ],
   );
@@ -32,7 +32,7 @@ export function glassSources(kit: Kit, prices: PriceList): GlassSource[] {
     type,
     capacityMl,
     owned: count,
-    eachMinor: onSale.find((s) => s.type === type)?.eachMinor,
+    set: onSale.find((s) => s.type === type)?.set,
   }));
   return [...owned, ...onSale];
 }

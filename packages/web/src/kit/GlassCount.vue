@@ -107,7 +107,7 @@ const answer = computed(() => {
           lot.toBuy === 0
             ? 'there'
             : lot.source.owned > 0
-              ? `${lot.toBuy} short`
+              ? `${lot.toBuy} more, ${words.price(lot.costMinor)}`
               : `${count(lot.toBuy, 'piece')}, ${words.price(lot.costMinor)}`
         }}</span>
       </li>
