@@ -6,6 +6,8 @@ test('a bottle is ruled out, owned and freed, and each is undone after a reload'
   const shelf = page.getByRole('group', { name: 'Bottles on the shelf' });
   const bottles = () =>
     shelf.getByRole('button').evaluateAll((all) => all.map((b) => b.getAttribute('aria-label') ?? '').sort());
+  // The shelf comes after the sentence.
+  await expect(shelf.getByRole('button', { name: /^Bourbon/ })).toBeVisible();
   const before = await bottles();
   await shelf.getByRole('button', { name: /^Bourbon/ }).focus();
   await page.keyboard.press('Enter');

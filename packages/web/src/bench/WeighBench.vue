@@ -11,9 +11,9 @@ import ScaleDrawing from '../ui/drawing/ScaleDrawing.vue';
 import { useSimulatedScale } from '../ui/use-simulated-scale';
 import CautionLine from '../ui/CautionLine.vue';
 import BottleStep from './BottleStep.vue';
+import OwnScale from './OwnScale.vue';
 import RestStep from './RestStep.vue';
 import TopUpStep from './TopUpStep.vue';
-import TypedReading from '../ui/TypedReading.vue';
 import { useWeighing } from './use-weighing';
 import CheckField from '../ui/CheckField.vue';
 
@@ -101,14 +101,6 @@ function isIn(): void {
   takeGrams(shownG.value);
   if (record.value.tared) tare();
 }
-/** What the jar and all that is in it weigh: a scale that was not tared shows more than that. */
-const beforeG = computed(() => (record.value.tared ? 0 : record.value.jarG + total(record.value.inG)));
-/** The label of the field for a scale of one's own, with what it is to show. */
-const ownScale = computed(() => {
-  const g = grams(target.value?.readingG ?? 0);
-  return record.value.tared ? `Or your own scale, tared: ${g}` : `Or your own scale, jar and all: ${g}`;
-});
-
 /** What an overshoot has done: said until the batch is bottled. */
 const overshoot = computed(() => {
   const b = batch.value;
@@ -194,14 +186,7 @@ function sayStep(step: BenchStep): string {
               >It is in</v-btn
             >
           </div>
-          <TypedReading
-            :label="ownScale"
-            suffix="g"
-            :above="beforeG"
-            :most="20000"
-            button="Mine shows this"
-            @take="takeGrams(pouredByScale($event, record))"
-          />
+          <OwnScale :record="record" :reading-g="target.readingG" @take="takeGrams" />
           <CautionLine v-if="cautionOf(part)">{{ cautionOf(part) }}</CautionLine>
         </template>
         <RestStep v-else-if="rest" :key="rest.rest" :record="record" :rest="rest" />

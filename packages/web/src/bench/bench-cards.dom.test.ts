@@ -7,6 +7,7 @@ import BenchView from './BenchView.vue';
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
+vi.mock('./ActivityChart.vue', () => ({ __esModule: true, default: { render: () => null } }));
 
 let house: InHouse | undefined;
 afterEach(() => house?.page.unmount());
