@@ -173,6 +173,8 @@ test('a draft older than what is stored is offered, not applied', async ({ page,
   const { port } = new URL(first.address);
   await page.goto(`${first.address}/brief`);
   await proven(page);
+  // The fields come after the sentence.
+  await money(page).waitFor();
   await first.stop();
   await money(page).fill('111');
   await money(page).blur();

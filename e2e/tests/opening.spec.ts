@@ -25,6 +25,24 @@ test('what this browser found before is there at once, though no solver answers'
   await expect(page.getByText('Working it out')).toBeVisible();
 });
 
+test('what cannot be fetched below the sentence is fetched once the server is back', async ({
+  page,
+  demo,
+}) => {
+  const cards = '**/assets/BriefCards-*.js';
+  let refused = 0;
+  await page.route(cards, (route) => {
+    refused += 1;
+    return route.abort();
+  });
+  await page.goto(`${demo.address}/brief`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('opens');
+  await expect.poll(() => refused).toBeGreaterThan(0);
+  await expect(page.getByLabel('Now', { exact: true })).toHaveCount(0);
+  await page.unroute(cards);
+  await expect(page.getByLabel('Now', { exact: true })).toHaveValue('€240');
+});
+
 test('nothing heavy is fetched before the first sentence', async ({ page, demo }) => {
   await page.addInitScript(() => {
     new MutationObserver((_, observer) => {

@@ -43,7 +43,7 @@ function bottle(): void {
         label="Or what your own reads"
         suffix="°Brix"
         :above="0"
-        :most="95"
+        :most="90"
         button="Mine reads this"
         @take="keepBrix"
       />
