@@ -4,7 +4,6 @@ import { inHouse, said, type InHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useKit } from '../household/use-kit';
 import NumberField from '../ui/NumberField.vue';
-import SelectField from '../ui/SelectField.vue';
 import GlassCount from './GlassCount.vue';
 import GlassRack from './GlassRack.vue';
 import IceCard from './IceCard.vue';
@@ -33,7 +32,7 @@ describe('a vessel that was measured', () => {
   const shot = { id: 'shot', name: 'Shot', cups: [{ name: 'cup', lines: [{ ml: 25, diameterMm: 30 }] }] };
   const as = (vessel: string) =>
     house.page
-      .findAllComponents(SelectField)
+      .findAllComponents({ name: 'SelectField' })
       .find((f) => f.props('label') === 'As')
       ?.vm.$emit('choose', vessel);
 
