@@ -1,4 +1,4 @@
-import { test as base, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { dataFolder, startServer, type RunningServer } from './server.js';
 
 interface Fixtures {
@@ -62,13 +62,18 @@ export async function saved(page: Page, change: string): Promise<void> {
   await page.getByRole('button', { name: `Undo: ${change}` }).waitFor();
 }
 
-/** Choose from a field that opens a list. */
+/** Choose from a field that opens a list. On a busy machine the list may still be building when it is clicked: then again. */
 export async function choose(where: Page | Locator, label: string, option: string | RegExp): Promise<void> {
   const page = 'page' in where ? where.page() : where;
   const field = where.getByRole('combobox', { name: label });
-  await field.focus();
-  await page.keyboard.press('ArrowDown');
   // The list of the field before may still be on its way out.
   const list = page.getByRole('listbox', { name: label });
-  await list.getByRole('option', { name: option, exact: true }).click();
+  await expect(async () => {
+    if (!(await list.isVisible())) {
+      await field.focus();
+      await page.keyboard.press('ArrowDown');
+    }
+    await list.getByRole('option', { name: option, exact: true }).click({ timeout: 3000 });
+    await expect(list).toBeHidden({ timeout: 2000 });
+  }).toPass({ timeout: 20_000 });
 }
