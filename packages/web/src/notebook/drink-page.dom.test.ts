@@ -2,6 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defaultSettings } from '@uisce/core/household';
 import { inHouse, said, type InHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
+import { usePlans } from '../household/use-plans';
 import KeepsCard from '../bench/KeepsCard.vue';
 import DrinkFigures from './DrinkFigures.vue';
 import DrinkPage from './DrinkPage.vue';
@@ -92,5 +93,37 @@ describe('what a drink lacks', () => {
 
   it('is said of a drink in reach as nothing', async () => {
     expect(await lacks('negroni')).toContain('With what your plan buys: nothing is lacking.');
+  });
+});
+
+describe('a drink for more than one', () => {
+  const servings = () => house?.page.get('output').text();
+  const step = async (label: string, times = 1) => {
+    for (let i = 0; i < times; i++) await house?.page.get(`button[aria-label="${label}"]`).trigger('click');
+  };
+
+  it('is scaled part by part, from one to two dozen, and begins at one with the next drink', async () => {
+    house = await inHouse(DrinkPage, { recipe: recipe('gin-sour'), named: true }, [plan()]);
+    expect(servings()).toBe('1 serving');
+    expect(house.page.get('button[aria-label="One fewer"]').attributes('disabled')).toBeDefined();
+    await step('One more', 3);
+    expect(said(house.page)).toMatch(/240 ml Gin/);
+    expect(said(house.page)).toMatch(/ml in all once diluted; shake or stir at most two at a time\./);
+    await step('One more', 40);
+    expect(servings()).toBe('24 servings');
+    await house.page.setProps({ recipe: recipe('negroni') });
+    expect(servings()).toBe('1 serving');
+    expect(said(house.page)).toMatch(/30 ml Gin/);
+  });
+
+  it('becomes a must-have at a touch, and none at another', async () => {
+    house = await inHouse(DrinkPage, { recipe: recipe('daiquiri'), named: true }, [plan()]);
+    const button = (name: string) => house?.page.findAll('button').find((b) => b.text() === name);
+    await button('I must have this')?.trigger('click');
+    await house.settle();
+    expect(usePlans().brief?.mustDrinks).toEqual(['daiquiri']);
+    await button('No longer a must-have')?.trigger('click');
+    await house.settle();
+    expect(usePlans().brief?.mustDrinks).toEqual([]);
   });
 });
