@@ -116,7 +116,7 @@ const pantryOf = ({ recipe }: Makeable) => [
  * @param can what can be made; `offered` what the shop's bottles offer beside it.
  */
 export function homeMaking(
-  brief: Pick<Brief, 'keepBottles' | 'ownedPantry'>,
+  brief: Pick<Brief, 'keepBottles' | 'ownedPantry' | 'neverKinds' | 'limits' | 'place'>,
   prices: PriceList,
   can: ReadonlyMap<string, Makeable>,
   offered: readonly PricedBottle[],
@@ -133,6 +133,10 @@ export function homeMaking(
   );
   const costOf = (pantry: readonly string[]) => pantry.reduce((sum, p) => sum + (costs.get(p) ?? 0), 0);
   const bottleOf = (kindId: string) => offered.find((b) => b.kind === kindId && !b.homeMade);
+  // A part that is a bottle takes room, and counts, where its syrup from the shop would not.
+  const isLimited = brief.limits.bottles !== null || brief.limits.liquorMl !== null || brief.place.keepTo;
+  const boughtMinor = (kindId: string) =>
+    isLimited || brief.neverKinds.includes(kindId) ? Infinity : (bottleOf(kindId)?.priceMinor ?? Infinity);
   // Leaving one batch out may leave another with packs of its own.
   for (let again = true; again;) {
     again = false;
@@ -152,7 +156,7 @@ export function homeMaking(
       const bottle = bottleOf(kind);
       if (bottle === undefined || kept.has(bottle.id)) return [];
       const parts = each.recipe.from.flatMap((p) => (p.kind && !freshIds.has(p.kind) ? [p.kind] : []));
-      const bought = parts.reduce((sum, id) => sum + (bottleOf(id)?.priceMinor ?? Infinity), 0);
+      const bought = parts.reduce((sum, id) => sum + boughtMinor(id), 0);
       return bottle.priceMinor > costOf(pantryOf(each)) + bought ? [bottle] : [];
     }),
   );
