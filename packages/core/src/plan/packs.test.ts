@@ -57,6 +57,7 @@ const catalogue = testCatalogue({
     drink('any-sweet', 'rum', 'syrup'),
     drink('bee', 'gin', 'honeyed'),
     drink('swizzle', 'rum', 'falernum'),
+    drink('corn', 'gin', 'falernum'),
     drink('mule', 'gin', 'gingered', 'rich'),
     drink('cup', 'rum', 'gingered', 'honeyed'),
   ],
@@ -137,6 +138,7 @@ function openWith(have: ReadonlySet<string>, mostTrouble: number, never: readonl
     ['rum', 'syrup'],
     ['gin', 'honeyed'],
     ['rum', 'falernum'],
+    ['gin', 'falernum'],
     ['gin', 'gingered', 'rich'],
     ['rum', 'gingered', 'honeyed'],
   ];
@@ -207,9 +209,12 @@ describe('whole packs', () => {
     const owned = answered(PRICES, briefOf(2_000, { ownedPantry: ['sugar'] })).result;
     expect([owned.open, owned.answer.spend]).toEqual([1, 2000]);
     const never = answered(PRICES, briefOf(99_999, { neverKinds: ['gingered'] })).result;
-    expect([never.open, never.inUse.includes('pack:ginger')]).toEqual([4, false]);
+    expect([never.open, never.inUse.includes('pack:ginger')]).toEqual([5, false]);
+    // A batch that takes rum is out where rum is: the bottle is there in its place, dear as it is.
+    const dry = answered(PRICES, briefOf(99_999, { neverKinds: ['rum'] })).result;
+    expect([dry.inUse.includes('falernum-50'), dry.inUse.includes('made-falernum')]).toEqual([true, false]);
     const bottledOnly = answered(PRICES, briefOf(99_999, { makesSyrups: false })).result;
-    expect([bottledOnly.open, bottledOnly.answer.spend]).toEqual([2, 2900 + 2400 + 3000]);
+    expect([bottledOnly.open, bottledOnly.answer.spend]).toEqual([3, 2900 + 2400 + 3000]);
   });
 
   it('come along when what is made from them is to be kept', () => {
