@@ -40,10 +40,14 @@ const setDay = (i: number, value: string | null) => {
   if (value) days.value = days.value.map((d, n) => (n === i ? value : d));
 };
 
-/** For each home-made kind of the plan, the way that is least trouble. */
+/** For each kind that the plan makes or the house has made, the way that is least trouble; what is bought bottled is not. */
 const wanted = computed<HomeMade[]>(() => {
   const kinds = new Set(
-    (answers.result?.inUse ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? []),
+    (answers.result?.inUse ?? []).flatMap((id) => {
+      const item = answers.itemById.get(id);
+      const isBottled = item?.bottle !== undefined && !item.bottle.homeMade && !item.owned;
+      return item && !isBottled ? [item.kindId] : [];
+    }),
   );
   return [...kinds].flatMap(
     (kind) =>
