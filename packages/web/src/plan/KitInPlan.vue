@@ -39,9 +39,8 @@ const groups = computed(() =>
 <template>
   <p v-if="groups.length > 0" class="kit">
     <template v-for="(group, g) in groups" :key="group.title">
-      {{ g > 0 ? '·' : '' }} <RouterLink :to="group.to">{{ group.title }}</RouterLink>{{
-        g > 0 ? '' : ' from the same money'
-      }}, {{ words.price(costOf(group.things)) }}:
+      {{ g > 0 ? '\u00a0· ' : '' }}<RouterLink :to="group.to">{{ group.title }}</RouterLink
+      >{{ g > 0 ? '' : ' from the same money' }}, {{ words.price(costOf(group.things)) }}:
       <span v-for="(k, i) in group.things" :key="k.id"
         >{{ i > 0 ? ', ' : '' }}<strong>{{ k.name }}</strong> {{ words.price(k.priceMinor) }}
         <span class="dim">({{ k.leaning }})</span></span
