@@ -8,6 +8,8 @@ const ssr = { resolve: { conditions: ['uisce-source', 'node'] } };
 export default defineConfig({
   test: {
     testTimeout: 120_000,
+    // Nothing else runs beside them: both cores of a small machine are theirs.
+    maxWorkers: 2,
     projects: [
       {
         resolve,
@@ -26,6 +28,7 @@ export default defineConfig({
         ssr,
         test: {
           name: 'page',
+          testTimeout: 60_000,
           include: ['packages/web/src/**/*.dom.test.ts'],
           environment: 'happy-dom',
           server: { deps: { inline: ['vuetify'] } },
