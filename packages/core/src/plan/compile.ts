@@ -154,9 +154,10 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
       id,
       provides: made ? [madeCapability(kind.id)] : kindAndAncestors(kind.id, kinds),
       price: priceMinor,
-      widthMm: onShelf && bottle ? bottle.widthMm + SHELF_CLEARANCE_MM : 0,
-      counted: kind.supply === 'bottle' && kind.abv > 0,
-      liquorMl: kind.abv > 0 ? (bottle?.ml ?? 0) : 0,
+      // What could be made is there whether it is or not: it may take no room from what is bought.
+      widthMm: onShelf && bottle && !made ? bottle.widthMm + SHELF_CLEARANCE_MM : 0,
+      counted: kind.supply === 'bottle' && kind.abv > 0 && !made,
+      liquorMl: kind.abv > 0 && !made ? (bottle?.ml ?? 0) : 0,
     });
   };
   for (const bottle of new Set([...offered, ...[...making.made.values()].map((m) => m.batch)])) {

@@ -32,7 +32,7 @@ const catalogue = testCatalogue({
     syrup('plain', { parent: 'syrup' }),
     syrup('rich', { parent: 'syrup' }),
     syrup('honeyed'),
-    syrup('falernum'),
+    syrup('falernum', { abv: 0.11 }),
     syrup('gingered'),
     kindInput('lime', { job: 'fresh', supply: 'fresh' }),
   ],
@@ -215,6 +215,13 @@ describe('whole packs', () => {
     expect([dry.inUse.includes('falernum-50'), dry.inUse.includes('made-falernum')]).toEqual([true, false]);
     const bottledOnly = answered(PRICES, briefOf(99_999, { makesSyrups: false })).result;
     expect([bottledOnly.open, bottledOnly.answer.spend]).toEqual([3, 2900 + 2400 + 3000]);
+  });
+
+  it('take nothing of a limit while nobody makes anything of them', () => {
+    // The cap is one bottle of half a litre: falernum that could be made, and is not, must not fill it.
+    const brief = briefOf(2_260, { limits: { bottles: 1, liquorMl: 500 } });
+    const { result } = answered(PRICES, brief);
+    expect([result.answer.status, result.open]).toEqual(['optimal', 1]);
   });
 
   it('come along when what is made from them is to be kept', () => {

@@ -62,9 +62,7 @@ export function eachWithEach(lists: readonly string[][][]): string[][] {
 
 /**
  * The kinds that a household can make itself: the shop's list knows the batch, the brief makes syrups of
- * that much trouble, and every part of the easiest way is fresh, free, or has a price.
- *
- * @param freshIds kinds bought on the day, which cost the plan nothing.
+ * that much trouble, and every pantry thing of the easiest way is free or has a price.
  */
 export function makeable(
   brief: Pick<Brief, 'makesSyrups' | 'mostTrouble' | 'neverKinds' | 'ownedKinds'>,
@@ -114,6 +112,7 @@ const pantryOf = ({ recipe }: Makeable) => [
  * the two the planner chooses.
  *
  * @param can what can be made; `offered` what the shop's bottles offer beside it.
+ * @param freshIds kinds bought on the day, which cost the plan nothing.
  */
 export function homeMaking(
   brief: Pick<Brief, 'keepBottles' | 'ownedPantry' | 'neverKinds' | 'limits' | 'place'>,
