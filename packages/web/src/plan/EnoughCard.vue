@@ -75,7 +75,7 @@ const once = computed(() => {
       <ul class="plain-list bars">
         <li v-for="row in shown" :key="row.itemId">
           <span>{{ row.name }}</span>
-          <span class="bar" aria-hidden="true"
+          <span class="share-bar" aria-hidden="true"
             ><span :style="{ width: `${Math.max(1, row.share * 100)}%` }"
           /></span>
           <span class="dim"
@@ -105,23 +105,12 @@ p {
   font-size: 0.9375rem;
 }
 
-.bar {
-  height: 8px;
-  background: rgb(var(--v-theme-line));
-}
-
-.bar span {
-  display: block;
-  height: 100%;
-  background: rgb(var(--v-theme-sea));
-}
-
 @media (max-width: 560px) {
   .bars li {
     grid-template-columns: minmax(0, 1fr) auto;
   }
 
-  .bar {
+  .share-bar {
     display: none;
   }
 }

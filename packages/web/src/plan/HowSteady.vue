@@ -91,7 +91,7 @@ function own(set: readonly string[]): string {
         <span class="name"
           >{{ itemName(row.id) }}<small v-if="!row.chosen" class="dim"> · not in your set</small></span
         >
-        <span class="bar" aria-hidden="true"><span :style="{ width: `${row.in100}%` }" /></span>
+        <span class="share-bar" aria-hidden="true"><span :style="{ width: `${row.in100}%` }" /></span>
         <span>picked in {{ row.in100 }} of 100</span>
       </li>
     </ul>
@@ -121,16 +121,5 @@ p {
   gap: 10px;
   align-items: center;
   min-height: 28px;
-}
-
-.bar {
-  height: 8px;
-  background: rgb(var(--v-theme-line));
-}
-
-.bar span {
-  display: block;
-  height: 100%;
-  background: rgb(var(--v-theme-sea));
 }
 </style>
