@@ -30,6 +30,8 @@ let stored: KeptEntry[];
 let sent: ChangeWrite[];
 let away: boolean;
 let label: string | null;
+/** A reading that is answered later, with what was stored when it was asked. */
+let reading: Promise<void> | undefined;
 
 function answer(body: unknown, status = 200): Response {
   return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
@@ -43,6 +45,7 @@ beforeEach(() => {
   sent = [];
   away = false;
   label = null;
+  reading = undefined;
   vi.stubGlobal('EventSource', Line);
   vi.stubGlobal('navigator', {
     userAgent: 'X11; Linux Chrome/1',
@@ -53,8 +56,10 @@ beforeEach(() => {
   });
   vi.stubGlobal('fetch', (path: string, { body }: { body?: string }) => {
     if (away) return Promise.reject(new TypeError('no line'));
-    if (path === '/api/kept')
-      return Promise.resolve(answer({ entries: stored, setAside: [], history: history() }));
+    if (path === '/api/kept') {
+      const whole = answer({ entries: stored, setAside: [], history: history() });
+      return (reading ?? Promise.resolve()).then(() => whole);
+    }
     if (path === '/api/history/undo')
       return Promise.resolve(
         answer({ label: 'Name', entries: [entry(plan('First'), 9)], history: history() }),
@@ -153,5 +158,21 @@ describe('what is kept, as a page has it', () => {
     await keeper.undo();
     expect(names(keeper)).toEqual(['First']);
     expect(keeper.undone[0]?.id).toBe(plan('').id);
+  });
+
+  it('does not take a reading that was asked before something was undone', async () => {
+    const keeper = await started();
+    let arrive: () => void = () => undefined;
+    reading = new Promise((resolve) => (arrive = resolve));
+    label = 'Name';
+    Line.open?.tell('hello', {});
+    await vi.advanceTimersByTimeAsync(0);
+    keeper.history.undo = 'Name';
+    [stored, label] = [[entry(plan('Undone'), 9)], null];
+    await keeper.undo();
+    reading = undefined;
+    arrive();
+    await vi.advanceTimersByTimeAsync(0);
+    expect([names(keeper), keeper.history.undo]).toEqual([['Undone'], null]);
   });
 });

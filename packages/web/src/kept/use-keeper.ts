@@ -34,6 +34,8 @@ export const useKeeper = defineStore('keeper', () => {
   const conflicts = shallowRef<readonly Conflict[]>([]);
   let page = '';
   let heldUp = false;
+  /** How often this page was told of a change. */
+  let receipts = 0;
 
   const outbox = new Outbox({
     send: (change) => api<Applied>('/changes', { method: 'POST', body: change, keepalive: fits(change) }),
@@ -76,12 +78,14 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   async function read(): Promise<void> {
-    const whole = await api<KeptWhole>('/kept');
-    const asked = Math.max(0, ...whole.entries.map((e) => e.version ?? 0));
-    // What was told while the answer was on its way is newer than the answer.
-    const newer = [...stored.value].filter(([, e]) => (e.version ?? 0) > asked);
-    const read = whole.entries.map((e) => [keyOf(e.thing, e.id), asShown(e)] as const);
-    stored.value = new Map([...read, ...newer]);
+    let whole: KeptWhole;
+    let before: number;
+    // What was told or undone while the answer was on its way is newer than the answer: asked again.
+    do {
+      before = receipts;
+      whole = await api<KeptWhole>('/kept');
+    } while (before !== receipts);
+    stored.value = new Map(whole.entries.map((e) => [keyOf(e.thing, e.id), asShown(e)]));
     setAside.value = whole.setAside;
     history.value = whole.history;
     online.value = true;
@@ -94,6 +98,7 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   function receive({ entries, history: next }: Applied): void {
+    receipts += 1;
     for (const entry of entries) {
       const key = keyOf(entry.thing, entry.id);
       if (entry.value === null) stored.value.delete(key);
