@@ -121,12 +121,17 @@ describe('a brief compiled with the shipped prices', () => {
     compilePlan({ ...emptyBrief('EUR'), moneyNowMinor: 24_000, ...change }, lantern(), catalogue);
   const bottle = (id: string) => lantern().bottles.find((b) => b.id === id);
 
-  it('takes perishables small and spirits at the best price a litre', () => {
-    const { items } = compile({});
-    expect(items.has('sweet-vermouth-37')).toBe(true);
-    expect(items.has('sweet-vermouth-75')).toBe(false);
-    expect(items.has('dry-gin-70')).toBe(true);
-    expect(compile({ sizes: 'small' }).items.has('dry-gin-35')).toBe(true);
+  it('offers the sizes that last, two of one where it takes two', () => {
+    const gins = (change: object) =>
+      [...compile(change).items].flatMap(([id, { count }]) =>
+        id.startsWith('dry-gin-') ? [`${count} ${id}`] : [],
+      );
+    expect(gins({ lasts: 'taste' }).sort()).toEqual(['1 dry-gin-35', '1 dry-gin-70']);
+    // Of all drinks that count, gin is in every seventh or so: 50 ml of it make about 6 ml a drink.
+    expect(gins({ lasts: 'half-year', drinksPerWeek: 14 })).toEqual(['2 dry-gin-70']);
+    expect(gins({ lasts: 'half-year', drinksPerWeek: 14, limits: { bottles: 9, liquorMl: null } })).toEqual([
+      '1 dry-gin-70',
+    ]);
   });
 
   it('lets a dry gin serve as a gin, and charges nothing for what is owned', () => {

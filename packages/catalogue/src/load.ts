@@ -98,8 +98,8 @@ function locator(origins: Origins): (fault: Fault) => string {
  */
 export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const origins: Origins = {};
-  const gather = <T extends z.ZodType>(list: keyof Catalogue, files: string[], schema: T) => {
-    const file = z.strictObject({ provenance, [list]: z.array(schema) });
+  const gather = <T extends z.ZodType>(list: keyof Catalogue, files: string[], schema: T, beside = {}) => {
+    const file = z.strictObject({ provenance, ...beside, [list]: z.array(schema) });
     const parts = files.map((name) => ({
       name,
       entries: (read(folder, name, file) as Record<string, unknown>)[list] as z.output<T>[],
@@ -109,7 +109,9 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   };
   const recipes = gather('recipes', yamlFiles(folder, 'recipes'), recipeFileSchema.shape.recipes.element);
   const kinds = gather('kinds', yamlFiles(folder, 'kinds'), kindSchema);
-  const standIns = gather('standIns', ['stand-ins.yaml'], standInSchema);
+  const beside = { oneForTwo: z.number().min(0).max(1) };
+  const standIns = gather('standIns', ['stand-ins.yaml'], standInSchema, beside);
+  const { oneForTwo } = read(folder, 'stand-ins.yaml', z.looseObject(beside));
   const glasses = gather('glasses', ['glasses.yaml'], glassSchema);
   const families = gather('families', ['families.yaml'], familySchema);
   const sources = gather('sources', ['sources.yaml'], sourceSchema);
@@ -122,7 +124,7 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const moulds = gather('moulds', ['moulds.yaml'], mouldSchema);
   const jiggers = gather('jiggers', ['jiggers.yaml'], jiggerSchema);
   const catalogue: Catalogue = {
-    kinds, standIns, glasses, recipes, families, sources, techniques, tools, homeMade,
+    kinds, standIns, oneForTwo, glasses, recipes, families, sources, techniques, tools, homeMade,
     kitchen, pantry, starterSets, moulds, jiggers,
   }; // prettier-ignore
   const locate = locator(origins);

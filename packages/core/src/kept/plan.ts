@@ -1,3 +1,4 @@
+import { withLasts } from '../plan/brief.js';
 import { strangersInBrief } from '../plan/strangers.js';
 import { planSchema } from '../plan/plan.js';
 import { describeKept } from './descriptor.js';
@@ -10,13 +11,13 @@ export const keptPlan = describeKept({
   idOf: (plan) => plan.id,
   noun: 'plan',
   title: (plan) => `“${plan.name}”`,
-  upgrade: withoutUpdatedAt,
+  upgrade: upgradePlan,
   faults: ({ brief }, { catalogue }) => strangersInBrief(brief, catalogue),
 });
 
 /** Until the fourth migration a plan told itself when it was changed; now its row does. */
-function withoutUpdatedAt(stored: unknown): unknown {
+function upgradePlan(stored: unknown): unknown {
   if (typeof stored !== 'object' || stored === null) return stored;
   const { updatedAt: _, ...plan } = stored as Record<string, unknown>;
-  return plan;
+  return { ...plan, brief: withLasts(plan['brief']) };
 }

@@ -20,7 +20,12 @@ const shop = priceListSchema.parse({
   bottles: [{ id: 'gin', kind: 'gin', label: 'gin', ml: 700, priceMinor: 2000, widthMm: 72, heightMm: 300 }],
 });
 const compiled = (moneyNowMinor: number, mustDrinks: string[] = []) =>
-  compilePlan({ ...emptyBrief('EUR'), moneyNowMinor, mustDrinks }, shop, catalogue, emptyKit());
+  compilePlan(
+    { ...emptyBrief('EUR'), lasts: 'taste', moneyNowMinor, mustDrinks },
+    shop,
+    catalogue,
+    emptyKit(),
+  );
 
 describe('answering a brief', () => {
   it('says what stands in the way where there is no answer', () => {

@@ -13,7 +13,9 @@ export interface AnswerItem {
   owned: boolean;
   /** Made at home from packs, which are paid for by themselves. */
   made: boolean;
-  /** What it costs the plan; what is shown anywhere. */
+  /** How many of the bottle: two where one does not last as long as asked. */
+  count: number;
+  /** What it costs the plan, all of them; what is shown anywhere. */
   priceMinor: number;
   /** The bottle on sale, or the batch made at home; absent when it is owned and no such bottle is sold. */
   bottle?: PricedBottle;
@@ -73,11 +75,12 @@ export function describeAnswer(compiled: CompiledPlan, answer: PlanAnswer, budge
       compiled.recipes,
     ),
     explanation: { ...explanation, reasons: explanation.reasons.filter((r) => !isIdle(r.id)) },
-    items: [...compiled.items].map(([id, { kind, owned, made, priceMinor, bottle }]) => ({
+    items: [...compiled.items].map(([id, { kind, owned, made, count, priceMinor, bottle }]) => ({
       id,
       kindId: kind.id,
       owned,
       made,
+      count,
       priceMinor,
       ...(bottle ? { bottle } : {}),
     })),

@@ -3,6 +3,7 @@ import { MOST_MINOR } from '../base/money.js';
 import { idSchema } from '../base/ids.js';
 import { CANON, type Canon } from '../catalogue/recipe.js';
 import { currencySchema } from '../catalogue/price-list.js';
+import { LASTS_DAYS, type Lasts } from './lasting.js';
 import { TASTES, type Taste } from '../drink/tastes.js';
 
 /** How far a stand-in may be from the real thing: the least fit each attitude accepts. */
@@ -62,8 +63,8 @@ export const briefSchema = z.strictObject({
     /** Most ml of liquor to keep at home, where a local rule or the user sets one. */
     liquorMl: z.int().min(100).max(1_000_000).nullable(),
   }),
-  /** The best price per ml that will be used up, or the least outlay. */
-  sizes: z.enum(['full', 'small']),
+  /** How long what is bought should last: which sizes are offered, and how many of each. */
+  lasts: z.enum(Object.keys(LASTS_DAYS) as [Lasts, ...Lasts[]]),
   makesSyrups: z.boolean(),
   /** Of what is made at home, how much trouble is fine: pressing and simmering, or whole afternoons too. */
   mostTrouble: z.literal([2, 3]).default(3),
@@ -82,6 +83,13 @@ export const briefSchema = z.strictObject({
 });
 export type Brief = z.infer<typeof briefSchema>;
 
+/** A brief written before it asked how long things should last said which size to buy. */
+export function withLasts(stored: unknown): unknown {
+  if (typeof stored !== 'object' || stored === null || !('sizes' in stored)) return stored;
+  const { sizes, ...brief } = stored;
+  return { lasts: sizes === 'small' ? 'taste' : 'quarter', ...brief };
+}
+
 /** A brief to begin from: no money named yet, no opinions, a 90 cm shelf. */
 export function emptyBrief(currency: string): Brief {
   return {
@@ -98,7 +106,7 @@ export function emptyBrief(currency: string): Brief {
     neverKinds: [],
     place: { spot: 'shelf', lengthMm: 900, keepTo: false },
     limits: { bottles: null, liquorMl: null },
-    sizes: 'full',
+    lasts: 'quarter',
     makesSyrups: true,
     mostTrouble: 3,
     drinksPerWeek: USUAL_DRINKS_PER_WEEK,

@@ -7,17 +7,12 @@ import { drinkTastes } from '../drink/tastes.js';
 import { kitOffers, kitSlots, type KitOffer } from '../kit/kit-offers.js';
 import type { Kit } from '../kit/kit.js';
 import { servedDrink } from '../glass/serves.js';
-import { planProblemSchema, type PlanProblem, type PlanProblemInput } from '../planner/problem.js';
-import {
-  eachWithEach,
-  homeMaking,
-  madeCapability,
-  makeable,
-  type HomeMaking,
-  type PackOffer,
-} from './packs.js';
-import { offeredBottles } from './sizes.js';
+import type { PlanDrink, PlanItem, PlanProblem } from '../planner/problem.js';
+import { isBatch, offering } from './offering.js';
+import { eachWithEach, madeCapability, type HomeMaking, type PackOffer } from './packs.js';
+import { slotJoiner } from './joint-slots.js';
 import { standInsOf } from './stand-ins.js';
+import type { Uses } from './uses.js';
 
 /** Room left beside each bottle so that a hand can take it (common practice). */
 export const SHELF_CLEARANCE_MM = 4;
@@ -25,6 +20,9 @@ export const SHELF_CLEARANCE_MM = 4;
 /** A liked taste makes a drink count for half as much again, twice at the most. */
 const LIKED_WEIGHT = 0.5;
 const MOST_WEIGHT = 2;
+
+/** Packs, tools and glasses take nothing of the limits. */
+const NOT_A_BOTTLE = { counted: false, widthMm: 0, liquorMl: 0 };
 
 /** What an item of the compiled problem is in the user's world. */
 export interface CompiledItem {
@@ -36,6 +34,8 @@ export interface CompiledItem {
   made: boolean;
   /** Item ids of the packs that it is made from; none where it is bought. */
   madeFrom: string[];
+  /** How many of the bottle: two where one does not last. */
+  count: number;
   /** What it costs the plan: nothing when it is owned, or made from packs. */
   priceMinor: number;
 }
@@ -77,15 +77,7 @@ export function standsOnShelf(kind: Kind): boolean {
   return kind.supply === 'bottle' && kind.storage === 'shelf';
 }
 
-/** The least trouble in which each kind can be made at home. */
-function leastEfforts({ homeMade }: Catalogue): Map<string, number> {
-  const efforts = new Map<string, number>();
-  for (const { makes, effort } of homeMade)
-    efforts.set(makes, Math.min(effort, efforts.get(makes) ?? effort));
-  return efforts;
-}
-
-type PlanSlot = NonNullable<PlanProblemInput['drinks'][number]['slots'][number]>;
+type PlanSlot = PlanDrink['slots'][number];
 
 /** Item id under which an owned kind goes into the problem. */
 function ownedItemId(kindId: string): string {
@@ -127,62 +119,76 @@ function weigh(brief: Brief, tastes: ReadonlySet<string>): { weight: number; dis
  * Once something is known of the kit, each drink also asks for the tools and the glass it still lacks.
  *
  * @param kit the household's tools and glasses; left out, they are taken to be there.
+ * @param uses what an average drink pours of each kind, which decides the sizes that last; by default all
+ *   drinks that are counted, as they are written.
  * @throws CurrencyMismatchError when brief and prices are in different currencies.
  * @example compilePlan(emptyBrief('EUR'), prices, catalogue).problem
  */
-export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogue, kit?: Kit): CompiledPlan {
+export function compilePlan(
+  brief: Brief,
+  prices: PriceList,
+  catalogue: Catalogue,
+  kit?: Kit,
+  uses?: Uses,
+): CompiledPlan {
   if (brief.currency !== prices.currency) throw new CurrencyMismatchError(brief.currency, prices.currency);
   const kinds = kindIndex(catalogue.kinds);
   const freshIds = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
   const items = new Map<string, CompiledItem>();
-  const problemItems: PlanProblemInput['items'] = [];
+  const problemItems: PlanItem[] = [];
   const ownedKinds = new Set(brief.ownedKinds.filter((id) => kinds.has(id)));
 
-  const counted = catalogue.recipes.filter((r) => isCounted(brief, r.canon));
-  const can = makeable(brief, prices, catalogue);
-  const onSale = offeredBottles(brief, prices, kinds, counted, leastEfforts(catalogue), can);
-  const making = homeMaking(brief, prices, can, onSale, kinds, freshIds);
-  const offered = onSale.filter((b) => !making.needless.has(b));
+  const { offers, making } = offering(brief, prices, catalogue, uses);
 
-  const add = (id: string, kind: Kind, bottle: PricedBottle | undefined, owned: boolean) => {
+  const add = (id: string, kind: Kind, bottle: PricedBottle | undefined, owned: boolean, count = 1) => {
     const onShelf = standsOnShelf(kind);
-    const made = bottle !== undefined && making.made.get(kind.id)?.batch === bottle;
-    const priceMinor = owned || made ? 0 : (bottle?.priceMinor ?? 0);
+    const made = bottle !== undefined && isBatch(making, bottle);
+    const priceMinor = owned || made ? 0 : count * (bottle?.priceMinor ?? 0);
     const madeFrom = made ? making.packsFor(kind.id) : [];
-    items.set(id, { kind, owned, made, madeFrom, priceMinor, ...(bottle ? { bottle } : {}) });
+    items.set(id, { kind, owned, made, madeFrom, count, priceMinor, ...(bottle ? { bottle } : {}) });
     problemItems.push({
       id,
       provides: made ? [madeCapability(kind.id)] : kindAndAncestors(kind.id, kinds),
       price: priceMinor,
       // What could be made is there whether it is or not: it may take no room from what is bought.
-      widthMm: onShelf && bottle && !made ? bottle.widthMm + SHELF_CLEARANCE_MM : 0,
+      widthMm: onShelf && bottle && !made ? count * (bottle.widthMm + SHELF_CLEARANCE_MM) : 0,
       counted: kind.supply === 'bottle' && kind.abv > 0 && !made,
-      liquorMl: kind.abv > 0 && !made ? (bottle?.ml ?? 0) : 0,
+      liquorMl: kind.abv > 0 && !made ? count * (bottle?.ml ?? 0) : 0,
     });
   };
-  for (const bottle of new Set([...offered, ...[...making.made.values()].map((m) => m.batch)])) {
+  for (const { bottle, count } of offers) {
     const kind = kinds.get(bottle.kind);
-    if (kind && !ownedKinds.has(kind.id)) add(bottle.id, kind, bottle, false);
+    if (kind && !ownedKinds.has(kind.id)) add(bottle.id, kind, bottle, false, count);
   }
   const ownedPacks = new Set(brief.ownedPantry);
   const packs = new Map(making.packs.map((p) => [p.id, { ...p, owned: ownedPacks.has(p.pantry) }]));
   for (const { id, priceMinor } of packs.values())
-    problemItems.push({ id, provides: [id], price: priceMinor, counted: false });
+    problemItems.push({ id, provides: [id], price: priceMinor, ...NOT_A_BOTTLE });
   for (const id of ownedKinds) {
     const kind = kinds.get(id) as Kind;
-    const likeness = offered.find((b) => b.kind === id) ?? prices.bottles.find((b) => b.kind === id);
+    const likeness =
+      offers.find((o) => o.bottle.kind === id)?.bottle ?? prices.bottles.find((b) => b.kind === id);
     add(ownedItemId(id), kind, likeness, true);
   }
 
   const counting = kit?.said && kit.inPlan ? kit : undefined;
-  const offers = counting ? kitOffers(counting, prices, catalogue) : [];
-  for (const { id, provides, priceMinor } of offers)
-    problemItems.push({ id, provides, price: priceMinor, counted: false });
+  const pieces = counting ? kitOffers(counting, prices, catalogue) : [];
+  for (const { id, provides, priceMinor } of pieces)
+    problemItems.push({ id, provides, price: priceMinor, ...NOT_A_BOTTLE });
 
+  const minFit = ATTITUDE_MIN_FIT[brief.attitude];
+  const joinSlots = slotJoiner(kinds, catalogue.oneForTwo, minFit);
   const mustDrinks = new Set(brief.mustDrinks);
   const recipes = new Map<string, Recipe>();
   const dropped: DroppedDrink[] = [];
-  const drinks: PlanProblemInput['drinks'] = [];
+  const drinks: PlanDrink[] = [];
+  // Many drinks ask for the same: lime juice is looked up once.
+  const slots = new Map<string, PlanSlot | undefined>();
+  const slotOf = (recipe: Recipe, slot: Slot): PlanSlot | undefined => {
+    const key = `${slot.kind}|${slot.or.join('|')}|${recipe.family === 'no-alcohol'}`;
+    if (!slots.has(key)) slots.set(key, compileSlot(recipe, slot, catalogue, freshIds, making));
+    return slots.get(key);
+  };
   // Variants of one drink are of one family and one taste: the first one's.
   const firstOf = new Map<string, Recipe>();
   for (const recipe of catalogue.recipes) {
@@ -200,10 +206,8 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
       id: recipe.id,
       weight,
       slots: [
-        ...recipe.slots
-          .filter((s) => !s.optional)
-          .flatMap((s) => compileSlot(recipe, s, catalogue, freshIds, making) ?? []),
-        ...(counting ? kitSlots(servedDrink(recipe, kinds), counting, offers, catalogue, kinds) : []),
+        ...joinSlots(recipe.slots.flatMap((s) => (s.optional ? [] : (slotOf(recipe, s) ?? [])))),
+        ...(counting ? kitSlots(servedDrink(recipe, kinds), counting, pieces, catalogue, kinds) : []),
       ],
       ...(recipe.group === undefined ? {} : { group: recipe.group }),
       ...(brief.variety ? { family: first.family } : {}),
@@ -220,7 +224,7 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
   const keptPacks = made
     .filter(([id]) => brief.keepBottles.includes(id))
     .flatMap(([, { madeFrom }]) => madeFrom);
-  const problem = planProblemSchema.parse({
+  const problem: PlanProblem = {
     format: 'uisce-plan-problem/1',
     budget: brief.moneyNowMinor,
     items: problemItems,
@@ -234,7 +238,7 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
     must: [...new Set([...brief.keepBottles.filter((id) => items.get(id)?.made === false), ...keptPacks])],
     never: [...items].filter(([, i]) => !i.owned && neverKinds.has(i.kind.id)).map(([id]) => id),
     mustDrinks: [...mustDrinks].filter((id) => recipes.has(id)),
-    minFit: ATTITUDE_MIN_FIT[brief.attitude],
+    minFit,
     ...(bottles === null ? {} : { maxCounted: bottles }),
     ...(liquorMl === null ? {} : { maxLiquorMl: liquorMl }),
     ...(brief.variety ? { variety: brief.variety } : {}),
@@ -242,6 +246,6 @@ export function compilePlan(brief: Brief, prices: PriceList, catalogue: Catalogu
       ? { shares: brief.shares.map(({ taste, oneIn }) => ({ tag: taste, oneIn })) }
       : {}),
     ...(brief.place.keepTo ? { maxWidthMm: brief.place.lengthMm } : {}),
-  } satisfies PlanProblemInput);
-  return { problem, items, packs, kit: new Map(offers.map((o) => [o.id, o])), recipes, dropped };
+  };
+  return { problem, items, packs, kit: new Map(pieces.map((o) => [o.id, o])), recipes, dropped };
 }

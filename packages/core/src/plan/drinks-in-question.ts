@@ -4,6 +4,7 @@ import type { Recipe } from '../catalogue/recipe.js';
 import { PreparedProblem } from '../planner/prepared.js';
 import type { Brief } from './brief.js';
 import { compilePlan } from './compile.js';
+import type { Uses } from './uses.js';
 
 /** Which drinks the kit is judged by: those that the plan's bottles open, the must-haves, or all that count. */
 export const KIT_SCOPES = ['planned', 'wanted', 'counted'] as const;
@@ -12,17 +13,15 @@ export type KitScope = (typeof KIT_SCOPES)[number];
 /**
  * The drinks in question, whatever tools and glasses they lack.
  *
- * @param items what the plan's answer buys; without a plan nothing is bought.
- * @example drinksInQuestion('counted', brief, [], prices, catalogue)
+ * @param items what the plan's answer buys, of sizes for its `uses`; without a plan nothing is bought.
+ * @example drinksInQuestion('counted', { brief, prices, catalogue }, [])
  */
 export function drinksInQuestion(
   scope: KitScope,
-  brief: Brief,
+  { brief, prices, catalogue, uses }: { brief: Brief; prices: PriceList; catalogue: Catalogue; uses?: Uses },
   items: readonly string[],
-  prices: PriceList,
-  catalogue: Catalogue,
 ): Recipe[] {
-  const { problem, recipes } = compilePlan(brief, prices, catalogue);
+  const { problem, recipes } = compilePlan(brief, prices, catalogue, undefined, uses);
   if (scope === 'counted') return [...recipes.values()];
   const wanted = new Set(brief.mustDrinks);
   if (scope === 'wanted') return [...recipes.values()].filter((r) => wanted.has(r.id));

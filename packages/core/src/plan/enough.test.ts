@@ -40,7 +40,7 @@ const shop = priceListSchema.parse({
   fresh: [{ kind: 'lime', sold: '1 lime', priceMinor: 40, ml: 20 }],
 });
 const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
-const brief = { ...emptyBrief('EUR'), moneyNowMinor: 5000 };
+const brief = { ...emptyBrief('EUR'), lasts: 'taste' as const, moneyNowMinor: 5000 };
 const compiled = compilePlan(brief, shop, catalogue);
 const result = answerPlan(compiled, new PlanSearch(compiled.problem), 5000);
 if (result === undefined) throw new Error('not stopped by anybody');

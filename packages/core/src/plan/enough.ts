@@ -1,13 +1,12 @@
-import { amountMl } from '../base/amount.js';
-import { kindAndAncestors, type Catalogue } from '../catalogue/catalogue.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PriceList } from '../catalogue/price-list.js';
-import { drinkKey, type Recipe } from '../catalogue/recipe.js';
+import type { Recipe } from '../catalogue/recipe.js';
 import { drinkCost } from '../drink/cost.js';
-import type { AnswerItem, PlanResult } from './answer.js';
-import { pouredWith } from './poured-with.js';
+import type { PlanResult } from './answer.js';
+import { poursOfSet, type Pours } from './pours-of-set.js';
 
-/** How far one bottle of a set goes. */
+/** How far a bottle of a set goes, or the bottles of one kind. */
 export interface BottleLasts {
   itemId: string;
   kindId: string;
@@ -32,30 +31,6 @@ export interface Enough {
   freshMinor: number;
 }
 
-/** ml that one drink takes of each item of a set. */
-type Pours = Map<string, number>;
-
-/** One recipe for each drink that is open: of variants, the one that fits best. */
-export function menuOf(
-  drinks: readonly { id: string; fit: number }[],
-  recipes: ReadonlyMap<string, Recipe>,
-): Recipe[] {
-  const best = new Map<string, { recipe: Recipe; fit: number }>();
-  for (const { id, fit } of drinks) {
-    const recipe = recipes.get(id);
-    if (recipe && fit > (best.get(drinkKey(recipe))?.fit ?? 0)) best.set(drinkKey(recipe), { recipe, fit });
-  }
-  return [...best.values()].map((b) => b.recipe);
-}
-
-/** The items of a set by every kind that they are. */
-function itemByKind(items: readonly AnswerItem[], kinds: ReadonlyMap<string, Kind>): Map<string, AnswerItem> {
-  const found = new Map<string, AnswerItem>();
-  for (const item of items)
-    for (const kind of kindAndAncestors(item.kindId, kinds)) if (!found.has(kind)) found.set(kind, item);
-  return found;
-}
-
 /**
  * What a set pours, from whole bottles: what is owned already is taken as full, what is made at home can be
  * made again.
@@ -65,31 +40,15 @@ function itemByKind(items: readonly AnswerItem[], kinds: ReadonlyMap<string, Kin
  */
 export function enoughOf(
   result: Pick<PlanResult, 'answer' | 'inUse' | 'items'>,
-  catalogue: Pick<Catalogue, 'kinds' | 'standIns'>,
+  catalogue: Pick<Catalogue, 'kinds' | 'standIns' | 'oneForTwo'>,
   recipes: ReadonlyMap<string, Recipe>,
   kinds: ReadonlyMap<string, Kind>,
   prices: PriceList,
   minFit: number,
 ): Enough {
-  const used = new Set(result.inUse);
-  const items = result.items.filter((i) => used.has(i.id));
-  const byKind = itemByKind(items, kinds);
-  const have = new Set(byKind.keys());
-  const menu = menuOf(result.answer.drinks, recipes);
-  const pours = menu.map((recipe): Pours => {
-    const taken: Pours = new Map();
-    for (const { slot, kinds: poured, parts } of pouredWith(recipe, catalogue, have, minFit)) {
-      if (slot.optional) continue;
-      poured.forEach((kind, i) => {
-        const item = byKind.get(kind);
-        const ml = (amountMl(slot.amount) ?? 0) * (parts[i] ?? 1);
-        if (item && ml > 0) taken.set(item.id, (taken.get(item.id) ?? 0) + ml);
-      });
-    }
-    return taken;
-  });
+  const { items, menu, pours } = poursOfSet(result, catalogue, recipes, kinds, minFit);
   const volumes = new Map(
-    items.flatMap((i) => (i.made || i.bottle === undefined ? [] : [[i.id, i.bottle.ml] as const])),
+    items.flatMap((i) => (i.made || i.bottle === undefined ? [] : [[i.id, i.bottle.ml * i.count] as const])),
   );
   const bottles = items
     .flatMap((item): BottleLasts[] => {

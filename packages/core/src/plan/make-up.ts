@@ -34,7 +34,7 @@ export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<stri
     if (supply === 'home-made') up.syrups += 1;
     else if (supply === 'mixer') up.mixers += 1;
     else if (item?.owned) up.owned += 1;
-    else up.bought += 1;
+    else up.bought += item?.count ?? 1;
   }
   return up;
 }

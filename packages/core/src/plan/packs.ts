@@ -3,6 +3,7 @@ import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import type { Brief } from './brief.js';
+import type { BottleOffer } from './lasting.js';
 
 /** Batches may be made from batches, so deep. */
 const MOST_NESTED = 2;
@@ -118,7 +119,7 @@ export function homeMaking(
   brief: Pick<Brief, 'keepBottles' | 'ownedPantry' | 'neverKinds' | 'limits' | 'place'>,
   prices: PriceList,
   can: ReadonlyMap<string, Makeable>,
-  offered: readonly PricedBottle[],
+  offered: readonly BottleOffer[],
   kinds: ReadonlyMap<string, Kind>,
   freshIds: ReadonlySet<string>,
 ): HomeMaking {
@@ -131,20 +132,22 @@ export function homeMaking(
     ]),
   );
   const costOf = (pantry: readonly string[]) => pantry.reduce((sum, p) => sum + (costs.get(p) ?? 0), 0);
-  const bottleOf = (kindId: string) => offered.find((b) => b.kind === kindId && !b.homeMade);
+  const boughtOf = (kindId: string) =>
+    offered.filter(({ bottle }) => bottle.kind === kindId && !bottle.homeMade);
+  const cheapestOf = (kindId: string) =>
+    Math.min(Infinity, ...boughtOf(kindId).map(({ bottle, count }) => count * bottle.priceMinor));
   // A part that is a bottle takes room, and counts, where its syrup from the shop would not.
   const isLimited = brief.limits.bottles !== null || brief.limits.liquorMl !== null || brief.place.keepTo;
   const boughtMinor = (kindId: string) =>
-    isLimited || brief.neverKinds.includes(kindId) ? Infinity : (bottleOf(kindId)?.priceMinor ?? Infinity);
+    isLimited || brief.neverKinds.includes(kindId) ? Infinity : cheapestOf(kindId);
   // Leaving one batch out may leave another with packs of its own.
   for (let again = true; again;) {
     again = false;
     const users = new Map<string, number>();
     for (const each of made.values()) for (const p of pantryOf(each)) users.set(p, (users.get(p) ?? 0) + 1);
     for (const [kind, each] of made) {
-      const bottle = bottleOf(kind);
       const own = pantryOf(each).filter((p) => users.get(p) === 1);
-      if (bottle === undefined || kept.has(each.batch.id) || costOf(own) <= bottle.priceMinor) continue;
+      if (kept.has(each.batch.id) || costOf(own) <= cheapestOf(kind)) continue;
       made.delete(kind);
       again = true;
       break;
@@ -152,11 +155,12 @@ export function homeMaking(
   }
   const needless = new Set(
     [...made].flatMap(([kind, each]) => {
-      const bottle = bottleOf(kind);
-      if (bottle === undefined || kept.has(bottle.id)) return [];
       const parts = each.recipe.from.flatMap((p) => (p.kind && !freshIds.has(p.kind) ? [p.kind] : []));
       const bought = parts.reduce((sum, id) => sum + boughtMinor(id), 0);
-      return bottle.priceMinor > costOf(pantryOf(each)) + bought ? [bottle] : [];
+      const homeMinor = costOf(pantryOf(each)) + bought;
+      return boughtOf(kind).flatMap(({ bottle, count }) =>
+        count * bottle.priceMinor > homeMinor && !kept.has(bottle.id) ? [bottle] : [],
+      );
     }),
   );
 
@@ -178,11 +182,16 @@ export function homeMaking(
       }),
     ];
   };
+  const ways = new Map<string, string[][]>();
   return {
     made,
     needless,
     packs: packsOf(made.values(), prices),
-    waysTo: (kindId) => waysTo(kindId),
+    waysTo: (kindId) => {
+      const known = ways.get(kindId) ?? waysTo(kindId);
+      ways.set(kindId, known);
+      return known;
+    },
     packsFor: (kindId) => {
       const each = made.get(kindId);
       return each ? pantryOf(each).map(packItemId) : [];

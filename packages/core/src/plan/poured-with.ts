@@ -22,13 +22,13 @@ export interface PouredSlot {
  */
 export function pouredWith(
   recipe: Recipe,
-  catalogue: Pick<Catalogue, 'kinds' | 'standIns'>,
+  catalogue: Pick<Catalogue, 'kinds' | 'standIns' | 'oneForTwo'>,
   have: ReadonlySet<string>,
   minFit: number,
 ): PouredSlot[] {
   const fresh = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
   const held = (id: string) => have.has(id) || fresh.has(id);
-  return recipe.slots.map((slot) => {
+  const poured = recipe.slots.map((slot): PouredSlot => {
     const exact = [slot.kind, ...slot.or].find(held);
     if (exact !== undefined) return { slot, kinds: [exact], parts: [1], fit: 1 };
     const standIn = standInsOf(recipe, slot, catalogue)
@@ -38,4 +38,23 @@ export function pouredWith(
     const { parts = standIn.with.map(() => 1) } = standIn;
     return { slot, kinds: standIn.with, parts, fit: standIn.fit, changes: standIn.changes };
   });
+  return poured.map((mine) => simplerWhereOne(mine, poured, fresh, catalogue.oneForTwo));
+}
+
+/** A part that is poured from the bottle of another, which asked for something else, makes a simpler drink. */
+function simplerWhereOne(
+  mine: PouredSlot,
+  all: readonly PouredSlot[],
+  fresh: ReadonlySet<string>,
+  oneForTwo: number,
+): PouredSlot {
+  const { slot, kinds, fit, changes = '' } = mine;
+  const isTwin = (other: PouredSlot) =>
+    !other.slot.optional &&
+    other.slot.kind !== slot.kind &&
+    other.kinds.some((kind) => kinds.includes(kind) && !fresh.has(kind));
+  // It is said where the stand-in is, not beside what was asked for.
+  if (slot.optional || fit === 1 || !all.some(isTwin)) return mine;
+  const simpler = `${changes} Simpler: one bottle is poured instead of two.`.trim();
+  return { ...mine, fit: Math.min(fit, oneForTwo), changes: simpler };
 }

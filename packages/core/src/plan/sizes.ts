@@ -1,22 +1,13 @@
 import type { Brief } from './brief.js';
-import { daysOnceOpen, type Kind } from '../catalogue/kind.js';
+import { offersThatLast, type BottleOffer } from './lasting.js';
+import type { Uses } from './uses.js';
+import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { amountMl } from '../base/amount.js';
 
 /** Larger bottles than this are a bar's, not a home's (common practice). */
 const LARGEST_ML = 1000;
-/** What keeps for years once open is finished some day; this stands for "long enough". */
-const YEARS_DAYS = 3 * 365;
-
-/** A size on sale, and what of it will be poured before it spoils. */
-export interface SizeUse {
-  bottle: PricedBottle;
-  usedMl: number;
-  /** Minor units a ml that is really poured; infinite when nothing pours it. */
-  perUsedMl: number;
-}
-
 /**
  * ml of a kind poured in a week when all of these drinks are as likely as each other.
  *
@@ -34,31 +25,6 @@ export function weeklyUseMl(kindId: string, recipes: Iterable<Recipe>, drinksPer
   return drinks === 0 ? 0 : (ml / drinks) * drinksPerWeek;
 }
 
-/**
- * Sizes of one kind, the cheapest first by the ml that is poured before an open bottle spoils; among
- * equals the least outlay.
- *
- * @param mlPerWeek how fast it is poured.
- */
-export function sizesByUse(
-  bottles: readonly PricedBottle[],
-  kind: Pick<Kind, 'openDays' | 'boughtOpenDays'> | undefined,
-  mlPerWeek: number,
-): SizeUse[] {
-  const inTimeMl = (bottle: PricedBottle) =>
-    (mlPerWeek * ((kind && daysOnceOpen(kind, bottle)) ?? YEARS_DAYS)) / 7;
-  return bottles
-    .map((bottle) => {
-      const usedMl = Math.min(bottle.ml, inTimeMl(bottle));
-      return { bottle, usedMl, perUsedMl: usedMl > 0 ? bottle.priceMinor / usedMl : Infinity };
-    })
-    .sort((a, b) =>
-      a.perUsedMl === b.perUsedMl
-        ? a.bottle.priceMinor - b.bottle.priceMinor || (a.bottle.id < b.bottle.id ? -1 : 1)
-        : a.perUsedMl - b.perUsedMl,
-    );
-}
-
 /** The mixing bottles of a kind that suit a home: up to a litre, unless only larger ones are sold. */
 export function homeSizes(bottles: readonly PricedBottle[], kindId: string): PricedBottle[] {
   const all = bottles.filter((b) => b.kind === kindId && b.tier !== 'finer');
@@ -67,13 +33,11 @@ export function homeSizes(bottles: readonly PricedBottle[], kindId: string): Pri
 }
 
 /**
- * The size to consider of each kind.
- *
- * "full": the lowest price per ml that is poured before it spoils, among sizes up to a litre.
- * "small": the least outlay. A bottle that the user said to keep is always offered. Finer bottles
+ * What of each kind is offered: every size that lasts as long as the brief asks, so that the planner
+ * chooses. A bottle that the user said to keep is always offered, as many of it as it takes. Finer bottles
  * are for drinking neat and are never proposed for mixing.
  *
- * @param recipes the drinks that count: what is made decides how fast a bottle empties.
+ * @param uses what an average drink pours of each kind.
  * @param efforts the least trouble in which each kind can be made at home.
  * @param made kinds that are made from packs: their batches are offered beside what is bought, not in its place.
  */
@@ -81,11 +45,12 @@ export function offeredBottles(
   brief: Brief,
   prices: PriceList,
   kinds: ReadonlyMap<string, Kind>,
-  recipes: readonly Recipe[],
+  uses: Uses,
   efforts: ReadonlyMap<string, number> = new Map(),
   made: ReadonlyMap<string, unknown> = new Map(),
-): PricedBottle[] {
-  const offered = new Set<PricedBottle>(prices.bottles.filter((b) => brief.keepBottles.includes(b.id)));
+): BottleOffer[] {
+  const { lasts, drinksPerWeek } = brief;
+  const offered = new Map<PricedBottle, number>();
   for (const kindId of new Set(prices.bottles.map((b) => b.kind))) {
     const kind = kinds.get(kindId);
     if (kind === undefined) continue;
@@ -94,9 +59,15 @@ export function offeredBottles(
         !b.homeMade ||
         (!made.has(kindId) && brief.makesSyrups && (efforts.get(kindId) ?? 1) <= brief.mostTrouble),
     );
-    const use = brief.sizes === 'small' ? 0 : weeklyUseMl(kindId, recipes, brief.drinksPerWeek);
-    const [best] = sizesByUse(bought, kind, use);
-    if (best) offered.add(best.bottle);
+    const kept = prices.bottles.filter((b) => b.kind === kindId && brief.keepBottles.includes(b.id));
+    const pace = { use: uses[kindId], drinksPerWeek };
+    const onlyOne = brief.limits.bottles !== null;
+    for (const sizes of [bought, ...kept.map((b) => [b])])
+      for (const { bottle, count } of offersThatLast(sizes, kind, lasts, pace, onlyOne))
+        offered.set(bottle, count);
   }
-  return prices.bottles.filter((b) => offered.has(b));
+  return prices.bottles.flatMap((bottle) => {
+    const count = offered.get(bottle);
+    return count === undefined ? [] : [{ bottle, count }];
+  });
 }

@@ -33,9 +33,11 @@ const SPOTS = [
   { value: 'shelf', words: 'Shelf' },
   { value: 'bookcase', words: 'Bookcase' },
 ] as const;
-const SIZES = [
-  { value: 'full', words: 'Best price a litre', note: 'of what you pour before it spoils' },
-  { value: 'small', words: 'Least outlay', note: 'the smallest bottle sold' },
+const LASTS = [
+  { value: 'taste', words: 'A taste of each', note: 'the smallest bottles' },
+  { value: 'month', words: 'A month' },
+  { value: 'quarter', words: 'Three months' },
+  { value: 'half-year', words: 'Half a year' },
 ] as const;
 
 const SYRUPS = [
@@ -197,7 +199,7 @@ function letGo(id: string): void {
         </div>
       </section>
       <section class="card" aria-labelledby="limits-title">
-        <h2 id="limits-title">Limits, sizes and prices</h2>
+        <h2 id="limits-title">Limits, how long it lasts, and prices</h2>
         <div class="two">
           <NumberField
             label="At most"
@@ -224,11 +226,11 @@ function letGo(id: string): void {
         </CautionLine>
         <ChoiceRow
           class="mt-4"
-          name="sizes"
-          legend="Which size to buy"
-          :value="brief.sizes"
-          :choices="SIZES"
-          @choose="edit('Sizes', { sizes: $event })"
+          name="lasts"
+          legend="How long should it last?"
+          :value="brief.lasts"
+          :choices="LASTS"
+          @choose="edit('How long it lasts', { lasts: $event })"
         />
         <NumberField
           label="We drink"
@@ -238,6 +240,10 @@ function letGo(id: string): void {
           :most="500"
           @change="edit('Drinks a week', { drinksPerWeek: Math.round($event ?? 1) })"
         />
+        <p class="dim lasting">
+          One bottle of a kind, or two, of a size that lasts so long; what turns sooner, as long as it keeps.
+          Mixers and syrups for a week: they are bought or made again.
+        </p>
         <ChoiceRow
           name="syrups"
           legend="Making syrups at home"
@@ -293,5 +299,10 @@ function letGo(id: string): void {
   .brief {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+
+.lasting {
+  margin: 0 0 12px;
+  font-size: 0.9375rem;
 }
 </style>

@@ -63,9 +63,12 @@ const CHOICES = [
     <p class="dim facts">
       {{ JOB_WORD[kind.job] }}<template v-if="kind.abv > 0"> · {{ words.percent(kind.abv) }} vol</template>
       <template v-if="bottle">
-        · {{ bottle.label }}, {{ words.size(bottle.ml) }},
+        · {{ bottle.label }}, <template v-if="item && item.count > 1">{{ item.count }} × </template
+        >{{ words.size(bottle.ml) }},
         {{
-          item?.made ? `made of ${words.price(bottle.priceMinor)} worth` : words.price(bottle.priceMinor)
+          item?.made
+            ? `made of ${words.price(bottle.priceMinor)} worth`
+            : words.price(bottle.priceMinor * (item?.count ?? 1))
         }}</template
       >
       <template v-if="keepsDays">

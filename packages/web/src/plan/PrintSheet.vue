@@ -31,9 +31,10 @@ const rows = computed(() =>
   })),
 );
 function sizeOf(itemId: string): string {
-  const ml = answers.itemById.get(itemId)?.bottle?.ml;
+  const { bottle, count: bottles = 1 } = answers.itemById.get(itemId) ?? {};
   const g = answers.packById.get(itemId)?.g;
-  return ml === undefined ? (g === undefined ? '' : words.mass(g)) : words.size(ml);
+  if (bottle) return `${bottles > 1 ? `${bottles} × ` : ''}${words.size(bottle.ml)}`;
+  return g === undefined ? '' : words.mass(g);
 }
 /** What is made at home from what is bought. */
 const toMake = computed(() =>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { daysOnceOpen, type Kind } from '@uisce/core/catalogue';
-import { homeSizes, sizesByUse, weeklyUseMl } from '@uisce/core/plan';
+import { homeSizes, isCounted, neededMl, offersThatLast, usesOfDrinks } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
+import { LASTS_WORDS } from '../words/trade-words';
 import { count, sayDays, useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
 
-/** Which size to buy: the cheapest by the ml that is poured before an open bottle spoils. */
+/** Which sizes last as long as the brief asks, at what is poured of this kind. */
 const props = defineProps<{ kind: Kind }>();
 
 const answers = useAnswer();
@@ -16,35 +17,51 @@ const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
 
-const perWeek = computed(() => plans.brief?.drinksPerWeek ?? 0);
-const mlPerWeek = computed(() => {
-  const open = answers.result?.answer.drinks.flatMap((d) => trade.recipes.get(d.id) ?? []) ?? [];
-  return weeklyUseMl(props.kind.id, open, perWeek.value);
-});
-const sizes = computed(() =>
-  sizesByUse(homeSizes(trade.prices?.bottles ?? [], props.kind.id), props.kind, mlPerWeek.value),
+const brief = computed(() => plans.briefOrEmpty);
+/** As the plan pours it; what the plan has never held, as all drinks that count would. */
+const use = computed(
+  () =>
+    answers.lasting.uses?.[props.kind.id] ??
+    usesOfDrinks(trade.catalogue.recipes.filter((r) => isCounted(brief.value, r.canon)))[props.kind.id],
 );
-const best = computed(() => sizes.value[0]);
-const keepsDays = computed(() => daysOnceOpen(props.kind, best.value?.bottle));
-const spoils = computed(() => best.value !== undefined && best.value.usedMl < best.value.bottle.ml);
+const pace = computed(() => ({ use: use.value, drinksPerWeek: brief.value.drinksPerWeek }));
+const perWeekMl = computed(() => (use.value?.mlPerDrink ?? 0) * brief.value.drinksPerWeek);
+const sizes = computed(() => {
+  const { lasts, limits } = brief.value;
+  const onlyOne = limits.bottles !== null;
+  const bottles = homeSizes(trade.prices?.bottles ?? [], props.kind.id);
+  const lasting = new Map(
+    offersThatLast(bottles, props.kind, lasts, pace.value, onlyOne).map((o) => [o.bottle, o.count]),
+  );
+  return bottles.map((bottle) => ({
+    bottle,
+    count: lasting.get(bottle),
+    needed: neededMl(props.kind, bottle, lasts, pace.value),
+    sumMinor: bottle.priceMinor * (lasting.get(bottle) ?? 1),
+  }));
+});
+const cheapest = computed(
+  () =>
+    sizes.value
+      .filter((s) => s.count !== undefined)
+      .sort((a, b) => a.sumMinor - b.sumMinor || a.bottle.ml - b.bottle.ml)[0],
+);
+const keepsDays = computed(() => daysOnceOpen(props.kind, cheapest.value?.bottle));
 const advice = computed(() => {
-  if (!best.value || sizes.value.length < 2 || mlPerWeek.value === 0) return '';
-  const { bottle } = best.value;
-  const others = sizes.value.slice(1).map((s) => s.bottle);
-  const smallest = others.every((b) => b.ml > bottle.ml);
-  const why = smallest
-    ? keepsDays.value && others.some((b) => b.priceMinor / b.ml < bottle.priceMinor / bottle.ml)
-      ? 'a larger one would spoil before you finish it'
-      : 'it costs least for each ml'
-    : 'you finish it in time, and each ml costs less';
-  return `Buy the ${words.size(bottle.ml)}: ${why}.`;
+  const best = cheapest.value;
+  if (!best) return '';
+  const bottles = `${best.count === 1 ? '' : `${best.count} × `}${words.size(best.bottle.ml)}`;
+  if (brief.value.lasts === 'taste') return `For a taste of it: ${bottles}.`;
+  return best.needed > best.bottle.ml * (best.count ?? 1)
+    ? `Two bottles do not last so long: ${bottles} goes farthest.`
+    : `${bottles} lasts, at the least money.`;
 });
 
 const COLUMNS = [
   { key: 'size', title: 'Sold as' },
   { key: 'price', title: 'Price', figures: true },
-  { key: 'used', title: 'Poured in time', figures: true },
-  { key: 'each', title: 'Each 100 ml poured', figures: true },
+  { key: 'count', title: 'To last', figures: true },
+  { key: 'sum', title: 'Together', figures: true },
 ];
 </script>
 
@@ -53,12 +70,17 @@ const COLUMNS = [
     <h3>Which size</h3>
     <p v-if="advice" class="advice">{{ advice }}</p>
     <p class="dim">
-      <template v-if="mlPerWeek > 0">
-        At {{ count(perWeek, 'drink') }} a week you pour about {{ words.volume(mlPerWeek) }} of it a
-        week<template v-if="keepsDays">; once open it keeps {{ sayDays(keepsDays) }}</template
-        >.<template v-if="spoils"> Even so some of it will be thrown away.</template>
+      <template v-if="perWeekMl > 0">
+        At {{ count(brief.drinksPerWeek, 'drink') }} a week about {{ words.volume(perWeekMl) }} of it is
+        poured a week<template v-if="brief.lasts !== 'taste' && cheapest"
+          >, {{ words.volume(cheapest.needed) }} in
+          {{
+            kind.supply === 'bottle' && (keepsDays ?? Infinity) > 182 ? LASTS_WORDS[brief.lasts] : 'that time'
+          }}</template
+        ><template v-if="keepsDays">; once open it keeps {{ sayDays(keepsDays) }}</template
+        >.
       </template>
-      <template v-else>No drink in reach pours it, so the least outlay is taken.</template>
+      <template v-else>No drink in question pours it, so the least outlay is taken.</template>
     </p>
     <DataTable
       v-if="sizes.length > 1"
@@ -66,14 +88,12 @@ const COLUMNS = [
       :columns="COLUMNS"
       :rows="sizes"
       :row-key="(s) => s.bottle.id"
-      :row-class="(s) => (s === best ? 'best' : '')"
+      :row-class="(s) => (s === cheapest ? 'best' : '')"
     >
       <template #cell-size="{ row }">{{ words.size(row.bottle.ml) }}</template>
       <template #cell-price="{ row }">{{ words.price(row.bottle.priceMinor) }}</template>
-      <template #cell-used="{ row }">{{ words.volume(row.usedMl) }}</template>
-      <template #cell-each="{ row }">{{
-        Number.isFinite(row.perUsedMl) ? words.price(Math.round(row.perUsedMl * 100)) : '–'
-      }}</template>
+      <template #cell-count="{ row }">{{ row.count === undefined ? 'does not' : row.count }}</template>
+      <template #cell-sum="{ row }">{{ row.count === undefined ? '–' : words.price(row.sumMinor) }}</template>
     </DataTable>
   </div>
 </template>

@@ -1,10 +1,10 @@
-import { SHELF_CLEARANCE_MM, standsOnShelf } from '@uisce/core/plan';
+import { standsOnShelf } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { useWords } from '../words/use-words';
-import type { ShelfEntry } from '../ui/shelf/shelf-layout';
+import { footprintMm, type ShelfEntry } from '../ui/shelf/shelf-layout';
 
 /** Ghosts drawn beside the shelf. */
 const MOST_GHOSTS = 2;
@@ -29,7 +29,7 @@ export function useShelfEntries() {
     const kind = trade.kinds.get(item?.kindId ?? '');
     if (!item || !kind) return undefined;
     const { bottle } = item;
-    const priced = words.price(item.priceMinor);
+    const priced = `${item.count > 1 ? `${item.count} for ` : ''}${words.price(item.priceMinor)}`;
     return {
       id: itemId,
       kindId: kind.id,
@@ -39,6 +39,7 @@ export function useShelfEntries() {
       silhouette: kind.silhouette,
       widthMm: bottle?.widthMm ?? USUAL_BOTTLE.widthMm,
       heightMm: bottle?.heightMm ?? USUAL_BOTTLE.heightMm,
+      count: item.count,
       drinks,
       ghost,
       kept: plans.brief?.keepBottles.includes(itemId) ?? false,
@@ -69,7 +70,7 @@ export function useShelfEntries() {
   const onShelf = computed(() => chosen.value.filter((e) => !inTheCold(e)));
   const shelf = computed(() => [...onShelf.value, ...ghosts.value]);
   const cold = computed(() => chosen.value.filter(inTheCold));
-  const usedMm = computed(() => onShelf.value.reduce((sum, e) => sum + e.widthMm + SHELF_CLEARANCE_MM, 0));
+  const usedMm = computed(() => onShelf.value.reduce((sum, e) => sum + footprintMm(e), 0));
 
   return { shelf, cold, usedMm, entryOf, inTheCold };
 }

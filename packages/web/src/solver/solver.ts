@@ -1,6 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Catalogue } from '@uisce/core/catalogue';
-import type { About, TimedResult } from './about';
+import type { About, From, TimedResult } from './about';
 import type { SolverApi } from './solver.worker';
 import solverUrl from './solver.worker?worker&url';
 import type { CurvePart, CurveShare } from './tasks/curve';
@@ -31,14 +31,14 @@ export class Solver {
   /** The best set for a brief, told as soon as there is a good one; undefined when something newer was asked. */
   async answer(
     about: About,
-    from: { start: string[] | null; startProven: boolean },
+    from: From | null,
     onBetter: (result: TimedResult) => void,
   ): Promise<TimedResult | undefined> {
     const { remote, turn } = this.next();
     const result = await remote.answer(
       turn,
       plain(about),
-      from,
+      plain(from),
       proxy((better: TimedResult) => {
         if (turn === this.turn) onBetter(better);
       }),

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import type { Catalogue } from '@uisce/core/catalogue';
-import { answerPlan, type PlanResult } from '@uisce/core/plan';
-import type { About, TimedResult } from './about';
+import { planThatLasts, type LastingResult } from '@uisce/core/plan';
+import type { About, From, TimedResult } from './about';
 import { drawCurve, type CurvePart, type CurveShare } from './tasks/curve';
 import { heldFor } from './tasks/held';
 import { QUESTIONS, type Advice, type Asked, type Topic } from './tasks/questions';
@@ -29,20 +29,17 @@ const api = {
   answer(
     turn: number,
     about: About,
-    { start, startProven }: { start: string[] | null; startProven: boolean },
+    from: From | null,
     onBetter: (result: TimedResult) => void,
   ): TimedResult | undefined {
     if (isStale(turn)) return undefined;
     const began = performance.now();
-    const { compiled, search } = heldFor(about, known());
-    const settled = start !== null && startProven;
-    const timed = (result: PlanResult): TimedResult => ({
+    const timed = (result: LastingResult): TimedResult => ({
       ...result,
-      ms: settled ? 0 : Math.round(performance.now() - began),
+      ms: Math.round(performance.now() - began),
     });
-    const result = answerPlan(compiled, search, about.brief.moneyNowMinor, {
-      ...(start ? { start } : {}),
-      startProven,
+    const result = planThatLasts({ ...about, catalogue: known() }, heldFor(about, known()), {
+      ...(from ? { from } : {}),
       shouldStop: () => isStale(turn),
       onBetter: (better) => onBetter(timed(better)),
     });

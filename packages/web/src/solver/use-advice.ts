@@ -37,7 +37,9 @@ export const useAdvice = defineStore('advice', () => {
     if (isLong) stopLong();
     const mine: Known = reactive({ progress: 0, asking: true, failure: '' });
     known.set(topic, mine);
-    const about = { brief, prices, kit: kits.kit };
+    // The open plan's answer is of sizes for its own use; another brief finds its own.
+    const { uses } = answers.lasting;
+    const about = { brief, prices, kit: kits.kit, ...(brief === plans.brief && uses ? { uses } : {}) };
     try {
       const advice = await solverFor(topic).advise(topic, about, asked, (soFar, progress) =>
         Object.assign(mine, { advice: soFar, progress }),

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, markRaw, ref, shallowRef, watch } from 'vue';
+import type { Uses } from '@uisce/core/plan';
 import type { About, TimedResult } from './about';
 import { CHECK_AFTER_MS, questionOf, recall, remember, remembersAny } from './remembered';
 import { Solver } from './solver';
@@ -20,6 +21,8 @@ export const useAnswer = defineStore('answer', () => {
   /** Whether what is shown answers the brief as it stands. */
   const current = ref(false);
   const failure = ref('');
+  /** The sizes that the last settled answer chose among, and the use they are for. */
+  const lasting = shallowRef<{ uses?: Uses; sizes: string }>({ sizes: '' });
 
   /** What of the kit the plan depends on; how specs are read, say, is not. */
   const planKit = computed(() => {
@@ -51,6 +54,7 @@ export const useAnswer = defineStore('answer', () => {
           { ...brief, moneyNowMinor: 0 },
           trade.prices.bottles.map((b) => [b.id, b.priceMinor]),
           planKit.value,
+          lasting.value.sizes,
         ])
       : '';
   });
@@ -60,6 +64,7 @@ export const useAnswer = defineStore('answer', () => {
     result.value = found;
     current.value = true;
     solving.value = !done;
+    if (done && found.sizes !== lasting.value.sizes) lasting.value = { uses: found.uses, sizes: found.sizes };
   }
 
   const about = computed<About | undefined>(() =>
@@ -81,7 +86,7 @@ export const useAnswer = defineStore('answer', () => {
     // Where the curve is settled its point is the answer: it only has to be explained.
     const startProven = !isCheck && near?.proven === true;
     try {
-      const from = { start: near?.point.items ?? null, startProven };
+      const from = near ? { items: near.point.items, proven: startProven, uses: curve.uses } : null;
       const best = await solver.answer(asked, from, (better) => {
         if (!isCheck) show(better, false);
       });
@@ -99,8 +104,9 @@ export const useAnswer = defineStore('answer', () => {
   function draw(): void {
     curveWaits.value = false;
     const found = result.value;
-    if (about.value && found)
-      void curve.draw(about.value, { budget: found.budget, value: found.answer.value });
+    if (!about.value || !found) return;
+    const check = { budget: found.budget, value: found.answer.value };
+    void curve.draw({ ...about.value, uses: found.uses }, found.sizes, check);
   }
 
   /** Show at once what an earlier page found for just this question. It is checked like any other. */
@@ -162,6 +168,7 @@ export const useAnswer = defineStore('answer', () => {
     solving,
     failure,
     current,
+    lasting,
     proven,
     itemById,
     kitById,

@@ -7,6 +7,7 @@ import {
   type DrawnPoint,
   type SettledStretch,
 } from '@uisce/core/planner';
+import type { Uses } from '@uisce/core/plan';
 import type { About } from './about';
 import { questionOf, recall, remember } from './remembered';
 import { Solver } from './solver';
@@ -41,6 +42,8 @@ export const useCurve = defineStore('curve', () => {
   const stretches = ref(0);
   const settledCount = ref(0);
   const failure = ref('');
+  /** The use that its sizes are for. */
+  const uses = shallowRef<Uses>({});
   /** Money that the waterline is being dragged over: shown from the curve until the hand rests. */
   const previewMinor = ref<number>();
   const preview = computed(() => (previewMinor.value === undefined ? undefined : at(previewMinor.value)));
@@ -100,11 +103,14 @@ export const useCurve = defineStore('curve', () => {
     return true;
   }
 
-  /** Draw it, or go on where it was stopped. `check` is the proven answer that it must agree with. */
-  async function draw(about: About, check: Check): Promise<void> {
+  /** Draw it for the sizes that `about` names the use of, or go on where it was stopped. `check` is the proven answer that it must agree with. */
+  async function draw(about: About & { uses: Uses }, sizes: string, check: Check): Promise<void> {
     stop();
     const mine = turn;
-    const question = questionOf({ ...about, brief: { ...about.brief, moneyNowMinor: 0 } }, trade.shippedTag);
+    const { uses: drawnFor, ...asked } = about;
+    uses.value = drawnFor;
+    const brief = { ...about.brief, moneyNowMinor: 0 };
+    const question = questionOf({ ...asked, brief }, trade.shippedTag, sizes);
     failure.value = '';
     if (stretches.value === 0 && (await showBefore(question, check))) return;
     if (mine !== turn) return;
@@ -150,6 +156,7 @@ export const useCurve = defineStore('curve', () => {
     settledCount,
     whole,
     failure,
+    uses,
     previewMinor,
     preview,
     at,

@@ -1,13 +1,13 @@
 import type { Catalogue } from '@uisce/core/catalogue';
-import { answerPlan, compilePlan } from '@uisce/core/plan';
-import { PlanSearch } from '@uisce/core/planner';
-import type { About, TimedResult } from '../solver/about';
+import { planThatLasts } from '@uisce/core/plan';
+import type { About, From, TimedResult } from '../solver/about';
+import { heldFor } from '../solver/tasks/held';
 import { drawCurve, type CurvePart, type CurveShare } from '../solver/tasks/curve';
 import { QUESTIONS, type Topic } from '../solver/tasks/questions';
 
 /** What was asked of solvers since the test began, and a hand on when they answer. */
 export const asked = {
-  answers: [] as { about: About; start: string[] | null; startProven: boolean }[],
+  answers: [] as { about: About; from: From | null }[],
   curves: [] as { about: About; share: CurveShare }[],
   topics: [] as Topic[],
   /** Solvers answer when this is settled. */
@@ -27,14 +27,15 @@ export class Solver {
 
   async answer(
     about: About,
-    from: { start: string[] | null; startProven: boolean },
+    from: From | null,
     onBetter: (result: TimedResult) => void,
   ): Promise<TimedResult | undefined> {
     const turn = ++this.turn;
-    asked.answers.push({ about, ...from });
+    asked.answers.push({ about, from });
     await asked.gate;
-    const compiled = compilePlan(about.brief, about.prices, this.catalogue(), about.kit);
-    const result = answerPlan(compiled, new PlanSearch(compiled.problem), about.brief.moneyNowMinor);
+    const catalogue = this.catalogue();
+    const held = heldFor(about, catalogue);
+    const result = planThatLasts({ ...about, catalogue }, held, from ? { from } : {});
     if (turn !== this.turn || result === undefined) return undefined;
     onBetter({ ...result, ms: 5 });
     return { ...result, ms: 7 };

@@ -31,7 +31,7 @@ async function askAll(): Promise<void> {
     if (!prices || results.value[plan.id]) continue;
     const keep = (result: TimedResult) => (results.value[plan.id] = result);
     const about = { brief: plan.brief, prices, kit: kits.kit };
-    const best = await solver.answer(about, { start: null, startProven: false }, keep);
+    const best = await solver.answer(about, null, keep);
     if (best === undefined) return;
     keep(best);
   }
@@ -44,7 +44,7 @@ function sentence(plan: Plan): string {
   const money = words.money(plan.brief.moneyNowMinor);
   if (!result) return `${money}: working it out`;
   if (result.answer.status === 'infeasible') return `${money} does not meet what it asks for`;
-  const proof = result.answer.status === 'optimal' ? ', proven best' : '';
+  const proof = result.answer.status === 'optimal' && result.settled ? ', proven best' : '';
   return `${money} opens ${count(result.open, 'drink')} ${sayMakeUp(makeUpOf(result, trade.kinds))}${proof}`;
 }
 

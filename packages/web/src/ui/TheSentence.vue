@@ -20,7 +20,7 @@ const freshWords = computed(() => {
   const aWeek = enough.value.freshMinor * plans.brief.drinksPerWeek;
   return `fresh things about ${words.cost(Math.round(enough.value.freshMinor))} a drink, ${words.cost(Math.round(aWeek))} a week`;
 });
-const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty } =
+const { open, openWords, lastsWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty } =
   useJudgement();
 </script>
 
@@ -54,8 +54,8 @@ const { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove
         <p>
           <strong :class="{ proven: answers.proven }">{{ certainty }}</strong>
           <template v-if="obstacleWords"> · {{ obstacleWords }}</template>
-          <template v-else-if="answers.result"
-            ><template v-if="openWords"> · {{ openWords }}</template> ·
+          <template v-else-if="answers.result">
+            {{ lastsWords }}<template v-if="openWords"> · {{ openWords }}</template> ·
             {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="freshWords">
               · {{ freshWords }}</template
             ><template v-if="nextMove">

@@ -4,6 +4,7 @@ import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { useItemWords } from './use-item-words';
+import { LASTS_WORDS } from './trade-words';
 import { count, inSentence, listed, useWords } from './use-words';
 
 /** What follows "opens 58 drinks". */
@@ -72,6 +73,14 @@ export function useJudgement() {
     return parts.join('; ');
   });
 
+  /** What the sizes are for: "to last three months at 6 drinks a week". */
+  const lastsWords = computed(() => {
+    const { brief } = plans;
+    if (!brief) return '';
+    if (brief.lasts === 'taste') return LASTS_WORDS.taste;
+    return `to last ${LASTS_WORDS[brief.lasts]} at ${count(brief.drinksPerWeek, 'drink')} a week`;
+  });
+
   const withWords = computed(() => sayMakeUp(makeUp.value));
 
   const obstacleWords = computed(() => {
@@ -116,6 +125,8 @@ export function useJudgement() {
     if (answers.failure) return answers.failure;
     if (!result || !answers.current) return 'Working it out';
     if (result.answer.status === 'optimal') {
+      // Sizes and what is poured of them went on changing each other: the best of those that were tried.
+      if (!result.settled) return answers.solving ? 'A good set; proving the best' : 'The best set found';
       if (result.ms === 0) return 'Proven best';
       const seconds = result.ms / 1000;
       return `Proven best in ${seconds < 1 ? `${result.ms} ms` : `${words.number(seconds)} s`}`;
@@ -124,5 +135,16 @@ export function useJudgement() {
     return answers.solving ? 'A good set; proving the best' : 'A good set, not proven best';
   });
 
-  return { open, openWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty, makeUp };
+  return {
+    open,
+    openWords,
+    lastsWords,
+    withWords,
+    lensWords,
+    obstacleWords,
+    leftOver,
+    nextMove,
+    certainty,
+    makeUp,
+  };
 }

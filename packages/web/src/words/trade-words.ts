@@ -1,5 +1,6 @@
 import type { ReaderMeasure } from '@uisce/core/base';
 import type { Allergen, Canon, Era } from '@uisce/core/catalogue';
+import type { Lasts } from '@uisce/core/plan';
 
 /** Each measure as said in full and in short. */
 export const MEASURE_WORDS: Record<ReaderMeasure, { full: string; short: string }> = {
@@ -32,4 +33,12 @@ export const ALLERGEN_WORDS: Record<Allergen, string> = {
   sulphites: 'sulphites',
   celery: 'celery',
   fish: 'fish',
+};
+
+/** How long a plan should last. */
+export const LASTS_WORDS: Record<Lasts, string> = {
+  taste: 'for a taste of each',
+  month: 'a month',
+  quarter: 'three months',
+  'half-year': 'half a year',
 };

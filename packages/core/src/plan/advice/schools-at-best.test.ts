@@ -16,7 +16,14 @@ const compiled = (problem: CompiledPlan['problem'], bottles: number): CompiledPl
       if (kind === undefined) throw new Error('two kinds are there');
       return [
         item.id,
-        { kind, owned: problem.owned.includes(item.id), made: false, madeFrom: [], priceMinor: item.price },
+        {
+          kind,
+          owned: problem.owned.includes(item.id),
+          made: false,
+          madeFrom: [],
+          count: 1,
+          priceMinor: item.price,
+        },
       ];
     }),
   ),

@@ -34,7 +34,7 @@ const prices = priceListSchema.parse({
   })), // prettier-ignore
 });
 const compiled = (change: Partial<Brief> = {}) =>
-  compilePlan({ ...emptyBrief('EUR'), ...change }, prices, catalogue);
+  compilePlan({ ...emptyBrief('EUR'), lasts: 'taste', ...change }, prices, catalogue);
 const bought = (steps: { itemId: string }[]) => steps.map((s) => s.itemId.replace('-x', ''));
 const school = (id: string) => SCHOOLS.find((s) => s.id === id) as (typeof SCHOOLS)[number];
 

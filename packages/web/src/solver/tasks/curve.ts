@@ -10,7 +10,7 @@ import {
   type Stretch,
 } from '@uisce/core/planner';
 import type { About } from '../about';
-import { heldFor } from './held';
+import { searchFor } from './held';
 
 /** Parts are gathered for so long, so that drawing keeps up. */
 const SEND_EVERY_MS = 120;
@@ -50,7 +50,7 @@ export async function drawCurve(
   isStale: () => boolean,
   send: (part: CurvePart) => void,
 ): Promise<void> {
-  const { search, compiled } = heldFor(about, catalogue);
+  const { search, compiled } = searchFor(about, catalogue);
   const point = (answer: PlanAnswer): CurvePoint => ({
     spend: answer.spend,
     value: answer.value,

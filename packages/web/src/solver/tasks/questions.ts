@@ -3,13 +3,13 @@ import { chooseGlasses, servedDrink, type GlassPriority } from '@uisce/core/glas
 import { glassSources, kitReport, starterList } from '@uisce/core/kit';
 import { measuredAmounts, measuringLines, rankJiggers, scoreMeasures } from '@uisce/core/measure';
 import {
-  answerPlan,
   askGuests,
   ATTITUDE_MIN_FIT,
   drinksInQuestion,
   enoughOf,
   growTo,
   monthByMonth,
+  planThatLasts,
   rulesAtBest,
   schoolCurves,
   shoppingOrder,
@@ -26,7 +26,7 @@ import {
 import type { PlanAnswer, PlanProblem } from '@uisce/core/planner';
 import { kindIndex } from '@uisce/core/catalogue';
 import type { About, TimedResult } from '../about';
-import { heldFor } from './held';
+import { heldFor, searchFor } from './held';
 
 /** What of an answer tells how far it goes. */
 type EnoughAsked = Pick<PlanResult, 'answer' | 'inUse' | 'items'>;
@@ -36,7 +36,7 @@ type Tell<T> = (soFar: T, progress: number) => void;
 
 /** The problem at the money in hand. */
 function problemNow(about: About, catalogue: Catalogue): PlanProblem {
-  return { ...heldFor(about, catalogue).compiled.problem, budget: about.brief.moneyNowMinor };
+  return { ...searchFor(about, catalogue).compiled.problem, budget: about.brief.moneyNowMinor };
 }
 
 /**
@@ -48,7 +48,7 @@ export const QUESTIONS = {
   why(about: About, { answer, itemId }: { answer: PlanAnswer; itemId: string }, catalogue: Catalogue) {
     const problem = problemNow(about, catalogue);
     // What is made at home is there for nothing, and nobody's own.
-    const isMade = heldFor(about, catalogue).compiled.items.get(itemId)?.made === true;
+    const isMade = searchFor(about, catalogue).compiled.items.get(itemId)?.made === true;
     const now = isMade ? { ...problem, owned: problem.owned.filter((id) => id !== itemId) } : problem;
     return answer.items.includes(itemId)
       ? { itemId, why: whyIn(now, answer, itemId) }
@@ -64,7 +64,7 @@ export const QUESTIONS = {
     });
   },
   schools(about: About, of: { most: number; base: string; drinks: string[] }, catalogue: Catalogue) {
-    return schoolCurves(heldFor(about, catalogue).compiled, of);
+    return schoolCurves(searchFor(about, catalogue).compiled, of);
   },
   /** The rules of thumb that were followed, each at its best at the money in hand. */
   rules(
@@ -73,10 +73,10 @@ export const QUESTIONS = {
     catalogue: Catalogue,
   ) {
     const now = about.brief.moneyNowMinor;
-    return rulesAtBest(heldFor(about, catalogue).compiled, followed, { ...of, now });
+    return rulesAtBest(searchFor(about, catalogue).compiled, followed, { ...of, now });
   },
   ladder(about: About, { months }: { months: number }, catalogue: Catalogue, tell: Tell<MonthByMonth>) {
-    const { compiled, search } = heldFor(about, catalogue);
+    const { compiled, search } = searchFor(about, catalogue);
     const { moneyNowMinor: nowMinor, moneyPerMonthMinor: perMonthMinor } = about.brief;
     return monthByMonth(compiled, search, { nowMinor, perMonthMinor, months }, tell) ?? null;
   },
@@ -84,7 +84,7 @@ export const QUESTIONS = {
     return growTo(problemNow(about, catalogue), answer, drinks);
   },
   guests(about: About, { answer, guests }: { answer: PlanAnswer; guests: number }, catalogue: Catalogue) {
-    const { items } = heldFor(about, catalogue).compiled;
+    const { items } = searchFor(about, catalogue).compiled;
     // Nobody is asked for syrup.
     const bottles = [...items].flatMap(([id, { kind }]) => (kind.supply === 'bottle' ? [id] : []));
     return askGuests(problemNow(about, catalogue), answer, guests, new Set(bottles));
@@ -101,14 +101,13 @@ export const QUESTIONS = {
   /** The best set for the brief it is asked about, which may be another plan's. */
   best(about: About, _: object, catalogue: Catalogue): TimedResult {
     const began = performance.now();
-    const { compiled, search } = heldFor(about, catalogue);
-    const result = answerPlan(compiled, search, about.brief.moneyNowMinor);
+    const result = planThatLasts({ ...about, catalogue }, heldFor(about, catalogue));
     if (result === undefined) throw new Error('the search was stopped');
     return { ...result, ms: Math.round(performance.now() - began) };
   },
   /** The kit against the drinks in question. */
   kit(about: About, { items, scope }: { items: string[]; scope: KitScope }, catalogue: Catalogue) {
-    const recipes = drinksInQuestion(scope, about.brief, items, about.prices, catalogue);
+    const recipes = drinksInQuestion(scope, { ...about, catalogue }, items);
     return { scope, ...kitReport(recipes, about.kit, about.prices, catalogue) };
   },
   glasses(
@@ -135,7 +134,7 @@ export const QUESTIONS = {
     { moneyMinor, usualKitchen }: { moneyMinor: number; usualKitchen: boolean },
     catalogue: Catalogue,
   ) {
-    const recipes = drinksInQuestion('counted', brief, [], prices, catalogue);
+    const recipes = drinksInQuestion('counted', { brief, prices, catalogue }, []);
     return starterList(recipes, prices, catalogue, moneyMinor, usualKitchen);
   },
 };

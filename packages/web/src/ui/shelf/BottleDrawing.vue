@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { SHELF_CLEARANCE_MM } from '@uisce/core/plan';
 import { JOB_COLOUR } from '../theme/tokens';
 import type { ShelfEntry } from './shelf-layout';
 import { outline } from './silhouettes';
@@ -7,6 +8,8 @@ import { outline } from './silhouettes';
 const props = defineProps<{ entry: ShelfEntry; scale: number; selected: boolean }>();
 
 const width = computed(() => props.entry.widthMm * props.scale);
+/** From one of several to the next, px. */
+const step = computed(() => (props.entry.widthMm + SHELF_CLEARANCE_MM) * props.scale);
 const height = computed(() => props.entry.heightMm * props.scale);
 const shape = computed(() => outline(props.entry.silhouette, width.value, height.value));
 const colour = computed(() => `rgb(var(--v-theme-${JOB_COLOUR[props.entry.job]}))`);
@@ -20,9 +23,11 @@ const fontSize = computed(() => Math.min(19, Math.max(12, width.value * 0.34)));
 
 <template>
   <g :class="{ ghost: entry.ghost, selected }" :style="{ '--job': colour, '--glass': glass }">
-    <path class="body" :d="shape.body" />
-    <path class="cap" :d="shape.cap" />
-    <rect class="label" v-bind="shape.label" />
+    <g v-for="i in entry.count ?? 1" :key="i" :transform="`translate(${(i - 1) * step} 0)`">
+      <path class="body" :d="shape.body" />
+      <path class="cap" :d="shape.cap" />
+      <rect class="label" v-bind="shape.label" />
+    </g>
     <text
       class="number"
       :x="shape.label.x + shape.label.width / 2"

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { count } from '../../words/use-words';
 import { JOB_WORD } from '../theme/tokens';
 import BottleDrawing from './BottleDrawing.vue';
-import { standingEndPx, standOnBoards, type ShelfEntry } from './shelf-layout';
+import { standingEndPx, standingMm, standOnBoards, type ShelfEntry } from './shelf-layout';
 
 const props = defineProps<{
   entries: ShelfEntry[];
@@ -97,7 +97,7 @@ function spoken(entry: ShelfEntry): string {
             <g class="place" :style="{ transform: `translate(${s.xMm * scale}px, 0px)` }">
               <rect
                 class="hit"
-                :width="Math.max(24, s.entry.widthMm * scale)"
+                :width="Math.max(24, standingMm(s.entry) * scale)"
                 :y="board.floor - s.entry.heightMm * scale"
                 :height="s.entry.heightMm * scale + BOARD_PX"
               />

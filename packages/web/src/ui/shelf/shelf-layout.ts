@@ -12,6 +12,8 @@ export interface ShelfEntry {
   silhouette: Silhouette;
   widthMm: number;
   heightMm: number;
+  /** How many of it stand side by side; one where it is not said. */
+  count?: number;
   /** Drinks that lean on it; for a ghost, drinks it would open. */
   drinks: number;
   /** Not bought: the next best move. */
@@ -39,6 +41,16 @@ export interface Board {
 const CHARACTER_PX = 7.4;
 const MOST_TAG_CHARACTERS = 12;
 const TAG_GAP_PX = 12;
+
+/** How wide what stands of an entry is, mm. */
+export function standingMm({ widthMm, count = 1 }: Pick<ShelfEntry, 'widthMm' | 'count'>): number {
+  return count * (widthMm + SHELF_CLEARANCE_MM) - SHELF_CLEARANCE_MM;
+}
+
+/** How much of a board an entry takes, mm. */
+export function footprintMm(entry: Pick<ShelfEntry, 'widthMm' | 'count'>): number {
+  return standingMm(entry) + SHELF_CLEARANCE_MM;
+}
 
 /** Break a name into at most two lines. */
 export function tagLines(name: string): string[] {
@@ -69,12 +81,13 @@ export function standOnBoards(
     const tagMm = spread
       ? (Math.max(...tagLines(entry.name).map((l) => l.length)) * CHARACTER_PX + TAG_GAP_PX) / scale
       : 0;
-    const footprint = Math.max(entry.widthMm, tagMm) + SHELF_CLEARANCE_MM;
+    const footprint = Math.max(footprintMm(entry), tagMm + SHELF_CLEARANCE_MM);
     if (board.usedMm + footprint > lengthMm && board.standing.length > 0 && !entry.ghost) {
       boards.push(board);
       board = { standing: [], usedMm: 0, tiers: 1 };
     }
-    const xMm = board.usedMm + (footprint - entry.widthMm) / 2 + (entry.ghost ? SHELF_CLEARANCE_MM * 3 : 0);
+    const xMm =
+      board.usedMm + (footprint - standingMm(entry)) / 2 + (entry.ghost ? SHELF_CLEARANCE_MM * 3 : 0);
     board.standing.push({ entry, xMm, tier: 0, tagX: 0, tagLines: tagLines(entry.name) });
     board.usedMm += footprint + (entry.ghost ? SHELF_CLEARANCE_MM * 3 : 0);
   }
@@ -90,7 +103,7 @@ export function tagWidthPx({ tagLines: lines, entry }: Pick<Standing, 'tagLines'
 
 /** How far to the right a thing and its tag reach, px. */
 export function standingEndPx(standing: Standing, scale: number): number {
-  return Math.max((standing.xMm + standing.entry.widthMm) * scale, standing.tagX + tagWidthPx(standing));
+  return Math.max((standing.xMm + standingMm(standing.entry)) * scale, standing.tagX + tagWidthPx(standing));
 }
 
 /** Give each tag the highest row in which it touches no other. */

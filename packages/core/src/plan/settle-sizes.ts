@@ -1,0 +1,170 @@
+import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import type { PriceList } from '../catalogue/price-list.js';
+import type { Kit } from '../kit/kit.js';
+import { PlanSearch, type SolveControl } from '../planner/plan-search.js';
+import { answerPlan, type PlanResult } from './answer.js';
+import { ATTITUDE_MIN_FIT, type Brief } from './brief.js';
+import { compilePlan, type CompiledPlan } from './compile.js';
+import { offersThatLast } from './lasting.js';
+import { sizesFor } from './offering.js';
+import { usesOfSet, type Use, type Uses } from './uses.js';
+
+/** A set is solved for, its use taken, and solved for again, so often at the most. */
+const MOST_ROUNDS = 8;
+/** Problems that differ only in the sizes on offer are held, so many at the most. */
+const MOST_HELD = 4;
+/** From here on use only grows: sizes that came and went stay, larger than they need be. */
+const GROWING_FROM = 5;
+
+/** What a plan is made from. */
+export interface PlanMatter {
+  brief: Brief;
+  prices: PriceList;
+  catalogue: Catalogue;
+  kit?: Kit;
+}
+
+/** A problem and its search, held open while only the money changes. */
+export interface Held {
+  compiled: CompiledPlan;
+  search: PlanSearch;
+}
+
+/** A set whose sizes last: they were offered for the use that its own drinks make of them. */
+export type LastingResult = PlanResult & {
+  /** The use that the sizes on offer are for. */
+  uses: Uses;
+  /** The bottles on offer and how many of each: the same text only where the problem is the same. */
+  sizes: string;
+  /** Whether its own drinks make just that use of them, as far as sizes go; else it is the best that was seen. */
+  settled: boolean;
+};
+
+/** The problem with sizes for these uses: one that is held, or made and held from now on. */
+export function heldAt(matter: PlanMatter, held: Map<string, Held>, uses: Uses): Held {
+  const { brief, prices, catalogue, kit } = matter;
+  const sizes = sizesFor(matter, uses);
+  const known = held.get(sizes);
+  if (known) return known;
+  const compiled = compilePlan(brief, prices, catalogue, kit, uses);
+  const mine = { compiled, search: new PlanSearch(compiled.problem) };
+  const [oldest] = held.keys();
+  if (oldest !== undefined && held.size >= MOST_HELD) held.delete(oldest);
+  held.set(sizes, mine);
+  return mine;
+}
+
+/** Whether every bottle that a set buys lasts for a use. */
+function lastsFor(result: PlanResult, uses: Uses, { brief, catalogue }: PlanMatter): boolean {
+  const kinds = kindIndex(catalogue.kinds);
+  const used = new Set(result.inUse);
+  const { lasts, drinksPerWeek, limits } = brief;
+  return result.items.every(({ id, kindId, owned, made, bottle, count }) => {
+    const kind = kinds.get(kindId);
+    if (!used.has(id) || owned || made || !bottle || !kind) return true;
+    const pace = { use: uses[kindId], drinksPerWeek };
+    return offersThatLast([bottle], kind, lasts, pace, limits.bottles !== null).every(
+      (o) => o.count <= count,
+    );
+  });
+}
+
+/**
+ * The best set for a budget among sizes that last as long as the brief asks. How much is poured of a
+ * kind depends on the set: it is solved, its use taken, the sizes offered anew, and solved again until
+ * nothing changes.
+ *
+ * @param held problems with their searches, by the sizes on offer; what is made on the way is put there, so that
+ *   whoever keeps it goes on where it was when only the money changes.
+ * @param from a set to begin from, and the uses for which it was found; where it is proven for them and
+ *   they are its own, it is the answer.
+ * @param onBetter told once, of the first good set on the way.
+ * @returns undefined when it was stopped.
+ */
+export function planThatLasts(
+  matter: PlanMatter,
+  held: Map<string, Held> = new Map(),
+  {
+    from,
+    onBetter,
+    ...control
+  }: SolveControl & {
+    from?: { items: readonly string[]; proven: boolean; uses: Uses };
+    onBetter?: (result: LastingResult) => void;
+  } = {},
+): LastingResult | undefined {
+  const { brief, catalogue } = matter;
+  const budget = brief.moneyNowMinor;
+  const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
+  const kinds = kindIndex(catalogue.kinds);
+  const usesOf = (result: PlanResult) =>
+    usesOfSet(result, catalogue, recipes, kinds, ATTITUDE_MIN_FIT[brief.attitude]);
+
+  const sizesAt = (uses: Uses) => sizesFor(matter, uses);
+  const hold = (uses: Uses) => heldAt(matter, held, uses);
+  const described = (result: PlanResult, uses: Uses, settled: boolean): LastingResult => ({
+    ...result,
+    uses,
+    sizes: sizesAt(uses),
+    settled,
+  });
+
+  if (from?.proven) {
+    const { compiled, search } = hold(from.uses);
+    const start = { start: from.items, startProven: true };
+    const known = answerPlan(compiled, search, budget, { ...control, ...start });
+    if (known && sizesAt({ ...from.uses, ...usesOf(known) }) === sizesAt(from.uses))
+      return described(known, from.uses, true);
+  }
+
+  const first = firstGuess(matter, held, control);
+  if (first === undefined) return undefined;
+  let uses = usesOf(first);
+  onBetter?.(described(first, {}, false));
+  if (first.answer.status === 'infeasible') return described(first, {}, true);
+
+  const lasting: LastingResult[] = [];
+  let last: LastingResult | undefined;
+  for (let round = 1; round <= MOST_ROUNDS; round += 1) {
+    const { compiled, search } = hold(uses);
+    const ids = new Set(compiled.problem.items.map((i) => i.id));
+    const start = (from?.items ?? first.answer.items).filter((id) => ids.has(id));
+    const result = answerPlan(compiled, search, budget, { ...control, start });
+    if (result === undefined) return undefined;
+    const own = usesOf(result);
+    // A kind that has left the set keeps the use it had in it, so that it does not come and go.
+    const next = round < GROWING_FROM ? { ...uses, ...own } : largerUses(uses, own);
+    const settled = result.answer.status === 'infeasible' || sizesAt({ ...uses, ...own }) === sizesAt(uses);
+    last = described(result, uses, settled);
+    if (settled) return last;
+    if (lastsFor(result, own, matter)) lasting.push(last);
+    uses = next;
+  }
+  const [best] = lasting.sort((a, b) => b.answer.value - a.answer.value || a.answer.spend - b.answer.spend);
+  return best ?? last;
+}
+
+function largerUses(before: Uses, own: Uses): Uses {
+  const larger: Record<string, Use> = { ...before };
+  for (const [kind, use] of Object.entries(own))
+    if (use.mlPerDrink > (larger[kind]?.mlPerDrink ?? 0)) larger[kind] = use;
+  return larger;
+}
+
+/** A good set at any sizes, found in a moment and always the same: nothing is known from before. */
+function firstGuess(
+  matter: PlanMatter,
+  held: Map<string, Held>,
+  control: SolveControl,
+): PlanResult | undefined {
+  const known = held.get(sizesFor(matter, {}));
+  const { compiled } = known ?? heldAt(matter, held, {});
+  const search = known ? new PlanSearch(compiled.problem) : heldAt(matter, held, {}).search;
+  let good: PlanResult | undefined;
+  const whole = answerPlan(compiled, search, matter.brief.moneyNowMinor, {
+    ...control,
+    shouldStop: () => good !== undefined || control.shouldStop?.() === true,
+    onBetter: (better) => (good = better),
+  });
+  return control.shouldStop?.() ? undefined : (good ?? whole);
+}
