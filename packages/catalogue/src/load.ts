@@ -20,6 +20,7 @@ import {
   starterSetSchema,
   techniqueSchema,
   toolSchema,
+  usualGlassSchema,
   type Catalogue,
   type PriceList,
 } from '@uisce/core/catalogue';
@@ -120,12 +121,13 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const homeMade = gather('homeMade', ['home-made.yaml'], homeMadeSchema);
   const pantry = gather('pantry', ['pantry.yaml'], pantrySchema);
   const kitchen = gather('kitchen', ['kitchen.yaml'], kitchenThingSchema);
+  const usualGlasses = gather('usualGlasses', ['usual-glasses.yaml'], usualGlassSchema);
   const starterSets = gather('starterSets', ['starter-sets.yaml'], starterSetSchema);
   const moulds = gather('moulds', ['moulds.yaml'], mouldSchema);
   const jiggers = gather('jiggers', ['jiggers.yaml'], jiggerSchema);
   const catalogue: Catalogue = {
     kinds, standIns, oneForTwo, glasses, recipes, families, sources, techniques, tools, homeMade,
-    kitchen, pantry, starterSets, moulds, jiggers,
+    kitchen, usualGlasses, pantry, starterSets, moulds, jiggers,
   }; // prettier-ignore
   const locate = locator(origins);
   const faults = catalogueFaults(catalogue);

@@ -30,6 +30,14 @@ export function formatMoney(
   }).format(minor / unit);
 }
 
+/** What five euro are in a currency, roundly: the step by which money is moved with keys, in whole units. */
+const KEY_STEPS: Readonly<Record<string, number>> = { INR: 500, JPY: 500, KRW: 5000 };
+
+/** A sensible step of a currency for arrow keys, minor units. */
+export function moneyStepMinor(currency: string): number {
+  return (KEY_STEPS[currency] ?? 5) * 10 ** minorDigits(currency);
+}
+
 export type MoneyReading = { ok: true; minor: number } | { ok: false; reason: string };
 
 /** The most that can be said: what a brief may hold, in minor units. */

@@ -7,7 +7,14 @@ import { recipeSchema } from './recipe.js';
 import { sourceSchema } from './source.js';
 import { standInSchema } from './stand-in.js';
 import { jiggerSchema } from './jigger.js';
-import { kitchenThingSchema, mouldSchema, starterSetSchema, techniqueSchema, toolSchema } from './tool.js';
+import {
+  kitchenThingSchema,
+  mouldSchema,
+  starterSetSchema,
+  techniqueSchema,
+  toolSchema,
+  usualGlassSchema,
+} from './tool.js';
 
 /** Everything known about the trade, apart from prices. */
 export const catalogueSchema = z.strictObject({
@@ -22,6 +29,7 @@ export const catalogueSchema = z.strictObject({
   techniques: z.array(techniqueSchema).default([]),
   tools: z.array(toolSchema).default([]),
   kitchen: z.array(kitchenThingSchema).default([]),
+  usualGlasses: z.array(usualGlassSchema).default([]),
   starterSets: z.array(starterSetSchema).default([]),
   moulds: z.array(mouldSchema).default([]),
   jiggers: z.array(jiggerSchema).default([]),

@@ -52,11 +52,22 @@ export const kitchenThingSchema = z.strictObject({
   /** Nearly every kitchen has one. */
   usual: z.boolean().default(false),
   capacityMl: z.number().positive().optional(),
+  /** A tray of ice that it is. */
+  mould: idSchema.optional(),
   /** What it makes hard. */
   hard: z.string().min(1),
   caution: z.string().optional(),
 });
 export type KitchenThing = z.infer<typeof kitchenThingSchema>;
+
+/** Glasses that nearly every cupboard has. */
+export const usualGlassSchema = z.strictObject({
+  name: z.string().min(1),
+  /** The glass type it looks like. */
+  type: idSchema,
+  capacityMl: z.number().positive(),
+  count: z.int().positive(),
+});
 
 /** A few tools to begin with. */
 export const starterSetSchema = z.strictObject({

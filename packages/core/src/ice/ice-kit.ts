@@ -8,8 +8,6 @@ import { fitInGlass, SERVED_ICE_G } from '../glass/fit.js';
 const ICE_G_PER_ML = 0.917;
 /** Ice that shaking or stirring one drink takes, g (common practice). */
 const MAKING_ICE_G = 150;
-/** Drinks a guest has in an evening of about three hours: two in the first, one an hour after (common practice). */
-export const DRINKS_A_GUEST = 4;
 /** A tray is emptied and refilled at most so often a day: nobody gets up at night for it. */
 const MOST_FILLS_A_DAY = 3;
 const WAKING_HOURS = 16;
@@ -56,8 +54,8 @@ export interface IceKit {
 }
 
 /**
- * Ice for so many guests, each having the usual number of drinks evenly from a menu, and how many
- * days ahead the trays must start.
+ * Ice for so many guests, each having every drink of a menu once, and how many days ahead the trays must
+ * start.
  *
  * @param menu ice of each drink on it.
  */
@@ -66,7 +64,7 @@ export function iceKit(
   guests: number,
   trays: readonly { mould: Mould; count: number }[],
 ): IceKit {
-  const drinks = guests * DRINKS_A_GUEST;
+  const drinks = guests * menu.length;
   const mean = (of: (ice: DrinkIce) => number) =>
     menu.length === 0 ? 0 : menu.reduce((sum, ice) => sum + of(ice), 0) / menu.length;
   const blockShare = mean((ice) => (ice.blockG > 0 ? 1 : 0));

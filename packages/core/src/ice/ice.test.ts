@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testKinds, testRecipe } from '../testing/trade.js';
-import { DRINKS_A_GUEST, fillsADay, iceKit, iceOf, pieceG, type DrinkIce } from './ice-kit.js';
+import { fillsADay, iceKit, iceOf, pieceG, type DrinkIce } from './ice-kit.js';
 
 const kinds = testKinds(['gin', { abv: 0.4 }], ['tonic', { job: 'long', supply: 'mixer' }]);
 const tray = (makes: 'cubes' | 'block', edgeMm: number, pieces: number, hours: number, count = 1) => ({
@@ -56,8 +56,9 @@ describe('ice for an evening', () => {
   const oldFashioned: DrinkIce = { makingG: 150, servedG: 120, blockG: 120 };
 
   it('is worked out by hand: six guests, a shaken drink and one over a large piece', () => {
-    const kit = iceKit([sour, oldFashioned], 6, trays(tray('cubes', 32, 14, 5, 2), tray('block', 50, 4, 24)));
-    // 24 drinks, half of each: 24 × (150 + 270) / 2 = 5,040 g, and 15 % for what is dropped and melts.
+    const menu = [sour, oldFashioned, sour, oldFashioned];
+    const kit = iceKit(menu, 6, trays(tray('cubes', 32, 14, 5, 2), tray('block', 50, 4, 24)));
+    // Six times four drinks, half of each kind: 24 × (150 + 270) / 2 = 5,040 g, and 15 % for what is dropped and melts.
     expect(kit.neededG).toBeCloseTo(5_040 * 1.15, 6);
     expect(kit.blocks).toBe(12);
     expect([kit.cubesADay, kit.blocksADay]).toEqual([2 * 14 * 3, 4]);
@@ -69,10 +70,10 @@ describe('ice for an evening', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 4 }), (guests, count) => {
         const made = trays(tray('cubes', 32, 14, 5, count));
-        const kit = iceKit([sour], guests, made);
-        const more = iceKit([sour], guests + 1, made);
+        const kit = iceKit([sour, sour], guests, made);
+        const more = iceKit([sour, sour], guests + 1, made);
         expect(more.neededG).toBeGreaterThan(kit.neededG);
-        expect(kit.neededG).toBeGreaterThanOrEqual(guests * DRINKS_A_GUEST * sour.makingG);
+        expect(kit.neededG).toBeGreaterThanOrEqual(guests * 2 * sour.makingG);
         expect((kit.daysAhead ?? 0) * kit.gramsADay).toBeGreaterThanOrEqual(kit.neededG - 1e-6);
       }),
     );

@@ -1,7 +1,13 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { GlassSource } from '../glass/glassware.js';
 import type { Kit } from './kit.js';
 import { WINE_GLASSES } from './kit-offers.js';
+
+/** The glasses that nearly every cupboard has, as a household's own. */
+export function cupboardOf({ usualGlasses }: Pick<Catalogue, 'usualGlasses'>): Kit['glasses'] {
+  return usualGlasses.map((glass) => ({ id: `usual-${glass.type}`, ...glass }));
+}
 
 /**
  * Glasses that an evening could use: those in the cupboard, each with how more of its type are

@@ -4,7 +4,7 @@ import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 import { fewestTypes } from '../glass/glassware.js';
 import { servedDrink } from '../glass/serves.js';
 import { coverKit, type KitCover } from './cover.js';
-import { glassSources } from './glass-sources.js';
+import { cupboardOf, glassSources } from './glass-sources.js';
 import { emptyKit, type Kit } from './kit.js';
 import { compareStarterSets, type SetReport } from './starter-sets.js';
 import { techniquesOf } from './techniques-of.js';
@@ -75,6 +75,7 @@ export function starterList(
     said: true,
     attitude: usualKitchen ? 'home' : 'professional',
     kitchen,
+    glasses: usualKitchen ? cupboardOf(catalogue) : [],
   };
   return coverKit(recipes, theirs, prices, catalogue, moneyMinor);
 }

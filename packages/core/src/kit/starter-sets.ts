@@ -3,6 +3,7 @@ import { kindIndex } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 import type { StarterSet } from '../catalogue/tool.js';
+import { glassServes, servedDrink } from '../glass/serves.js';
 import { drinkFigures } from '../drink/figures.js';
 import type { Kit } from './kit.js';
 import { needIndex, needsOf, uncovered } from './needs.js';
@@ -19,7 +20,7 @@ export interface SetReport {
   /** For what of it is not owned; undefined when the shop lacks a part. */
   priceMinor: number | undefined;
   covered: string[];
-  /** Drinks whose handwork it leaves uncovered. */
+  /** Drinks whose handwork it leaves uncovered, or that no glass in the cupboard takes. */
   missing: string[];
   /** Drinks that one go of its shaker makes; 0 when nothing shakes. */
   atOnce: number;
@@ -47,7 +48,8 @@ function usualShakenMl(recipes: readonly Recipe[], kinds: Parameters<typeof drin
 
 /**
  * Starter sets compared for these drinks: each with its tools in place of every shaker, strainer and
- * measure owned, the kitchen's things and the other tools staying as they are.
+ * measure owned, the kitchen's things, the glasses and the other tools staying as they are. Where no glass
+ * was entered yet, glasses are left out of it.
  *
  * @param people for how many a round is shaken.
  */
@@ -75,7 +77,10 @@ export function compareStarterSets(
     const missing = new Set<string>();
     for (const recipe of recipes) {
       const lacks = uncovered(needsOf(recipe, catalogue, kinds), index, having);
-      (lacks.length === 0 ? covered : missing).add(drinkKey(recipe));
+      const served =
+        kit.glasses.length === 0 ||
+        kit.glasses.some((glass) => glassServes(servedDrink(recipe, kinds), glass, attitude));
+      (lacks.length === 0 && served ? covered : missing).add(drinkKey(recipe));
     }
     for (const key of covered) missing.delete(key);
     const costs = set.tools

@@ -70,6 +70,8 @@ export const briefSchema = z.strictObject({
   mostTrouble: z.literal([2, 3]).default(3),
   /** How often they drink: what decides which size of an opened bottle is finished in time. */
   drinksPerWeek: z.int().min(1).max(500).default(USUAL_DRINKS_PER_WEEK),
+  /** For so many weeks what is bought fresh comes out of the money too; 0 leaves it beside. */
+  freshWeeks: z.int().min(0).max(52).default(0),
   /** Past so many drinks of one family, each further one counts this share. */
   variety: z
     .strictObject({ after: z.int().min(1).max(50), factor: z.literal([0, 0.25, 0.5, 0.75]) })
@@ -110,6 +112,7 @@ export function emptyBrief(currency: string): Brief {
     makesSyrups: true,
     mostTrouble: 3,
     drinksPerWeek: USUAL_DRINKS_PER_WEEK,
+    freshWeeks: 0,
     variety: null,
     shares: [],
   };

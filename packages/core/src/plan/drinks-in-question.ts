@@ -4,27 +4,38 @@ import type { Recipe } from '../catalogue/recipe.js';
 import { PreparedProblem } from '../planner/prepared.js';
 import type { Brief } from './brief.js';
 import { compilePlan } from './compile.js';
+import { countDrinks } from './count-drinks.js';
 import type { Uses } from './uses.js';
 
-/** Which drinks the kit is judged by: those that the plan's bottles open, the must-haves, or all that count. */
+/** Which drinks the kit is judged by: those that the plan opens, the must-haves, or all that count. */
 export const KIT_SCOPES = ['planned', 'wanted', 'counted'] as const;
 export type KitScope = (typeof KIT_SCOPES)[number];
 
 /**
- * The drinks in question, whatever tools and glasses they lack.
+ * The drinks in question.
  *
- * @param items what the plan's answer buys, of sizes for its `uses`; without a plan nothing is bought.
- * @example drinksInQuestion('counted', { brief, prices, catalogue }, [])
+ * @param planned ids of the recipes that the plan's answer opens.
+ * @example drinksInQuestion('planned', { brief, prices, catalogue }, result.answer.drinks.map((d) => d.id))
  */
 export function drinksInQuestion(
   scope: KitScope,
+  { brief, prices, catalogue }: { brief: Brief; prices: PriceList; catalogue: Catalogue },
+  planned: readonly string[],
+): Recipe[] {
+  if (scope === 'counted') return [...compilePlan(brief, prices, catalogue).recipes.values()];
+  const asked = new Set(scope === 'planned' ? planned : brief.mustDrinks);
+  return catalogue.recipes.filter((r) => asked.has(r.id));
+}
+
+/** How many drinks (variants counted once) a set's bottles would open if every tool and glass were there. */
+export function openWithAnyKit(
   { brief, prices, catalogue, uses }: { brief: Brief; prices: PriceList; catalogue: Catalogue; uses?: Uses },
   items: readonly string[],
-): Recipe[] {
+): number {
   const { problem, recipes } = compilePlan(brief, prices, catalogue, undefined, uses);
-  if (scope === 'counted') return [...recipes.values()];
-  const wanted = new Set(brief.mustDrinks);
-  if (scope === 'wanted') return [...recipes.values()].filter((r) => wanted.has(r.id));
-  const open = new PreparedProblem(problem).answerOf(items).drinks;
-  return open.flatMap((d) => recipes.get(d.id) ?? []);
+  const { drinks } = new PreparedProblem(problem).answerOf(items);
+  return countDrinks(
+    drinks.map((d) => d.id),
+    recipes,
+  );
 }

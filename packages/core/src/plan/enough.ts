@@ -2,8 +2,8 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import { drinkCost } from '../drink/cost.js';
 import type { PlanResult } from './answer.js';
+import { freshMinorOf } from './fresh.js';
 import { poursOfSet, type Pours } from './pours-of-set.js';
 
 /** How far a bottle of a set goes, or the bottles of one kind. */
@@ -68,19 +68,15 @@ export function enoughOf(
   const first = bottles.find((b) => kinds.get(b.kindId)?.supply === 'bottle');
   const perMl = new Map(items.flatMap((i) => (i.bottle ? [[i.id, i.bottle.priceMinor / i.bottle.ml]] : [])));
   const bottled = pours.flatMap((p) => [...p].map(([id, ml]) => ml * (perMl.get(id) ?? 0)));
-  const isFresh = (kindId: string) => kinds.get(kindId)?.supply === 'fresh';
-  const fresh = menu
-    .flatMap((recipe) => drinkCost(recipe, prices, kinds).slots)
-    .map((s) => (isFresh(s.slot.kind) ? (s.minor ?? 0) : 0));
-  const mean = (parts: readonly number[]) =>
-    menu.length === 0 ? 0 : parts.reduce((sum, p) => sum + p, 0) / menu.length;
+  const freshMinor = freshMinorOf(menu, prices, kinds);
+  const bottledMinor = menu.length === 0 ? 0 : bottled.reduce((sum, p) => sum + p, 0) / menu.length;
   return {
     bottles,
     ...(first ? { first } : {}),
     drinks: menu.length,
     onceEach: pouredOnce(pours, volumes),
-    glassMinor: mean([...bottled, ...fresh]),
-    freshMinor: mean(fresh),
+    glassMinor: bottledMinor + freshMinor,
+    freshMinor,
   };
 }
 

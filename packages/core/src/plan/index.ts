@@ -5,6 +5,7 @@ export * from './count-drinks.js';
 export * from './make-up.js';
 export * from './packs.js';
 export * from './enough.js';
+export * from './fresh.js';
 export * from './lasting.js';
 export * from './offering.js';
 export * from './pours-of-set.js';

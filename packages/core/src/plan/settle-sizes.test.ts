@@ -111,7 +111,7 @@ describe('sizes that last for what the set itself pours', () => {
     const whole = planThatLasts(matter);
     if (!whole?.settled) throw new Error('does not settle');
     const told: unknown[] = [];
-    const from = { items: whole.answer.items, proven: true, uses: whole.uses };
+    const from = { items: whole.answer.items, proven: true, uses: whole.uses, reserveMinor: 0 };
     const again = planThatLasts(matter, new Map(), { from, onBetter: (better) => told.push(better) });
     expect([again?.answer, told.length]).toEqual([whole.answer, 0]);
   });

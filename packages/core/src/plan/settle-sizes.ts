@@ -6,6 +6,8 @@ import { answerPlan, type PlanResult } from './answer.js';
 import { ATTITUDE_MIN_FIT, type Brief } from './brief.js';
 import { compilePlan, type CompiledPlan } from './compile.js';
 import { offersThatLast } from './lasting.js';
+import { freshMinorOf, freshReserveMinor } from './fresh.js';
+import { menuOf } from './pours-of-set.js';
 import { sizesFor } from './offering.js';
 import { usesOfSet, type Use, type Uses } from './uses.js';
 
@@ -36,6 +38,8 @@ export type LastingResult = PlanResult & {
   uses: Uses;
   /** The bottles on offer and how many of each: the same text only where the problem is the same. */
   sizes: string;
+  /** Money kept for the fresh things of the first weeks, where the brief asks for it: the set has the rest. */
+  reserveMinor: number;
   /** Whether its own drinks make just that use of them, as far as sizes go; else it is the best that was seen. */
   settled: boolean;
 };
@@ -89,12 +93,11 @@ export function planThatLasts(
     onBetter,
     ...control
   }: SolveControl & {
-    from?: { items: readonly string[]; proven: boolean; uses: Uses };
+    from?: { items: readonly string[]; proven: boolean; uses: Uses; reserveMinor: number };
     onBetter?: (result: LastingResult) => void;
   } = {},
 ): LastingResult | undefined {
-  const { brief, catalogue } = matter;
-  const budget = brief.moneyNowMinor;
+  const { brief, prices, catalogue } = matter;
   const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
   const kinds = kindIndex(catalogue.kinds);
   const usesOf = (result: PlanResult) =>
@@ -106,20 +109,31 @@ export function planThatLasts(
     ...result,
     uses,
     sizes: sizesAt(uses),
+    reserveMinor: brief.moneyNowMinor - result.budget,
     settled,
   });
+  const freshOf = (result: PlanResult) =>
+    brief.freshWeeks === 0
+      ? 0
+      : freshReserveMinor(
+          freshMinorOf(menuOf(result.answer.drinks, recipes), prices, kinds),
+          brief.drinksPerWeek,
+          brief.freshWeeks,
+        );
+  const budgetBeside = (reserve: number) => Math.max(0, brief.moneyNowMinor - reserve);
 
   if (from?.proven) {
     const { compiled, search } = hold(from.uses);
     const start = { start: from.items, startProven: true };
-    const known = answerPlan(compiled, search, budget, { ...control, ...start });
-    if (known && sizesAt({ ...from.uses, ...usesOf(known) }) === sizesAt(from.uses))
-      return described(known, from.uses, true);
+    const known = answerPlan(compiled, search, budgetBeside(from.reserveMinor), { ...control, ...start });
+    const isOwn = known && sizesAt({ ...from.uses, ...usesOf(known) }) === sizesAt(from.uses);
+    if (isOwn && freshOf(known) === from.reserveMinor) return described(known, from.uses, true);
   }
 
   const first = firstGuess(matter, held, control);
   if (first === undefined) return undefined;
   let uses = usesOf(first);
+  let reserve = freshOf(first);
   onBetter?.(described(first, {}, false));
   if (first.answer.status === 'infeasible') return described(first, {}, true);
 
@@ -129,16 +143,20 @@ export function planThatLasts(
     const { compiled, search } = hold(uses);
     const ids = new Set(compiled.problem.items.map((i) => i.id));
     const start = (from?.items ?? first.answer.items).filter((id) => ids.has(id));
-    const result = answerPlan(compiled, search, budget, { ...control, start });
+    const result = answerPlan(compiled, search, budgetBeside(reserve), { ...control, start });
     if (result === undefined) return undefined;
+    const fresh = freshOf(result);
     const own = usesOf(result);
     // A kind that has left the set keeps the use it had in it, so that it does not come and go.
     const next = round < GROWING_FROM ? { ...uses, ...own } : largerUses(uses, own);
-    const settled = result.answer.status === 'infeasible' || sizesAt({ ...uses, ...own }) === sizesAt(uses);
+    const isSame = sizesAt({ ...uses, ...own }) === sizesAt(uses);
+    // A little more may be kept than its fresh things take, never less.
+    const settled = result.answer.status === 'infeasible' || (isSame && fresh <= reserve);
     last = described(result, uses, settled);
     if (settled) return last;
-    if (lastsFor(result, own, matter)) lasting.push(last);
+    if (fresh <= reserve && lastsFor(result, own, matter)) lasting.push(last);
     uses = next;
+    reserve = round < GROWING_FROM ? fresh : Math.max(reserve, fresh);
   }
   const [best] = lasting.sort((a, b) => b.answer.value - a.answer.value || a.answer.spend - b.answer.spend);
   return best ?? last;

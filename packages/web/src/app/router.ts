@@ -6,7 +6,8 @@ export const router = createRouter({
     { path: '/', redirect: '/plan' },
     { path: '/brief', component: () => import('../brief/BriefView.vue'), meta: { title: 'Brief' } },
     { path: '/kit', component: () => import('../kit/KitView.vue'), meta: { title: 'Kit' } },
-    { path: '/plan', component: () => import('../plan/PlanView.vue'), meta: { title: 'Plan' } },
+    // A bottle has an address of its own: the kind it is of.
+    { path: '/plan/:bottle?', component: () => import('../plan/PlanView.vue'), meta: { title: 'Plan' } },
     { path: '/bench/:batch?', component: () => import('../bench/BenchView.vue'), meta: { title: 'Bench' } },
     {
       path: '/notebook/:drink?',

@@ -7,7 +7,10 @@ import { useKeeper } from '../kept/use-keeper';
 export const KEYS = [
   ...STEPS.map((s) => ({ keys: s.digit, does: `Go to ${s.name}` })),
   { keys: '/', does: 'Find a drink in the Notebook, from anywhere' },
-  { keys: '← →', does: 'Move the waterline by 5, with Shift by 25 (when it has the focus)' },
+  {
+    keys: '← →',
+    does: 'Move the waterline, with Shift five times as far; in a field of money the same with ↑ ↓',
+  },
   { keys: 't', does: 'The waterline as a table, and back (when it has the focus)' },
   { keys: 'Enter', does: 'Open the bottle that has the focus' },
   { keys: 'Esc', does: 'Close what is open' },

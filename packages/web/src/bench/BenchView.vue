@@ -28,7 +28,7 @@ const saving = computed(() => {
   if (!c || !b || c.boughtPerMlMinor === undefined) return '';
   const bought = c.boughtPerMlMinor * b.volumeMl;
   return bought > c.minor
-    ? `${words.cost(Math.round(c.minor))} instead of ${words.cost(Math.round(bought))} bottled`
+    ? `${words.price(Math.round(c.minor))} instead of ${words.price(Math.round(bought))} bottled`
     : '';
 });
 

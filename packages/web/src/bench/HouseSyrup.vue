@@ -29,7 +29,7 @@ const waterWords = computed(() => {
   const w = mine.value.waterMl;
   return Math.abs(w) < 0.1
     ? 'and as much water'
-    : `with ${words.number(Math.abs(w))} ml ${w < 0 ? 'less' : 'more'} water`;
+    : `with ${words.volume(Math.abs(w))} ${w < 0 ? 'less' : 'more'} water`;
 });
 </script>
 
@@ -65,7 +65,7 @@ const waterWords = computed(() => {
       />
     </div>
     <p aria-live="polite">
-      Pour <strong>{{ words.number(mine.ml) }} ml</strong> of {{ words.number(kept ?? 1, 2) }} to 1,
+      Pour <strong>{{ words.volume(mine.ml) }}</strong> of {{ words.number(kept ?? 1, 2) }} to 1,
       {{ waterWords }}.
     </p>
   </section>

@@ -6,6 +6,7 @@ import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
+import { leadsToWrongInput } from '../ui/wrong-input';
 import CautionLine from '../ui/CautionLine.vue';
 import CitrusWay from './CitrusWay.vue';
 import LiqueurWay from './LiqueurWay.vue';
@@ -29,6 +30,7 @@ const WAYS: { value: Way; words: string }[] = [
 const called = ref('my way');
 const keepsDays = ref(14);
 const fault = ref('');
+const card = ref<HTMLElement>();
 
 /** What is being thought of. */
 const thought = ref<OwnIdea>();
@@ -36,7 +38,7 @@ watch(way, () => (thought.value = undefined), { flush: 'pre' });
 
 async function keep(): Promise<void> {
   const idea = thought.value;
-  if (!idea) return;
+  if (!idea || leadsToWrongInput(card.value)) return;
   const recipe = homeMadeSchema.safeParse({
     id: `own-${Date.now().toString(36)}`,
     way: called.value.trim(),
@@ -66,7 +68,7 @@ const drop = (recipe: HomeMade) =>
 </script>
 
 <template>
-  <section class="card" aria-labelledby="own-title">
+  <section ref="card" class="card" aria-labelledby="own-title">
     <h2 id="own-title">
       Your own way
       <small class="dim"

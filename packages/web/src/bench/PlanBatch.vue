@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { brixOfRatio } from '@uisce/core/making';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
 import { useWords } from '../words/use-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
+import { leadsToWrongInput } from '../ui/wrong-input';
 import CautionLine from '../ui/CautionLine.vue';
 import { useBatchPlan, type SizedBy } from './use-batch-plan';
 import DataTable from '../ui/DataTable.vue';
@@ -13,6 +14,8 @@ import SelectField from '../ui/SelectField.vue';
 
 /** What to make and how much of it; the grams follow as you type. */
 const emit = defineEmits<{ begin: [] }>();
+const card = ref<HTMLElement>();
+const begin = () => !leadsToWrongInput(card.value) && emit('begin');
 
 const trade = useTrade();
 const words = useWords();
@@ -50,7 +53,7 @@ const COLUMNS = [
 </script>
 
 <template>
-  <section class="card" aria-labelledby="make-title">
+  <section ref="card" class="card" aria-labelledby="make-title">
     <h2 id="make-title">What to make</h2>
     <v-autocomplete v-model="recipeId" :items="choices" label="Syrup or cordial" class="mb-3" />
     <ChoiceRow
@@ -126,7 +129,7 @@ const COLUMNS = [
       <div v-if="cost">
         <dt>Costs</dt>
         <dd>
-          {{ words.cost(Math.round(cost.minor))
+          {{ words.price(Math.round(cost.minor))
           }}<small v-if="cheaper && cheaper > 1" class="dim">
             bottled {{ words.number(cheaper, 0) }} times as much</small
           >
@@ -144,7 +147,7 @@ const COLUMNS = [
     <CautionLine v-if="recipe?.heated"
       >Hot sugar burns: keep children and pets away from the stove.</CautionLine
     >
-    <v-btn class="mt-3" color="sea" @click="emit('begin')">Begin at the scale</v-btn>
+    <v-btn class="mt-3" color="sea" @click="begin">Begin at the scale</v-btn>
   </section>
 </template>
 

@@ -102,7 +102,12 @@ function letGo(id: string): void {
   <div v-if="brief" class="brief">
     <div class="column">
       <section class="card" aria-labelledby="money-title">
-        <h2 id="money-title">Money <small class="dim">· the bottles come out of this</small></h2>
+        <h2 id="money-title">
+          Money
+          <small class="dim"
+            >· the bottles come out of this; citrus, eggs and herbs for as long as you say</small
+          >
+        </h2>
         <div class="two">
           <MoneyField
             label="Now"
@@ -113,6 +118,14 @@ function letGo(id: string): void {
             label="Each month after"
             :minor="brief.moneyPerMonthMinor"
             @change="edit('Money a month', { moneyPerMonthMinor: $event })"
+          />
+          <NumberField
+            label="Of it fresh things for the first"
+            suffix="weeks"
+            :value="brief.freshWeeks"
+            :least="0"
+            :most="52"
+            @change="edit('Fresh things', { freshWeeks: Math.round($event ?? 0) })"
           />
         </div>
       </section>

@@ -20,8 +20,16 @@ const ices = computed(() =>
     return recipe && glass ? [iceOf(recipe, capacityMl(glass.inside), trade.kinds)] : [];
   }),
 );
+/** A tray from the kitchen does until there is a better one. */
+const standingIn = computed(() =>
+  kits.kit.moulds.length > 0 || kits.kit.attitude === 'professional'
+    ? []
+    : trade.catalogue.kitchen.flatMap(({ id, mould }) =>
+        mould && kits.kit.kitchen.includes(id) ? [{ id: mould, count: 1 }] : [],
+      ),
+);
 const trays = computed(() =>
-  kits.kit.moulds.flatMap(({ id, count: n }) => {
+  [...kits.kit.moulds, ...standingIn.value].flatMap(({ id, count: n }) => {
     const mould = trade.catalogue.moulds.find((m) => m.id === id);
     return mould ? [{ mould, count: n }] : [];
   }),
@@ -42,8 +50,7 @@ const priceOf = (id: string) => trade.prices?.kit.find((k) => k.mould === id)?.p
     <h2 id="ice-title">
       Ice
       <small class="dim"
-        >· {{ kilos(ice.neededG) }} for {{ count(guests, 'guest')
-        }}{{
+        >· {{ kilos(ice.neededG) }} for {{ count(guests, 'guest') }}, each drink of the menu once{{
           ice.daysAhead === undefined
             ? ''
             : ice.daysAhead <= 1
@@ -53,7 +60,8 @@ const priceOf = (id: string) => trade.prices?.kit.find((k) => k.mould === id)?.p
       >
     </h2>
     <p>
-      Your trays make <strong>{{ count(ice.cubesADay, 'cube') }}</strong><template v-if="ice.blocksADay > 0">
+      {{ standingIn.length > 0 ? 'The kitchen’s tray makes' : 'Your trays make' }}
+      <strong>{{ count(ice.cubesADay, 'cube') }}</strong><template v-if="ice.blocksADay > 0">
         and {{ count(ice.blocksADay, 'block') }}</template
       >
       a day, {{ kilos(ice.gramsADay) }}.

@@ -6,6 +6,7 @@ import { useKit } from '../household/use-kit';
 import { useTrade } from '../household/use-trade';
 import { inSentence, useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
+import { leadsToWrongInput } from '../ui/wrong-input';
 import SelectField from '../ui/SelectField.vue';
 
 /** What was measured: kept as a measure, as another line of one, or as a glass. */
@@ -26,6 +27,7 @@ const words = useWords();
 const name = ref(trade.glasses.get(props.type)?.name ?? '');
 const width = ref(props.widthMm);
 const fault = ref('');
+const card = ref<HTMLElement>();
 
 /** Another vessel of that name would be hard to tell apart; lines of one vessel must differ. */
 const target = ref('');
@@ -37,6 +39,7 @@ const newId = () => `own-${Date.now().toString(36)}`;
 const round = (ml: number) => Math.round(ml * 10) / 10;
 
 function keepAsMeasure(): void {
+  if (leadsToWrongInput(card.value)) return;
   const line = { ml: round(props.result.ml), diameterMm: width.value };
   const into = kits.kit.vessels.find((v) => v.id === target.value);
   if (into) {
@@ -59,6 +62,7 @@ function keepAsMeasure(): void {
   emit('kept');
 }
 function keepAsGlass(): void {
+  if (leadsToWrongInput(card.value)) return;
   const called = name.value.trim().slice(0, 60) || 'Glass';
   kits.edit(`Measured ${inSentence(called)}`, {
     glasses: [
@@ -71,7 +75,7 @@ function keepAsGlass(): void {
 </script>
 
 <template>
-  <div class="result" aria-live="polite">
+  <div ref="card" class="result" aria-live="polite">
     <p>
       It holds <strong class="copper display">{{ words.number(result.ml) }} ml</strong>
       <span class="dim">

@@ -22,7 +22,7 @@ const { drinks, ready, ofWhat, rest, certainty, inPlan, next, report } = useKitS
       <h1 v-else-if="!kits.kit.said">Tap what you own: half a bar is in the kitchen already</h1>
       <h1 v-else-if="drinks === 0">No drinks to make yet: the Brief says which you want</h1>
       <h1 v-else>
-        You can already make <span class="copper">{{ ready }} of {{ count(drinks, 'drink') }}</span>
+        Your hands can already make <span class="copper">{{ ready }} of {{ count(drinks, 'drink') }}</span>
         {{ ofWhat }}{{ rest }}
       </h1>
       <p class="dim">

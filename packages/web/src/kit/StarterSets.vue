@@ -46,7 +46,10 @@ const people = computed(() => kits.kit.people);
   <section v-if="rows.length > 0" class="card" aria-labelledby="sets-title">
     <h2 id="sets-title">
       Ways to start
-      <small v-if="best" class="dim">· for {{ people }}: {{ best.set.name.toLowerCase() }}</small>
+      <small v-if="best" class="dim"
+        >· for {{ people }}: {{ best.set.name.toLowerCase() }};
+        {{ kits.kit.glasses.length > 0 ? 'from the glasses that are there' : 'glasses apart' }}</small
+      >
     </h2>
     <ul class="plain-list">
       <li v-for="row in rows" :key="row.set.id" class="set" :class="{ best: row.set.id === best?.set.id }">

@@ -16,7 +16,7 @@ const ATTITUDES: { value: KitAttitude; words: string; note: string }[] = [
   { value: 'kitchen', words: 'Kitchen only', note: 'nothing is bought' },
 ];
 const SCOPES: { value: KitScope; words: string; note: string }[] = [
-  { value: 'planned', words: 'The plan’s', note: 'what its bottles open' },
+  { value: 'planned', words: 'The plan’s', note: 'what it opens' },
   { value: 'wanted', words: 'Must-haves', note: 'from the Brief' },
   { value: 'counted', words: 'All that count', note: 'whatever the bottles' },
 ];

@@ -112,9 +112,9 @@ describe('ice', () => {
   it('is counted for the menu and the guests, whatever the trays make', async () => {
     house = await inHouse(IceCard, {}, withKit({}));
     const kilos = () => Number(/Ice · ([\d.]+) kg for/.exec(said(house.page))?.[1]);
-    // Six guests have four drinks each of one stirred drink served up: 24 times 150 g, and 15 % more.
-    expect(said(house.page)).toMatch(/Ice · 4\.1 kg for 6 guests/);
-    expect(kilos()).toBeCloseTo((24 * 150 * 1.15) / 1000, 1);
+    // Six guests have the one stirred drink of the menu, served up, once: 6 times 150 g, and 15 % more.
+    expect(said(house.page)).toMatch(/Ice · 1 kg for 6 guests, each drink of the menu once/);
+    expect(kilos()).toBeCloseTo((6 * 150 * 1.15) / 1000, 1);
     expect(said(house.page)).toContain('Your trays make 0 cubes a day, 0 kg.');
   });
 });

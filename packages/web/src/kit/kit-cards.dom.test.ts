@@ -39,7 +39,7 @@ describe('the judgement on the kit', () => {
   it('counts the drinks that can be made already among those the plan opens', async () => {
     house = await inHouse(KitView, {}, withKit({ inPlan: false }));
     // Gin opens the gin sour, with bitter and vermouth the negroni and americano: three drinks in the plan.
-    expect(said(house.page)).toMatch(/You can already make \d of 3 drinks that your bottles open/);
+    expect(said(house.page)).toMatch(/Your hands can already make \d of 3 drinks of your plan/);
   });
 });
 

@@ -12,7 +12,7 @@ const MOST_NAMED = 3;
 
 /** The drinks in question, in words. */
 const OF_WHAT: Record<KitScope, string> = {
-  planned: 'that your bottles open',
+  planned: 'of your plan',
   wanted: 'that you must have',
   counted: 'that count',
 };
@@ -32,7 +32,7 @@ export function useKitSentence() {
 
   /** "a €9 fine strainer", "2 coupes for €12.90". */
   function sayOffer({ entry, sets, priceMinor }: KitOffer): string {
-    const price = words.money(priceMinor);
+    const price = words.price(priceMinor);
     if (entry.tool !== undefined)
       return withArticle(`${price} ${inSentence(trade.tools.get(entry.tool)?.name ?? '')}`).replace(
         /^an (\W)/,
@@ -45,10 +45,10 @@ export function useKitSentence() {
   const drinks = computed(() => report.value?.cover.drinks ?? 0);
   const ready = computed(() => report.value?.cover.ready.length ?? 0);
 
-  /** Which drinks they are: the Plan counts those that its tools open too. */
+  /** Which drinks they are. */
   const ofWhat = computed(() => OF_WHAT[report.value?.scope ?? 'counted']);
 
-  /** What follows "You can already make 41 of 58 drinks that your bottles open". */
+  /** What follows "You can already make 41 of the 58 drinks of your plan". */
   const rest = computed(() => {
     const cover = report.value?.cover;
     if (!cover || cover.buy.length === 0) return '';
@@ -57,7 +57,7 @@ export function useKitSentence() {
     const one = cover.buy.length === 1;
     return cover.buy.length <= MOST_NAMED
       ? `; ${listed(cover.buy.map(sayOffer))} ${one ? 'covers' : 'cover'} ${what}`
-      : `; ${count(cover.buy.length, 'thing')} for ${words.money(cover.costMinor)} cover ${what}`;
+      : `; ${count(cover.buy.length, 'thing')} for ${words.price(cover.costMinor)} cover ${what}`;
   });
 
   const certainty = computed(() => {
@@ -70,13 +70,17 @@ export function useKitSentence() {
   const inPlan = computed(() => {
     const { kit } = kits;
     const cover = report.value?.cover;
+    const wait = report.value?.waiting ?? 0;
+    const more = wait > 0 ? `; ${count(wait, 'more drink')} would open with more tools than it buys` : '';
     if (!kit.said) return 'the plan leaves tools and glasses out until you say what is there';
     if (!kit.inPlan) return 'the plan’s money leaves them out';
     const bought = answers.result?.kit.filter((k) => answers.result?.answer.items.includes(k.id)) ?? [];
     const cost = bought.reduce((sum, k) => sum + k.priceMinor, 0);
     if (bought.length > 0)
-      return `the plan’s money buys ${bought.length === cover?.buy.length ? 'them' : bought.length} for ${words.money(cost)}`;
-    return cover && cover.buy.length > 0 ? 'the plan’s money buys none of them: bottles open more' : '';
+      return `the plan’s money buys ${bought.length === cover?.buy.length ? 'them' : bought.length} for ${words.price(cost)}${more}`;
+    return cover && cover.buy.length > 0
+      ? 'the plan’s money buys none of them: bottles open more'
+      : more.replace('; ', '');
   });
 
   /** The one thing that opens most. */

@@ -33,7 +33,7 @@ export const useKitReport = createSharedComposable(() => {
   const recalling = ref(false);
   /** The question whose answer is shown from before; it is checked. */
   const remembered = ref('');
-  const question = (asked: { items: string[]; scope: KitScope }) =>
+  const question = (asked: { items: string[]; drinks: string[]; scope: KitScope }) =>
     trade.prices
       ? questionOf(
           { brief: plans.briefOrEmpty, prices: trade.prices, kit: kits.kit },
@@ -47,8 +47,9 @@ export const useKitReport = createSharedComposable(() => {
   async function ask(): Promise<void> {
     // The same thread answers both: before the plan is proven it would only wait.
     if (hasPlan.value && !(answers.result && answers.current && !answers.solving)) return;
-    const items = hasPlan.value ? (answers.result?.answer.items ?? []) : [];
-    const asked = { items, scope: scopeAsked.value };
+    const answer = hasPlan.value ? answers.result?.answer : undefined;
+    const drinks = (answer?.drinks ?? []).map((d) => d.id);
+    const asked = { items: answer?.items ?? [], drinks, scope: scopeAsked.value };
     const now = question(asked);
     // The answer was checked and is the same: so is what was asked about it.
     if (now === remembered.value) return;

@@ -1,6 +1,7 @@
 import { useToday } from '../words/use-today';
 import { useKit } from '../household/use-kit';
 import { useTrade } from '../household/use-trade';
+import { cupboardOf } from '@uisce/core/kit';
 import { inSentence } from '../words/use-words';
 
 /** Say that something is owned, or is not after all: one tap. */
@@ -26,7 +27,11 @@ export function useOwnership() {
   /** What nearly every kitchen has, said at once. */
   function ordinaryKitchen(): void {
     const usual = trade.catalogue.kitchen.filter((t) => t.usual).map((t) => t.id);
-    kits.edit('An ordinary kitchen', { kitchen: [...new Set([...kits.kit.kitchen, ...usual])] });
+    const { glasses } = kits.kit;
+    kits.edit('An ordinary kitchen', {
+      kitchen: [...new Set([...kits.kit.kitchen, ...usual])],
+      glasses: glasses.length > 0 ? glasses : cupboardOf(trade.catalogue),
+    });
   }
 
   /** Since when a tool is owned; what nobody knows is null. */

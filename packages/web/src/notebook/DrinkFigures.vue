@@ -48,7 +48,7 @@ const standard = computed(() => {
     <div v-if="cost">
       <dt>Cost at {{ trade.prices?.name }}</dt>
       <dd>
-        {{ words.cost(cost.minor) }}
+        {{ words.price(cost.minor) }}
         <span v-if="cost.unpriced.length > 0" class="dim small">
           without {{ listed(cost.unpriced.map((k) => inSentence(trade.kindName(k)))) }}</span
         >

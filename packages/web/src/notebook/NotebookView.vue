@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useTitle } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { drinkCost } from '@uisce/core/drink';
@@ -9,6 +10,7 @@ import { useAtHand } from '../ui/drink/use-at-hand';
 import { useAnswer } from '../solver/use-answer';
 import { useTrade } from '../household/use-trade';
 import { useHouseSyrup } from '../words/house-syrup';
+import { titleOf } from '../words/title';
 import { count, useWords } from '../words/use-words';
 
 const NotebookIndex = later(() => import('./NotebookIndex.vue'));
@@ -51,8 +53,10 @@ const underline = computed(() => {
   const cost = trade.prices ? drinkCost(found, trade.prices, trade.kinds).minor : 0;
   const also = found.also.length > 0 ? ` · also ${found.also.join(', ')}` : '';
   const variant = found.variant ? ` · ${found.variant}` : '';
-  return `${words.percent(profile.abv)} vol · ${words.volume(Math.round(profile.servedMl))} · ${words.cost(cost)} a glass${variant}${also}`;
+  return `${words.percent(profile.abv)} vol · ${words.volume(Math.round(profile.servedMl))} · ${words.price(cost)} a glass${variant}${also}`;
 });
+
+useTitle(computed(() => titleOf('Notebook', trade.recipes.get(asked.value)?.name ?? '')));
 
 function openFirst(): void {
   const first = sections.value[0]?.rows[0];

@@ -40,9 +40,14 @@ export function useLacks(recipe: Ref<Recipe>) {
       const item = compiled.value?.items.get(id);
       const { kit, packs } = compiled.value ?? {};
       const price = item?.priceMinor ?? kit?.get(id)?.priceMinor ?? packs?.get(id)?.priceMinor ?? 0;
-      return `${inSentence(item?.kind.name ?? itemName(id))} (${words.cost(price)})`;
+      // Any glass that takes it would do: the cheapest is named, whatever the recipe calls for.
+      const glass = kit?.get(id)?.entry.glass;
+      const name = inSentence(item?.kind.name ?? itemName(id));
+      const what =
+        glass !== undefined && glass !== recipe.value.glass ? `a glass that takes it: ${name}` : name;
+      return `${what} (${words.price(price)})`;
     });
-    const sum = way.items.length > 1 ? `, together ${words.cost(way.cost)}` : '';
+    const sum = way.items.length > 1 ? `, together ${words.price(way.cost)}` : '';
     return `lacks ${listed(lacking)}${sum}`;
   }
 

@@ -54,7 +54,7 @@ const CHOICES = [
 </script>
 
 <template>
-  <section v-if="kind" class="card panel" aria-labelledby="bottle-title" @keydown.esc="emit('close')">
+  <section v-if="kind" class="card panel" aria-labelledby="bottle-title" @keydown.esc.stop="emit('close')">
     <header>
       <h2 id="bottle-title" class="display" tabindex="-1">{{ kind.name }}</h2>
       <v-btn size="small" height="36" @click="emit('close')">Close</v-btn>

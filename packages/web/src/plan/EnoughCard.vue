@@ -69,8 +69,8 @@ const once = computed(() => {
         }}<template v-if="enough.first"
           >; the first bottle to be out is <strong>{{ inSentence(itemName(enough.first.itemId)) }}</strong>,
           after {{ sayDrinks(enough.first.untilEmpty) }}</template
-        >. A glass costs {{ words.cost(Math.round(enough.glassMinor)) }} on average, of which
-        {{ words.cost(Math.round(enough.freshMinor)) }} is fresh.
+        >. A glass costs {{ words.price(Math.round(enough.glassMinor)) }} on average, of which
+        {{ words.price(Math.round(enough.freshMinor)) }} is fresh.
       </p>
       <ul class="plain-list bars">
         <li v-for="row in shown" :key="row.itemId">

@@ -17,7 +17,7 @@ const curve = useCurve();
 const plans = usePlans();
 
 const money = computed(() => plans.brief?.moneyNowMinor ?? 0);
-const leftOver = computed(() => money.value - (answers.result?.answer.spend ?? 0));
+const leftOver = computed(() => answers.bottleMoney - (answers.result?.answer.spend ?? 0));
 
 /** What the best set of so much more money opens beyond this one; undefined until the curve is proven there. */
 function bestGain(more: number): number | undefined {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core';
-import { computed, nextTick, ref, watch } from 'vue';
+import { useElementSize, useTitle } from '@vueuse/core';
+import { computed, nextTick, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import BeyondCard from './BeyondCard.vue';
 import BottlePanel from './BottlePanel.vue';
 import CautionLine from '../ui/CautionLine.vue';
@@ -14,6 +15,8 @@ import ShelfDrawing from '../ui/shelf/ShelfDrawing.vue';
 import WaterlineCard from './waterline/WaterlineCard.vue';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
+import { titleOf } from '../words/title';
 import { useWords } from '../words/use-words';
 
 /** Room beside the shelf for what is not bought yet. */
@@ -22,6 +25,7 @@ const SCALE = { least: 0.56, most: 0.86 };
 
 const answers = useAnswer();
 const plans = usePlans();
+const trade = useTrade();
 const words = useWords();
 const { shelf, cold, usedMm } = useShelfEntries();
 
@@ -32,23 +36,33 @@ const scale = computed(() =>
   Math.min(SCALE.most, Math.max(SCALE.least, width.value / (lengthMm.value + GHOST_ROOM_MM))),
 );
 const coldLengthMm = computed(() => Math.max(300, width.value / scale.value));
-const selected = ref<string>();
+const route = useRoute();
+const router = useRouter();
+const asked = computed(() => (typeof route.params.bottle === 'string' ? route.params.bottle : ''));
+/** The bottle of the address: the one in the set, else the one that would be bought. An owned one has another id: the kind stays. */
+const selected = computed(() => {
+  if (asked.value === '') return undefined;
+  const of = answers.result?.items.filter((i) => i.kindId === asked.value) ?? [];
+  const inSet = new Set(answers.result?.answer.items);
+  return (of.find((i) => inSet.has(i.id)) ?? of[0])?.id;
+});
+useTitle(computed(() => titleOf('Plan', asked.value === '' ? '' : trade.kindName(asked.value))));
 
+/** What had the focus before the panel took it. */
+let left: Element | null = null;
 async function select(itemId: string): Promise<void> {
-  selected.value = selected.value === itemId ? undefined : itemId;
+  const kindId = answers.itemById.get(itemId)?.kindId ?? '';
+  if (kindId === asked.value) return close();
+  if (selected.value === undefined) left = document.activeElement;
+  await router.replace(`/plan/${kindId}`);
   await nextTick();
   document.getElementById('bottle-title')?.focus();
 }
-
-// The item an owned bottle becomes has another id: follow the kind.
-watch(
-  () => answers.result,
-  (result, before) => {
-    if (selected.value === undefined || answers.itemById.has(selected.value)) return;
-    const kindId = before?.items.find((i) => i.id === selected.value)?.kindId;
-    selected.value = result?.items.find((i) => i.kindId === kindId)?.id;
-  },
-);
+async function close(): Promise<void> {
+  await router.replace('/plan');
+  await nextTick();
+  if (left instanceof SVGElement || left instanceof HTMLElement) left.focus();
+}
 </script>
 
 <template>
@@ -73,7 +87,7 @@ watch(
   </section>
   <div class="pair">
     <WaterlineCard />
-    <BottlePanel v-if="selected" :item-id="selected" @close="selected = undefined" />
+    <BottlePanel v-if="selected" :item-id="selected" @close="close" />
     <OneBottleOff v-else @select="select" />
   </div>
   <section v-if="cold.length > 0" class="card below" aria-labelledby="cold-title">

@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { useAdvice } from '../solver/use-advice';
-import { usePlans } from '../household/use-plans';
 import { useSchools } from './use-schools';
 import { useTrade } from '../household/use-trade';
 import { count, useWords } from '../words/use-words';
@@ -14,14 +13,14 @@ import DataTable from '../ui/DataTable.vue';
 /** The rules of thumb at the reader's own money, tastes and prices. */
 const advice = useAdvice();
 const answers = useAnswer();
-const plans = usePlans();
+
 const schools = useSchools();
 const trade = useTrade();
 const words = useWords();
 const { itemName } = useItemWords();
 
 const spread = ref<string>();
-const money = computed(() => plans.brief?.moneyNowMinor ?? 0);
+const money = computed(() => answers.bottleMoney);
 const open = computed(() => answers.result?.open ?? 0);
 const rows = computed(() =>
   schools.curves

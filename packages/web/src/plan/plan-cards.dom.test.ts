@@ -1,3 +1,4 @@
+import { flushPromises } from '@vue/test-utils';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { inHouse, said, type InHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
@@ -21,7 +22,9 @@ describe('the sentence', () => {
   it('says what the money opens, with what, how sure that is and what is left', async () => {
     house = await inHouse(TheSentence);
     expect(said(house.page)).toMatch(/^€47 opens 3 drinks with 3 bottles, 1 syrup and 1 mixer/);
-    expect(said(house.page)).toMatch(/Proven best in 7 ms · €0.00 left over · €18.00 more opens 1: rum/);
+    expect(said(house.page)).toMatch(
+      /Proven best in 7 ms · for a taste of each · €0.00 left over · €18.00 more opens 1: rum/,
+    );
   });
 
   it('says when nothing meets the brief, and what stands in the way', async () => {
@@ -81,9 +84,15 @@ describe('a bottle that is looked at', () => {
     },
   );
 
-  it('is told which size to buy: here there is one', async () => {
+  it('is told which size lasts: one for a taste, two for half a year of much', async () => {
     house = await inHouse(SizeAdvice, { kind: kind('vermouth') });
-    expect(said(house.page)).toMatch(/you pour about \d+ ml of it a week; once open it keeps 2 months/);
+    expect(said(house.page)).toMatch(
+      /For a taste of it: 75 cl.*about \d+ ml of it is poured a week; once open it keeps 2 months/,
+    );
+    usePlans().edit('More', { brief: { lasts: 'half-year', drinksPerWeek: 21 } });
+    await flushPromises();
+    // Bitter, vermouth and gin at 30 ml in one drink of three, 21 a week, until it turns after 60 days: 1.8 litres.
+    expect(said(house.page)).toMatch(/2 × 75 cl/);
   });
 });
 

@@ -30,14 +30,14 @@ export const useSchools = defineStore('schools', () => {
       .map((c) => ({ ...c, steps: atBest.value.get(c.id)?.points ?? c.steps })),
   );
 
-  watch([() => curve.everything, base, drinks, () => answers.curveKey], () => {
-    if (curve.everything === 0) return;
-    advice.ask('schools', { most: curve.everything, base: base.value, drinks: [...drinks.value] });
+  watch([() => curve.wholePrice, base, drinks, () => answers.curveKey], () => {
+    if (curve.wholePrice === 0) return;
+    advice.ask('schools', { most: curve.wholePrice, base: base.value, drinks: [...drinks.value] });
   });
 
   watch([found, () => plans.brief?.moneyNowMinor, () => answers.proven, shown], () => {
     if (!found.value || !answers.proven) return;
-    void advice.ask('rules', { followed: found.value, most: curve.everything, drawn: [...shown.value] });
+    void advice.ask('rules', { followed: found.value, most: curve.wholePrice, drawn: [...shown.value] });
   });
 
   function toggle(id: string): void {

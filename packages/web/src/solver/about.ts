@@ -19,4 +19,6 @@ export interface From {
   items: string[];
   proven: boolean;
   uses: Uses;
+  /** Money that was kept beside it for fresh things. */
+  reserveMinor: number;
 }

@@ -39,7 +39,10 @@ export const useAdvice = defineStore('advice', () => {
     known.set(topic, mine);
     // The open plan's answer is of sizes for its own use; another brief finds its own.
     const { uses } = answers.lasting;
-    const about = { brief, prices, kit: kits.kit, ...(brief === plans.brief && uses ? { uses } : {}) };
+    const about =
+      brief === plans.brief && uses
+        ? { brief: { ...brief, moneyNowMinor: answers.bottleMoney }, prices, kit: kits.kit, uses }
+        : { brief, prices, kit: kits.kit };
     try {
       const advice = await solverFor(topic).advise(topic, about, asked, (soFar, progress) =>
         Object.assign(mine, { advice: soFar, progress }),

@@ -65,7 +65,7 @@ describe('the answer', () => {
     expect([again.result?.open, again.proven, asked.answers.length]).toEqual([2, true, 0]);
     await vi.advanceTimersByTimeAsync(CHECK_AFTER_MS + 50);
     // A check searches anew: what is checked is no evidence.
-    expect(asked.answers).toMatchObject([{ startProven: false }]);
+    expect(asked.answers).toMatchObject([{ from: null }]);
     expect(again.proven).toBe(true);
     open();
     await settled();

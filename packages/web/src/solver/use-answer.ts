@@ -64,6 +64,7 @@ export const useAnswer = defineStore('answer', () => {
     result.value = found;
     current.value = true;
     solving.value = !done;
+    if (done) curve.reserveMinor = found.reserveMinor;
     if (done && found.sizes !== lasting.value.sizes) lasting.value = { uses: found.uses, sizes: found.sizes };
   }
 
@@ -86,7 +87,9 @@ export const useAnswer = defineStore('answer', () => {
     // Where the curve is settled its point is the answer: it only has to be explained.
     const startProven = !isCheck && near?.proven === true;
     try {
-      const from = near ? { items: near.point.items, proven: startProven, uses: curve.uses } : null;
+      const from = near
+        ? { items: near.point.items, proven: startProven, uses: curve.uses, reserveMinor: curve.reserveMinor }
+        : null;
       const best = await solver.answer(asked, from, (better) => {
         if (!isCheck) show(better, false);
       });
@@ -158,6 +161,8 @@ export const useAnswer = defineStore('answer', () => {
     else setTimeout(() => checking !== '' && void ask(), CHECK_AFTER_MS);
   }
 
+  /** What there is for bottles, beside what is kept for fresh things. */
+  const bottleMoney = computed(() => (plans.brief?.moneyNowMinor ?? 0) - (result.value?.reserveMinor ?? 0));
   const proven = computed(() => current.value && result.value?.answer.status === 'optimal');
   const itemById = computed(() => new Map(result.value?.items.map((i) => [i.id, i])));
   const kitById = computed(() => new Map(result.value?.kit.map((i) => [i.id, i])));
@@ -169,6 +174,7 @@ export const useAnswer = defineStore('answer', () => {
     failure,
     current,
     lasting,
+    bottleMoney,
     proven,
     itemById,
     kitById,

@@ -36,8 +36,22 @@ interface Check {
 /** The best set at every budget, settled stretch by stretch in the background. */
 export const useCurve = defineStore('curve', () => {
   const trade = useTrade();
-  const points = shallowRef<DrawnPoint[]>([]);
-  const everything = ref(0);
+  /** As they are settled: bottles' money alone. */
+  const settledPoints = shallowRef<DrawnPoint[]>([]);
+  const wholePrice = ref(0);
+  /** Kept beside the bottles for the fresh things of the first weeks, minor units. */
+  const reserveMinor = ref(0);
+  /** The curve of all money, what is kept for fresh things included. */
+  const points = computed(() =>
+    reserveMinor.value === 0
+      ? settledPoints.value
+      : settledPoints.value.map((p) => ({
+          ...p,
+          spend: p.spend + reserveMinor.value,
+          provenTo: p.provenTo + reserveMinor.value,
+        })),
+  );
+  const everything = computed(() => (wholePrice.value === 0 ? 0 : wholePrice.value + reserveMinor.value));
   const drawing = ref(false);
   const stretches = ref(0);
   const settledCount = ref(0);
@@ -61,7 +75,7 @@ export const useCurve = defineStore('curve', () => {
 
   function redraw(): void {
     timer = undefined;
-    points.value = mergeCurve(rough, settled.values());
+    settledPoints.value = mergeCurve(rough, settled.values());
     settledCount.value = settled.size;
   }
 
@@ -69,7 +83,7 @@ export const useCurve = defineStore('curve', () => {
     if (part.rough.length > 0) rough = part.rough;
     for (const stretch of part.settled) settled.set(stretch.stretch.low, stretch);
     stretches.value = part.stretches;
-    everything.value = part.everything;
+    wholePrice.value = part.everything;
     timer ??= setTimeout(redraw, REDRAW_MS);
   }
 
@@ -98,7 +112,7 @@ export const useCurve = defineStore('curve', () => {
     rough = before.rough;
     settled = new Map(before.settled.map((s) => [s.stretch.low, s]));
     stretches.value = before.stretches;
-    everything.value = before.everything;
+    wholePrice.value = before.everything;
     redraw();
     return true;
   }
@@ -136,7 +150,7 @@ export const useCurve = defineStore('curve', () => {
       rough,
       settled: [...settled.values()],
       stretches: stretches.value,
-      everything: everything.value,
+      everything: wholePrice.value,
     };
     void remember('curve', question, known);
   }
@@ -151,6 +165,8 @@ export const useCurve = defineStore('curve', () => {
   return {
     points,
     everything,
+    wholePrice,
+    reserveMinor,
     drawing,
     stretches,
     settledCount,

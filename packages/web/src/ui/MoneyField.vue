@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { parseMoney } from '@uisce/core/base';
+import { MOST_MINOR, moneyStepMinor, parseMoney } from '@uisce/core/base';
 import { useWords } from '../words/use-words';
 
 const props = defineProps<{ label: string; hint?: string; minor: number }>();
@@ -25,6 +25,16 @@ function read(): void {
   if (reading.ok && reading.minor !== props.minor) emit('change', reading.minor);
 }
 
+/** Arrow keys move it by a sensible amount of the currency. */
+function step(direction: 1 | -1, event: KeyboardEvent): void {
+  event.preventDefault();
+  const size = moneyStepMinor(words.currency()) * (event.shiftKey ? 5 : 1);
+  const next = Math.min(MOST_MINOR, Math.max(0, props.minor + direction * size));
+  fault.value = '';
+  text.value = words.money(next);
+  if (next !== props.minor) emit('change', next);
+}
+
 function leave(): void {
   editing.value = false;
   if (fault.value === '') text.value = words.money(props.minor);
@@ -44,6 +54,8 @@ function leave(): void {
     class="money"
     @focus="editing = true"
     @blur="leave"
+    @keydown.up="step(1, $event)"
+    @keydown.down="step(-1, $event)"
     @update:model-value="read"
   />
 </template>

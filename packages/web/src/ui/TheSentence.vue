@@ -18,7 +18,11 @@ const enough = useAdvice().on('enough');
 const freshWords = computed(() => {
   if (!enough.value || !plans.brief) return '';
   const aWeek = enough.value.freshMinor * plans.brief.drinksPerWeek;
-  return `fresh things about ${words.cost(Math.round(enough.value.freshMinor))} a drink, ${words.cost(Math.round(aWeek))} a week`;
+  const { freshWeeks } = plans.brief;
+  const kept = answers.result?.reserveMinor ?? 0;
+  if (freshWeeks > 0)
+    return `${words.price(kept)} of it kept for ${count(freshWeeks, 'week')} of fresh things, about ${words.price(Math.round(enough.value.freshMinor))} a drink`;
+  return `fresh things about ${words.price(Math.round(enough.value.freshMinor))} a drink, ${words.price(Math.round(aWeek))} a week`;
 });
 const { open, openWords, lastsWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty } =
   useJudgement();
@@ -55,7 +59,7 @@ const { open, openWords, lastsWords, withWords, lensWords, obstacleWords, leftOv
           <strong :class="{ proven: answers.proven }">{{ certainty }}</strong>
           <template v-if="obstacleWords"> · {{ obstacleWords }}</template>
           <template v-else-if="answers.result">
-            {{ lastsWords }}<template v-if="openWords"> · {{ openWords }}</template> ·
+            · {{ lastsWords }}<template v-if="openWords"> · {{ openWords }}</template> ·
             {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="freshWords">
               · {{ freshWords }}</template
             ><template v-if="nextMove">

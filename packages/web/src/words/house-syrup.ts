@@ -25,7 +25,7 @@ export function useHouseSyrup() {
   /** "5 ml less water". */
   function sayWater({ waterMl }: HousePour, servings: number): string {
     const ml = waterMl * servings;
-    return `${words.number(Math.abs(ml))} ml ${ml < 0 ? 'less' : 'more'} water`;
+    return `${words.volume(Math.abs(ml))} ${ml < 0 ? 'less' : 'more'} water`;
   }
 
   /** A drink as it is poured here, and the kinds it is poured from. */

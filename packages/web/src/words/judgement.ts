@@ -101,7 +101,7 @@ export function useJudgement() {
       : 'The bottles you keep and the ones you ruled out contradict each other.';
   }
 
-  const leftOver = computed(() => (plans.brief?.moneyNowMinor ?? 0) - (answers.result?.answer.spend ?? 0));
+  const leftOver = computed(() => answers.bottleMoney - (answers.result?.answer.spend ?? 0));
 
   /** The single bottle that opens most for its price, and the money it needs beyond what is left. */
   const nextMove = computed(() => {

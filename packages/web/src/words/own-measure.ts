@@ -30,7 +30,7 @@ export function useOwnMeasure() {
     if (/spoon/.test(cup)) return `level ${cup}`;
     const which =
       (cupsOf.value.get(vesselId) ?? 1) > 1 ? `${inSentence(vessel)}, ${cup}` : inSentence(vessel);
-    return brim ? `${which} full` : `${which} to the ${words.number(ml)} ml line`;
+    return brim ? `${which} full` : `${which} to the ${words.volume(ml)} line`;
   }
 
   /** "2 × old jigger, small cup full, and the teaspoon full". */
@@ -45,7 +45,7 @@ export function useOwnMeasure() {
     const percent = `${words.number(plan.share * 100, 0)} %`;
     return plan.meets
       ? `within ${percent}`
-      : `nearest: ${words.number(plan.ml)} ml, off by up to ${words.number(plan.errorMl)} ml (${percent})`;
+      : `nearest: ${words.volume(plan.ml)}, off by up to ${words.volume(plan.errorMl)} (${percent})`;
   }
 
   /** Whether an amount is measured at all, rather than dashed. */

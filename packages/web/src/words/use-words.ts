@@ -52,22 +52,21 @@ export function useWords() {
       new Date(`${iso}T00:00:00Z`),
     );
   const currency = () => plans.brief?.currency ?? trade.prices?.currency ?? 'EUR';
+  /** Money in the currency of the prices, whatever the plan counts in; always with decimals, so that columns line up. */
+  const price = (minor: number) =>
+    formatMoney(minor, trade.prices?.currency ?? currency(), household.settings.locale, { exact: true });
 
   return {
     currency,
     /** Whole amounts without decimals, for headlines. */
     money: (minor: number) => formatMoney(minor, currency(), household.settings.locale),
-    /** Always with decimals, for columns that line up. */
-    price: (minor: number) => formatMoney(minor, currency(), household.settings.locale, { exact: true }),
     volume: (ml: number) => printVolume(ml, household.settings.measure, household.settings.locale),
     amount: (amount: Amount) => printAmount(amount, household.settings.measure, household.settings.locale),
     number: (value: number, digits = 1) => format({ maximumFractionDigits: digits }).format(value),
     /** A figure with so many decimals, even where they are noughts: a scale's reading. */
     fixed: (value: number, digits: number) =>
       format({ minimumFractionDigits: digits, maximumFractionDigits: digits }).format(value),
-    /** Money in the currency of the prices, whatever the plan counts in. */
-    cost: (minor: number) =>
-      formatMoney(minor, trade.prices?.currency ?? currency(), household.settings.locale, { exact: true }),
+    price,
     /** "22 December 2026", of an ISO date. */
     day: (iso: string) => sayDay(iso, 'long'),
     /** "22 Dec 2026", where there is little room. */

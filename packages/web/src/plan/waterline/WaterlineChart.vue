@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { moneyStepMinor } from '@uisce/core/base';
 import { useElementSize } from '@vueuse/core';
 import { LineChart } from 'echarts/charts';
 import { GridComponent } from 'echarts/components';
@@ -18,8 +19,6 @@ use([LineChart, GridComponent, CanvasRenderer]);
 
 /** Room around the plot, px; the handle is placed by the same numbers. */
 const INSET = { left: 44, right: 20, top: 30, bottom: 30 };
-/** An arrow key moves the waterline by this much, in minor units; Shift by five times as much. */
-const KEY_STEP = 500;
 /** A hand that stays still so long is at rest. */
 const REST_MS = 300;
 /** Width of the flag beside the waterline, px. */
@@ -38,6 +37,8 @@ const box = ref<HTMLElement>();
 const { width } = useElementSize(box);
 const dragging = ref(false);
 
+/** What an arrow key moves, and what a dragged line is rounded to, minor units. */
+const keyStep = computed(() => moneyStepMinor(words.currency()));
 const budget = computed(() => curve.previewMinor ?? plans.brief?.moneyNowMinor ?? 0);
 const most = computed(() => {
   // Before the far end of the curve is known, leave room to move.
@@ -95,7 +96,7 @@ const option = computed(() => {
         const { colour, dash } = SCHOOL_LINES[school.id] ?? { colour: 'copper', dash: [6, 4] };
         return {
           ...shared,
-          data: [[0, 0], ...school.steps.map((s) => [s.spend, s.value])],
+          data: [[0, 0], ...school.steps.map((s) => [s.spend + curve.reserveMinor, s.value])],
           lineStyle: { color: colours[colour], width: 1.5, type: dash },
         };
       }),
@@ -121,7 +122,7 @@ function letGo(): void {
 function follow(event: PointerEvent): void {
   const left = box.value?.getBoundingClientRect().left ?? 0;
   const minor = ((event.clientX - left - INSET.left) / plotWidth.value) * most.value;
-  const wanted = Math.min(most.value, Math.max(0, Math.round(minor / KEY_STEP) * KEY_STEP));
+  const wanted = Math.min(most.value, Math.max(0, Math.round(minor / keyStep.value) * keyStep.value));
   if (curve.points.length === 0) {
     moveTo(wanted);
     return;
@@ -161,7 +162,7 @@ function onKey(event: KeyboardEvent): void {
   else {
     const step = STEPS[event.key];
     if (step === undefined) return;
-    moveTo(budget.value + step * KEY_STEP * (event.shiftKey ? 5 : 1));
+    moveTo(budget.value + step * keyStep.value * (event.shiftKey ? 5 : 1));
   }
   event.preventDefault();
 }

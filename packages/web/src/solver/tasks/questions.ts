@@ -9,6 +9,7 @@ import {
   enoughOf,
   growTo,
   monthByMonth,
+  openWithAnyKit,
   planThatLasts,
   rulesAtBest,
   schoolCurves,
@@ -106,9 +107,17 @@ export const QUESTIONS = {
     return { ...result, ms: Math.round(performance.now() - began) };
   },
   /** The kit against the drinks in question. */
-  kit(about: About, { items, scope }: { items: string[]; scope: KitScope }, catalogue: Catalogue) {
-    const recipes = drinksInQuestion(scope, { ...about, catalogue }, items);
-    return { scope, ...kitReport(recipes, about.kit, about.prices, catalogue) };
+  kit(
+    about: About,
+    { items, drinks, scope }: { items: string[]; drinks: string[]; scope: KitScope },
+    catalogue: Catalogue,
+  ) {
+    const recipes = drinksInQuestion(scope, { ...about, catalogue }, drinks);
+    const report = kitReport(recipes, about.kit, about.prices, catalogue);
+    // More that the plan's bottles would open, were there money for the tools as well.
+    const waiting =
+      scope === 'planned' ? openWithAnyKit({ ...about, catalogue }, items) - report.cover.drinks : 0;
+    return { scope, waiting, ...report };
   },
   glasses(
     { kit, prices }: About,

@@ -56,7 +56,7 @@ const rows = computed(() =>
 const roundMl = (ml: number) => Math.round(ml * 10) / 10;
 const costOf = (slot: Recipe['slots'][number]) => {
   const minor = costs.value.get(slot);
-  return minor === undefined ? '' : words.cost(Math.round(minor * props.servings));
+  return minor === undefined ? '' : words.price(Math.round(minor * props.servings));
 };
 </script>
 

@@ -1,0 +1,48 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { emptyKit } from '@uisce/core/kit';
+import { inHouse, said, type InHouse } from '../testing/in-house';
+import { smallPlan } from '../testing/small-house';
+import TheRail from '../app/TheRail.vue';
+import KitView from '../kit/KitView.vue';
+import NotebookView from '../notebook/NotebookView.vue';
+import TheSentence from '../ui/TheSentence.vue';
+import PlanList from '../ui/PlanList.vue';
+import { useAnswer } from '../solver/use-answer';
+import DrinksInReach from './DrinksInReach.vue';
+import EnoughCard from './EnoughCard.vue';
+
+vi.mock('../solver/solver', () => import('../testing/small-solver'));
+vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
+vi.mock('idb-keyval', () => import('../testing/small-database'));
+
+let house: InHouse;
+afterEach(() => house.page.unmount());
+
+/** Where each screen says how many drinks the plan opens. */
+const SCREENS: [screen: string, component: object, where: RegExp][] = [
+  ['Plan', TheSentence, /opens (\d+) drinks?/],
+  ['the list of plans', PlanList, /opens (\d+) drinks?/],
+  ['the rail', TheRail, /Plan (\d+) drinks?/],
+  ['Kit', KitView, /make \d+ of (\d+) drinks? of your plan/],
+  ['Notebook', NotebookView, /your plan opens (\d+)/],
+  ['drinks in reach', DrinksInReach, /In reach ?(\d+)/],
+  ['what it pours', EnoughCard, /(?:Of its (\d+) drinks|every one of its)/],
+];
+
+describe('how many drinks the plan opens is one count', () => {
+  it.each(SCREENS.flatMap((s) => [2600, 4700, 9000].map((money) => [...s, money] as const)))(
+    'on %s',
+    async (_screen, component, where, money) => {
+      house = await inHouse(component, {}, [
+        ['plan', smallPlan(0).id, smallPlan(money)],
+        ['kit', 'household', { ...emptyKit(), said: true, inPlan: false }],
+      ]);
+      await house.settle();
+      const found = where.exec(said(house.page));
+      const open = useAnswer().result?.open;
+      expect(open).toBeGreaterThan(0);
+      expect(found?.[0]).toBeTruthy();
+      if (found?.[1] !== undefined) expect(Number(found[1])).toBe(open);
+    },
+  );
+});
