@@ -44,7 +44,7 @@ async function openGroup(page) {
 /** One of each main view, one by night, one on a phone, and the weighing. */
 const SHOTS = [
   { name: 'brief', path: '/brief', size: DESK, theme: 'day' },
-  { name: 'kit', path: '/kit', size: DESK, theme: 'day', text: /You can already make/ },
+  { name: 'kit', path: '/kit', size: DESK, theme: 'day', text: /Your hands can already make/ },
   { name: 'plan', path: '/plan', size: DESK, theme: 'day', drawn: true },
   { name: 'plan-months', path: '/plan', size: DESK, theme: 'day', drawn: true, act: months },
   { name: 'bench', path: '/bench', size: DESK, theme: 'day', text: /fills your/, act: overshoot },

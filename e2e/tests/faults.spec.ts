@@ -52,6 +52,8 @@ const report = (line: string) => process.stdout.write(`${line}\n`);
 const missing = (acknowledged: string[], found: Set<string>) => acknowledged.filter((id) => !found.has(id));
 
 test(`${KILLS} kills in the middle of writing lose nothing that was acknowledged`, async ({ request }) => {
+  // Sixty servers are started one after the other: on a busy machine that takes its time.
+  test.setTimeout(8 * 60_000);
   const data = dataFolder();
   const acknowledged: string[] = [];
   for (let kill = 0; kill < KILLS; kill++)

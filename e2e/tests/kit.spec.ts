@@ -1,6 +1,6 @@
 import { expect, proven, saved, test } from '../fixtures.js';
 
-const judged = /^You can already make (\d+) of (\d+) drinks/;
+const judged = /^Your hands can already make (\d+) of (\d+) drinks/;
 
 test('a tool owned with one tap lets the plan spend on bottles instead, and is undone', async ({
   page,

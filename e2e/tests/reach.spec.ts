@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { APIRequestContext } from '@playwright/test';
+import type { APIRequestContext, Page } from '@playwright/test';
 import { expect, proven, test } from '../fixtures.js';
 
 /** Each light and each size once: contrast is a matter of the light, room a matter of the size. */
@@ -24,6 +24,14 @@ async function change(request: APIRequestContext, address: string, part: object)
   expect(kept.status()).toBe(200);
 }
 
+/** Even at 320 px a page is read without moving sideways. */
+async function nothingOverflows(page: Page): Promise<void> {
+  const size = page.viewportSize();
+  await page.setViewportSize({ width: 320, height: 700 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(320);
+  if (size) await page.setViewportSize(size);
+}
+
 for (const { theme, size } of LOOKS) {
   test(`axe finds nothing by ${theme} at ${size.width}`, async ({ page, demo, request }) => {
     await change(request, `${demo.address}/api/settings`, { theme });
@@ -40,6 +48,7 @@ for (const { theme, size } of LOOKS) {
       else if (path === '/kit') await page.getByText('Cheapest set, proven').waitFor({ timeout: 60_000 });
       else if (path === '/bench') await page.getByRole('button', { name: 'Begin at the scale' }).click();
       else await proven(page);
+      if (size.width < 400) await nothingOverflows(page);
       if (path.endsWith('martini')) await page.getByText('Among the martinis').waitFor();
       if (path === '/kit') await page.getByRole('button', { name: 'Weigh a vessel' }).click();
       if (path === '/plan') {

@@ -13,7 +13,7 @@ const times = Number(process.argv[3] ?? 15);
 const STEPS = {
   '/plan': /^\S+ opens \d+ drinks/,
   '/brief': /^\S+ opens \d+ drinks/,
-  '/kit': /^(You can already make \d|Tap what you own)/,
+  '/kit': /^(Your hands can already make \d|Tap what you own)/,
   '/notebook': /your plan opens \d/,
   '/bench': /: [\d.,]+ ml/,
 };

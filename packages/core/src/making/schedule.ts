@@ -7,7 +7,7 @@ export interface ToMake {
   id: string;
   /** From beginning to bottle. */
   leadMinutes: number;
-  /** Days it is good, the day it is made counted as the first. */
+  /** Days it is good after the day it is made: use by that day, as on its label. */
   keepsDays: number;
   /** ISO days it is poured on. */
   days: readonly string[];
@@ -44,10 +44,10 @@ export function schedule(wanted: readonly ToMake[]): Making[] {
     const out: Making[] = [];
     for (const day of [...new Set(days)].sort()) {
       const last = out.at(-1);
-      if (last && daysBetween(last.ready, day) < keepsDays) last.serves.push(day);
+      if (last && daysBetween(last.ready, day) <= keepsDays) last.serves.push(day);
       else {
         const begin = addDays(day, -leadDays(leadMinutes));
-        out.push({ id, begin, ready: day, useBy: addDays(day, keepsDays - 1), serves: [day] });
+        out.push({ id, begin, ready: day, useBy: addDays(day, keepsDays), serves: [day] });
       }
     }
     return out;

@@ -12,6 +12,7 @@ export * from './pours-of-set.js';
 export * from './settle-sizes.js';
 export * from './sizes.js';
 export * from './uses.js';
+export * from './uses-of-set.js';
 export * from './explain.js';
 export * from './infeasible.js';
 export * from './poured-with.js';

@@ -9,14 +9,15 @@ import { offersThatLast } from './lasting.js';
 import { freshMinorOf, freshReserveMinor } from './fresh.js';
 import { menuOf } from './pours-of-set.js';
 import { sizesFor } from './offering.js';
-import { usesOfSet, type Use, type Uses } from './uses.js';
+import { usesOfSet } from './uses-of-set.js';
+import type { Use, Uses } from './uses.js';
 
 /** A set is solved for, its use taken, and solved for again, so often at the most. */
-const MOST_ROUNDS = 8;
+const MOST_ROUNDS = 10;
 /** Problems that differ only in the sizes on offer are held, so many at the most. */
 const MOST_HELD = 4;
 /** From here on use only grows: sizes that came and went stay, larger than they need be. */
-const GROWING_FROM = 5;
+const GROWING_FROM = 4;
 
 /** What a plan is made from. */
 export interface PlanMatter {
@@ -40,8 +41,11 @@ export type LastingResult = PlanResult & {
   sizes: string;
   /** Money kept for the fresh things of the first weeks, where the brief asks for it: the set has the rest. */
   reserveMinor: number;
-  /** Whether its own drinks make just that use of them, as far as sizes go; else it is the best that was seen. */
-  settled: boolean;
+  /**
+   * Whether its own drinks make just that use of them, as far as sizes go. "larger": every bottle lasts, and
+   * some are of a size that its drinks would not quite need. "no": the last that was seen, and not all last.
+   */
+  settled: 'own' | 'larger' | 'no';
 };
 
 /** The problem with sizes for these uses: one that is held, or made and held from now on. */
@@ -87,7 +91,7 @@ function lastsFor(result: PlanResult, uses: Uses, { brief, catalogue }: PlanMatt
  */
 export function planThatLasts(
   matter: PlanMatter,
-  held: Map<string, Held> = new Map(),
+  held = new Map<string, Held>(),
   {
     from,
     onBetter,
@@ -105,7 +109,7 @@ export function planThatLasts(
 
   const sizesAt = (uses: Uses) => sizesFor(matter, uses);
   const hold = (uses: Uses) => heldAt(matter, held, uses);
-  const described = (result: PlanResult, uses: Uses, settled: boolean): LastingResult => ({
+  const described = (result: PlanResult, uses: Uses, settled: LastingResult['settled']): LastingResult => ({
     ...result,
     uses,
     sizes: sizesAt(uses),
@@ -127,17 +131,16 @@ export function planThatLasts(
     const start = { start: from.items, startProven: true };
     const known = answerPlan(compiled, search, budgetBeside(from.reserveMinor), { ...control, ...start });
     const isOwn = known && sizesAt({ ...from.uses, ...usesOf(known) }) === sizesAt(from.uses);
-    if (isOwn && freshOf(known) === from.reserveMinor) return described(known, from.uses, true);
+    if (isOwn && freshOf(known) === from.reserveMinor) return described(known, from.uses, 'own');
   }
 
   const first = firstGuess(matter, held, control);
   if (first === undefined) return undefined;
   let uses = usesOf(first);
   let reserve = freshOf(first);
-  onBetter?.(described(first, {}, false));
-  if (first.answer.status === 'infeasible') return described(first, {}, true);
+  onBetter?.(described(first, {}, 'no'));
+  if (first.answer.status === 'infeasible') return described(first, {}, 'own');
 
-  const lasting: LastingResult[] = [];
   let last: LastingResult | undefined;
   for (let round = 1; round <= MOST_ROUNDS; round += 1) {
     const { compiled, search } = hold(uses);
@@ -147,19 +150,19 @@ export function planThatLasts(
     if (result === undefined) return undefined;
     const fresh = freshOf(result);
     const own = usesOf(result);
-    // A kind that has left the set keeps the use it had in it, so that it does not come and go.
-    const next = round < GROWING_FROM ? { ...uses, ...own } : largerUses(uses, own);
-    const isSame = sizesAt({ ...uses, ...own }) === sizesAt(uses);
+    const isOwn = sizesAt({ ...uses, ...own }) === sizesAt(uses);
     // A little more may be kept than its fresh things take, never less.
-    const settled = result.answer.status === 'infeasible' || (isSame && fresh <= reserve);
-    last = described(result, uses, settled);
-    if (settled) return last;
-    if (fresh <= reserve && lastsFor(result, own, matter)) lasting.push(last);
-    uses = next;
-    reserve = round < GROWING_FROM ? fresh : Math.max(reserve, fresh);
+    if (result.answer.status === 'infeasible' || (isOwn && fresh <= reserve))
+      return described(result, uses, 'own');
+    const isGrowing = round >= GROWING_FROM;
+    if (isGrowing && fresh <= reserve && lastsFor(result, own, matter))
+      return described(result, uses, 'larger');
+    last = described(result, uses, 'no');
+    // A kind that has left the set keeps the use it had in it, so that it does not come and go.
+    uses = isGrowing ? largerUses(uses, own) : { ...uses, ...own };
+    reserve = isGrowing ? Math.max(reserve, fresh) : fresh;
   }
-  const [best] = lasting.sort((a, b) => b.answer.value - a.answer.value || a.answer.spend - b.answer.spend);
-  return best ?? last;
+  return last;
 }
 
 function largerUses(before: Uses, own: Uses): Uses {

@@ -1,9 +1,5 @@
 import { amountMl } from '../base/amount.js';
-import type { Catalogue } from '../catalogue/catalogue.js';
-import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import type { PlanResult } from './answer.js';
-import { poursOfSet } from './pours-of-set.js';
 
 /** What is poured of a kind. */
 export interface Use {
@@ -16,7 +12,8 @@ export interface Use {
 /** Use by kind id; what is not named is not poured. */
 export type Uses = Readonly<Record<string, Use>>;
 
-function meanUses(pours: readonly ReadonlyMap<string, number>[]): Record<string, Use> {
+/** Use by kind over drinks, each as ml by kind. */
+export function meanUses(pours: readonly ReadonlyMap<string, number>[]): Record<string, Use> {
   const uses: Record<string, Use> = {};
   for (const drink of pours)
     for (const [kind, ml] of drink) {
@@ -39,17 +36,4 @@ export function usesOfDrinks(recipes: readonly Recipe[]): Uses {
       return taken;
     }),
   );
-}
-
-/** Use of the kinds of a set, by the drinks that it opens: equal kinds and stand-ins counted. */
-export function usesOfSet(
-  result: Pick<PlanResult, 'answer' | 'inUse' | 'items'>,
-  catalogue: Pick<Catalogue, 'kinds' | 'standIns' | 'oneForTwo'>,
-  recipes: ReadonlyMap<string, Recipe>,
-  kinds: ReadonlyMap<string, Kind>,
-  minFit: number,
-): Uses {
-  const { items, pours } = poursOfSet(result, catalogue, recipes, kinds, minFit);
-  const kindOf = new Map(items.map((i) => [i.id, i.kindId]));
-  return meanUses(pours.map((drink) => new Map([...drink].map(([id, ml]) => [kindOf.get(id) ?? id, ml]))));
 }

@@ -45,7 +45,9 @@ export const useAnswer = defineStore('answer', () => {
   /** The question whose answer an earlier page left here, while it is being checked. */
   let checking = '';
   /** The curve is drawn while it is looked at, and once the answer itself is proven: two solves at once only slow each other. */
-  const curveWaits = ref(false);
+  const curveWaits = ref(0);
+  let asks = 0;
+  const wait = () => (curveWaits.value = ++asks);
   /** The brief without its money: while it stays the same the curve does too. */
   const curveKey = computed(() => {
     const brief = plans.brief;
@@ -105,7 +107,7 @@ export const useAnswer = defineStore('answer', () => {
   }
 
   function draw(): void {
-    curveWaits.value = false;
+    curveWaits.value = 0;
     const found = result.value;
     if (!about.value || !found) return;
     const check = { budget: found.budget, value: found.answer.value };
@@ -136,14 +138,15 @@ export const useAnswer = defineStore('answer', () => {
       curveKey,
       () => {
         curve.clear();
-        curveWaits.value = true;
+        wait();
       },
       { immediate: true },
     );
     watch(
-      () => curve.lookedAt && curveWaits.value && current.value && !solving.value,
+      // By number: sizes that settle anew ask for another curve when one was just begun.
+      () => (curve.lookedAt && current.value && !solving.value ? curveWaits.value : 0),
       (due) => {
-        if (due) draw();
+        if (due > 0) draw();
       },
       { immediate: true },
     );
@@ -152,7 +155,7 @@ export const useAnswer = defineStore('answer', () => {
       (looked) => {
         if (looked || !curve.drawing) return;
         curve.stop();
-        curveWaits.value = true;
+        wait();
       },
     );
     watch([() => plans.brief, () => trade.prices, planKit], () => void ask());

@@ -125,11 +125,13 @@ export function useJudgement() {
     if (answers.failure) return answers.failure;
     if (!result || !answers.current) return 'Working it out';
     if (result.answer.status === 'optimal') {
-      // Sizes and what is poured of them went on changing each other: the best of those that were tried.
-      if (!result.settled) return answers.solving ? 'A good set; proving the best' : 'The best set found';
+      // Sizes and what is poured of them went on changing each other.
+      if (result.settled === 'no')
+        return answers.solving ? 'A good set; proving the best' : 'The best set found';
       if (result.ms === 0) return 'Proven best';
       const seconds = result.ms / 1000;
-      return `Proven best in ${seconds < 1 ? `${result.ms} ms` : `${words.number(seconds)} s`}`;
+      const sizes = result.settled === 'larger' ? ', sizes rounded up' : '';
+      return `Proven best in ${seconds < 1 ? `${result.ms} ms` : `${words.number(seconds)} s`}${sizes}`;
     }
     if (result.answer.status === 'infeasible') return 'No set of bottles meets every rule';
     return answers.solving ? 'A good set; proving the best' : 'A good set, not proven best';

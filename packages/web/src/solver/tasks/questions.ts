@@ -40,6 +40,21 @@ function problemNow(about: About, catalogue: Catalogue): PlanProblem {
   return { ...searchFor(about, catalogue).compiled.problem, budget: about.brief.moneyNowMinor };
 }
 
+/** The problem in which of an item's kind only this one size is sold. */
+function withoutSiblings(
+  problem: PlanProblem,
+  about: About,
+  itemId: string,
+  catalogue: Catalogue,
+): PlanProblem {
+  const { items } = searchFor(about, catalogue).compiled;
+  const kindId = items.get(itemId)?.kind.id;
+  const siblings = [...items].flatMap(([id, i]) =>
+    id !== itemId && kindId === i.kind.id && !i.owned && !i.made && !problem.must.includes(id) ? [id] : [],
+  );
+  return { ...problem, never: [...problem.never, ...siblings] };
+}
+
 /**
  * What can be asked about a brief, each a call of the core. Long ones tell what they have on the way.
  * Money in minor units.
@@ -47,7 +62,8 @@ function problemNow(about: About, catalogue: Catalogue): PlanProblem {
 export const QUESTIONS = {
   /** Why an item is in the answer, or why not. */
   why(about: About, { answer, itemId }: { answer: PlanAnswer; itemId: string }, catalogue: Catalogue) {
-    const problem = problemNow(about, catalogue);
+    // Another size of it would be no answer to why it is there.
+    const problem = withoutSiblings(problemNow(about, catalogue), about, itemId, catalogue);
     // What is made at home is there for nothing, and nobody's own.
     const isMade = searchFor(about, catalogue).compiled.items.get(itemId)?.made === true;
     const now = isMade ? { ...problem, owned: problem.owned.filter((id) => id !== itemId) } : problem;

@@ -1,0 +1,19 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Recipe } from '../catalogue/recipe.js';
+import type { PlanResult } from './answer.js';
+import { poursOfSet } from './pours-of-set.js';
+import { meanUses, type Uses } from './uses.js';
+
+/** Use of the kinds of a set, by the drinks that it opens: equal kinds and stand-ins counted. */
+export function usesOfSet(
+  result: Pick<PlanResult, 'answer' | 'inUse' | 'items'>,
+  catalogue: Pick<Catalogue, 'kinds' | 'standIns' | 'oneForTwo'>,
+  recipes: ReadonlyMap<string, Recipe>,
+  kinds: ReadonlyMap<string, Kind>,
+  minFit: number,
+): Uses {
+  const { items, pours } = poursOfSet(result, catalogue, recipes, kinds, minFit);
+  const kindOf = new Map(items.map((i) => [i.id, i.kindId]));
+  return meanUses(pours.map((drink) => new Map([...drink].map(([id, ml]) => [kindOf.get(id) ?? id, ml]))));
+}
