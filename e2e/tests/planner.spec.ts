@@ -25,7 +25,7 @@ test('the waterline crosses the frontier, exact at every step', async ({ page, d
   await slider.focus();
   await page.keyboard.press('t');
   const rows = page.getByRole('region', { name: 'The waterline as a table' }).getByRole('row');
-  expect(await rows.count()).toBeGreaterThan(100);
+  await expect.poll(() => rows.count()).toBeGreaterThan(100);
   await expect(rows.nth(1)).toContainText('proven best');
 });
 
