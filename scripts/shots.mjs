@@ -48,6 +48,7 @@ const SHOTS = [
   { name: 'plan', path: '/plan', size: DESK, theme: 'day', drawn: true },
   { name: 'plan-months', path: '/plan', size: DESK, theme: 'day', drawn: true, act: months },
   { name: 'bench', path: '/bench', size: DESK, theme: 'day', text: /fills your/, act: overshoot },
+  { name: 'shelf', path: '/shelf', size: DESK, theme: 'day', text: /turns in \d+ days/ },
   { name: 'notebook', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
   { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true, act: openGroup },

@@ -45,10 +45,19 @@ for (const { theme, size } of LOOKS) {
         brief: { ...plan.brief, count: 'core' },
       });
     await page.setViewportSize(size);
-    for (const path of ['/brief', '/kit', '/bench', '/plan', '/notebook', '/notebook/dry-martini']) {
+    for (const path of [
+      '/brief',
+      '/kit',
+      '/bench',
+      '/shelf',
+      '/plan',
+      '/notebook',
+      '/notebook/dry-martini',
+    ]) {
       await page.goto(demo.address + path);
       if (path.startsWith('/notebook')) await page.getByText(/^\d+ entries/).waitFor({ state: 'attached' });
       else if (path === '/kit') await page.getByText('Cheapest set, proven').waitFor({ timeout: 60_000 });
+      else if (path === '/shelf') await page.getByRole('button', { name: /^Dry gin, 230/ }).click();
       else if (path === '/bench') await page.getByRole('button', { name: 'Begin at the scale' }).click();
       else await proven(page);
       if (size.width < 400) await nothingOverflows(page);

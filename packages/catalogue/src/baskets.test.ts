@@ -12,12 +12,18 @@ const minor = (money: string) => Math.round(Number(money) * 100);
 
 /** A basket as it stands in the document: the brief, its lines, and what is said of it below. */
 function read(basket: string) {
-  const asked = JSON.parse(/```json\s*([\s\S]*?)```/.exec(basket)?.[1] ?? '{}') as { currency: string };
+  const { ownedKinds, ...asked } = JSON.parse(/```json\s*([\s\S]*?)```/.exec(basket)?.[1] ?? '{}') as {
+    currency: string;
+    ownedKinds?: string[];
+  };
   const lines = [...basket.matchAll(/^\| +(.+?) +\| +(\S+ m?[lg]) +\| +([\d.]+) +\| +([\d.]+) +\|$/gm)];
   const [, left, open] = /leaves ([\d.]+)\. It opens (\d+) drinks/.exec(basket) ?? [];
   return {
     title: basket.split('\n')[0] ?? '',
-    brief: briefSchema.parse({ ...emptyBrief(asked.currency), ...asked }),
+    brief: {
+      ...briefSchema.parse({ ...emptyBrief(asked.currency), ...asked }),
+      ownedKinds: ownedKinds ?? [],
+    },
     lines: lines.map(([, what, size, price, soFar]) => ({
       ...{ what, size },
       price: minor(price ?? ''),

@@ -14,6 +14,7 @@ import { webApp } from './http/web-app.js';
 import type { LivePages } from './kept/live.js';
 import { changeRoutes, keptRoutes } from './kept/routes.js';
 import type { KeptStore } from './kept/store.js';
+import { stockRoutes } from './kept/stock-routes.js';
 import { worldOf } from './kept/world.js';
 import type { SolverPool } from './planning/pool.js';
 import { planningRoutes } from './planning/routes.js';
@@ -52,6 +53,7 @@ export function createApi({
   priceRoutes(api, world);
   keptRoutes(api, store, world);
   changeRoutes(api, store, world, live);
+  stockRoutes(api, store, world, catalogue);
   demoRoutes(api);
   planningRoutes(api, pool);
   const description = () => openApi(api.endpoints);

@@ -5,6 +5,7 @@ export * from './plan.js';
 export * from './settings.js';
 export * from './kit.js';
 export * from './batch.js';
+export * from './bottle.js';
 export * from './own-recipes.js';
 export * from './own-prices.js';
 export * from './things.js';

@@ -1,4 +1,4 @@
-import { withLasts } from '../plan/brief.js';
+import { upgradeBrief } from '../plan/brief.js';
 import { strangersInBrief } from '../plan/strangers.js';
 import { planSchema } from '../plan/plan.js';
 import { describeKept } from './descriptor.js';
@@ -19,5 +19,5 @@ export const keptPlan = describeKept({
 function upgradePlan(stored: unknown): unknown {
   if (typeof stored !== 'object' || stored === null) return stored;
   const { updatedAt: _, ...plan } = stored as Record<string, unknown>;
-  return { ...plan, brief: withLasts(plan['brief']) };
+  return { ...plan, brief: upgradeBrief(plan['brief']) };
 }

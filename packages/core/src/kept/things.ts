@@ -1,4 +1,5 @@
 import { keptBatch } from './batch.js';
+import { keptBottle } from './bottle.js';
 import type { Kept } from './descriptor.js';
 import { keptKit } from './kit.js';
 import { keptOwnPrices } from './own-prices.js';
@@ -17,6 +18,7 @@ export const KEPT = [
   keptOwnPrices,
   keptKit,
   keptBatch,
+  keptBottle,
   keptOwnRecipes,
 ] as unknown as readonly Kept[];
 

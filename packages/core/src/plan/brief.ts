@@ -47,7 +47,6 @@ export const briefSchema = z.strictObject({
   /** How established a drink must be to be counted; a brief written before this counts all. */
   count: z.enum(COUNTS).default('all'),
   mustDrinks: ids,
-  ownedKinds: ids,
   /** Pantry things in the cupboard: what is made from them costs nothing more. */
   ownedPantry: ids.default([]),
   keepBottles: ids,
@@ -85,11 +84,17 @@ export const briefSchema = z.strictObject({
 });
 export type Brief = z.infer<typeof briefSchema>;
 
-/** A brief written before it asked how long things should last said which size to buy. */
-export function withLasts(stored: unknown): unknown {
-  if (typeof stored !== 'object' || stored === null || !('sizes' in stored)) return stored;
-  const { sizes, ...brief } = stored;
-  return { lasts: sizes === 'small' ? 'taste' : 'quarter', ...brief };
+/** A brief, and the kinds that the household's bottles pour: none where nothing is said. */
+export type HouseholdBrief = Brief & { ownedKinds?: readonly string[] };
+
+/**
+ * A brief of an earlier release brought up to date: before it asked how long things should last it said which
+ * size to buy; what is owned was its own before it became the household's bottles.
+ */
+export function upgradeBrief(stored: unknown): unknown {
+  if (typeof stored !== 'object' || stored === null) return stored;
+  const { sizes, ownedKinds: _, ...brief } = stored as Record<string, unknown>;
+  return sizes === undefined ? brief : { lasts: sizes === 'small' ? 'taste' : 'quarter', ...brief };
 }
 
 /** A brief to begin from: no money named yet, no opinions, a 90 cm shelf. */
@@ -102,7 +107,6 @@ export function emptyBrief(currency: string): Brief {
     tastes: {},
     count: 'all',
     mustDrinks: [],
-    ownedKinds: [],
     ownedPantry: [],
     keepBottles: [],
     neverKinds: [],

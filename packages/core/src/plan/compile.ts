@@ -1,4 +1,4 @@
-import { ATTITUDE_MIN_FIT, isCounted, opinionOf, type Brief } from './brief.js';
+import { ATTITUDE_MIN_FIT, isCounted, opinionOf, type Brief, type HouseholdBrief } from './brief.js';
 import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
@@ -125,7 +125,7 @@ function weigh(brief: Brief, tastes: ReadonlySet<string>): { weight: number; dis
  * @example compilePlan(emptyBrief('EUR'), prices, catalogue).problem
  */
 export function compilePlan(
-  brief: Brief,
+  brief: HouseholdBrief,
   prices: PriceList,
   catalogue: Catalogue,
   kit?: Kit,
@@ -136,7 +136,7 @@ export function compilePlan(
   const freshIds = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
   const items = new Map<string, CompiledItem>();
   const problemItems: PlanItem[] = [];
-  const ownedKinds = new Set(brief.ownedKinds.filter((id) => kinds.has(id)));
+  const ownedKinds = new Set(brief.ownedKinds?.filter((id) => kinds.has(id)));
 
   const { offers, making } = offering(brief, prices, catalogue, uses);
 

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { PreparedProblem } from '../planner/prepared.js';
-import type { Brief } from './brief.js';
+import type { HouseholdBrief } from './brief.js';
 import { compilePlan } from './compile.js';
 import { countDrinks } from './count-drinks.js';
 import type { Uses } from './uses.js';
@@ -19,7 +19,7 @@ export type KitScope = (typeof KIT_SCOPES)[number];
  */
 export function drinksInQuestion(
   scope: KitScope,
-  { brief, prices, catalogue }: { brief: Brief; prices: PriceList; catalogue: Catalogue },
+  { brief, prices, catalogue }: { brief: HouseholdBrief; prices: PriceList; catalogue: Catalogue },
   planned: readonly string[],
 ): Recipe[] {
   if (scope === 'counted') return [...compilePlan(brief, prices, catalogue).recipes.values()];
@@ -29,7 +29,12 @@ export function drinksInQuestion(
 
 /** How many drinks (variants counted once) a set's bottles would open if every tool and glass were there. */
 export function openWithAnyKit(
-  { brief, prices, catalogue, uses }: { brief: Brief; prices: PriceList; catalogue: Catalogue; uses?: Uses },
+  {
+    brief,
+    prices,
+    catalogue,
+    uses,
+  }: { brief: HouseholdBrief; prices: PriceList; catalogue: Catalogue; uses?: Uses },
   items: readonly string[],
 ): number {
   const { problem, recipes } = compilePlan(brief, prices, catalogue, undefined, uses);

@@ -1,6 +1,6 @@
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
-import { isCounted, type Brief } from './brief.js';
+import { isCounted, type HouseholdBrief } from './brief.js';
 import type { BottleOffer } from './lasting.js';
 import { homeMaking, makeable, type HomeMaking } from './packs.js';
 import { offeredBottles } from './sizes.js';
@@ -32,7 +32,12 @@ export function isBatch(making: HomeMaking, bottle: PricedBottle): boolean {
  * @param uses what an average drink pours of each kind; of those not named, what it would if all drinks that
  *   are counted were made as they are written.
  */
-export function offering(brief: Brief, prices: PriceList, catalogue: Catalogue, uses: Uses = {}): Offering {
+export function offering(
+  brief: HouseholdBrief,
+  prices: PriceList,
+  catalogue: Catalogue,
+  uses: Uses = {},
+): Offering {
   const kinds = kindIndex(catalogue.kinds);
   const freshIds = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
   const can = makeable(brief, prices, catalogue);
@@ -47,7 +52,7 @@ export function offering(brief: Brief, prices: PriceList, catalogue: Catalogue, 
 
 /** The bottles on offer and how many of each, in one text: the same only where the problem is. */
 export function sizesFor(
-  { brief, prices, catalogue }: { brief: Brief; prices: PriceList; catalogue: Catalogue },
+  { brief, prices, catalogue }: { brief: HouseholdBrief; prices: PriceList; catalogue: Catalogue },
   uses: Uses,
 ): string {
   return offering(brief, prices, catalogue, uses)

@@ -2,7 +2,7 @@ import { kindAndAncestors, type Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
-import type { Brief } from './brief.js';
+import type { Brief, HouseholdBrief } from './brief.js';
 import type { BottleOffer } from './lasting.js';
 
 /** Batches may be made from batches, so deep. */
@@ -66,12 +66,12 @@ export function eachWithEach(lists: readonly string[][][]): string[][] {
  * that much trouble, and every pantry thing of the easiest way is free or has a price.
  */
 export function makeable(
-  brief: Pick<Brief, 'makesSyrups' | 'mostTrouble' | 'neverKinds' | 'ownedKinds'>,
+  brief: Pick<HouseholdBrief, 'makesSyrups' | 'mostTrouble' | 'neverKinds' | 'ownedKinds'>,
   prices: PriceList,
   catalogue: Pick<Catalogue, 'homeMade'>,
 ): Map<string, Makeable> {
   const priced = new Set(prices.pantry.map((p) => p.pantry));
-  const refused = new Set([...brief.neverKinds, ...brief.ownedKinds]);
+  const refused = new Set([...brief.neverKinds, ...(brief.ownedKinds ?? [])]);
   const found = new Map<string, Makeable>();
   for (const batch of prices.bottles) {
     if (!batch.homeMade || !brief.makesSyrups || refused.has(batch.kind) || found.has(batch.kind)) continue;

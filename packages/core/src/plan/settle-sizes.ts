@@ -3,7 +3,7 @@ import type { PriceList } from '../catalogue/price-list.js';
 import type { Kit } from '../kit/kit.js';
 import { PlanSearch, type SolveControl } from '../planner/plan-search.js';
 import { answerPlan, type PlanResult } from './answer.js';
-import { ATTITUDE_MIN_FIT, type Brief } from './brief.js';
+import { ATTITUDE_MIN_FIT, type HouseholdBrief } from './brief.js';
 import { compilePlan, type CompiledPlan } from './compile.js';
 import { offersThatLast } from './lasting.js';
 import { freshMinorOf, freshReserveMinor } from './fresh.js';
@@ -21,7 +21,7 @@ const GROWING_FROM = 4;
 
 /** What a plan is made from. */
 export interface PlanMatter {
-  brief: Brief;
+  brief: HouseholdBrief;
   prices: PriceList;
   catalogue: Catalogue;
   kit?: Kit;

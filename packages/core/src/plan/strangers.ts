@@ -7,7 +7,6 @@ type Known = Pick<Catalogue, 'kinds' | 'recipes' | 'pantry'>;
 /** Lists of a brief that name things of the catalogue; a bottle to keep belongs to a shop, which may change. */
 const NAMING = {
   mustDrinks: 'drink',
-  ownedKinds: 'kind',
   ownedPantry: 'pantry thing',
   neverKinds: 'kind',
 } as const;

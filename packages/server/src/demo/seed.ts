@@ -1,9 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import { formatISO } from 'date-fns';
-import { keptBatch, keptKit, keptPlace, keptPlan, keptSettings, ONLY_ID, type Kept } from '@uisce/core/kept';
+import {
+  keptBatch,
+  keptBottle,
+  keptKit,
+  keptPlace,
+  keptPlan,
+  keptSettings,
+  ONLY_ID,
+  type Kept,
+} from '@uisce/core/kept';
 import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
-import { BOATHOUSE, boathouseBatches } from './boathouse.js';
+import { BOATHOUSE, boathouseBatches, boathouseBottles } from './boathouse.js';
 
 /** Put the demo household into an empty database; one that holds plans is left alone. */
 export function seedDemo(store: KeptStore): void {
@@ -25,6 +34,7 @@ export function seedDemo(store: KeptStore): void {
   store.seed([
     ...plans.map((plan) => write(keptPlan, plan)),
     ...boathouseBatches(today, [randomUUID(), randomUUID()]).map((batch) => write(keptBatch, batch)),
+    ...boathouseBottles(today, randomUUID).map((bottle) => write(keptBottle, bottle)),
     write(keptKit, BOATHOUSE.kit),
     write(keptSettings, { ...defaultSettings(), household: BOATHOUSE.household }),
     write(keptPlace, { planId: plans[0]?.id ?? null }),

@@ -7,6 +7,7 @@ import { KEPT, type Announcement, type Applied, type KeptEntry, type KeptWhole }
 import { emptyKit, type Kit } from '@uisce/core/kit';
 import type { BatchRecord } from '@uisce/core/making';
 import { emptyBrief, type Plan } from '@uisce/core/plan';
+import { bottleThere, type Bottle } from '@uisce/core/stock';
 import { RunningApp, shops } from '../testing/running-app.js';
 
 const app = new RunningApp();
@@ -18,6 +19,9 @@ const batch = (more: Partial<BatchRecord> = {}): BatchRecord => ({
   id: randomUUID(), recipeId: 'simple', plannedG: [700, 400], inG: [706, 0], jarG: 535, tared: false, bottleMl: 850,
   restsDone: 0, restStartedAt: null, toppedUpG: 0, startedAt: '2026-11-25T18:00:00.000Z', madeOn: null, useBy: null,
   frozen: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '', ...more,
+}); // prettier-ignore
+const bottle = (more: Partial<Bottle> = {}): Bottle => ({
+  ...bottleThere(randomUUID(), 'dry-gin'), sizeMl: 700, leftMl: 350, ...more,
 }); // prettier-ignore
 const pointers = (problem: ProblemDetails) => problem.errors?.map((e) => e.pointer);
 
@@ -46,11 +50,13 @@ describe('every kind of thing', () => {
     'own-prices': [own, null],
     kit: [kit, { ...kit, people: 5 }],
     batch: [batch(), null],
+    bottle: [bottle(), null],
     'own-recipes': [[recipe], [{ ...recipe, keepsDays: 10 }]],
   };
   const shapes: Record<string, (value: unknown) => unknown> = {
     plan: (v) => ({ ...(v as object), name: 'Renamed' }),
     batch: (v) => ({ ...(v as object), notes: 'Renamed' }),
+    bottle: (v) => ({ ...(v as object), leftMl: 120 }),
     'own-prices': (v) => ({ ...(v as object), name: 'Renamed' }),
   };
 
@@ -208,6 +214,25 @@ describe('changes', () => {
   });
 });
 
+describe('stock', () => {
+  it('tells what is at hand, and reads what was typed at stock-taking', async () => {
+    const gin = bottle({ leftMl: 350, openedOn: '2026-11-01' });
+    await app.put(`/bottles/${gin.id}`, gin, 'A bottle');
+    const there = await app.get<{ kind: string; ml: number; bottleIds: string[] }[]>('/stock/at-hand');
+    const mine = there.find((t) => t.kind === 'dry-gin');
+    expect(mine?.bottleIds).toContain(gin.id);
+    expect(mine?.ml).toBeGreaterThanOrEqual(350);
+    const read = await app.call<{ kind?: string; left?: unknown }[]>('POST', '/stock/read', {
+      text: 'dry gin 2/3, moon juice half',
+    });
+    expect(read.body.map((l) => [l.kind, l.left])).toEqual([
+      ['dry-gin', { share: 2 / 3 }],
+      [undefined, { share: 0.5 }],
+    ]);
+    await app.undo();
+  });
+});
+
 describe('bad input is refused with its reason and changes nothing', () => {
   const put = (path: string, body: unknown) =>
     app.call<ProblemDetails>('PUT', path, body, { 'if-none-match': '*' });
@@ -259,11 +284,11 @@ describe('bad input is refused with its reason and changes nothing', () => {
       '/value/useBy',
     ]);
     const strange = plan({
-      brief: { ...brief, mustDrinks: ['daiquiri', 'moon-fizz'], ownedKinds: ['moon-gin'] },
+      brief: { ...brief, mustDrinks: ['daiquiri', 'moon-fizz'], neverKinds: ['moon-gin'] },
     });
     expect(pointers((await put(`/plans/${strange.id}`, { value: strange, change: 'Odd' })).body)).toEqual([
       '/value/brief/mustDrinks/1',
-      '/value/brief/ownedKinds/0',
+      '/value/brief/neverKinds/0',
     ]);
     for (const name of ['\u200b\u2060', 'half \ud800 of it']) {
       const odd = plan({ name });
@@ -273,6 +298,15 @@ describe('bad input is refused with its reason and changes nothing', () => {
     }
     expect(pointers((await put('/place', { value: { planId: randomUUID() }, change: 'Odd' })).body)).toEqual([
       '/value/planId',
+    ]);
+  });
+
+  it('a bottle of nothing bottled, fuller than full, opened before it was bought', async () => {
+    const odd = bottle({ kind: 'gin', leftMl: 900, boughtOn: '2026-11-20', openedOn: '2026-11-01' });
+    expect(pointers((await put(`/bottles/${odd.id}`, { value: odd, change: 'Odd' })).body)).toEqual([
+      '/value/kind',
+      '/value/leftMl',
+      '/value/openedOn',
     ]);
   });
 

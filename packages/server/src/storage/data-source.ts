@@ -7,8 +7,15 @@ import { Initial1764000000000 } from './migrations/0001-initial.js';
 import { Kit1764100000000 } from './migrations/0002-kit.js';
 import { Batches1764200000000 } from './migrations/0003-batches.js';
 import { Kept1764300000000 } from './migrations/0004-kept.js';
+import { Bottles1764400000000 } from './migrations/0005-bottles.js';
 
-const MIGRATIONS = [Initial1764000000000, Kit1764100000000, Batches1764200000000, Kept1764300000000];
+const MIGRATIONS = [
+  Initial1764000000000,
+  Kit1764100000000,
+  Batches1764200000000,
+  Kept1764300000000,
+  Bottles1764400000000,
+];
 
 /** The database cannot be used, for a reason that a person can do something about. */
 export class DatabaseError extends Error {}

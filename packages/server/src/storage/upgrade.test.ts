@@ -5,6 +5,7 @@ import Sqlite from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import {
   keptBatch,
+  keptBottle,
   keptKit,
   keptOwnPrices,
   keptOwnRecipes,
@@ -67,6 +68,10 @@ describe('a database of an earlier migration opens with nothing lost', () => {
       ]);
       expect(store.get(keptKit, ONLY_ID)?.value.people).toBe(kit ? 5 : 2);
       expect(store.list(keptBatch)).toHaveLength(batches);
+      // What was owned in a plan is the household's now: there, not measured.
+      const bottles = store.list(keptBottle).map((e) => e.value);
+      expect(bottles.map((b) => b.kind).sort()).toEqual(['aromatic-bitters', 'dry-gin', 'irish-whiskey']);
+      expect(bottles.every((b) => b.sizeMl === null && b.leftMl === null)).toBe(true);
       expect(store.get(keptOwnRecipes, ONLY_ID)?.value).toHaveLength(own);
       expect(store.history()).toEqual({ undo: last, redo: null });
     };

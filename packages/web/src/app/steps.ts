@@ -17,7 +17,13 @@ export const GROUPS: readonly { name: string; steps: readonly Step[] }[] = [
       { digit: '3', name: 'Plan', path: '/plan', needsPlan: true },
     ],
   },
-  { name: 'To make', steps: [{ digit: '5', name: 'Bench', path: '/bench', needsPlan: false }] },
+  {
+    name: 'To make',
+    steps: [
+      { digit: '5', name: 'Bench', path: '/bench', needsPlan: false },
+      { digit: '6', name: 'Shelf', path: '/shelf', needsPlan: false },
+    ],
+  },
   { name: 'To keep', steps: [{ digit: '9', name: 'Notebook', path: '/notebook', needsPlan: false }] },
 ];
 

@@ -1,6 +1,7 @@
 import { computed } from 'vue';
 import { useBatches } from '../household/use-batches';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { useAnswer } from '../solver/use-answer';
 import { useKitFigure } from '../words/kit-figure';
@@ -12,6 +13,7 @@ export function useStepFigures() {
   const batches = useBatches();
   const plans = usePlans();
   const trade = useTrade();
+  const stock = useStock();
   const words = useWords();
   const kit = useKitFigure();
   return computed<Record<string, string>>(() => {
@@ -21,6 +23,7 @@ export function useStepFigures() {
       Kit: kit.value,
       Plan: answers.result ? count(answers.result.open, 'drink') : '',
       Bench: made > 0 ? count(made, 'batch', 'batches') : '',
+      Shelf: stock.standing.length > 0 ? count(stock.standing.length, 'bottle') : '',
       Notebook: trade.drinkCount > 0 ? String(trade.drinkCount) : '',
     };
   });

@@ -4,7 +4,7 @@ import { batchOf, freezeOrThaw, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
-import { useToday } from '../words/use-today';
+import { useToday } from '../household/use-today';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import CautionLine from '../ui/CautionLine.vue';

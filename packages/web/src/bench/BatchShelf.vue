@@ -6,7 +6,7 @@ import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
-import { useToday } from '../words/use-today';
+import { useToday } from '../household/use-today';
 import { useWords } from '../words/use-words';
 import { glassOutline } from '../ui/drawing/outline';
 import BatchPanel from './BatchPanel.vue';

@@ -3,7 +3,7 @@ import { SimulatedRefractometer } from '@uisce/core/devices';
 import { bottleBatch, type Batch, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
-import { useToday } from '../words/use-today';
+import { useToday } from '../household/use-today';
 import { useWords } from '../words/use-words';
 import TypedReading from '../ui/TypedReading.vue';
 

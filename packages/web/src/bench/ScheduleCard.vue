@@ -16,7 +16,7 @@ import { useAnswer } from '../solver/use-answer';
 import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
-import { useToday } from '../words/use-today';
+import { useToday } from '../household/use-today';
 import { listed, useWords } from '../words/use-words';
 import DateField from '../ui/DateField.vue';
 import CheckField from '../ui/CheckField.vue';

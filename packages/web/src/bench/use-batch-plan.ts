@@ -6,7 +6,7 @@ import { weeklyUseMl } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
-import { useToday } from '../words/use-today';
+import { useToday } from '../household/use-today';
 
 /** What decides the size of a batch: a bottle to fill, what will be poured in time, or something to use up. */
 export type SizedBy = 'bottle' | 'need' | 'use-up';

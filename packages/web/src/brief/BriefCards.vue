@@ -9,11 +9,13 @@ import PriceFile from './PriceFile.vue';
 import TasteTable from './TasteTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import CheckField from '../ui/CheckField.vue';
 
 const plans = usePlans();
 const trade = useTrade();
+const stock = useStock();
 
 const brief = computed(() => plans.brief);
 
@@ -34,9 +36,9 @@ const SPOTS = [
   { value: 'bookcase', words: 'Bookcase' },
 ] as const;
 const LASTS = [
-  { value: 'taste', words: 'A taste of each', note: 'the smallest bottles' },
-  { value: 'month', words: 'A month' },
-  { value: 'quarter', words: 'Three months' },
+  { value: 'taste', words: 'A taste' },
+  { value: 'month', words: '1 month' },
+  { value: 'quarter', words: '3 months' },
   { value: 'half-year', words: 'Half a year' },
 ] as const;
 
@@ -63,16 +65,15 @@ const ownable = computed(() => {
       .map((p) => ({ value: packItemId(p.id), title: p.name.replace(/^./, (c) => c.toUpperCase()) })),
   ].sort((a, b) => a.title.localeCompare(b.title));
 });
-const owned = computed(() => [
-  ...(brief.value?.ownedKinds ?? []),
-  ...(brief.value?.ownedPantry ?? []).map(packItemId),
-]);
+const owned = computed(() => [...stock.owned, ...(brief.value?.ownedPantry ?? []).map(packItemId)]);
 function own(ids: readonly string[]): void {
   const packs = new Map(trade.catalogue.pantry.map((p) => [packItemId(p.id), p.id]));
-  edit('What I own', {
-    ownedKinds: ids.filter((id) => !packs.has(id)),
-    ownedPantry: ids.flatMap((id) => packs.get(id) ?? []),
-  });
+  const kinds = ids.filter((id) => !packs.has(id));
+  const bottles = [
+    ...kinds.filter((id) => !stock.isOwned(id)).flatMap(stock.ownWrites),
+    ...stock.owned.filter((id) => !kinds.includes(id)).flatMap(stock.disownWrites),
+  ];
+  plans.edit('What I own', { brief: { ownedPantry: ids.flatMap((id) => packs.get(id) ?? []) } }, bottles);
 }
 const kept = computed(() => {
   const named = (b: string) => trade.kindName(trade.bottles.get(b)?.kind ?? b);
@@ -104,9 +105,7 @@ function letGo(id: string): void {
       <section class="card" aria-labelledby="money-title">
         <h2 id="money-title">
           Money
-          <small class="dim"
-            >· the bottles come out of this; citrus, eggs and herbs for as long as you say</small
-          >
+          <small class="dim">· the bottles come out of this</small>
         </h2>
         <div class="two">
           <MoneyField

@@ -3,6 +3,7 @@ import { inHouse, said, type InHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import BriefCards from './BriefCards.vue';
 import LensFields from './LensFields.vue';
 import TasteTable from './TasteTable.vue';
@@ -35,7 +36,8 @@ describe('what is owned already', () => {
     house = await inHouse(BriefCards);
     expect(useAnswer().result?.answer.spend).toBe(4700);
     await choose('What I already own', ['gin', 'pack:sugar']);
-    expect(usePlans().brief).toMatchObject({ ownedKinds: ['gin'], ownedPantry: ['sugar'] });
+    expect(usePlans().brief).toMatchObject({ ownedPantry: ['sugar'] });
+    expect(useStock().owned).toEqual(['gin']);
     // Gin and sugar were 21.00: rum for 18.00 comes instead, and all four drinks are open.
     expect([useAnswer().result?.open, useAnswer().result?.answer.spend]).toEqual([4, 4400]);
     expect(house.server.changes.at(-1)?.change).toBe('What I own');

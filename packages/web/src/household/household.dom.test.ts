@@ -46,9 +46,9 @@ describe('plans', () => {
   it('what the catalogue no longer knows is left out of a brief when it is kept', async () => {
     const plans = usePlans();
     plans.edit('Must', {
-      brief: { mustDrinks: ['negroni', 'forgotten-fizz'], ownedKinds: ['gin', 'moonshine'] },
+      brief: { mustDrinks: ['negroni', 'forgotten-fizz'], neverKinds: ['gin', 'moonshine'] },
     });
-    expect(plans.brief).toMatchObject({ mustDrinks: ['negroni'], ownedKinds: ['gin'] });
+    expect(plans.brief).toMatchObject({ mustDrinks: ['negroni'], neverKinds: ['gin'] });
     await sent();
   });
 

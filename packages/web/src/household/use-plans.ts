@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, watch } from 'vue';
-import { keptPlace, keptPlan } from '@uisce/core/kept';
+import { keptPlace, keptPlan, type ChangeWrite } from '@uisce/core/kept';
 import { emptyBrief, withoutStrangers, type Brief, type Plan } from '@uisce/core/plan';
 import { useKeeper } from '../kept/use-keeper';
 import { useTrade } from './use-trade';
@@ -32,12 +32,17 @@ export const usePlans = defineStore('plans', () => {
     },
   );
 
-  /** Change the open plan, with words for the undo list. */
-  function edit(change: string, next: { name?: string; brief?: Partial<Brief> }): void {
+  /** Change the open plan, with words for the undo list; and what changes with it, undone as one. */
+  function edit(
+    change: string,
+    next: { name?: string; brief?: Partial<Brief> },
+    beside: readonly ChangeWrite['writes'][number][] = [],
+  ): void {
     const plan = current.value;
     if (plan === undefined) return;
     const brief = withoutStrangers({ ...plan.brief, ...next.brief }, useTrade().catalogue);
-    keeper.keep(keptPlan, { ...plan, name: next.name ?? plan.name, brief }, change);
+    const now = keeper.write(keptPlan, { ...plan, name: next.name ?? plan.name, brief });
+    keeper.keepAll(change, now, ...beside);
   }
 
   function open(id: string): void {

@@ -181,6 +181,11 @@ export const useKeeper = defineStore('keeper', () => {
     return writeOf(kept, kept.idOf?.(value) ?? ONLY_ID, value);
   }
 
+  /** That a thing goes, as one part of a change that touches several. */
+  function writeGone<T>(kept: Kept<T>, id: string): ChangeWrite['writes'][number] {
+    return writeOf(kept, id, null);
+  }
+
   /** Keep several things in one change, undone as one. */
   function keepAll(change: string, ...writes: ChangeWrite['writes']): void {
     outbox.add(writes, change);
@@ -230,6 +235,7 @@ export const useKeeper = defineStore('keeper', () => {
     keepAll,
     keepNow,
     write,
+    writeGone,
     remove,
     flush: () => outbox.flush(),
     settle: (conflict: Conflict, choice: 'mine' | 'theirs') => outbox.settle(conflict, choice),

@@ -6,7 +6,7 @@ import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { useJudgement } from '../words/judgement';
-import { useToday } from '../words/use-today';
+import { useToday } from '../household/use-today';
 import { inSentence, useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
 import { useOwnership } from './use-ownership';

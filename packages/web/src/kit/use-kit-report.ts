@@ -6,6 +6,7 @@ import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import type { Advice } from '../solver/tasks/questions';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import type { KitScope } from '@uisce/core/plan';
 
@@ -14,6 +15,7 @@ export const useKitReport = createSharedComposable(() => {
   const advice = useAdvice();
   const answers = useAnswer();
   const kits = useKit();
+  const stock = useStock();
   const plans = usePlans();
   const trade = useTrade();
 
@@ -36,7 +38,7 @@ export const useKitReport = createSharedComposable(() => {
   const question = (asked: { items: string[]; drinks: string[]; scope: KitScope }) =>
     trade.prices
       ? questionOf(
-          { brief: plans.briefOrEmpty, prices: trade.prices, kit: kits.kit },
+          { brief: stock.withStock(plans.briefOrEmpty), prices: trade.prices, kit: kits.kit },
           trade.shippedTag,
           asked,
         )

@@ -1,4 +1,4 @@
-import { useToday } from '../words/use-today';
+import { useToday } from '../household/use-today';
 import { useKit } from '../household/use-kit';
 import { useTrade } from '../household/use-trade';
 import { cupboardOf } from '@uisce/core/kit';

@@ -1,7 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defaultSettings } from '@uisce/core/household';
 import { inHouse, said, type InHouse } from '../testing/in-house';
-import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
+import { SMALL_CATALOGUE, smallBottles, smallPlan } from '../testing/small-house';
 import { usePlans } from '../household/use-plans';
 import KeepsCard from '../bench/KeepsCard.vue';
 import DrinkFigures from './DrinkFigures.vue';
@@ -70,8 +70,9 @@ describe('what is made at home', () => {
 });
 
 describe('what a drink lacks', () => {
-  const lacks = async (id: string, brief: object = {}) => {
-    house = await inHouse(DrinkPage, { recipe: recipe(id), named: true }, [plan(brief)]);
+  const lacks = async (id: string, brief: object = {}, owned: string[] = []) => {
+    const things = [plan(brief), ...smallBottles(...owned)];
+    house = await inHouse(DrinkPage, { recipe: recipe(id), named: true }, things);
     const text = said(house.page);
     house.page.unmount();
     return text;
@@ -87,7 +88,7 @@ describe('what a drink lacks', () => {
   });
 
   it('is less for what is in the house, bottles and pantry alike', async () => {
-    const text = await lacks('gin-sour', { ownedKinds: ['gin'], ownedPantry: ['sugar'] });
+    const text = await lacks('gin-sour', { ownedPantry: ['sugar'] }, ['gin']);
     expect(text).toContain('From what you own: nothing is lacking.');
   });
 

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { smallPlan } from '../testing/small-house';
+import { smallBottles, smallPlan } from '../testing/small-house';
 import { openPage, SmallServer } from '../testing/small-server';
 import { useAnswer } from '../solver/use-answer';
 import { STRENGTHS, useIndex, type Wanted } from './use-index';
@@ -13,7 +13,7 @@ const NOTHING: Wanted = { text: '', base: '', family: '', strength: '', kind: ''
 beforeEach(async () => {
   vi.useFakeTimers();
   // 39.00 opens both sours; bitter and vermouth are in the house already.
-  new SmallServer([['plan', smallPlan(0).id, smallPlan(3900, { ownedKinds: ['bitter', 'vermouth'] })]]);
+  new SmallServer([['plan', smallPlan(0).id, smallPlan(3900)], ...smallBottles('bitter', 'vermouth')]);
   await openPage();
   await useAnswer().start();
   await vi.advanceTimersByTimeAsync(100);

@@ -4,6 +4,7 @@ import { compilePlan, wayToDrink } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { useItemWords } from '../words/use-item-words';
 import { inSentence, listed, useWords } from '../words/use-words';
@@ -15,6 +16,7 @@ export function useLacks(recipe: Ref<Recipe>) {
   const trade = useTrade();
   const words = useWords();
   const kits = useKit();
+  const stock = useStock();
   const { itemName } = useItemWords();
 
   /** The plan's problem with this drink in it, whatever the tastes say. */
@@ -22,7 +24,7 @@ export function useLacks(recipe: Ref<Recipe>) {
     const { brief } = plans;
     if (!brief || !trade.prices || brief.currency !== trade.prices.currency) return undefined;
     const mustDrinks = [...new Set([...brief.mustDrinks, recipe.value.id])];
-    return compilePlan({ ...brief, mustDrinks }, trade.prices, trade.catalogue, kits.kit);
+    return compilePlan({ ...stock.withStock(brief), mustDrinks }, trade.prices, trade.catalogue, kits.kit);
   });
 
   function say(items: readonly string[] | undefined): string {

@@ -3,6 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { inHouse, said, type InHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import TheSentence from '../ui/TheSentence.vue';
 import BottlePanel from './BottlePanel.vue';
 import DrinksInReach from './DrinksInReach.vue';
@@ -67,18 +68,19 @@ describe('a bottle that is looked at', () => {
   });
 
   it.each([
-    ['Never', { neverKinds: ['vermouth'], ownedKinds: [], keepBottles: [] }, 'Never Sweet vermouth'],
-    ['I own it', { neverKinds: [], ownedKinds: ['vermouth'], keepBottles: [] }, 'Own Sweet vermouth'],
-    ['Keep always', { neverKinds: [], ownedKinds: [], keepBottles: ['vermouth-750'] }, 'Keep Sweet vermouth'],
+    ['Never', { neverKinds: ['vermouth'], keepBottles: [] }, [], 'Never Sweet vermouth'],
+    ['I own it', { neverKinds: [], keepBottles: [] }, ['vermouth'], 'Own Sweet vermouth'],
+    ['Keep always', { neverKinds: [], keepBottles: ['vermouth-750'] }, [], 'Keep Sweet vermouth'],
   ])(
     'is decided about with one choice, which takes the place of the last: %s',
-    async (choice, brief, change) => {
+    async (choice, brief, owned, change) => {
       house = await inHouse(BottlePanel, { itemId: 'vermouth-750' });
       for (const words of ['Never', choice]) {
         const label = house.page.findAll('label').find((l) => l.text().startsWith(words));
         await label?.get('input').setValue();
       }
       expect(usePlans().brief).toMatchObject(brief);
+      expect(useStock().owned).toEqual(owned);
       await house.settle();
       expect(house.server.changes.at(-1)?.change).toBe(change);
     },

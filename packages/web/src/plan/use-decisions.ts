@@ -1,4 +1,5 @@
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 
 const without = (ids: readonly string[], id: string) => ids.filter((i) => i !== id);
@@ -7,10 +8,11 @@ const without = (ids: readonly string[], id: string) => ids.filter((i) => i !== 
 export function useDecisions() {
   const plans = usePlans();
   const trade = useTrade();
+  const stock = useStock();
 
   const isKept = (itemId: string) => plans.brief?.keepBottles.includes(itemId) ?? false;
   const isNever = (kindId: string) => plans.brief?.neverKinds.includes(kindId) ?? false;
-  const isOwned = (kindId: string) => plans.brief?.ownedKinds.includes(kindId) ?? false;
+  const isOwned = (kindId: string) => stock.isOwned(kindId);
 
   /** One decision replaces the others: a bottle is kept, ruled out, owned, or left to the plan. */
   function decide(itemId: string, kindId: string, decision: 'keep' | 'never' | 'own' | 'free'): void {
@@ -20,17 +22,19 @@ export function useDecisions() {
     const ofKind = new Set(trade.prices?.bottles.filter((b) => b.kind === kindId).map((b) => b.id));
     const keepBottles = brief.keepBottles.filter((id) => !ofKind.has(id));
     const neverKinds = without(brief.neverKinds, kindId);
-    const ownedKinds = without(brief.ownedKinds, kindId);
     if (decision === 'keep') keepBottles.push(itemId);
     if (decision === 'never') neverKinds.push(kindId);
-    if (decision === 'own') ownedKinds.push(kindId);
     const words = {
       keep: `Keep ${name}`,
       never: `Never ${name}`,
       own: `Own ${name}`,
       free: `${name} left to the plan`,
     };
-    plans.edit(words[decision], { brief: { keepBottles, neverKinds, ownedKinds } });
+    // What is owned is a bottle of the household's, whichever plan is open.
+    const owned = isOwned(kindId);
+    const bottles =
+      decision === 'own' ? (owned ? [] : stock.ownWrites(kindId)) : owned ? stock.disownWrites(kindId) : [];
+    plans.edit(words[decision], { brief: { keepBottles, neverKinds } }, bottles);
   }
 
   return { isKept, isNever, isOwned, decide };

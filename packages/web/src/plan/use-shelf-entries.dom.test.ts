@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { SHELF_CLEARANCE_MM } from '@uisce/core/plan';
-import { smallPlan } from '../testing/small-house';
+import { smallBottles, smallPlan } from '../testing/small-house';
 import { openPage, SmallServer } from '../testing/small-server';
 import { usePlans } from '../household/use-plans';
 import { useAnswer } from '../solver/use-answer';
@@ -12,7 +12,7 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 beforeEach(async () => {
   vi.useFakeTimers();
-  new SmallServer([['plan', smallPlan(0).id, smallPlan(4700, { ownedKinds: ['rum'] })]]);
+  new SmallServer([['plan', smallPlan(0).id, smallPlan(4700)], ...smallBottles('rum')]);
   await openPage();
   await useAnswer().start();
   await vi.advanceTimersByTimeAsync(100);

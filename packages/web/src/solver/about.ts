@@ -1,10 +1,11 @@
 import type { PriceList } from '@uisce/core/catalogue';
 import type { Kit } from '@uisce/core/kit';
-import type { Brief, LastingResult, Uses } from '@uisce/core/plan';
+import type { HouseholdBrief, LastingResult, Uses } from '@uisce/core/plan';
 
 /** What a question is about: a brief, at these prices, with this kit. */
 export interface About {
-  brief: Brief;
+  /** With what the household's bottles pour. */
+  brief: HouseholdBrief;
   prices: PriceList;
   kit: Kit;
   /** What the sizes on offer are for; left out, what is made of all drinks that count. */

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, reactive, watch } from 'vue';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { Solver } from './solver';
 import type { Advice, Asked, Topic } from './tasks/questions';
@@ -24,6 +25,7 @@ export const useAdvice = defineStore('advice', () => {
   const trade = useTrade();
   const answers = useAnswer();
   const kits = useKit();
+  const stock = useStock();
   const known = reactive(new Map<Topic, Known>());
   const solvers = { short: new Solver(() => trade.catalogue), long: new Solver(() => trade.catalogue) };
   const solverFor = (topic: Topic) =>
@@ -41,8 +43,13 @@ export const useAdvice = defineStore('advice', () => {
     const { uses } = answers.lasting;
     const about =
       brief === plans.brief && uses
-        ? { brief: { ...brief, moneyNowMinor: answers.bottleMoney }, prices, kit: kits.kit, uses }
-        : { brief, prices, kit: kits.kit };
+        ? {
+            brief: { ...stock.withStock(brief), moneyNowMinor: answers.bottleMoney },
+            prices,
+            kit: kits.kit,
+            uses,
+          }
+        : { brief: stock.withStock(brief), prices, kit: kits.kit };
     try {
       const advice = await solverFor(topic).advise(topic, about, asked, (soFar, progress) =>
         Object.assign(mine, { advice: soFar, progress }),

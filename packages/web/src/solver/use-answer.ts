@@ -7,6 +7,7 @@ import { Solver } from './solver';
 import { useCurve } from './use-curve';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 
 /** The answer to the open plan, re-computed in the background whenever the brief changes. */
@@ -15,6 +16,7 @@ export const useAnswer = defineStore('answer', () => {
   const trade = useTrade();
   const curve = useCurve();
   const kits = useKit();
+  const stock = useStock();
 
   const result = shallowRef<TimedResult>();
   const solving = ref(false);
@@ -53,7 +55,7 @@ export const useAnswer = defineStore('answer', () => {
     const brief = plans.brief;
     return brief && trade.prices
       ? JSON.stringify([
-          { ...brief, moneyNowMinor: 0 },
+          { ...stock.withStock(brief), moneyNowMinor: 0 },
           trade.prices.bottles.map((b) => [b.id, b.priceMinor]),
           planKit.value,
           lasting.value.sizes,
@@ -71,7 +73,9 @@ export const useAnswer = defineStore('answer', () => {
   }
 
   const about = computed<About | undefined>(() =>
-    plans.brief && trade.prices ? { brief: plans.brief, prices: trade.prices, kit: kits.kit } : undefined,
+    plans.brief && trade.prices
+      ? { brief: stock.withStock(plans.brief), prices: trade.prices, kit: kits.kit }
+      : undefined,
   );
 
   async function ask(): Promise<void> {
@@ -158,7 +162,7 @@ export const useAnswer = defineStore('answer', () => {
         wait();
       },
     );
-    watch([() => plans.brief, () => trade.prices, planKit], () => void ask());
+    watch([() => plans.brief, () => trade.prices, planKit, () => stock.owned], () => void ask());
     if (checking === '') void ask();
     // The check is spared when something else was asked meanwhile.
     else setTimeout(() => checking !== '' && void ask(), CHECK_AFTER_MS);

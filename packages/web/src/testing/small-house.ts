@@ -1,3 +1,4 @@
+import { bottleThere } from '@uisce/core/stock';
 import { catalogueSchema, priceListSchema, type Catalogue, type PriceList } from '@uisce/core/catalogue';
 import { emptyBrief, type Brief, type Plan } from '@uisce/core/plan';
 
@@ -59,6 +60,14 @@ export const SMALL_SHOP: PriceList = priceListSchema.parse({
 });
 
 /** A plan for it, with so much money. */
+/** Bottles of these kinds that are there, not measured, as the small server is given them. */
+export function smallBottles(...kinds: string[]): [thing: string, id: string, value: unknown][] {
+  return kinds.map((kind, i) => {
+    const id = `00000000-0000-4000-8000-00000000000${i}`;
+    return ['bottle', id, bottleThere(id, kind)];
+  });
+}
+
 export function smallPlan(moneyNowMinor: number, brief: Partial<Brief> = {}): Plan {
   return {
     id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',

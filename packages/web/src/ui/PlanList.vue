@@ -3,6 +3,7 @@ import { onBeforeUnmount, ref } from 'vue';
 import { makeUpOf, planNameSchema, type Plan } from '@uisce/core/plan';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { sayMakeUp } from '../words/judgement';
 import { count, useWords } from '../words/use-words';
@@ -12,6 +13,7 @@ import type { TimedResult } from '../solver/about';
 const emit = defineEmits<{ close: [] }>();
 
 const kits = useKit();
+const stock = useStock();
 const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
@@ -30,7 +32,7 @@ async function askAll(): Promise<void> {
   for (const plan of [...plans.plans]) {
     if (!prices || results.value[plan.id]) continue;
     const keep = (result: TimedResult) => (results.value[plan.id] = result);
-    const about = { brief: plan.brief, prices, kit: kits.kit };
+    const about = { brief: stock.withStock(plan.brief), prices, kit: kits.kit };
     const best = await solver.answer(about, null, keep);
     if (best === undefined) return;
     keep(best);

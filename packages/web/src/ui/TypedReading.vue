@@ -44,4 +44,10 @@ function take(): void {
   align-items: start;
   justify-content: start;
 }
+
+@media (max-width: 480px) {
+  .typed {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyBrief, type Brief } from '../brief.js';
+import { emptyBrief, type HouseholdBrief } from '../brief.js';
 import { priceListSchema } from '../../catalogue/price-list.js';
 import { kindInput, recipeInput, testCatalogue } from '../../testing/trade.js';
 import { compilePlan } from '../compile.js';
@@ -33,7 +33,7 @@ const prices = priceListSchema.parse({
     id: `${kind}-x`, kind, label: kind, ml: 700, priceMinor, widthMm: 75, heightMm: 300,
   })), // prettier-ignore
 });
-const compiled = (change: Partial<Brief> = {}) =>
+const compiled = (change: Partial<HouseholdBrief> = {}) =>
   compilePlan({ ...emptyBrief('EUR'), lasts: 'taste', ...change }, prices, catalogue);
 const bought = (steps: { itemId: string }[]) => steps.map((s) => s.itemId.replace('-x', ''));
 const school = (id: string) => SCHOOLS.find((s) => s.id === id) as (typeof SCHOOLS)[number];

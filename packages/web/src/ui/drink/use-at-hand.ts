@@ -3,6 +3,7 @@ import { kindAndAncestors } from '@uisce/core/catalogue';
 import { ATTITUDE_MIN_FIT } from '@uisce/core/plan';
 import { useAnswer } from '../../solver/use-answer';
 import { usePlans } from '../../household/use-plans';
+import { useStock } from '../../household/use-stock';
 import { useTrade } from '../../household/use-trade';
 
 /** Kinds at hand, with all they are a kind of: what the open plan buys, and what is owned already. */
@@ -10,6 +11,7 @@ export function useAtHand() {
   const answers = useAnswer();
   const plans = usePlans();
   const trade = useTrade();
+  const stock = useStock();
 
   const withAncestors = (ids: readonly string[]) =>
     new Set(ids.flatMap((id) => kindAndAncestors(id, trade.kinds)));
@@ -17,7 +19,7 @@ export function useAtHand() {
   const planned = computed(() =>
     withAncestors((answers.result?.inUse ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? [])),
   );
-  const owned = computed(() => withAncestors(plans.brief?.ownedKinds ?? []));
+  const owned = computed(() => withAncestors([...stock.there.keys()]));
   const minFit = computed(() => ATTITUDE_MIN_FIT[plans.brief?.attitude ?? 'house']);
   /** Drinks the open plan opens, with their fit. */
   const open = computed(() => new Map(answers.result?.answer.drinks.map((d) => [d.id, d.fit])));

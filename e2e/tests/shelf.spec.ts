@@ -1,0 +1,63 @@
+import { choose, expect, proven, saved, test } from '../fixtures.js';
+
+test('what stands there is typed, its level moved and weighed, and the plan counts it; all is undone', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.address}/shelf`);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    /^\d+ bottles, [\d.]+ litres: the dry vermouth turns in 9 days/,
+  );
+
+  // Stock-taking: what is clear is read, what is not is asked.
+  await page
+    .getByLabel('What stands there')
+    .fill('sweet vermouth 1/2 opened 3 May, whiskey half, Campfire dust full');
+  const lines = page.getByRole('list', { name: 'As it was read' }).getByRole('listitem');
+  await expect(lines).toHaveCount(3);
+  await expect(lines.nth(0)).toContainText('Sweet vermouth');
+  await expect(lines.nth(2)).toContainText('nothing we know');
+  await choose(lines.nth(1), 'Which is it?', 'Irish whiskey');
+  await page.getByRole('button', { name: 'Write 2 things down' }).click();
+  await saved(page, 'Stock-taking');
+  // Opened in May and good for two months: it is past its day, and says so.
+  await expect(
+    page.getByRole('button', { name: /^Sweet vermouth, \d+ ml left, past its day/ }),
+  ).toBeVisible();
+
+  // A level by the keys, in tenths; and by weight, once the empty bottle is known.
+  const gin = page.getByRole('button', { name: /^Dry gin, 700 ml left/ });
+  await gin.click();
+  await gin.press('ArrowDown');
+  await saved(page, 'Level of dry gin');
+  const left = page.getByRole('region', { name: /^Dry gin/ }).getByLabel('Left in it');
+  await expect(left).toHaveValue('630');
+  await page.getByLabel('The scale shows').fill('762');
+  await page.getByRole('button', { name: 'Read what is left' }).click();
+  // 300 g of a gin of 42 % at 0.945 g/ml.
+  await expect(left).toHaveValue(/^31[78]$/);
+  await page.getByLabel('The scale shows').fill('4000');
+  await page.getByRole('button', { name: 'Read what is left' }).click();
+  await expect(page.getByRole('alert').getByText(/more than it holds/)).toBeVisible();
+
+  // What is finished is no longer there, and the plan buys it again.
+  await page.getByRole('link', { name: /^Plan/ }).click();
+  const before = await proven(page);
+  await page.getByRole('link', { name: /^Shelf/ }).click();
+  for (const _ of [1, 2]) {
+    await page
+      .getByRole('button', { name: /^Dry gin/ })
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'It is finished' }).click();
+    await saved(page, 'Finished dry gin');
+  }
+  await expect(page.getByRole('button', { name: /^Dry gin/ })).toHaveCount(0);
+  await page.getByRole('link', { name: /^Plan/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(before);
+  await proven(page);
+  for (const label of ['Finished dry gin', 'Level of dry gin', 'Level of dry gin', 'Stock-taking']) {
+    await page.keyboard.press('u');
+    if (label === 'Stock-taking') await saved(page, label);
+  }
+});

@@ -1,0 +1,68 @@
+import { z } from 'zod';
+import { idSchema } from '../base/ids.js';
+import { MOST_MINOR } from '../base/money.js';
+
+/** Where a bottle stands. */
+export const PLACES = ['shelf', 'fridge', 'freezer', 'cupboard'] as const;
+export type Place = (typeof PLACES)[number];
+
+const ml = z.number().min(0).max(20_000);
+const day = z.iso.date().nullable();
+
+/** A bottle of the household's: one that stands there, or one that is finished. */
+export const bottleSchema = z.strictObject({
+  id: z.uuid(),
+  kind: idSchema,
+  /** What stands on it, where that matters. */
+  label: z.string().trim().min(1).max(80).nullable(),
+  /** What it holds when full; null where nobody has looked: "there, not measured". */
+  sizeMl: z.number().min(10).max(20_000).nullable(),
+  /** What is left; null where it was not measured. */
+  leftMl: ml.nullable(),
+  /** What was paid for it, in the currency of its shop. */
+  priceMinor: z.int().min(0).max(MOST_MINOR).nullable(),
+  currency: z.string().length(3).nullable(),
+  shop: z.string().trim().max(80),
+  boughtOn: day,
+  openedOn: day,
+  finishedOn: day,
+  place: z.enum(PLACES),
+  /** Kept for sipping, no recipe pours it. */
+  sipping: z.boolean(),
+  /** What it weighs empty, g: known for ever once it was weighed while its content was known. */
+  emptyG: z.number().min(1).max(5000).nullable(),
+  /** The bottle it was poured over from. */
+  decantedFrom: z.uuid().nullable(),
+});
+export type Bottle = z.infer<typeof bottleSchema>;
+
+/** A bottle of which nothing is known but that it is there. */
+export function bottleThere(id: string, kind: string, place: Place = 'shelf'): Bottle {
+  return {
+    id,
+    kind,
+    label: null,
+    sizeMl: null,
+    leftMl: null,
+    priceMinor: null,
+    currency: null,
+    shop: '',
+    boughtOn: null,
+    openedOn: null,
+    finishedOn: null,
+    place,
+    sipping: false,
+    emptyG: null,
+    decantedFrom: null,
+  };
+}
+
+/** Share of a bottle that is left, 0 to 1; undefined where it was not measured. */
+export function levelOf({ sizeMl, leftMl }: Pick<Bottle, 'sizeMl' | 'leftMl'>): number | undefined {
+  return sizeMl === null || leftMl === null ? undefined : Math.min(1, leftMl / sizeMl);
+}
+
+/** Whether it stands there still. */
+export function isThere({ finishedOn }: Pick<Bottle, 'finishedOn'>): boolean {
+  return finishedOn === null;
+}

@@ -1,0 +1,105 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { keptBottle } from '@uisce/core/kept';
+import { recipeOfBatch } from '@uisce/core/making';
+import { usesOfDrinks, type Brief, type HouseholdBrief } from '@uisce/core/plan';
+import { atHand, bottleThere, isThere, ownedKinds, type Bottle } from '@uisce/core/stock';
+import { useKeeper } from '../kept/use-keeper';
+import { useToday } from './use-today';
+import { useBatches } from './use-batches';
+import { useTrade } from './use-trade';
+
+/** The household's bottles, and what can be poured from them. */
+export const useStock = defineStore('stock', () => {
+  const keeper = useKeeper();
+  const trade = useTrade();
+  const batches = useBatches();
+  const today = useToday();
+
+  const bottles = computed(() => keeper.all(keptBottle));
+  const standing = computed(() => bottles.value.filter(isThere));
+  const finished = computed(() =>
+    bottles.value
+      .filter((b) => !isThere(b))
+      .sort((a, b) => ((a.finishedOn ?? '') < (b.finishedOn ?? '') ? 1 : -1)),
+  );
+
+  const ownBatches = computed(() =>
+    batches.onShelf.flatMap((batch) => {
+      const makes = recipeOfBatch(batch, trade.catalogue.homeMade)?.makes;
+      return makes ? [{ kind: makes, leftMl: batch.remainingMl, until: batch.useBy }] : [];
+    }),
+  );
+  const there = computed(() => atHand(bottles.value, ownBatches.value, trade.kinds, today.iso()));
+  /** Bottles alone: a batch is made again from its packs, and the plan counts those. */
+  const inBottles = computed(() => atHand(bottles.value, [], trade.kinds, today.iso()));
+  /** ml that a drink which pours a kind usually takes of it. */
+  const pours = computed(() => {
+    const uses = usesOfDrinks(trade.catalogue.recipes);
+    const times = new Map<string, number>();
+    for (const recipe of trade.catalogue.recipes)
+      for (const id of new Set(recipe.slots.filter((s) => !s.optional).flatMap((s) => [s.kind, ...s.or])))
+        times.set(id, (times.get(id) ?? 0) + 1);
+    return (kind: string) =>
+      ((uses[kind]?.mlPerDrink ?? 0) * trade.catalogue.recipes.length) / Math.max(1, times.get(kind) ?? 0);
+  });
+  const counted = computed(() => ownedKinds(inBottles.value, pours.value));
+  /** Kinds the plan may count on; the same list while nothing of it has changed. */
+  let known: string[] = [];
+  const owned = computed(() => {
+    const now = counted.value.owned;
+    if (now.length !== known.length || now.some((k, i) => k !== known[i])) known = now;
+    return known;
+  });
+  const toReplace = computed(() => counted.value.toReplace);
+
+  const isOwned = (kind: string) => owned.value.includes(kind);
+  /** A brief as it is solved: with what the household's bottles pour. */
+  const withStock = (brief: Brief): HouseholdBrief => ({ ...brief, ownedKinds: owned.value });
+
+  /** Keep bottles as they are now, in one change. */
+  function keep(change: string, ...now: Bottle[]): void {
+    keeper.keepAll(change, ...now.map((b) => keeper.write(keptBottle, b)));
+  }
+  function edit(id: string, change: string, part: Partial<Bottle>): void {
+    const bottle = bottles.value.find((b) => b.id === id);
+    if (bottle) keep(change, { ...bottle, ...part });
+  }
+  function remove(id: string): void {
+    keeper.remove(keptBottle, id, 'Threw a bottle away');
+  }
+
+  /** A write that says a kind is owned: a bottle that is there, not measured. */
+  function ownWrites(kind: string) {
+    const place = trade.kinds.get(kind)?.storage ?? 'shelf';
+    return [keeper.write(keptBottle, bottleThere(crypto.randomUUID(), kind, place))];
+  }
+  /** Writes that say it is not: what was never measured goes, what was is finished today. */
+  function disownWrites(kind: string) {
+    return standing.value
+      .filter((b) => b.kind === kind && !b.sipping)
+      .map((b) =>
+        b.leftMl === null
+          ? keeper.writeGone(keptBottle, b.id)
+          : keeper.write(keptBottle, { ...b, leftMl: 0, finishedOn: today.iso() }),
+      );
+  }
+
+  return {
+    bottles,
+    standing,
+    finished,
+    there,
+    inBottles,
+    owned,
+    toReplace,
+    pours,
+    isOwned,
+    withStock,
+    keep,
+    edit,
+    remove,
+    ownWrites,
+    disownWrites,
+  };
+});

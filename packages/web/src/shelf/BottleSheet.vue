@@ -1,0 +1,240 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import {
+  CannotMove,
+  decant,
+  emptyFromGross,
+  goodUntil,
+  leftFromGross,
+  levelOf,
+  liquidGPerMl,
+  marry,
+  PLACES,
+  type Bottle,
+} from '@uisce/core/stock';
+import { useStock } from '../household/use-stock';
+import { useTrade } from '../household/use-trade';
+import { useToday } from '../household/use-today';
+import { inSentence, useWords } from '../words/use-words';
+import CautionLine from '../ui/CautionLine.vue';
+import CheckField from '../ui/CheckField.vue';
+import NumberField from '../ui/NumberField.vue';
+import SelectField from '../ui/SelectField.vue';
+import TypedReading from '../ui/TypedReading.vue';
+
+/** One bottle: what is left by eye, by number or by weight, its days, and what may be done with it. */
+const props = defineProps<{ bottle: Bottle }>();
+const emit = defineEmits<{ close: [] }>();
+
+const stock = useStock();
+const trade = useTrade();
+const today = useToday();
+const words = useWords();
+
+const HEAVIEST_G = 5000;
+const PLACE_WORDS = {
+  shelf: 'On the shelf',
+  fridge: 'In the fridge',
+  freezer: 'In the freezer',
+  cupboard: 'In the cupboard',
+};
+
+const kind = computed(() => trade.kinds.get(props.bottle.kind));
+const name = computed(() => inSentence(trade.kindName(props.bottle.kind)));
+const until = computed(() => kind.value && goodUntil(props.bottle, kind.value));
+/** What is known of it, in a row. */
+const facts = computed(() => {
+  const { label, sizeMl, priceMinor, shop } = props.bottle;
+  const paid = priceMinor === null ? '' : `${words.price(priceMinor)}${shop ? ` at ${shop}` : ''}`;
+  const parts = [
+    label ?? '',
+    sizeMl === null ? '' : words.size(sizeMl),
+    paid,
+    until.value ? `good until ${words.day(until.value)}` : '',
+  ];
+  return parts.flatMap((p) => (p === '' ? [] : [`· ${p}`])).join(' ');
+});
+const fault = ref('');
+const edit = (change: string, part: Partial<Bottle>) => stock.edit(props.bottle.id, change, part);
+
+/** What is left decides whether it was opened: a bottle that is not full was. */
+function left(leftMl: number): void {
+  const { sizeMl, openedOn } = props.bottle;
+  const opened = openedOn ?? (sizeMl !== null && leftMl < sizeMl ? today.iso() : null);
+  edit(`Level of ${name.value}`, { leftMl, openedOn: opened });
+}
+function size(sizeMl: number): void {
+  const leftMl = Math.min(props.bottle.leftMl ?? sizeMl, sizeMl);
+  edit(`Size of ${name.value}`, { sizeMl, leftMl });
+}
+/** Weighed while what is in it is known: then empty is known for ever. */
+function weighKnown(grossG: number): void {
+  if (!kind.value || props.bottle.leftMl === null) return;
+  const emptyG = Math.round(emptyFromGross(grossG, props.bottle.leftMl, kind.value));
+  fault.value =
+    emptyG < 1 ? 'So much in it would weigh more than that: look at what is left, or weigh again.' : '';
+  if (fault.value === '') edit(`Weighed ${name.value}`, { emptyG });
+}
+function weigh(grossG: number): void {
+  const { emptyG, sizeMl } = props.bottle;
+  if (!kind.value || emptyG === null || sizeMl === null) return;
+  const ml = Math.round(leftFromGross(grossG, emptyG, kind.value));
+  fault.value = ml > sizeMl * 1.02 ? `That would be ${ml} ml, more than it holds: weigh it empty anew.` : '';
+  if (fault.value === '') left(Math.min(ml, sizeMl));
+}
+const others = computed(() =>
+  stock.standing.filter((b) => b.kind === props.bottle.kind && b.id !== props.bottle.id),
+);
+function move(make: () => [change: string, ...bottles: Bottle[]]): void {
+  try {
+    const [change, ...bottles] = make();
+    fault.value = '';
+    stock.keep(change, ...bottles);
+  } catch (error) {
+    if (!(error instanceof CannotMove)) throw error;
+    fault.value = error.message;
+  }
+}
+const intoMl = ref(350);
+const pourOver = () =>
+  move(() => {
+    const { from, into } = decant(props.bottle, crypto.randomUUID(), intoMl.value, today.iso());
+    return [`Poured ${name.value} over`, from, into];
+  });
+const intoOther = (other: Bottle) =>
+  move(() => {
+    const { from, into } = marry(props.bottle, other, today.iso());
+    return [`Married ${name.value}`, from, into];
+  });
+function finish(): void {
+  edit(`Finished ${name.value}`, {
+    leftMl: props.bottle.sizeMl === null ? null : 0,
+    finishedOn: today.iso(),
+  });
+  emit('close');
+}
+function throwAway(): void {
+  stock.remove(props.bottle.id);
+  emit('close');
+}
+</script>
+
+<template>
+  <section class="card sheet" aria-labelledby="one-bottle" @keydown.esc.stop="emit('close')">
+    <header class="card-head">
+      <h2 id="one-bottle" tabindex="-1">
+        {{ trade.kindName(bottle.kind) }}
+        <small class="dim">{{ facts }}</small>
+      </h2>
+      <v-btn size="small" height="36" @click="emit('close')">Close</v-btn>
+    </header>
+    <div class="fields">
+      <NumberField
+        label="It holds"
+        suffix="ml"
+        optional
+        :value="bottle.sizeMl"
+        :least="10"
+        :most="20000"
+        @change="$event !== null && size($event)"
+      />
+      <NumberField
+        v-if="bottle.sizeMl !== null"
+        :key="bottle.id"
+        label="Left in it"
+        suffix="ml"
+        :value="bottle.leftMl ?? bottle.sizeMl"
+        :least="0"
+        :most="bottle.sizeMl"
+        @change="left(Math.round($event ?? 0))"
+      />
+      <SelectField
+        label="Where"
+        :value="bottle.place"
+        :choices="PLACES.map((p) => ({ value: p, title: PLACE_WORDS[p] }))"
+        @choose="edit(`Place of ${name}`, { place: $event })"
+      />
+      <v-text-field
+        type="date"
+        label="Opened"
+        :model-value="bottle.openedOn ?? ''"
+        :min="bottle.boughtOn ?? undefined"
+        :max="today.iso()"
+        @change="edit(`Opened ${name}`, { openedOn: ($event.target as HTMLInputElement).value || null })"
+      />
+      <CheckField
+        :model-value="bottle.sipping"
+        label="Kept for sipping: no recipe pours it"
+        @update:model-value="edit(`Sipping ${name}`, { sipping: $event })"
+      />
+    </div>
+    <template v-if="bottle.sizeMl !== null && kind">
+      <p class="dim">
+        A ml of it weighs {{ words.number(liquidGPerMl(kind), 3) }} g.
+        <template v-if="bottle.emptyG === null">
+          Weigh it once while you know what is in it ({{ words.volume(bottle.leftMl ?? bottle.sizeMl) }} now):
+          from then on its weight says what is left.
+        </template>
+        <template v-else>
+          Empty it weighs {{ words.number(bottle.emptyG, 0) }} g; at
+          {{ words.number(100 * (levelOf(bottle) ?? 0), 0) }} % the scale would show
+          {{ words.number(bottle.emptyG + (bottle.leftMl ?? 0) * liquidGPerMl(kind), 0) }} g.
+        </template>
+      </p>
+      <TypedReading
+        label="The scale shows"
+        suffix="g"
+        :above="bottle.emptyG ?? 0"
+        :most="HEAVIEST_G"
+        :button="bottle.emptyG === null ? 'With that in it' : 'Read what is left'"
+        @take="bottle.emptyG === null ? weighKnown($event) : weigh($event)"
+      />
+    </template>
+    <p v-if="fault" role="alert" class="rust">{{ fault }}</p>
+    <div class="buttons">
+      <NumberField
+        label="Pour over into"
+        suffix="ml"
+        :value="intoMl"
+        :least="10"
+        :most="2000"
+        @change="intoMl = $event ?? 350"
+      />
+      <v-btn @click="pourOver">Pour it over</v-btn>
+      <v-btn v-for="other in others" :key="other.id" @click="intoOther(other)"
+        >Into the other ({{ other.leftMl === null ? 'not measured' : words.volume(other.leftMl) }})</v-btn
+      >
+      <v-btn @click="finish">It is finished</v-btn>
+      <v-btn @click="throwAway">Never was there</v-btn>
+    </div>
+    <CautionLine v-if="kind?.caution">{{ kind.caution }}</CautionLine>
+    <CautionLine v-if="kind?.storage === 'fridge'"
+      >Look and smell before use; what is cloudy or sour goes down the sink.</CautionLine
+    >
+  </section>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 10px;
+  align-items: center;
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  margin: 8px 0;
+}
+
+.buttons > :first-child {
+  flex: 0 1 170px;
+}
+
+h2 {
+  outline: none;
+}
+</style>

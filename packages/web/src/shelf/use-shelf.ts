@@ -1,0 +1,113 @@
+import { createSharedComposable } from '@vueuse/core';
+import { daysBetween } from '@uisce/core/base';
+import { usesOfDrinks } from '@uisce/core/plan';
+import { daysLeft, FADING_LEVEL, forecast, levelOf, type Bottle } from '@uisce/core/stock';
+import { computed } from 'vue';
+import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
+import { useTrade } from '../household/use-trade';
+import { useAnswer } from '../solver/use-answer';
+import { useToday } from '../household/use-today';
+import { count, inSentence, useWords } from '../words/use-words';
+
+/** Days before its last one from which a bottle asks to be used. */
+export const SOON_DAYS = 14;
+
+/** A bottle as it stands there, with what matters next about it. */
+export interface Standing {
+  bottle: Bottle;
+  name: string;
+  /** The tag: days left, pours left, "new"; empty where nothing presses. */
+  tag: string;
+  pressing: boolean;
+}
+
+/** The household's bottles as the Shelf shows them, and the judgement on them. */
+export const useShelf = createSharedComposable(() => {
+  const answers = useAnswer();
+  const plans = usePlans();
+  const stock = useStock();
+  const trade = useTrade();
+  const today = useToday();
+  const words = useWords();
+
+  function tagOf(bottle: Bottle): Pick<Standing, 'tag' | 'pressing'> {
+    const kind = trade.kinds.get(bottle.kind);
+    const days = kind && daysLeft(bottle, kind, today.iso());
+    if (days !== undefined && days < 0) return { tag: 'past its day', pressing: true };
+    if (days !== undefined) return { tag: count(days, 'day'), pressing: days <= SOON_DAYS };
+    if (bottle.leftMl === null) return { tag: '', pressing: false };
+    if (!bottle.sipping && stock.toReplace.includes(bottle.kind))
+      return { tag: 'nearly empty', pressing: true };
+    const level = levelOf(bottle) ?? 1;
+    if (bottle.openedOn === null && level === 1) return { tag: 'new', pressing: false };
+    const pour = stock.pours(bottle.kind);
+    return level < FADING_LEVEL && !bottle.sipping && pour > 0
+      ? { tag: count(Math.floor(bottle.leftMl / pour), 'pour'), pressing: false }
+      : { tag: '', pressing: false };
+  }
+
+  const all = computed(() =>
+    stock.standing.map((bottle): Standing => ({
+      bottle,
+      name: trade.kindName(bottle.kind),
+      ...tagOf(bottle),
+    })),
+  );
+  const inCold = (b: Bottle) => b.place === 'fridge' || b.place === 'freezer';
+  const onShelf = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'shelf'));
+  const sipping = computed(() => all.value.filter(({ bottle }) => bottle.sipping));
+  const cold = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && inCold(b)));
+  const cupboard = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'cupboard'));
+
+  /** ml of a kind that are poured in a week: as the plan pours it, else as all drinks would. */
+  const perWeekMl = computed(() => {
+    const general = usesOfDrinks(trade.catalogue.recipes);
+    const { drinksPerWeek } = plans.briefOrEmpty;
+    return (kind: string) =>
+      ((answers.lasting.uses?.[kind] ?? general[kind])?.mlPerDrink ?? 0) * drinksPerWeek;
+  });
+  const forecasts = computed(() =>
+    // What is made at home is looked after on the Bench.
+    forecast(stock.inBottles, stock.bottles, trade.kinds, perWeekMl.value, today.iso()).map((f) => ({
+      ...f,
+      name: trade.kindName(f.kind),
+    })),
+  );
+  const litres = computed(() => {
+    const strong = stock.standing.filter((b) => (trade.kinds.get(b.kind)?.abv ?? 0) > 0);
+    return strong.reduce((sum, b) => sum + (b.leftMl ?? 0), 0) / 1000;
+  });
+
+  const headline = computed(() => {
+    const n = all.value.length;
+    if (n === 0) return { before: 'Nothing stands here yet: ', figure: 'say below what you have' };
+    const before = `${count(n, 'bottle')}, ${words.number(litres.value)} litres: `;
+    const [next] = forecasts.value
+      .filter((f) => f.turnsOn !== undefined)
+      .sort((a, b) => ((a.turnsOn ?? '') < (b.turnsOn ?? '') ? -1 : 1));
+    if (next?.turnsOn) {
+      const days = daysBetween(today.iso(), next.turnsOn);
+      return { before, figure: `the ${inSentence(next.name)} turns in ${count(days, 'day')}` };
+    }
+    const past = all.value.find((s) => s.tag === 'past its day');
+    if (past) return { before, figure: `the ${inSentence(past.name)} is past its day` };
+    return { before, figure: 'nothing is pressing' };
+  });
+  const underline = computed(() => {
+    const parts: string[] = [];
+    const lost = forecasts.value.reduce((sum, f) => sum + f.lostMl, 0);
+    if (lost >= 1) parts.push(`at your pace ${words.volume(Math.round(lost))} would be lost`);
+    const [dry] = forecasts.value
+      .filter((f) => f.dryOn !== undefined && f.turnsOn === undefined)
+      .sort((a, b) => ((a.dryOn ?? '') < (b.dryOn ?? '') ? -1 : 1));
+    if (dry?.dryOn) parts.push(`${inSentence(dry.name)} lasts until ${words.day(dry.dryOn)}`);
+    if (stock.toReplace.length > 0)
+      parts.push(`to be replaced: ${stock.toReplace.map((k) => inSentence(trade.kindName(k))).join(', ')}`);
+    const limit = plans.brief?.limits.liquorMl;
+    if (limit) parts.push(`${words.number(litres.value)} of the ${limit / 1000} litres you allow at home`);
+    return parts.join(' · ');
+  });
+
+  return { all, onShelf, sipping, cold, cupboard, forecasts, litres, headline, underline, perWeekMl };
+});
