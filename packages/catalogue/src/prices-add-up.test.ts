@@ -3,14 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { kindIndex } from '@uisce/core/catalogue';
 import { emptyKit } from '@uisce/core/kit';
 import { batchCost, batchOfVolume } from '@uisce/core/making';
-import { answerPlan, compilePlan, emptyBrief, schoolCurves, type Brief } from '@uisce/core/plan';
+import { answerPlan, compilePlan, emptyBrief, schoolCurves, type HouseholdBrief } from '@uisce/core/plan';
 import { PlanSearch } from '@uisce/core/planner';
 import { loadCatalogue, loadPriceLists } from './load.js';
 
 const { catalogue } = loadCatalogue();
 const shops = loadPriceLists(catalogue);
 const kinds = kindIndex(catalogue.kinds);
-const brief = (more: Partial<Brief> = {}, currency = 'EUR'): Brief => ({
+const brief = (more: Partial<HouseholdBrief> = {}, currency = 'EUR'): HouseholdBrief => ({
   ...emptyBrief(currency), count: 'core', moneyNowMinor: 24_000, moneyPerMonthMinor: 6_000, ...more,
 }); // prettier-ignore
 const shop = (currency: string) => {

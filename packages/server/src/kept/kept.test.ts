@@ -214,25 +214,6 @@ describe('changes', () => {
   });
 });
 
-describe('stock', () => {
-  it('tells what is at hand, and reads what was typed at stock-taking', async () => {
-    const gin = bottle({ leftMl: 350, openedOn: '2026-11-01' });
-    await app.put(`/bottles/${gin.id}`, gin, 'A bottle');
-    const there = await app.get<{ kind: string; ml: number; bottleIds: string[] }[]>('/stock/at-hand');
-    const mine = there.find((t) => t.kind === 'dry-gin');
-    expect(mine?.bottleIds).toContain(gin.id);
-    expect(mine?.ml).toBeGreaterThanOrEqual(350);
-    const read = await app.call<{ kind?: string; left?: unknown }[]>('POST', '/stock/read', {
-      text: 'dry gin 2/3, moon juice half',
-    });
-    expect(read.body.map((l) => [l.kind, l.left])).toEqual([
-      ['dry-gin', { share: 2 / 3 }],
-      [undefined, { share: 0.5 }],
-    ]);
-    await app.undo();
-  });
-});
-
 describe('bad input is refused with its reason and changes nothing', () => {
   const put = (path: string, body: unknown) =>
     app.call<ProblemDetails>('PUT', path, body, { 'if-none-match': '*' });
@@ -298,15 +279,6 @@ describe('bad input is refused with its reason and changes nothing', () => {
     }
     expect(pointers((await put('/place', { value: { planId: randomUUID() }, change: 'Odd' })).body)).toEqual([
       '/value/planId',
-    ]);
-  });
-
-  it('a bottle of nothing bottled, fuller than full, opened before it was bought', async () => {
-    const odd = bottle({ kind: 'gin', leftMl: 900, boughtOn: '2026-11-20', openedOn: '2026-11-01' });
-    expect(pointers((await put(`/bottles/${odd.id}`, { value: odd, change: 'Odd' })).body)).toEqual([
-      '/value/kind',
-      '/value/leftMl',
-      '/value/openedOn',
     ]);
   });
 
