@@ -40,6 +40,20 @@ test('what stands there is typed, its level moved and weighed, and the plan coun
   await page.getByRole('button', { name: 'Read what is left' }).click();
   await expect(page.getByRole('alert').getByText(/more than it holds/)).toBeVisible();
 
+  // Or dragged: the bottle stays chosen, and its level goes where the hand let go.
+  const drawn = page.getByRole('button', { name: /^Dry gin, 31[78] ml left/ }).locator('svg');
+  await drawn.scrollIntoViewIfNeeded();
+  const box = await drawn.boundingBox();
+  if (!box) throw new Error('the bottle is not drawn');
+  const line = box.x + box.width / 2;
+  await page.mouse.move(line, box.y + box.height * 0.7);
+  await page.mouse.down();
+  await page.mouse.move(line, box.y + box.height - 40, { steps: 6 });
+  await page.mouse.up();
+  await expect(left).not.toHaveValue(/^31[78]$/);
+  // 30 px over its floor are 46 mm: 190 ml or so of a usual bottle 72 mm wide inside.
+  await expect(left).toHaveValue(/^(1[7-9]\d|20\d)$/);
+
   // What is finished is no longer there, and the plan buys it again.
   await page.getByRole('link', { name: /^Plan/ }).click();
   const before = await proven(page);
@@ -56,7 +70,13 @@ test('what stands there is typed, its level moved and weighed, and the plan coun
   await page.getByRole('link', { name: /^Plan/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(before);
   await proven(page);
-  for (const label of ['Finished dry gin', 'Level of dry gin', 'Level of dry gin', 'Stock-taking']) {
+  for (const label of [
+    'Finished dry gin',
+    'Level of dry gin',
+    'Level of dry gin',
+    'Level of dry gin',
+    'Stock-taking',
+  ]) {
     await page.keyboard.press('u');
     if (label === 'Stock-taking') await saved(page, label);
   }

@@ -19,11 +19,18 @@ const USUAL_ML = 700;
 /** The inside of a usual bottle, height and radius in mm; scaled to what this one holds. */
 const INSIDE: [number, number][] = [[0, 34], [4, 37], [150, 37], [190, 14], [262, 13]]; // prettier-ignore
 const SIDE_PX = 8;
+/** Room for the board under the drawing. */
+const BELOW_PX = 8;
+/** Less than this is an unsteady tap. */
+const LEAST_DRAG_PX = 3;
 
 const bottle = computed(() => props.standing.bottle);
 const sizeMl = computed(() => bottle.value.sizeMl ?? USUAL_ML);
 const inside = computed(() => insideOfCapacity(INSIDE, sizeMl.value * 1.03));
 const dragged = ref<number>();
+/** Where the pointer went down; and whether it has moved since, which makes it no tap. */
+let downAt: number | undefined;
+let hasMoved = false;
 const leftMl = computed(() => dragged.value ?? bottle.value.leftMl);
 const width = computed(() => Math.max(...inside.value.map(([, r]) => r)) * 2 * props.scale + SIDE_PX * 2);
 const drawing = computed(() =>
@@ -55,23 +62,31 @@ const spoken = computed(() => {
 
 function mlAt(event: PointerEvent): number {
   const box = (event.currentTarget as Element).getBoundingClientRect();
-  const heightMm = (box.bottom - 2 - event.clientY) / props.scale - 2;
+  const heightMm = (box.bottom - BELOW_PX - 2 - event.clientY) / props.scale - 2;
   const ml = heightMm <= 0 ? 0 : volumeToMl(inside.value, heightMm);
   return Math.round(Math.min(sizeMl.value, Math.max(0, ml)) / 5) * 5;
 }
 function down(event: PointerEvent): void {
+  hasMoved = false;
   if (!props.chosen || bottle.value.sizeMl === null) return;
   (event.currentTarget as Element).setPointerCapture(event.pointerId);
-  dragged.value = mlAt(event);
+  downAt = event.clientY;
 }
 function move(event: PointerEvent): void {
-  if (dragged.value !== undefined) dragged.value = mlAt(event);
+  if (downAt === undefined) return;
+  if (Math.abs(event.clientY - downAt) >= LEAST_DRAG_PX) hasMoved = true;
+  if (hasMoved) dragged.value = mlAt(event);
 }
 function up(): void {
+  downAt = undefined;
   if (dragged.value === undefined) return;
   const ml = dragged.value;
   dragged.value = undefined;
   if (ml !== bottle.value.leftMl) emit('level', ml);
+}
+/** A tap chooses or lets go; what was dragged stays chosen. */
+function tap(): void {
+  if (!hasMoved) emit('choose');
 }
 const TENTHS: Record<string, number> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 };
 function key(event: KeyboardEvent): void {
@@ -100,7 +115,7 @@ function key(event: KeyboardEvent): void {
     :class="{ chosen }"
     :aria-pressed="chosen"
     :aria-label="spoken"
-    @click="emit('choose')"
+    @click="tap"
     @keydown="key"
   >
     <svg
@@ -144,7 +159,7 @@ function key(event: KeyboardEvent): void {
 
 svg {
   box-sizing: content-box;
-  padding: 0 10px 8px;
+  padding: 0 10px calc(v-bind(BELOW_PX) * 1px);
 }
 
 .name,
