@@ -16,7 +16,7 @@ test('a bottle is ruled out, owned and freed, and each is undone after a reload'
   await expect(shelf.getByRole('button', { name: /^Bourbon/ })).toHaveCount(0);
   await saved(page, 'Never Bourbon');
   await proven(page);
-  expect(await bottles()).not.toEqual(before);
+  await expect.poll(bottles).not.toEqual(before);
 
   await page.reload();
   await proven(page);
@@ -24,7 +24,7 @@ test('a bottle is ruled out, owned and freed, and each is undone after a reload'
   await expect(page.getByText('Undone: Never Bourbon')).toBeVisible();
   await expect(shelf.getByRole('button', { name: /^Bourbon/ })).toBeVisible();
   expect(await proven(page)).toBe(first);
-  expect(await bottles()).toEqual(before);
+  await expect.poll(bottles).toEqual(before);
 });
 
 test('plans are made, renamed, compared, deleted and brought back', async ({ page, demo }) => {

@@ -1,4 +1,21 @@
+import type { Page } from '@playwright/test';
 import { expect, proven, test } from '../fixtures.js';
+
+/** Whether the browser has kept the report on the kit: it does so once the report is checked and shown. */
+const keepsKit = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<boolean>((resolve) => {
+        const opening = indexedDB.open('uisce-found');
+        opening.onsuccess = () => {
+          const all = opening.result.transaction('found').objectStore('found').getAllKeys();
+          all.onsuccess = () => {
+            opening.result.close();
+            resolve(all.result.includes('kit'));
+          };
+        };
+      }),
+  );
 
 test('what this browser found before is there at once, though no solver answers', async ({ page, demo }) => {
   await page.goto(`${demo.address}/plan`);
@@ -6,6 +23,7 @@ test('what this browser found before is there at once, though no solver answers'
   await page.goto(`${demo.address}/kit`);
   await page.getByText('Cheapest set, proven').waitFor({ timeout: 60_000 });
   const kit = await page.getByRole('heading', { level: 1 }).innerText();
+  await expect.poll(() => keepsKit(page)).toBe(true);
 
   let held = 0;
   await page.route('**/solver.worker*', () => void (held += 1));

@@ -1,28 +1,12 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { APIRequestContext, Page } from '@playwright/test';
-import { expect, proven, test } from '../fixtures.js';
+import type { Page } from '@playwright/test';
+import { change, countCore, expect, proven, test } from '../fixtures.js';
 
 /** Each light and each size once: contrast is a matter of the light, room a matter of the size. */
 const LOOKS = [
   { theme: 'day', size: { width: 1280, height: 800 } },
   { theme: 'night', size: { width: 390, height: 844 } },
 ] as const;
-
-interface StoredPlan {
-  id: string;
-  brief: object;
-}
-
-/** Change a part of a stored thing, as whoever has just read it. */
-async function change(request: APIRequestContext, address: string, part: object): Promise<void> {
-  const now = await request.get(address);
-  const value = { ...((await now.json()) as object), ...part };
-  const kept = await request.put(address, {
-    headers: { 'if-match': now.headers().etag ?? '' },
-    data: { value, change: 'Made ready' },
-  });
-  expect(kept.status()).toBe(200);
-}
 
 /** Even at 320 px a page is read without moving sideways. */
 async function nothingOverflows(page: Page): Promise<void> {
@@ -38,12 +22,7 @@ async function nothingOverflows(page: Page): Promise<void> {
 for (const { theme, size } of LOOKS) {
   test(`axe finds nothing by ${theme} at ${size.width}`, async ({ page, demo, request }) => {
     await change(request, `${demo.address}/api/settings`, { theme });
-    // Fewer drinks are proven sooner; what the screens look like is the same.
-    const plans = (await (await request.get(`${demo.address}/api/plans`)).json()) as { value: StoredPlan }[];
-    for (const { value: plan } of plans)
-      await change(request, `${demo.address}/api/plans/${plan.id}`, {
-        brief: { ...plan.brief, count: 'core' },
-      });
+    await countCore(request, demo.address);
     await page.setViewportSize(size);
     for (const path of [
       '/brief',

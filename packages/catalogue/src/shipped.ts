@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import { DATA, loadCatalogue, loadPriceLists } from './load.js';
@@ -13,13 +13,13 @@ export interface Shipped {
   shops: PriceList[];
 }
 
-/** Tells one state of the data files from another: names, times and sizes. */
+/** Tells one state of the data files from another: names within the folder, times and sizes. */
 function stampOf(folder: string): string {
   return readdirSync(folder, { recursive: true, withFileTypes: true })
     .filter((entry) => entry.isFile())
     .map((entry) => join(entry.parentPath, entry.name))
     .sort()
-    .map((file) => `${file} ${statSync(file).mtimeMs} ${statSync(file).size}`)
+    .map((file) => `${relative(folder, file)} ${statSync(file).mtimeMs} ${statSync(file).size}`)
     .join('\n');
 }
 

@@ -148,16 +148,16 @@ export const useAnswer = defineStore('answer', () => {
     );
     watch(
       // By number: sizes that settle anew ask for another curve when one was just begun.
-      () => (curve.lookedAt && current.value && !solving.value ? curveWaits.value : 0),
+      () => (curve.seen && current.value && !solving.value ? curveWaits.value : 0),
       (due) => {
         if (due > 0) draw();
       },
       { immediate: true },
     );
     watch(
-      () => curve.lookedAt,
-      (looked) => {
-        if (looked || !curve.drawing) return;
+      () => curve.seen,
+      (seen) => {
+        if (seen || !curve.drawing) return;
         curve.stop();
         wait();
       },

@@ -63,8 +63,11 @@ export const useCurve = defineStore('curve', () => {
   const preview = computed(() => (previewMinor.value === undefined ? undefined : at(previewMinor.value)));
   const whole = computed(() => stretches.value > 0 && settledCount.value === stretches.value);
 
-  /** Whether it is on screen just now: it is drawn for those who look. */
+  /** Whether it is on the page just now: it is drawn for those who look. */
   const lookedAt = ref(false);
+  /** Whether something that works out answers of its own lies over it. */
+  const covered = ref(false);
+  const seen = computed(() => lookedAt.value && !covered.value);
 
   const solvers: Solver[] = [];
   /** What is asked for now: an older drawing that comes late is left alone. */
@@ -177,6 +180,8 @@ export const useCurve = defineStore('curve', () => {
     preview,
     at,
     lookedAt,
+    covered,
+    seen,
     draw,
     clear,
     stop,

@@ -8,6 +8,7 @@ import { useTrade } from '../household/use-trade';
 import { sayMakeUp } from '../words/judgement';
 import { count, useWords } from '../words/use-words';
 import { Solver } from '../solver/solver';
+import { useCurve } from '../solver/use-curve';
 import type { TimedResult } from '../solver/about';
 
 const emit = defineEmits<{ close: [] }>();
@@ -20,6 +21,8 @@ const words = useWords();
 
 const results = ref<Record<string, TimedResult>>({});
 const renaming = ref<string>();
+/** The name as it is being typed: an answer that comes meanwhile draws the list anew. */
+const typedName = ref('');
 const nameFault = ref('');
 const newName = ref('');
 
@@ -38,8 +41,13 @@ async function askAll(): Promise<void> {
     keep(best);
   }
 }
+const curve = useCurve();
+curve.covered = true;
 void askAll();
-onBeforeUnmount(() => solver.end());
+onBeforeUnmount(() => {
+  solver.end();
+  curve.covered = false;
+});
 
 function sentence(plan: Plan): string {
   const result = results.value[plan.id];
@@ -56,8 +64,13 @@ function checked(name: string): string | undefined {
   return result.success ? result.data : undefined;
 }
 
-function rename(plan: Plan, event: Event): void {
-  const name = checked((event.target as HTMLInputElement).value);
+function beginRenaming(plan: Plan): void {
+  typedName.value = plan.name;
+  renaming.value = plan.id;
+}
+
+function rename(plan: Plan): void {
+  const name = checked(typedName.value);
   if (name === undefined) return;
   renaming.value = undefined;
   if (plan.id !== plans.current?.id) plans.open(plan.id);
@@ -89,13 +102,13 @@ function duplicate(plan: Plan): void {
         <div class="words">
           <input
             v-if="renaming === plan.id"
-            :value="plan.name"
+            v-model="typedName"
             :aria-label="`New name for ${plan.name}`"
             maxlength="60"
             autofocus
-            @keydown.enter="rename(plan, $event)"
+            @keydown.enter="rename(plan)"
             @keydown.esc.stop="renaming = undefined"
-            @change="rename(plan, $event)"
+            @change="rename(plan)"
           />
           <strong v-else>{{ plan.name }}</strong>
           <span class="dim">{{ sentence(plan) }}</span>
@@ -105,7 +118,7 @@ function duplicate(plan: Plan): void {
             >Open</v-btn
           >
           <span v-else class="dim here">open</span>
-          <v-btn size="small" height="40" :aria-label="`Rename ${plan.name}`" @click="renaming = plan.id"
+          <v-btn size="small" height="40" :aria-label="`Rename ${plan.name}`" @click="beginRenaming(plan)"
             >Rename</v-btn
           >
           <v-btn size="small" height="40" :aria-label="`Duplicate ${plan.name}`" @click="duplicate(plan)"

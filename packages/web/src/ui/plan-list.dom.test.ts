@@ -47,6 +47,21 @@ describe('the list of plans', () => {
     expect(house.server.changes.at(-1)?.change).toBe('Delete “Corner bar”');
   });
 
+  it('keeps a name that is being typed while the list is drawn anew', async () => {
+    house = await open();
+    await button('Rename All of it')?.trigger('click');
+    const field = house.page.get<HTMLInputElement>('li input');
+    field.element.value = 'Summer';
+    await field.trigger('input');
+    usePlans().edit('Rename to “Corner”', { name: 'Corner' });
+    await house.settle();
+    expect(said(house.page)).toContain('Corner €47');
+    expect(field.element.value).toBe('Summer');
+    await field.trigger('keydown', { key: 'Enter' });
+    expect(usePlans().current?.name).toBe('Summer');
+    await house.settle();
+  });
+
   it('wants a name for a new one, and says so beside the field', async () => {
     house = await open();
     await house.page.get('form').trigger('submit');
