@@ -6,6 +6,7 @@ export * from './settings.js';
 export * from './kit.js';
 export * from './batch.js';
 export * from './bottle.js';
+export * from './errand.js';
 export * from './own-recipes.js';
 export * from './own-prices.js';
 export * from './things.js';

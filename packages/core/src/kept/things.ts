@@ -1,6 +1,7 @@
 import { keptBatch } from './batch.js';
 import { keptBottle } from './bottle.js';
 import type { Kept } from './descriptor.js';
+import { keptErrand, keptPaidPrice, keptPurseEntry, keptTrips } from './errand.js';
 import { keptKit } from './kit.js';
 import { keptOwnPrices } from './own-prices.js';
 import { keptOwnRecipes } from './own-recipes.js';
@@ -19,6 +20,10 @@ export const KEPT = [
   keptKit,
   keptBatch,
   keptBottle,
+  keptErrand,
+  keptPurseEntry,
+  keptPaidPrice,
+  keptTrips,
   keptOwnRecipes,
 ] as unknown as readonly Kept[];
 

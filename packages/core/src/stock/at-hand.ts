@@ -19,6 +19,8 @@ export interface AtHand {
   ml: number;
   /** Whether some of it was never measured. */
   unmeasured: boolean;
+  /** Whether a bottle of it was not opened yet. */
+  sealed: boolean;
   /** The first day on which some of it turns. */
   until: string | undefined;
   /** Bottles in the order in which they are poured: open before new, the older first. */
@@ -40,7 +42,10 @@ export function atHand(
 ): Map<string, AtHand> {
   const found = new Map<string, AtHand>();
   const of = (kind: string): AtHand => {
-    const known = found.get(kind) ?? { kind, ml: 0, unmeasured: false, until: undefined, bottleIds: [] };
+    const known = found.get(kind) ?? {
+      ...{ kind, ml: 0, unmeasured: false, sealed: false },
+      ...{ until: undefined, bottleIds: [] },
+    };
     found.set(kind, known);
     return known;
   };
@@ -49,12 +54,14 @@ export function atHand(
   };
   for (const bottle of [...bottles].sort((a, b) => (order(a) < order(b) ? -1 : 1))) {
     const kind = kinds.get(bottle.kind);
-    if (!kind || !isThere(bottle) || bottle.sipping) continue;
+    if (!kind || !isThere(bottle) || bottle.sipping || bottle.pieces !== null) continue;
     const until = goodUntil(bottle, kind);
     if (until !== undefined && until < today) continue;
     const there = of(bottle.kind);
     if (bottle.leftMl === null) there.unmeasured = true;
     else there.ml += bottle.leftMl;
+    if (bottle.openedOn === null && bottle.leftMl !== null && bottle.leftMl === bottle.sizeMl)
+      there.sealed = true;
     turns(there, until);
     there.bottleIds.push(bottle.id);
   }
@@ -74,14 +81,15 @@ export interface Owned {
 }
 
 /**
- * The kinds that the plan may count on: what is left pours the drinks it is there for.
+ * The kinds that the plan may count on: what is left pours the drinks it is there for, or a bottle is new. (A can of
+ * soda pours two drinks, and is what was bought.)
  *
  * @param pourMl ml that a drink usually takes of a kind.
  */
 export function ownedKinds(there: ReadonlyMap<string, AtHand>, pourMl: (kind: string) => number): Owned {
   const owned: string[] = [];
   const toReplace: string[] = [];
-  for (const { kind, ml, unmeasured } of there.values())
-    (unmeasured || ml >= ENOUGH_DRINKS * pourMl(kind) ? owned : toReplace).push(kind);
+  for (const { kind, ml, unmeasured, sealed } of there.values())
+    (unmeasured || sealed || ml >= ENOUGH_DRINKS * pourMl(kind) ? owned : toReplace).push(kind);
   return { owned: owned.sort(), toReplace: toReplace.sort() };
 }

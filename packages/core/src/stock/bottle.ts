@@ -17,6 +17,8 @@ export const bottleSchema = z.strictObject({
   label: z.string().trim().min(1).max(80).nullable(),
   /** What it holds when full; null where nobody has looked: "there, not measured". */
   sizeMl: z.number().min(10).max(20_000).nullable(),
+  /** How many pieces of it there are, where it is counted: limes, eggs; null for what is poured. */
+  pieces: z.int().min(0).max(999).nullable().default(null),
   /** What is left; null where it was not measured. */
   leftMl: ml.nullable(),
   /** What was paid for it, in the currency of its shop. */
@@ -43,6 +45,7 @@ export function bottleThere(id: string, kind: string, place: Place = 'shelf'): B
     kind,
     label: null,
     sizeMl: null,
+    pieces: null,
     leftMl: null,
     priceMinor: null,
     currency: null,

@@ -4,4 +4,5 @@ export * from './life.js';
 export * from './at-hand.js';
 export * from './moves.js';
 export * from './forecast.js';
+export * from './fresh.js';
 export * from './read-stock.js';

@@ -8,6 +8,7 @@ import { Kit1764100000000 } from './migrations/0002-kit.js';
 import { Batches1764200000000 } from './migrations/0003-batches.js';
 import { Kept1764300000000 } from './migrations/0004-kept.js';
 import { Bottles1764400000000 } from './migrations/0005-bottles.js';
+import { Errands1764500000000 } from './migrations/0006-errands.js';
 
 const MIGRATIONS = [
   Initial1764000000000,
@@ -15,6 +16,7 @@ const MIGRATIONS = [
   Batches1764200000000,
   Kept1764300000000,
   Bottles1764400000000,
+  Errands1764500000000,
 ];
 
 /** The database cannot be used, for a reason that a person can do something about. */

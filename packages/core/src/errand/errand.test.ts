@@ -1,0 +1,313 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { kindIndex } from '../catalogue/catalogue.js';
+import { priceListSchema, type PriceList } from '../catalogue/price-list.js';
+import { emptyKit } from '../kit/kit.js';
+import { emptyBrief, type Brief } from '../plan/brief.js';
+import { planThatLasts } from '../plan/settle-sizes.js';
+import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
+import {
+  aisleOf,
+  basketsOf,
+  bestAtShops,
+  compareShops,
+  joinShops,
+  judgeErrand,
+  lineMinor,
+  linesOf,
+  litrePrices,
+  purseOf,
+  purseRows,
+  putAway,
+  setsOfShops,
+  takenUp,
+  withPaidPrices,
+  type Errand,
+  type ErrandLine,
+  type Ware,
+} from './index.js';
+
+const KINDS = ['gin', 'rum', 'rye', 'brandy', 'bitter'] as const;
+const DRINKS: [string, ...string[]][] = [
+  ['martini', 'gin'],
+  ['daiquiri', 'rum'],
+  ['old-fashioned', 'rye'],
+  ['fifty', 'gin', 'rye'],
+  ['between', 'rum', 'brandy'],
+  ['sharp', 'gin', 'bitter'],
+  ['dark', 'rye', 'bitter', 'brandy'],
+];
+const size = [{ ml: 700, widthMm: 70, heightMm: 300 }];
+const catalogue = testCatalogue({
+  kinds: [
+    ...KINDS.map((id) => kindInput(id, { abv: 0.4, sizes: size })),
+    kindInput('vermouth', { abv: 0.16, openDays: 60, sizes: size }),
+    kindInput('soda', { supply: 'mixer', job: 'long', openDays: 2, sizes: size }),
+    kindInput('lime-juice', { supply: 'fresh', job: 'fresh', openDays: 1 }),
+  ],
+  recipes: DRINKS.map(([id, ...kinds]) =>
+    recipeInput(
+      kinds.map((kind, i) => ({ kind, amount: '30 ml', role: i === 0 ? 'base' : 'long' })),
+      { id },
+    ),
+  ),
+});
+const kinds = kindIndex(catalogue.kinds);
+/** A shop's list; a price of 0 means that it does not sell the kind. */
+const shop = (id: string, prices: readonly number[]): PriceList =>
+  priceListSchema.parse({
+    ...{ format: 'uisce-prices/1', id, name: id, currency: 'EUR', provenance: 'for the tests' },
+    bottles: [
+      ...KINDS.flatMap((kind, k) =>
+        prices[k] ? [{ id: kind, kind, label: kind, ml: 700, priceMinor: prices[k], widthMm: 70, heightMm: 300 }] : [],
+      ),
+      // A list is never empty.
+      { id: 'vermouth', kind: 'vermouth', label: 'vermouth', ml: 700, priceMinor: 90_000, widthMm: 70, heightMm: 300 },
+    ],
+  }); // prettier-ignore
+const brief = (moneyNowMinor: number, more: Partial<Brief> = {}): Brief => ({
+  ...emptyBrief('EUR'),
+  ...{ lasts: 'taste', moneyNowMinor },
+  ...more,
+});
+const ERRAND_ID = '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001';
+const errandOf = (lines: ErrandLine[], moneyMinor: number, more: Partial<Errand> = {}): Errand => ({
+  ...{ id: ERRAND_ID, planId: null, startedOn: '2026-11-26', endedOn: null, currency: 'EUR' },
+  ...{ moneyMinor, lines, receipts: [] },
+  ...more,
+});
+/** The errand for the best plan at these shops. */
+function errandFor(moneyMinor: number, ...lists: PriceList[]): Errand {
+  const joined = joinShops(lists);
+  const result = planThatLasts({ brief: brief(moneyMinor), prices: joined.list, catalogue });
+  if (!result) throw new Error('nothing stops it');
+  return errandOf(linesOf(result, joined, lists), moneyMinor);
+}
+const put = (errand: Errand, ids: Record<string, Partial<ErrandLine>>): Errand => ({
+  ...errand,
+  lines: errand.lines.map((l) => ({ ...l, ...ids[l.id] })),
+});
+const price = fc.oneof(fc.constant(0), fc.integer({ min: 700, max: 4000 }));
+const prices = fc.array(price, { minLength: KINDS.length, maxLength: KINDS.length });
+
+/** The most drinks for the money, trying every set of kinds, each bought where it is cheapest; and the least that takes. */
+function byHand(lists: readonly PriceList[], money: number): { value: number; spend: number } {
+  const costs = KINDS.map((kind) =>
+    Math.min(...lists.flatMap((l) => l.bottles.filter((b) => b.kind === kind).map((b) => b.priceMinor))),
+  );
+  let best = { value: 0, spend: 0 };
+  for (let mask = 0; mask < 1 << KINDS.length; mask++) {
+    const has = KINDS.filter((_, k) => (mask >> k) & 1);
+    const spend = KINDS.reduce((sum, _, k) => sum + ((mask >> k) & 1 ? (costs[k] as number) : 0), 0);
+    if (spend > money) continue;
+    const value = DRINKS.filter(([, ...needs]) => needs.every((n) => has.some((h) => h === n))).length;
+    if (value > best.value || (value === best.value && spend < best.spend)) best = { value, spend };
+  }
+  return best;
+}
+
+describe('which shops', () => {
+  it('is the best of every set of shops, as trying everything finds it', () => {
+    fc.assert(
+      fc.property(
+        fc.array(prices, { minLength: 1, maxLength: 3 }),
+        fc.integer({ min: 0, max: 12_000 }),
+        fc.array(fc.integer({ min: 0, max: 900 }), { minLength: 3, maxLength: 3 }),
+        (all, money, tripsMinor) => {
+          const lists = all.map((p, i) => shop(`shop-${i}`, p));
+          const trips = lists.map((l, i) => ({ shop: l.id, tripMinor: tripsMinor[i] as number, minutes: 10 }));
+          const answers = bestAtShops({ brief: brief(money), catalogue, lists }, trips);
+          const found = new Map(answers?.map((a) => [a.shops.join(' '), a]));
+          for (const set of setsOfShops(lists)) {
+            const left = money - set.reduce((sum, l) => sum + (trips.find((t) => t.shop === l.id)?.tripMinor ?? 0), 0);
+            const answer = found.get(set.map((l) => l.id).join(' '))?.result.answer;
+            if (left < 0) expect(answer).toBeUndefined();
+            else expect([answer?.status, answer?.value, answer?.spend]).toEqual(['optimal', ...Object.values(byHand(set, left))]);
+          }
+        },
+      ),
+      { numRuns: 60 },
+    ); // prettier-ignore
+  });
+
+  it('says what a second shop opens or saves, and whether its minutes are worth it', () => {
+    // By hand: at €40 one buys gin and rye (€38, three drinks); the other has rye for €6 less.
+    const lists = [shop('corner', [2000, 0, 1800]), shop('harbour', [2400, 0, 1200])];
+    const trips = [{ shop: 'harbour', tripMinor: 150, minutes: 14 }];
+    const answers = bestAtShops({ brief: brief(4000), catalogue, lists }, trips) ?? [];
+    const told = compareShops(answers, lists);
+    expect(told?.single.shops).toEqual(['harbour']);
+    expect([told?.single.result.answer.spend, told?.single.tripMinor]).toEqual([3600, 150]);
+    const both = told?.others.find((o) => o.shops.length === 2);
+    // Gin for €20 and rye for €12 with one trip: €33.50 instead of €37.50.
+    expect(both).toMatchObject({ moreDrinks: 0, savedMinor: 400, extraMinutes: 0, worthIt: true });
+    expect(told?.best.shops).toEqual(['corner', 'harbour']);
+    // With an hour at €30, a quarter of it for €4 saved is not worth while against the nearer shop alone.
+    const slow = compareShops(answers, lists, 6000);
+    expect(slow?.single.shops).toEqual(['corner']);
+    expect(slow?.others.find((o) => o.shops.length === 2)).toMatchObject({ savedMinor: 450, worthIt: false });
+  });
+});
+
+describe('in the shop', () => {
+  const corner = shop('corner', [2000, 1600, 1800, 2100, 1500]);
+  // €57 by hand: gin, rye and bitter open four drinks for €53; no other set of three does.
+  const errand = errandFor(5700, corner);
+  const matter = { brief: brief(5700), catalogue, lists: [corner] };
+
+  it('the list stays the best while nothing is found otherwise', () => {
+    expect(errand.lines.map((l) => l.id)).toEqual(['gin', 'rye', 'bitter']);
+    expect(judgeErrand(matter, errand)).toMatchObject({ still: true, proven: true, leave: [], take: [] });
+    const begun = put(errand, { gin: { state: 'basket' } });
+    expect(judgeErrand(matter, begun)).toMatchObject({
+      still: true,
+      listed: { open: 4, spendMinor: 3300, overMinor: 0 },
+    });
+  });
+
+  it('what is missing or dearer is solved around, with what is in the basket kept', () => {
+    const missing = put(errand, { gin: { state: 'basket' }, bitter: { state: 'missing' } });
+    // Gin is there; €37 more: rye and rum open five drinks of gin, rye and rum: martini, old-fashioned, fifty, daiquiri.
+    const swap = judgeErrand(matter, missing);
+    expect(swap.still).toBe(false);
+    expect([swap.take.map((l) => l.id), swap.leave]).toEqual([['rum'], []]);
+    expect([swap.listed.open, swap.best.open]).toEqual([3, 4]);
+    const dearer = put(errand, { gin: { state: 'basket' }, rye: { foundMinor: 2600 } });
+    // Rye and bitter would be €41 of €37: rye alone opens three as rum and bitter would, for €5 less.
+    const other = judgeErrand(matter, dearer);
+    expect(other.listed.overMinor).toBe(400);
+    expect([other.take.map((l) => l.id), other.leave]).toEqual([[], ['bitter']]);
+  });
+
+  it('the best is never worse than the list, never over the money, and keeps the basket', () => {
+    const state = fc.constantFrom<ErrandLine['state']>('wanted', 'basket', 'missing');
+    fc.assert(
+      fc.property(
+        prices, prices, fc.integer({ min: 2000, max: 9000 }), fc.infiniteStream(state),
+        fc.infiniteStream(fc.option(fc.integer({ min: 500, max: 5000 }))),
+        (one, two, money, states, found) => {
+          const lists = [shop('corner', one), shop('harbour', two)];
+          const listed = errandFor(money, ...lists);
+          const lines = listed.lines.map((l): ErrandLine => {
+            const [s, f] = [states.next().value as ErrandLine['state'], found.next().value as number | null];
+            return { ...l, state: s, foundMinor: f };
+          });
+          const now = errandOf(lines, money);
+          const told = judgeErrand({ brief: brief(money), catalogue, lists }, now);
+          const { basketMinor } = basketsOf(now).whole;
+          expect(told.best.spendMinor).toBeLessThanOrEqual(Math.max(0, money - basketMinor));
+          if (told.listed.overMinor === 0) expect(told.best.open).toBeGreaterThanOrEqual(told.listed.open);
+          const settled = lines.filter((l) => l.state !== 'wanted').map((l) => l.id);
+          expect(told.take.filter((l) => settled.includes(l.id))).toEqual([]);
+          // Taken up, there is nothing better any more.
+          const after = judgeErrand({ brief: brief(money), catalogue, lists }, takenUp(now, told));
+          expect(after.still).toBe(true);
+        },
+      ),
+      { numRuns: 60 },
+    ); // prettier-ignore
+  });
+});
+
+const WARES: Ware[] = [
+  { is: 'bottle', kind: 'gin', ml: 700 },
+  { is: 'bottle', kind: 'vermouth', ml: 700 },
+  { is: 'bottle', kind: 'soda', ml: 200 },
+  { is: 'tool', tool: 'shaker' },
+  { is: 'glasses', glass: 'coupe', pieces: 2, capacityMl: 180 },
+  { is: 'pantry', pantry: 'sugar', g: 1000 },
+  { is: 'fresh', kind: 'lime-juice', sold: '1 lime' },
+];
+let made = 0;
+const newId = () => `00000000-0000-4000-8000-${String(++made).padStart(12, '0')}`;
+const house = {
+  ...{ kit: emptyKit(), kinds, shopNames: new Map([['corner', 'Corner']]), today: '2026-11-26', newId },
+  trips: [{ shop: 'corner', tripMinor: 250, minutes: 10 }],
+};
+const line = fc.record({
+  id: fc.uuid(),
+  shop: fc.constantFrom('corner', 'harbour'),
+  ware: fc.constantFrom(...WARES),
+  label: fc.constantFrom('One', 'Other'),
+  count: fc.integer({ min: 1, max: 6 }),
+  listedMinor: fc.integer({ min: 0, max: 9999 }),
+  foundMinor: fc.option(fc.integer({ min: 0, max: 9999 })),
+  onOffer: fc.boolean(),
+  state: fc.constantFrom('wanted' as const, 'basket' as const, 'missing' as const),
+  why: fc.constant('plan' as const),
+});
+
+describe('put away', () => {
+  it('loses no cent and no bottle, whatever the receipts say', () => {
+    fc.assert(
+      fc.property(fc.array(line, { maxLength: 12 }), fc.option(fc.integer({ min: 0, max: 99_999 })), (lines, receipt) => {
+        const receipts = receipt === null ? [] : [{ shop: 'corner', totalMinor: receipt }];
+        const bought = lines.filter((l) => l.state === 'basket');
+        const sum = (of: readonly ErrandLine[]) => of.reduce((total, l) => total + lineMinor(l), 0);
+        const at = (id: string) => bought.filter((l) => l.shop === id);
+        const corner = at('corner').length === 0 ? 0 : (receipt ?? sum(at('corner'))) + 250;
+        const away = putAway(errandOf(lines, 50_000, { receipts }), house);
+        expect(away.spentMinor).toBe(corner + sum(at('harbour')));
+        const purse = purseOf(away.purse, 'EUR');
+        expect(purse.outMinor).toBe(away.spentMinor);
+        const [month] = purse.months;
+        expect(Object.values(month?.byPurpose ?? {}).reduce((a, b) => a + b, 0)).toBe(away.spentMinor);
+        const rows = purseRows(away.purse, () => 2) as { amount: string }[];
+        expect(rows.reduce((total, r) => total - Math.round(Number(r.amount) * 100), 0)).toBe(away.spentMinor);
+        const poured = bought.filter((l) => l.ware.is === 'bottle');
+        const bottles = away.bottles.filter((b) => b.pieces === null);
+        expect(bottles).toHaveLength(poured.reduce((n, l) => n + l.count, 0));
+        expect(bottles.reduce((total, b) => total + (b.priceMinor ?? 0), 0)).toBe(sum(poured));
+        expect(bottles.every((b) => b.leftMl === b.sizeMl && b.boughtOn === '2026-11-26')).toBe(true);
+        const glasses = bought.filter((l) => l.ware.is === 'glasses').reduce((n, l) => n + 2 * l.count, 0);
+        expect(away.kit.glasses.reduce((n, g) => n + g.count, 0)).toBe(glasses);
+      }),
+      { numRuns: 200 },
+    ); // prettier-ignore
+  });
+
+  it('things stand where they belong, and are found where shops keep them', () => {
+    expect(WARES.map((w) => aisleOf(w, kinds))).toEqual(
+      ['spirits', 'wine', 'mixers', 'tools', 'tools', 'pantry', 'fruit'], // common practice
+    );
+    const all = WARES.map((ware, i): ErrandLine => ({
+      ...{ id: String(i), shop: 'corner', ware, label: `Thing ${i}`, count: 3, listedMinor: 100 },
+      ...{ foundMinor: null, onOffer: false, state: 'basket', why: 'plan' },
+    }));
+    const away = putAway(errandOf(all, 5000), house);
+    expect(away.bottles.map((b) => [b.kind, b.place, b.pieces])).toEqual([
+      ...Array<unknown>(3).fill(['gin', 'shelf', null]),
+      ...Array<unknown>(3).fill(['vermouth', 'shelf', null]),
+      ...Array<unknown>(3).fill(['soda', 'cupboard', null]),
+      ['lime-juice', 'fridge', 3],
+    ]);
+    expect(away.kit).toMatchObject({ said: true, tools: [{ id: 'shaker', since: '2026-11-26' }] });
+    expect([away.pantry, away.errand.endedOn]).toEqual([['sugar'], '2026-11-26']);
+  });
+});
+
+describe('prices that were paid', () => {
+  const corner = shop('corner', [2000, 1600, 1800, 2100, 1500]);
+  const paid = (on: string, priceMinor: number, more: object = {}) => ({
+    ...{ id: newId(), on, shop: 'corner', ware: WARES[0] as Ware, label: 'gin', priceMinor, currency: 'EUR' },
+    ...{ onOffer: false },
+    ...more,
+  });
+  const ginAt = (list: PriceList) => list.bottles.find((b) => b.kind === 'gin')?.priceMinor;
+
+  it('are the household’s own from then on, but an offer was for a day', () => {
+    expect(ginAt(withPaidPrices(corner, [paid('2026-11-02', 2150), paid('2026-10-01', 1900)]))).toBe(2150);
+    expect(ginAt(withPaidPrices(corner, [paid('2026-11-02', 1500, { onOffer: true })]))).toBe(2000);
+    expect(ginAt(withPaidPrices(corner, [paid('2026-11-02', 1500, { shop: 'harbour' })]))).toBe(2000);
+    expect(ginAt(withPaidPrices(corner, [paid('2026-11-02', 1500, { currency: 'GBP' })]))).toBe(2000);
+  });
+
+  it('are compared by the litre, and who asks a quarter more is named', () => {
+    const harbour = shop('harbour', [2600, 0, 0, 0, 0]);
+    const told = litrePrices('gin', [corner, harbour], [paid('2026-11-02', 1890)]);
+    // €18.90 for 70 cl is €27 a litre; €26 is €37.14.
+    expect(told.now.map((p) => [p.shop, p.perLitreMinor])).toEqual([['corner', 2700], ['harbour', 3714]]); // prettier-ignore
+    expect(told.farDearer.map((p) => p.shop)).toEqual(['harbour']);
+    expect(told.paid).toMatchObject([{ on: '2026-11-02', perLitreMinor: 2700 }]);
+  });
+});

@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { idSchema } from '../base/ids.js';
+import { MOST_MINOR } from '../base/money.js';
+import { currencySchema } from '../catalogue/price-list.js';
+
+/** What a line of a list stands for. */
+export const wareSchema = z.discriminatedUnion('is', [
+  z.strictObject({ is: z.literal('bottle'), kind: idSchema, ml: z.int().positive().max(20_000) }),
+  z.strictObject({ is: z.literal('tool'), tool: idSchema }),
+  z.strictObject({
+    is: z.literal('glasses'),
+    glass: idSchema,
+    pieces: z.int().positive().max(500),
+    capacityMl: z.number().positive().max(5000),
+  }),
+  z.strictObject({ is: z.literal('pantry'), pantry: idSchema, g: z.number().positive().max(20_000) }),
+  z.strictObject({ is: z.literal('fresh'), kind: idSchema, sold: z.string().min(1).max(40) }),
+]);
+export type Ware = z.infer<typeof wareSchema>;
+
+/** Why something stands on the list. */
+export const REASONS = ['plan', 'restock', 'swap', 'fresh'] as const;
+
+const minor = z.int().min(0).max(MOST_MINOR);
+
+/** One thing to buy at one shop. */
+export const errandLineSchema = z.strictObject({
+  id: z.string().min(1).max(170),
+  /** The price list of its shop. */
+  shop: idSchema,
+  ware: wareSchema,
+  label: z.string().min(1).max(80),
+  count: z.int().min(1).max(99),
+  /** One of it, as the shop's list says, and as it was found there; minor units. */
+  listedMinor: minor,
+  foundMinor: minor.nullable(),
+  /** A price for today only: it is paid, and not expected again. */
+  onOffer: z.boolean(),
+  /** "left": seen, and not taken after all; its price is known. */
+  state: z.enum(['wanted', 'basket', 'missing', 'left']),
+  why: z.enum(REASONS),
+});
+export type ErrandLine = z.infer<typeof errandLineSchema>;
+
+/** A shopping trip: what is to be bought where, what is in the basket, and what was paid. */
+export const errandSchema = z.strictObject({
+  id: z.uuid(),
+  /** The plan that it buys for. */
+  planId: z.uuid().nullable(),
+  startedOn: z.iso.date(),
+  /** The day it was put away; null while it is under way. */
+  endedOn: z.iso.date().nullable(),
+  currency: currencySchema,
+  /** Money taken along, minor units. */
+  moneyMinor: minor,
+  lines: z.array(errandLineSchema).max(200),
+  /** What each shop's receipt came to, where it was typed. */
+  receipts: z.array(z.strictObject({ shop: idSchema, totalMinor: minor })).max(5),
+});
+export type Errand = z.infer<typeof errandSchema>;
+
+/** What one of a line costs, as far as is known; minor units. */
+export function priceOf({ foundMinor, listedMinor }: ErrandLine): number {
+  return foundMinor ?? listedMinor;
+}
+
+/** What all of a line costs, minor units. */
+export function lineMinor(line: ErrandLine): number {
+  return line.count * priceOf(line);
+}
+
+/** The shops of an errand, in the order of its lines. */
+export function shopsOf({ lines }: Pick<Errand, 'lines'>): string[] {
+  return [...new Set(lines.map((l) => l.shop))];
+}

@@ -1,0 +1,177 @@
+import type { PriceList } from '../catalogue/price-list.js';
+import type { Kit } from '../kit/kit.js';
+import type { HouseholdBrief } from '../plan/brief.js';
+import { countDrinks } from '../plan/count-drinks.js';
+import { heldAt, planThatLasts, type LastingResult, type PlanMatter } from '../plan/settle-sizes.js';
+import { basketsOf } from './basket.js';
+import { lineMinor, priceOf, shopsOf, type Errand, type ErrandLine } from './errand.js';
+import { joinShops, type JoinedShops } from './joined-shops.js';
+import { linesOf } from './list.js';
+
+/** What an errand plans from: the plan's brief, the prices of every shop it may go to, and the kit. */
+export interface ErrandMatter extends Omit<PlanMatter, 'prices'> {
+  lists: readonly PriceList[];
+}
+
+/** The rest of the list against the best that can be done now, with what is in the basket kept. */
+export interface ErrandJudgement {
+  /** Nothing is better than the rest of the list, and the money reaches. */
+  still: boolean;
+  proven: boolean;
+  /** Drinks and money of the rest of the list as it stands, at the prices found; minor units, over the money in hand. */
+  listed: { open: number; spendMinor: number; overMinor: number };
+  /** The same of the best, and what to leave and to take instead. */
+  best: { open: number; spendMinor: number };
+  leave: string[];
+  take: ErrandLine[];
+}
+
+/** A line's own id in its shop's list. */
+const ownId = ({ id, shop }: ErrandLine) =>
+  id.endsWith(`-at-${shop}`) ? id.slice(0, -`-at-${shop}`.length) : id;
+
+/** Whether a line is of the plan: restocking and fruit are bought beside it. */
+const isPlanned = ({ why }: ErrandLine) => why === 'plan' || why === 'swap';
+
+/** A shop's list as it was found: other prices where they were seen, and without what was not there. */
+export function listAsFound(list: PriceList, lines: readonly ErrandLine[]): PriceList {
+  const here = lines.filter((l) => l.shop === list.id);
+  const byId = new Map(here.filter((l) => l.ware.is !== 'pantry').map((l) => [ownId(l), l]));
+  const byPantry = new Map(
+    here.flatMap((l) => (l.ware.is === 'pantry' ? [[l.ware.pantry, l] as const] : [])),
+  );
+  const found = <T extends { priceMinor: number }>(
+    all: readonly T[],
+    lineOf: (t: T) => ErrandLine | undefined,
+  ) =>
+    all.flatMap((thing) => {
+      const line = lineOf(thing);
+      if (line === undefined) return [thing];
+      return line.state === 'missing' ? [] : [{ ...thing, priceMinor: priceOf(line) }];
+    });
+  return {
+    ...list,
+    bottles: found(list.bottles, (b) => byId.get(b.id)),
+    kit: found(list.kit, (k) => byId.get(k.id)),
+    pantry: found(list.pantry, (p) => byPantry.get(p.pantry)),
+  }; // prettier-ignore
+}
+
+/** Bottles to keep, named by the chosen shop's ids, as the joined list names the same kind and size. */
+function keptIn(
+  { list }: JoinedShops,
+  home: PriceList | undefined,
+  keepBottles: readonly string[],
+): string[] {
+  return keepBottles.flatMap((id) => {
+    const bottle = home?.bottles.find((b) => b.id === id);
+    const same = list.bottles.filter((b) => b.kind === bottle?.kind && b.ml === bottle.ml);
+    return same.length > 0 ? [same.reduce((a, b) => (b.priceMinor < a.priceMinor ? b : a)).id] : [];
+  });
+}
+
+/** A brief for several shops: what it keeps is named as the joined list names it. */
+export function briefAt(
+  joined: JoinedShops,
+  lists: readonly PriceList[],
+  brief: HouseholdBrief,
+): HouseholdBrief {
+  const [home, ...others] = lists;
+  return others.length === 0 ? brief : { ...brief, keepBottles: keptIn(joined, home, brief.keepBottles) };
+}
+
+/** What is in the basket, as if it stood at home already. */
+function withBasket(
+  matter: ErrandMatter,
+  lines: readonly ErrandLine[],
+): { brief: HouseholdBrief; kit?: Kit } {
+  const { brief, kit } = matter;
+  const wares = lines
+    .filter((l) => l.state === 'basket' && isPlanned(l))
+    .map((l) => ({ ...l.ware, line: l }));
+  const kinds = wares.flatMap((w) => (w.is === 'bottle' ? [w.kind] : []));
+  const pantry = wares.flatMap((w) => (w.is === 'pantry' ? [w.pantry] : []));
+  const tools = wares.flatMap((w) => (w.is === 'tool' ? [{ id: w.tool, since: null }] : []));
+  const glasses = wares.flatMap((w) =>
+    w.is === 'glasses'
+      ? [{ id: `basket-${w.glass}`, name: w.line.label.slice(0, 60), type: w.glass, capacityMl: w.capacityMl, count: w.pieces * w.line.count }]
+      : [],
+  ); // prettier-ignore
+  return {
+    brief: {
+      ...brief,
+      ownedKinds: [...new Set([...(brief.ownedKinds ?? []), ...kinds])],
+      ownedPantry: [...new Set([...brief.ownedPantry, ...pantry])],
+    },
+    ...(kit
+      ? { kit: { ...kit, tools: [...kit.tools, ...tools], glasses: [...kit.glasses, ...glasses] } }
+      : {}),
+  };
+}
+
+/**
+ * Solve again from what is in the basket, at the prices found, without what was not there: whether the rest of
+ * the list is still the best, or what to leave and what to take.
+ *
+ * @param matter the brief with the household's bottles as they were before the errand.
+ */
+export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgement {
+  const goesTo = new Set(shopsOf(errand));
+  const lists = matter.lists.filter((l) => goesTo.has(l.id)).map((l) => listAsFound(l, errand.lines));
+  const joined = joinShops(lists.length > 0 ? lists : matter.lists.slice(0, 1));
+  const { whole } = basketsOf(errand);
+  const wanted = errand.lines.filter((l) => l.state === 'wanted');
+  const aside = wanted.filter((l) => !isPlanned(l)).reduce((sum, l) => sum + lineMinor(l), 0);
+  const moneyMinor = Math.max(0, errand.moneyMinor - whole.basketMinor - aside);
+  const { brief, kit } = withBasket(matter, errand.lines);
+  const rest = wanted.filter(isPlanned);
+  const { catalogue } = matter;
+  const at = (more: Partial<HouseholdBrief>): PlanMatter => ({
+    ...{ catalogue, prices: joined.list },
+    brief: { ...briefAt(joined, lists, brief), moneyNowMinor: moneyMinor, ...more },
+    ...(kit ? { kit } : {}),
+  });
+  const best = planThatLasts(at({}));
+  if (best === undefined) throw new Error('the search was stopped');
+
+  // The rest of the list is judged with its own sizes on offer, whether they would be proposed now or not.
+  const ids = rest.map((l) => l.id);
+  const keepBottles = rest.filter((l) => l.ware.is === 'bottle').map((l) => l.id);
+  const { compiled, search } = heldAt(at({ keepBottles }), new Map(), best.uses);
+  const listed = search.prepared.answerOf([...compiled.problem.owned, ...ids]);
+  const spendMinor = rest.reduce((sum, l) => sum + lineMinor(l), 0);
+  const overMinor = Math.max(0, spendMinor - (moneyMinor - best.reserveMinor));
+  const again = linesOf(best, joined, lists, 'swap');
+  const isSame = (a: ErrandLine, b: ErrandLine) => a.id === b.id;
+  const take = again.filter((line) => !rest.some((l) => isSame(l, line)));
+  const leave = rest.filter((l) => !again.some((line) => isSame(line, l))).map((l) => l.id);
+  const listedOpen = countDrinks(listed.drinks.map((d) => d.id), compiled.recipes); // prettier-ignore
+  const better =
+    overMinor > 0 ||
+    best.answer.value > listed.value + 1e-9 ||
+    (best.answer.value > listed.value - 1e-9 && best.answer.spend < spendMinor);
+  return {
+    still: !better || (leave.length === 0 && take.length === 0),
+    proven: isProven(best),
+    listed: { open: listedOpen, spendMinor, overMinor },
+    best: { open: best.open, spendMinor: best.answer.spend },
+    leave,
+    take,
+  };
+}
+
+/** Whether an answer is the best, and its sizes last. */
+export function isProven({ answer, settled }: LastingResult): boolean {
+  return answer.status === 'optimal' && settled !== 'no';
+}
+
+/** The errand with a judgement taken up: what is to be left stays there, its price known; what is to be taken is wanted. */
+export function takenUp(errand: Errand, { leave, take }: Pick<ErrandJudgement, 'leave' | 'take'>): Errand {
+  const wantedAgain = new Set(take.map((l) => l.id));
+  const known = errand.lines.map((l): ErrandLine => {
+    if (leave.includes(l.id)) return { ...l, state: 'left' };
+    return wantedAgain.has(l.id) ? { ...l, state: 'wanted' } : l;
+  });
+  const ids = new Set(errand.lines.map((l) => l.id));
+  return { ...errand, lines: [...known, ...take.filter((l) => !ids.has(l.id))] };
+}

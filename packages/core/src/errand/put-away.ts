@@ -1,0 +1,144 @@
+import type { Kind } from '../catalogue/kind.js';
+import type { Kit, OwnedGlass } from '../kit/kit.js';
+import { bottleThere, type Bottle } from '../stock/bottle.js';
+import { aisleOf, type Aisle } from './aisle.js';
+import { lineMinor, priceOf, shopsOf, type Errand, type ErrandLine } from './errand.js';
+import type { PaidPrice } from './paid.js';
+import type { Purpose, PurseEntry } from './purse.js';
+import type { Trip } from './trips.js';
+
+const PURPOSE_OF: Record<Aisle, Purpose> = {
+  tools: 'kit',
+  spirits: 'bottles',
+  wine: 'bottles',
+  pantry: 'pantry',
+  mixers: 'mixers',
+  fruit: 'fresh',
+};
+
+/** What an errand leaves behind: things in the house, prices known, and money gone. */
+export interface PutAway {
+  errand: Errand;
+  bottles: Bottle[];
+  kit: Kit;
+  pantry: string[];
+  paid: PaidPrice[];
+  purse: PurseEntry[];
+  /** All that was paid, trips included; minor units. */
+  spentMinor: number;
+}
+
+/** What the put-away needs to know of the house. */
+export interface Household {
+  kit: Kit;
+  kinds: ReadonlyMap<string, Kind>;
+  shopNames: ReadonlyMap<string, string>;
+  trips: readonly Trip[];
+  /** ISO day. */
+  today: string;
+  newId: () => string;
+}
+
+/**
+ * Put an errand away: bottles on the shelf with price, shop and day, tools and glasses into the kit, packs
+ * into the cupboard, fruit fresh today. What each receipt asked beyond its lines is a difference of its own,
+ * so that what leaves the purse is what was paid, to the cent.
+ */
+export function putAway(errand: Errand, house: Household): PutAway {
+  const bought = errand.lines.filter((l) => l.state === 'basket');
+  const { today, newId } = house;
+  const shopName = (shop: string) => house.shopNames.get(shop) ?? shop;
+  const entry = (purpose: Purpose, minor: number, shop: string, note: string): PurseEntry => ({
+    ...{ id: newId(), on: today, purpose, minor, currency: errand.currency, note },
+    ...{ shop: shopName(shop), errandId: errand.id },
+  });
+  const purse = shopsOf({ lines: bought }).flatMap((shop) => {
+    const here = bought.filter((l) => l.shop === shop);
+    const byPurpose = new Map<Purpose, ErrandLine[]>();
+    for (const line of here) {
+      const purpose = PURPOSE_OF[aisleOf(line.ware, house.kinds)];
+      byPurpose.set(purpose, [...(byPurpose.get(purpose) ?? []), line]);
+    }
+    const listed = here.reduce((sum, l) => sum + lineMinor(l), 0);
+    const receipt = errand.receipts.find((r) => r.shop === shop)?.totalMinor ?? listed;
+    const trip = house.trips.find((t) => t.shop === shop)?.tripMinor ?? 0;
+    return [
+      ...[...byPurpose].map(([purpose, lines]) =>
+        entry(purpose, lines.reduce((sum, l) => sum + lineMinor(l), 0), shop, lines.map((l) => l.label).join(', ').slice(0, 200)),
+      ),
+      ...(receipt === listed ? [] : [entry('difference', receipt - listed, shop, 'The receipt, beside what was ticked')]),
+      ...(trip === 0 ? [] : [entry('trip', trip, shop, '')]),
+    ]; // prettier-ignore
+  });
+  return {
+    errand: { ...errand, endedOn: today },
+    bottles: bought.flatMap((line) => bottlesOf(line, errand.currency, shopName(line.shop), house)),
+    kit: hungIn(house.kit, bought, today),
+    pantry: bought.flatMap(({ ware }) => (ware.is === 'pantry' ? [ware.pantry] : [])),
+    paid: bought.map((line) => ({
+      ...{ id: newId(), on: today, shop: line.shop, ware: line.ware, label: line.label },
+      ...{ priceMinor: priceOf(line), currency: errand.currency, onOffer: line.onOffer },
+    })),
+    purse,
+    spentMinor: purse.reduce((sum, e) => sum + e.minor, 0),
+  };
+}
+
+/** The bottles of a line, each by itself; fresh things by count. */
+function bottlesOf(
+  line: ErrandLine,
+  currency: string,
+  shop: string,
+  { kinds, today, newId }: Household,
+): Bottle[] {
+  const { ware, count } = line;
+  const known = { currency, shop, priceMinor: priceOf(line), boughtOn: today };
+  if (ware.is === 'fresh')
+    return [{ ...bottleThere(newId(), ware.kind, 'fridge'), ...known, label: ware.sold, pieces: count }];
+  if (ware.is !== 'bottle') return [];
+  const kind = kinds.get(ware.kind);
+  const place = kind?.supply === 'bottle' ? 'shelf' : 'cupboard';
+  return Array.from({ length: count }, () => ({
+    ...bottleThere(newId(), ware.kind, place),
+    ...known,
+    label: line.label,
+    sizeMl: ware.ml,
+    leftMl: ware.ml,
+  }));
+}
+
+/** The kit with what was bought: a tool from today, glasses beside those of the same make. */
+function hungIn(kit: Kit, bought: readonly ErrandLine[], today: string): Kit {
+  let { tools, glasses } = kit;
+  for (const { ware, label, count } of bought) {
+    if (ware.is === 'tool' && !tools.some((t) => t.id === ware.tool))
+      tools = [...tools, { id: ware.tool, since: today }];
+    if (ware.is !== 'glasses') continue;
+    const name = label.slice(0, 60);
+    const pieces = ware.pieces * count;
+    const same = glasses.find(
+      (g) => g.name === name && g.type === ware.glass && g.capacityMl === ware.capacityMl,
+    );
+    glasses = same
+      ? glasses.map((g) => (g === same ? { ...g, count: g.count + pieces } : g))
+      : [
+          ...glasses,
+          {
+            id: freeId(glasses, ware.glass),
+            name,
+            type: ware.glass,
+            capacityMl: ware.capacityMl,
+            count: pieces,
+          },
+        ];
+  }
+  return tools === kit.tools && glasses === kit.glasses ? kit : { ...kit, said: true, tools, glasses };
+}
+
+/** An id that no glass has yet. */
+function freeId(glasses: readonly OwnedGlass[], base: string): string {
+  for (let n = 1; ; n++) {
+    const id = n === 1 ? base : `${base}-${n}`;
+    if (!glasses.some((g) => g.id === id)) return id;
+  }
+}

@@ -1,0 +1,42 @@
+import { addDays } from '../base/days.js';
+import type { Kind } from '../catalogue/kind.js';
+import { isThere, type Bottle } from './bottle.js';
+
+/** Days that whole fruit, eggs and herbs keep in the cold where their kind says nothing longer (common practice). */
+const FRUIT_DAYS = 14;
+const SOFT_DAYS = 5;
+
+/** Something fresh that was counted. */
+export interface FreshThing {
+  id: string;
+  kind: string;
+  pieces: number;
+  boughtOn: string | null;
+  /** The last day it is good; undefined where nobody knows when it was bought. */
+  until: string | undefined;
+}
+
+/** Days a fresh thing keeps whole: juice is pressed on the day, the fruit waits for two weeks. */
+export function freshDays({
+  id,
+  closedDays,
+  openDays,
+}: Pick<Kind, 'id' | 'closedDays' | 'openDays'>): number {
+  if (closedDays !== undefined) return closedDays;
+  // What turns within a day once pressed is hard fruit; what is soft by itself turns by itself.
+  return id.endsWith('-juice') || id.endsWith('-whole')
+    ? FRUIT_DAYS
+    : Math.max(SOFT_DAYS, openDays ?? SOFT_DAYS);
+}
+
+/** What is fresh in the house, what turns first ahead. */
+export function freshThere(bottles: readonly Bottle[], kinds: ReadonlyMap<string, Kind>): FreshThing[] {
+  return bottles
+    .flatMap((b): FreshThing[] => {
+      const kind = kinds.get(b.kind);
+      if (kind === undefined || b.pieces === null || b.pieces < 1 || !isThere(b)) return [];
+      const until = b.boughtOn === null ? undefined : addDays(b.boughtOn, freshDays(kind));
+      return [{ id: b.id, kind: b.kind, pieces: b.pieces, boughtOn: b.boughtOn, until }];
+    })
+    .sort((a, b) => ((a.until ?? '9') < (b.until ?? '9') ? -1 : 1));
+}
