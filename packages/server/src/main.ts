@@ -38,7 +38,7 @@ const live = new LivePages();
 const store = new KeptStore(connection, ({ label, entries }, by) =>
   live.announce({ label, entries, history: store.history(), page: by.page }),
 );
-if (config.demo) seedDemo(store);
+if (config.demo) seedDemo(store, { catalogue, shops });
 const pool = new SolverPool(config.solverThreads, config.solveSeconds);
 const app = createApp({ logger, store, live, pool, catalogue, shops, webFolder: config.webFolder });
 

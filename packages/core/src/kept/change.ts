@@ -25,7 +25,7 @@ export const changeSchema = z.strictObject({
       }),
     )
     .min(1)
-    .max(100),
+    .max(500),
 });
 export type ChangeWrite = z.infer<typeof changeSchema>;
 

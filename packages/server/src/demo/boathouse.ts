@@ -1,7 +1,6 @@
 import { addDays } from '@uisce/core/base';
 import { emptyKit, type Kit } from '@uisce/core/kit';
 import type { BatchRecord } from '@uisce/core/making';
-import { bottleThere, type Bottle } from '@uisce/core/stock';
 import { emptyBrief, type Brief } from '@uisce/core/plan';
 
 /** An invented household: a retired boathouse on a made-up inlet, two people, one shelf. */
@@ -75,42 +74,6 @@ function boathouseKit(): Kit {
     moulds: [{ id: 'cube-tray', count: 2 }],
     people: 2,
   };
-}
-
-/** Bottles at their levels: bought at two shops, one near its end, one kept for sipping, one poured over, three finished. */
-export function boathouseBottles(today: string, newId: () => string): Bottle[] {
-  const ago = (days: number) => addDays(today, -days);
-  const bottle = (kind: string, more: Partial<Bottle>): Bottle => ({
-    ...bottleThere(newId(), kind),
-    currency: 'EUR',
-    shop: 'Lantern Store',
-    ...more,
-  });
-  const gin = { label: 'Three Buoys dry gin', sizeMl: 700, priceMinor: 1750 };
-  const bitters = bottle('aromatic-bitters', {
-    label: 'Lantern Store aromatic bitters', sizeMl: 200, leftMl: 0, priceMinor: 1190, boughtOn: ago(150), openedOn: ago(148), finishedOn: ago(20),
-  }); // prettier-ignore
-  return [
-    bottle('dry-gin', { ...gin, leftMl: 230, boughtOn: ago(64), openedOn: ago(60), emptyG: 462 }),
-    bottle('dry-gin', { ...gin, leftMl: 700, boughtOn: ago(9), emptyG: 462 }),
-    bottle('irish-whiskey', {
-      label: 'Inver Sollas Irish whiskey', sizeMl: 700, leftMl: 560, priceMinor: 2600, shop: 'Harbour Wines', boughtOn: ago(40), openedOn: ago(31),
-    }), // prettier-ignore
-    bitters,
-    bottle('aromatic-bitters', {
-      label: 'poured over', sizeMl: 100, leftMl: 70, openedOn: ago(148), decantedFrom: bitters.id, shop: '', currency: null,
-    }), // prettier-ignore
-    bottle('irish-whiskey', {
-      label: 'The old one from the wedding', sizeMl: 700, leftMl: 410, openedOn: ago(400), sipping: true, shop: '', currency: null,
-    }), // prettier-ignore
-    bottle('dry-vermouth', {
-      label: 'Lantern Store dry vermouth', sizeMl: 375, leftMl: 260, priceMinor: 800, boughtOn: ago(55), openedOn: ago(51), place: 'fridge',
-    }), // prettier-ignore
-    bottle('dry-gin', { ...gin, leftMl: 0, boughtOn: ago(130), openedOn: ago(126), finishedOn: ago(62) }),
-    bottle('irish-whiskey', {
-      label: 'Inver Sollas Irish whiskey', sizeMl: 700, leftMl: 0, priceMinor: 2550, shop: 'Harbour Wines', boughtOn: ago(140), openedOn: ago(138), finishedOn: ago(35),
-    }), // prettier-ignore
-  ];
 }
 
 /** Two batches on the shelf, made some days ago. */

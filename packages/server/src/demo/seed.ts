@@ -1,21 +1,30 @@
 import { randomUUID } from 'node:crypto';
 import { formatISO } from 'date-fns';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
   keptBatch,
   keptBottle,
+  keptErrand,
   keptKit,
+  keptPaidPrice,
   keptPlace,
   keptPlan,
+  keptPurseEntry,
   keptSettings,
+  keptTrips,
   ONLY_ID,
   type Kept,
 } from '@uisce/core/kept';
 import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
-import { BOATHOUSE, boathouseBatches, boathouseBottles } from './boathouse.js';
+import { BOATHOUSE, boathouseBatches } from './boathouse.js';
+import { boathouseStock } from './boathouse-stock.js';
 
 /** Put the demo household into an empty database; one that holds plans is left alone. */
-export function seedDemo(store: KeptStore): void {
+export function seedDemo(
+  store: KeptStore,
+  shipped: { catalogue: Catalogue; shops: readonly PriceList[] },
+): void {
   if (store.list(keptPlan).length > 0) return;
   const start = Date.now();
   const plans = BOATHOUSE.plans.map((plan, i) => ({
@@ -25,6 +34,7 @@ export function seedDemo(store: KeptStore): void {
   }));
   // The days of whoever looks at it: this machine's.
   const today = formatISO(start, { representation: 'date' });
+  const stock = boathouseStock(today, randomUUID, { ...shipped, planId: plans[0]?.id ?? '' });
   const write = <T>(kept: Kept<T>, value: T) => ({
     thing: kept.name,
     id: kept.idOf?.(value) ?? ONLY_ID,
@@ -34,7 +44,11 @@ export function seedDemo(store: KeptStore): void {
   store.seed([
     ...plans.map((plan) => write(keptPlan, plan)),
     ...boathouseBatches(today, [randomUUID(), randomUUID()]).map((batch) => write(keptBatch, batch)),
-    ...boathouseBottles(today, randomUUID).map((bottle) => write(keptBottle, bottle)),
+    ...stock.bottles.map((bottle) => write(keptBottle, bottle)),
+    ...stock.errands.map((errand) => write(keptErrand, errand)),
+    ...stock.purse.map((entry) => write(keptPurseEntry, entry)),
+    ...stock.paid.map((price) => write(keptPaidPrice, price)),
+    write(keptTrips, stock.trips),
     write(keptKit, BOATHOUSE.kit),
     write(keptSettings, { ...defaultSettings(), household: BOATHOUSE.household }),
     write(keptPlace, { planId: plans[0]?.id ?? null }),

@@ -13,6 +13,7 @@ const atHandSchema = z.object({
   kind: z.string(),
   ml: z.number(),
   unmeasured: z.boolean(),
+  sealed: z.boolean(),
   until: z.string().optional(),
   bottleIds: z.array(z.string()),
 });

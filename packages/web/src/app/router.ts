@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/kit', component: () => import('../kit/KitView.vue'), meta: { title: 'Kit' } },
     // A bottle has an address of its own: the kind it is of.
     { path: '/plan/:bottle?', component: () => import('../plan/PlanView.vue'), meta: { title: 'Plan' } },
+    { path: '/errand', component: () => import('../errand/ErrandView.vue'), meta: { title: 'Errand' } },
     { path: '/shelf', component: () => import('../shelf/ShelfView.vue'), meta: { title: 'Shelf' } },
     { path: '/bench/:batch?', component: () => import('../bench/BenchView.vue'), meta: { title: 'Bench' } },
     {

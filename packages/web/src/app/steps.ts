@@ -15,6 +15,7 @@ export const GROUPS: readonly { name: string; steps: readonly Step[] }[] = [
       { digit: '1', name: 'Brief', path: '/brief', needsPlan: true },
       { digit: '2', name: 'Kit', path: '/kit', needsPlan: false },
       { digit: '3', name: 'Plan', path: '/plan', needsPlan: true },
+      { digit: '4', name: 'Errand', path: '/errand', needsPlan: false },
     ],
   },
   {

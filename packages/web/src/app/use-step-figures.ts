@@ -1,5 +1,7 @@
+import { joinShops, linesOf } from '@uisce/core/errand';
 import { computed } from 'vue';
 import { useBatches } from '../household/use-batches';
+import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
@@ -13,15 +15,25 @@ export function useStepFigures() {
   const batches = useBatches();
   const plans = usePlans();
   const trade = useTrade();
+  const errands = useErrands();
   const stock = useStock();
   const words = useWords();
   const kit = useKitFigure();
+  /** What the plan buys, or how much of it is in the basket. */
+  const errand = computed(() => {
+    const lines = errands.open?.lines.filter((l) => l.state === 'basket' || l.state === 'wanted');
+    if (lines) return `${lines.filter((l) => l.state === 'basket').length} of ${lines.length}`;
+    if (!answers.result || !trade.prices) return '';
+    const toBuy = linesOf(answers.result, joinShops([trade.prices]), [trade.prices]).length;
+    return toBuy > 0 ? `${toBuy} to buy` : '';
+  });
   return computed<Record<string, string>>(() => {
     const made = batches.onShelf.length + (batches.onBench ? 1 : 0);
     return {
       Brief: plans.brief ? words.money(plans.brief.moneyNowMinor) : '',
       Kit: kit.value,
       Plan: answers.result ? count(answers.result.open, 'drink') : '',
+      Errand: errand.value,
       Bench: made > 0 ? count(made, 'batch', 'batches') : '',
       Shelf: stock.standing.length > 0 ? count(stock.standing.length, 'bottle') : '',
       Notebook: trade.drinkCount > 0 ? String(trade.drinkCount) : '',

@@ -10,7 +10,8 @@ import {
   type PriceList,
   type PriceListSummary,
 } from '@uisce/core/catalogue';
-import { keptBatch, keptOwnPrices, keptOwnRecipes } from '@uisce/core/kept';
+import { withPaidPrices, type PaidPrice } from '@uisce/core/errand';
+import { keptBatch, keptOwnPrices, keptOwnRecipes, keptPaidPrice } from '@uisce/core/kept';
 import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
 import { api, apiTagged } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
@@ -36,6 +37,8 @@ export const useTrade = defineStore('trade', () => {
 
   const shops = ref<PriceListSummary[]>([]);
   const ownPrices = computed<PriceList[]>((before) => keeper.all(keptOwnPrices, before));
+  /** Prices that were paid: at their shop they hold before what its list says. */
+  const paid = computed<PaidPrice[]>((before) => keeper.all(keptPaidPrice, before));
   const priceLists = computed<PriceListSummary[]>(() => [
     ...ownPrices.value,
     ...shops.value.filter((s) => !ownPrices.value.some((own) => own.id === s.id)),
@@ -81,15 +84,20 @@ export const useTrade = defineStore('trade', () => {
     const id = household.settings.priceListId;
     const summary = priceLists.value.find((list) => list.id === id) ?? priceLists.value[0];
     if (summary === undefined) return;
-    const list = ownPrices.value.find((own) => own.id === summary.id) ?? (await shop(summary.id));
-    lastShop.value = list.over ?? list.id;
+    const list = await listOf(summary.id);
+    lastShop.value = summary.over ?? summary.id;
+    if (household.settings.priceListId === id) prices.value = list;
+  }
+
+  /** A shop's prices as they hold for this household: own ones over the shop's, what was paid before either. */
+  async function listOf(id: string): Promise<PriceList> {
+    const list = ownPrices.value.find((own) => own.id === id) ?? (await shop(id));
     const below = list.over === undefined ? [] : [await shop(list.over)];
-    if (household.settings.priceListId === id)
-      prices.value = withBatchesPriced(effectivePrices(list, below), catalogue.value);
+    return withBatchesPriced(withPaidPrices(effectivePrices(list, below), paid.value), catalogue.value);
   }
 
   // Another shop was chosen, or own prices came or went, here or elsewhere.
-  watch([() => household.settings.priceListId, ownPrices, ownRecipes], () => {
+  watch([() => household.settings.priceListId, ownPrices, ownRecipes, paid], () => {
     if (loaded.value) void readPrices();
   });
 
@@ -129,6 +137,8 @@ export const useTrade = defineStore('trade', () => {
     drinkCount,
     load,
     readPrices,
+    paid,
+    listOf,
     ownRecipes,
     keepOwnRecipes,
     kindName,

@@ -1,7 +1,8 @@
-import type { Catalogue } from '@uisce/core/catalogue';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import { chooseGlasses, servedDrink, type GlassPriority } from '@uisce/core/glass';
 import { glassSources, kitReport, starterList } from '@uisce/core/kit';
 import { measuredAmounts, measuringLines, rankJiggers, scoreMeasures } from '@uisce/core/measure';
+import { bestAtShops, judgeErrand, type Errand, type ShopsAnswer, type Trip } from '@uisce/core/errand';
 import {
   askGuests,
   ATTITUDE_MIN_FIT,
@@ -121,6 +122,26 @@ export const QUESTIONS = {
     const result = planThatLasts({ ...about, catalogue }, heldFor(about, catalogue));
     if (result === undefined) throw new Error('the search was stopped');
     return { ...result, ms: Math.round(performance.now() - began) };
+  },
+  /** The best plan at every set of these shops, their trips paid. */
+  shops(
+    { brief, kit }: About,
+    { lists, trips }: { lists: PriceList[]; trips: Trip[] },
+    catalogue: Catalogue,
+    tell: Tell<ShopsAnswer[]>,
+  ) {
+    const sets = 2 ** lists.length - 1;
+    let told = 0;
+    const onSet = (answers: readonly ShopsAnswer[]) => tell([...answers], ++told / sets);
+    return bestAtShops({ brief, kit, catalogue, lists }, trips, { onSet }) ?? [];
+  },
+  /** The rest of an errand against the best that can be done now. */
+  basket(
+    { brief, kit }: About,
+    { errand, lists }: { errand: Errand; lists: PriceList[] },
+    catalogue: Catalogue,
+  ) {
+    return judgeErrand({ brief, kit, catalogue, lists }, errand);
   },
   /** The kit against the drinks in question. */
   kit(

@@ -1,0 +1,229 @@
+import { addDays } from '@uisce/core/base';
+import { kindIndex, type Catalogue, type PriceList } from '@uisce/core/catalogue';
+import {
+  putAway,
+  type Errand,
+  type ErrandLine,
+  type PaidPrice,
+  type PurseEntry,
+  type Trips,
+  type Ware,
+} from '@uisce/core/errand';
+import { emptyKit } from '@uisce/core/kit';
+import { bottleThere, type Bottle } from '@uisce/core/stock';
+import { BOATHOUSE } from './boathouse.js';
+
+const LANTERN = 'lantern-store';
+const HARBOUR = 'harbour-wines';
+/** The way round the harbour, by bus. */
+const TRIPS: Trips = {
+  goesTo: [HARBOUR],
+  trips: [{ shop: HARBOUR, tripMinor: 200, minutes: 14 }],
+  hourMinor: null,
+};
+
+/** What the boathouse bought, has, and is about to buy. */
+export interface BoathouseStock {
+  bottles: Bottle[];
+  errands: Errand[];
+  purse: PurseEntry[];
+  paid: PaidPrice[];
+  trips: Trips;
+}
+
+/** What became of a bottle since it was bought. */
+type Since = Partial<Pick<Bottle, 'leftMl' | 'place' | 'emptyG'>> & { openedAgo?: number };
+
+/** Errands of the last months: days ago, shop, and what was bought, by its id in the shop's list. */
+const BEFORE: readonly { ago: number; shop: string; bought: readonly [id: string, since: Since][] }[] = [
+  {
+    ago: 64,
+    shop: LANTERN,
+    bought: [
+      ['dry-gin-70', { leftMl: 230, openedAgo: 60, emptyG: 462 }],
+      ['dry-vermouth-37', { leftMl: 260, openedAgo: 51, place: 'fridge' }],
+      ['maraschino-50', { leftMl: 410, openedAgo: 58 }],
+    ],
+  },
+  {
+    ago: 40,
+    shop: HARBOUR,
+    bought: [
+      ['irish-whiskey-70', { leftMl: 560, openedAgo: 31 }],
+      ['triple-sec-50', { leftMl: 45, openedAgo: 38 }],
+      ['orange-bitters-10', { leftMl: 72, openedAgo: 36 }],
+    ],
+  },
+  {
+    ago: 9,
+    shop: LANTERN,
+    bought: [
+      ['dry-gin-70', { emptyG: 462 }],
+      ['sweet-vermouth-37', { leftMl: 190, openedAgo: 8, place: 'fridge' }],
+      ['soda-water-80', { place: 'cupboard' }],
+      ['tonic-water-80', { place: 'cupboard' }],
+      ['ginger-beer-80', { place: 'cupboard' }],
+      ['lime-juice', {}],
+      ['lemon-juice', {}],
+    ],
+  },
+];
+
+/** The list that is half done: what the plan buys, with what was found in the shop. */
+const UNDER_WAY: readonly (readonly [id: string, found?: Partial<ErrandLine>])[] = [
+  ['tool-fine-strainer', { state: 'basket' }],
+  ['tool-citrus-press', { state: 'basket' }],
+  ['glass-coupe-2', { state: 'basket' }],
+  ['tool-ice-bag-and-mallet', { state: 'basket' }],
+  ['vodka-70', { state: 'basket', foundMinor: 1450, onOffer: true }],
+  ['white-rum-35', { state: 'basket' }],
+  ['dark-rum-35'],
+  ['blanco-tequila-35'],
+  ['bourbon-70', { state: 'basket' }],
+  ['grape-brandy-35'],
+  ['fino-sherry-37'],
+  ['sparkling-wine-20'],
+  ['white-wine-18'],
+  ['red-wine-18'],
+  ['red-bitter-35', { foundMinor: 1290 }],
+  ['triple-sec-35'],
+  ['blackcurrant-liqueur-35', { state: 'missing' }],
+  ['cola-66'],
+  ['cranberry-juice-100'],
+  ['pineapple-juice-100'],
+  ['tomato-juice-75'],
+  ['hot-sauce-6'],
+  ['savoury-sauce-15'],
+  ['grenadine-50'],
+  ['apple-juice-100'],
+  ['pack:white-sugar'],
+  ['pack:cane-sugar'],
+  ['pack:honey'],
+  ['pack:passion-fruit'],
+];
+
+/** A line for what a list sells under an id; fresh things go by their kind, packs by what is in them. */
+function lineOf(list: PriceList, id: string, part: Partial<ErrandLine> = {}): ErrandLine {
+  const bottle = list.bottles.find((b) => b.id === id);
+  const piece = list.kit.find((k) => k.id === id);
+  const pack = list.pantry.find((p) => `pack:${p.pantry}` === id);
+  const fresh = list.fresh.find((f) => f.kind === id);
+  const sold = bottle ?? piece ?? pack ?? fresh;
+  if (sold === undefined) throw new Error(`${list.name} does not sell ${id}`);
+  const ware: Ware = bottle
+    ? { is: 'bottle', kind: bottle.kind, ml: bottle.ml }
+    : pack
+      ? { is: 'pantry', pantry: pack.pantry, g: pack.g }
+      : fresh
+        ? { is: 'fresh', kind: fresh.kind, sold: fresh.sold }
+        : piece?.tool !== undefined
+          ? { is: 'tool', tool: piece.tool }
+          : {
+              ...{ is: 'glasses', glass: piece?.glass ?? '', pieces: piece?.pieces ?? 1 },
+              capacityMl: piece?.capacityMl ?? 0,
+            };
+  const label = bottle?.label ?? piece?.label ?? fresh?.sold ?? pack?.pantry.replaceAll('-', ' ') ?? id;
+  return {
+    ...{ id, shop: list.id, ware, label, count: 1, listedMinor: sold.priceMinor },
+    ...{ foundMinor: null, onOffer: false, state: 'wanted', why: fresh ? 'fresh' : 'plan' },
+    ...part,
+  };
+}
+
+/**
+ * Bottles at their levels, bought at two shops over three months, with what they cost; and an errand half done.
+ *
+ * @param today ISO day: everything is some days before it.
+ */
+export function boathouseStock(
+  today: string,
+  newId: () => string,
+  { catalogue, shops, planId }: { catalogue: Catalogue; shops: readonly PriceList[]; planId: string },
+): BoathouseStock {
+  const ago = (days: number) => addDays(today, -days);
+  const kinds = kindIndex(catalogue.kinds);
+  const shop = (id: string) => {
+    const list = shops.find((l) => l.id === id);
+    if (list === undefined) throw new Error(`there is no shop ${id}`);
+    return list;
+  };
+  const [first] = BOATHOUSE.plans;
+  const errand = (startedOn: string, lines: ErrandLine[]): Errand => ({
+    ...{ id: newId(), planId, startedOn, endedOn: null, currency: 'EUR', receipts: [] },
+    ...{ moneyMinor: first?.brief.moneyNowMinor ?? 0, lines },
+  });
+  const before = BEFORE.map(({ ago: days, shop: at, bought }) => {
+    const lines = bought.map(([id, since]) => ({
+      line: lineOf(shop(at), id, { state: 'basket', count: FRESH_COUNT[id] ?? 1 }),
+      since,
+    }));
+    const away = putAway(
+      errand(
+        ago(days),
+        lines.map((l) => l.line),
+      ),
+      {
+        ...{ kit: emptyKit(), kinds, trips: TRIPS.trips, today: ago(days), newId },
+        shopNames: new Map(shops.map((l) => [l.id, l.name])),
+      },
+    );
+    const bottles = away.bottles.map((bottle, i): Bottle => {
+      const { openedAgo, ...since } = lines[i]?.since ?? {};
+      return { ...bottle, ...since, openedOn: openedAgo === undefined ? null : ago(openedAgo) };
+    });
+    return { ...away, bottles };
+  });
+  const setAside = [92, 61, 30].map((days): PurseEntry => ({
+    ...{ id: newId(), on: ago(days), purpose: 'set-aside', minor: 6_000, currency: 'EUR' },
+    ...{ shop: '', note: '', errandId: null },
+  }));
+  return {
+    bottles: [...before.flatMap((e) => e.bottles), ...oldBottles(ago, newId)],
+    errands: [
+      ...before.map((e) => e.errand),
+      errand(
+        today,
+        UNDER_WAY.map(([id, found]) => lineOf(shop(LANTERN), id, found)),
+      ),
+    ],
+    purse: [...setAside, ...before.flatMap((e) => e.purse)],
+    paid: before.flatMap((e) => e.paid),
+    trips: TRIPS,
+  };
+}
+
+/** How many fruits were bought. */
+const FRESH_COUNT: Readonly<Record<string, number>> = { 'lime-juice': 6, 'lemon-juice': 3 };
+
+/** What was there before anybody wrote anything down: kept for sipping, poured over, or finished. */
+function oldBottles(ago: (days: number) => string, newId: () => string): Bottle[] {
+  const bottle = (kind: string, more: Partial<Bottle>): Bottle => ({
+    ...bottleThere(newId(), kind),
+    ...more,
+  });
+  const at = (shop: string) => ({ currency: 'EUR', shop });
+  const bitters = bottle('aromatic-bitters', {
+    ...at('The Lantern Store'), label: 'Lantern Store aromatic bitters', sizeMl: 200, leftMl: 0, priceMinor: 1190,
+    boughtOn: ago(150), openedOn: ago(148), finishedOn: ago(20),
+  }); // prettier-ignore
+  return [
+    bitters,
+    bottle('aromatic-bitters', {
+      label: 'poured over', sizeMl: 100, leftMl: 70, openedOn: ago(148), decantedFrom: bitters.id,
+    }), // prettier-ignore
+    bottle('irish-whiskey', {
+      label: 'The old one from the wedding', sizeMl: 700, leftMl: 410, openedOn: ago(400), sipping: true,
+    }), // prettier-ignore
+    bottle('islay-scotch', {
+      label: 'From the neighbour, for the engine', sizeMl: 700, leftMl: 620, openedOn: ago(210), sipping: true,
+    }), // prettier-ignore
+    bottle('dry-gin', {
+      ...at('The Lantern Store'), label: 'Three Buoys dry gin', sizeMl: 700, leftMl: 0, priceMinor: 1750,
+      boughtOn: ago(130), openedOn: ago(126), finishedOn: ago(62),
+    }), // prettier-ignore
+    bottle('irish-whiskey', {
+      ...at('Harbour Wines'), label: 'Inver Sollas Irish whiskey', sizeMl: 700, leftMl: 0, priceMinor: 2550,
+      boughtOn: ago(140), openedOn: ago(138), finishedOn: ago(35),
+    }), // prettier-ignore
+  ];
+}

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import Papa from 'papaparse';
+import { computed } from 'vue';
+import { minorDigits } from '@uisce/core/base';
+import { PURPOSES, purseOf, purseRows, type Purpose } from '@uisce/core/errand';
+import { useErrands } from '../household/use-errands';
+import { usePlans } from '../household/use-plans';
+import DataTable from '../ui/DataTable.vue';
+import { useWords } from '../words/use-words';
+
+/** The purse: what was set aside, what went out and for what, and what is left. */
+const errands = useErrands();
+const plans = usePlans();
+const words = useWords();
+
+const PURPOSE_WORDS: Record<Purpose, string> = {
+  'set-aside': 'Set aside',
+  bottles: 'Bottles',
+  mixers: 'Mixers',
+  kit: 'Kit',
+  pantry: 'For syrups',
+  fresh: 'Fresh',
+  trip: 'Ways',
+  difference: 'Differences',
+};
+const left = computed(() => plans.brief?.moneyNowMinor ?? 0);
+const perMonth = computed(() => plans.brief?.moneyPerMonthMinor ?? 0);
+const purse = computed(() => purseOf(errands.entries, words.currency()));
+const out = computed(() =>
+  PURPOSES.filter((p) => p !== 'set-aside' && purse.value.months.some((m) => m.byPurpose[p])),
+);
+const columns = computed(() => [
+  { key: 'month', title: 'Month', names: true },
+  { key: 'in', title: 'Set aside', figures: true },
+  ...out.value.map((p) => ({ key: p, title: PURPOSE_WORDS[p], figures: true })),
+  { key: 'out', title: 'Spent', figures: true },
+]);
+const month = (key: string) =>
+  words
+    .day(`${key}-01`)
+    .replace(/^1 /, '')
+    .replace(/^1\.? /, '');
+const rows = computed(() =>
+  purse.value.months.map((m) => ({
+    key: m.month,
+    month: month(m.month),
+    in: m.inMinor === 0 ? '' : words.price(m.inMinor),
+    out: words.price(m.outMinor),
+    ...Object.fromEntries(out.value.map((p) => [p, m.byPurpose[p] ? words.price(m.byPurpose[p] ?? 0) : ''])),
+  })),
+); // prettier-ignore
+
+function save(): void {
+  const text = Papa.unparse(purseRows(errands.entries, minorDigits));
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv' }));
+  link.download = 'purse.csv';
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 1000);
+}
+</script>
+
+<template>
+  <section class="card" aria-labelledby="purse-title">
+    <h2 id="purse-title">
+      The purse
+      <small class="dim"
+        >· {{ words.price(left) }} left, {{ words.price(purse.outMinor) }} spent so far</small
+      >
+    </h2>
+    <p v-if="rows.length === 0" class="dim">
+      What an errand costs is written here when it is put away; what is left is the Brief’s money now.
+    </p>
+    <DataTable v-else caption="The purse by month" :columns="columns" :rows="rows" :row-key="(r) => r.key" />
+    <div class="buttons">
+      <v-btn v-if="perMonth > 0" @click="errands.setAside(perMonth)"
+        >Put this month’s {{ words.money(perMonth) }} in</v-btn
+      >
+      <v-btn v-if="errands.entries.length > 0" @click="save">Save as a table (CSV)</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin-top: 10px;
+}
+</style>

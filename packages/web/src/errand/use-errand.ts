@@ -1,0 +1,188 @@
+import { createSharedComposable, watchDebounced } from '@vueuse/core';
+import { computed, ref, shallowRef, watch } from 'vue';
+import type { PriceList } from '@uisce/core/catalogue';
+import {
+  basketsOf,
+  compareShops,
+  freshLines,
+  joinShops,
+  lineMinor,
+  linesOf,
+  shopsOf,
+  takenUp,
+  type ErrandLine,
+  type Ware,
+} from '@uisce/core/errand';
+import { useErrands } from '../household/use-errands';
+import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
+import { useTrade } from '../household/use-trade';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { count, inSentence, oneAndMany } from '../words/use-words';
+
+/** A tick is judged when the hand has moved on. */
+const JUDGE_AFTER_MS = 250;
+/** Months that the ladder looks ahead for this month's step. */
+const LADDER_MONTHS = 6;
+
+/** The errand before it begins, and while it is under way: its lines, its shops, and how good it is. */
+export const useErrand = createSharedComposable(() => {
+  const advice = useAdvice();
+  const answers = useAnswer();
+  const errands = useErrands();
+  const plans = usePlans();
+  const stock = useStock();
+  const trade = useTrade();
+
+  const currency = computed(() => errands.open?.currency ?? trade.prices?.currency ?? 'EUR');
+  /** Other shops that ask in the same money. */
+  const otherShops = computed(() =>
+    trade.priceLists.filter((l) => l.currency === currency.value && l.id !== trade.prices?.id && !l.over),
+  );
+  const shopName = (id: string) => trade.priceLists.find((l) => l.id === id)?.name ?? id;
+
+  // The prices of every shop that is gone to; the one whose prices are in use first.
+  const lists = shallowRef<PriceList[]>([]);
+  const goesTo = computed(() => {
+    const known = new Set(otherShops.value.map((l) => l.id));
+    return [...new Set([...errands.trips.goesTo, ...shopsOf(errands.open ?? { lines: [] })])].filter((id) =>
+      known.has(id),
+    );
+  });
+  watch(
+    [goesTo, () => trade.prices],
+    async ([ids, home]) => {
+      if (home === undefined) return;
+      const others = await Promise.all(ids.map((id) => trade.listOf(id).catch(() => undefined)));
+      if (home === trade.prices) lists.value = [home, ...others.filter((l) => l !== undefined)];
+    },
+    { immediate: true },
+  );
+
+  const shopsFound = advice.on('shops');
+  const comparing = computed(() => advice.isAsking('shops'));
+  watch(
+    [lists, () => answers.proven, () => errands.trips.trips, () => errands.open === undefined],
+    ([all, proven, trips, before]) => {
+      if (all.length < 2 || !proven || !before || !plans.brief) return;
+      // Each set of shops finds sizes of its own.
+      void advice.ask('shops', { lists: all, trips: [...trips] }, { ...plans.brief });
+    },
+    { immediate: true },
+  );
+  const comparison = computed(() =>
+    compareShops(shopsFound.value ?? [], lists.value, errands.trips.hourMinor ?? 0),
+  );
+
+  /** The set of shops that is gone to, by its ids in a row; the one in use until another is chosen. */
+  const chosen = ref('');
+  const part = ref<'all' | 'month'>('all');
+  const withRestock = ref(false);
+  const withFresh = ref(false);
+
+  const ladder = advice.on('ladder');
+  watch(
+    [part, () => answers.proven],
+    ([of, proven]) => {
+      if (of === 'month' && proven && !ladder.value) void advice.ask('ladder', { months: LADDER_MONTHS });
+    },
+    { immediate: true },
+  );
+
+  const atShops = computed(() => shopsFound.value?.find((a) => a.shops.join(' ') === chosen.value));
+  const chosenLists = computed(() => {
+    const ids = atShops.value?.shops ?? lists.value.slice(0, 1).map((l) => l.id);
+    return lists.value.filter((l) => ids.includes(l.id));
+  });
+  const result = computed(() => atShops.value?.result ?? answers.result);
+
+  /** The cheapest bottle of what is nearly empty, where the plan does not buy it anyway. */
+  const restock = computed<ErrandLine[]>(() => {
+    const home = chosenLists.value[0];
+    const bought = new Set(planned.value.map((l) => (l.ware.is === 'bottle' ? l.ware.kind : '')));
+    return stock.toReplace.flatMap((kind): ErrandLine[] => {
+      const sold = home?.bottles.filter((b) => b.kind === kind && !b.homeMade && b.tier === 'mixing') ?? [];
+      if (!home || sold.length === 0 || bought.has(kind)) return [];
+      const { id, ml, label, priceMinor } = sold.reduce((a, b) => (b.priceMinor < a.priceMinor ? b : a));
+      return [
+        {
+          ...{ id: `restock-${id}`, shop: home.id, ware: { is: 'bottle', kind, ml }, label, count: 1 },
+          ...{ listedMinor: priceMinor, foundMinor: null, onOffer: false, state: 'wanted', why: 'restock' },
+        },
+      ];
+    });
+  });
+  const planned = computed<ErrandLine[]>(() => {
+    const [home] = chosenLists.value;
+    if (!result.value || !home) return [];
+    const step = part.value === 'month' && !atShops.value ? ladder.value?.rungs[0]?.bought : undefined;
+    const of = step ? { ...result.value, inUse: step } : result.value;
+    return linesOf(of, joinShops(chosenLists.value), chosenLists.value);
+  });
+  const fresh = computed<ErrandLine[]>(() => {
+    if (chosenLists.value.length === 0) return [];
+    const { drinksPerWeek } = plans.briefOrEmpty;
+    const perWeekMl = (kind: string) => (result.value?.uses[kind]?.mlPerDrink ?? 0) * drinksPerWeek;
+    return freshLines(joinShops(chosenLists.value), chosenLists.value, perWeekMl);
+  });
+  /** What the list would be, were one to set out now. */
+  const preview = computed(() => [
+    ...planned.value,
+    ...(withRestock.value ? restock.value : []),
+    ...(withFresh.value ? fresh.value : []),
+  ]);
+  const previewMinor = computed(() => preview.value.reduce((sum, l) => sum + lineMinor(l), 0));
+
+  /** Lines are the errand's while there is one, else those it would have. */
+  const lines = computed(() => errands.open?.lines ?? preview.value);
+  const baskets = computed(() => errands.open && basketsOf(errands.open));
+
+  const judged = advice.on('basket');
+  const judging = computed(() => advice.isAsking('basket'));
+  watchDebounced(
+    [() => errands.open, lists],
+    ([errand, all]) => {
+      const plan = errand && errands.planOf(errand);
+      if (!errand || !plan || shopsOf(errand).some((id) => !all.some((l) => l.id === id))) return;
+      if (!errand.lines.some((l) => l.state === 'wanted')) return;
+      void advice.ask('basket', { errand, lists: all }, { ...plan.brief });
+    },
+    { debounce: JUDGE_AFTER_MS, immediate: true },
+  );
+  /** What would be better than the rest of the list; nothing while it is the best. */
+  const swap = computed(() =>
+    errands.open && judged.value && !judged.value.still && !judging.value ? judged.value : undefined,
+  );
+  function takeSwap(): void {
+    if (errands.open && swap.value)
+      errands.edit('Took the swap', { lines: takenUp(errands.open, swap.value).lines });
+  }
+
+  function wareName(ware: Ware): string {
+    switch (ware.is) {
+      case 'tool':
+        return trade.tools.get(ware.tool)?.name ?? ware.tool;
+      case 'glasses':
+        return count(
+          ware.pieces,
+          ...oneAndMany(inSentence(trade.glasses.get(ware.glass)?.name ?? ware.glass)),
+        );
+      case 'pantry':
+        return trade.pantryName(ware.pantry);
+      default:
+        return trade.kindName(ware.kind);
+    }
+  }
+
+  function setOut(): void {
+    const tripMinor = atShops.value?.tripMinor ?? 0;
+    const money = Math.max(0, plans.briefOrEmpty.moneyNowMinor - tripMinor);
+    errands.begin(preview.value, money);
+  }
+
+  return {
+    otherShops, lists, shopName, comparison, comparing, shopsFound, chosen, part, withRestock, withFresh, restock, fresh,
+    ladder, result, preview, previewMinor, lines, baskets, judged, judging, swap, takeSwap, wareName, setOut,
+  }; // prettier-ignore
+});

@@ -1,0 +1,140 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import {
+  keptBottle,
+  keptErrand,
+  keptKit,
+  keptPaidPrice,
+  keptPlan,
+  keptPurseEntry,
+  keptTrips,
+} from '@uisce/core/kept';
+import { putAway, type Errand, type ErrandLine, type PurseEntry, type Trips } from '@uisce/core/errand';
+import type { Plan } from '@uisce/core/plan';
+import { useKeeper } from '../kept/use-keeper';
+import { useKit } from './use-kit';
+import { usePlans } from './use-plans';
+import { useToday } from './use-today';
+import { useTrade } from './use-trade';
+
+/** Shopping trips, the purse, and the shops that the household goes to. */
+export const useErrands = defineStore('errands', () => {
+  const keeper = useKeeper();
+  const kits = useKit();
+  const plans = usePlans();
+  const trade = useTrade();
+  const today = useToday();
+
+  const errands = computed<Errand[]>((before) => keeper.all(keptErrand, before));
+  /** The one that is under way. */
+  const open = computed(() => errands.value.find((e) => e.endedOn === null));
+  const past = computed(() =>
+    errands.value
+      .filter((e) => e.endedOn !== null)
+      .sort((a, b) => ((a.endedOn ?? '') < (b.endedOn ?? '') ? 1 : -1)),
+  );
+  const entries = computed<PurseEntry[]>((before) => keeper.all(keptPurseEntry, before));
+  const trips = computed(() => keeper.single(keptTrips));
+  /** The plan that an errand buys for; the open one where that is gone. */
+  const planOf = (errand: Errand): Plan | undefined =>
+    plans.plans.find((p) => p.id === errand.planId) ?? plans.current;
+
+  function begin(lines: ErrandLine[], moneyMinor: number): void {
+    const plan = plans.current;
+    if (plan === undefined) return;
+    const errand: Errand = {
+      id: crypto.randomUUID(),
+      planId: plan.id,
+      startedOn: today.iso(),
+      endedOn: null,
+      currency: plan.brief.currency,
+      moneyMinor,
+      lines,
+      receipts: [],
+    };
+    keeper.keep(keptErrand, errand, 'Set out on an errand');
+  }
+
+  /** Change the errand under way, with words for the undo list. */
+  function edit(change: string, part: Partial<Errand>): void {
+    if (open.value) keeper.keep(keptErrand, { ...open.value, ...part }, change);
+  }
+  function editLine(id: string, change: string, part: Partial<ErrandLine>): void {
+    const lines = open.value?.lines.map((l) => (l.id === id ? { ...l, ...part } : l));
+    if (lines) edit(change, { lines });
+  }
+  function typeReceipt(shop: string, totalMinor: number | null): void {
+    const others = open.value?.receipts.filter((r) => r.shop !== shop) ?? [];
+    const mine = totalMinor === null ? [] : [{ shop, totalMinor }];
+    edit('A receipt', { receipts: [...others, ...mine] });
+  }
+  function giveUp(): void {
+    if (open.value) keeper.remove(keptErrand, open.value.id, 'Gave the errand up');
+  }
+
+  /** Put the errand under way away: everything it brought, in one change. */
+  function finish(): void {
+    const errand = open.value;
+    if (errand === undefined) return;
+    const away = putAway(errand, {
+      kit: kits.kit,
+      kinds: trade.kinds,
+      shopNames: new Map(trade.priceLists.map((l) => [l.id, l.name])),
+      trips: trips.value.trips,
+      today: today.iso(),
+      newId: () => crypto.randomUUID(),
+    });
+    const plan = planOf(errand);
+    const brief = plan && {
+      ...plan.brief,
+      moneyNowMinor: Math.max(0, plan.brief.moneyNowMinor - away.spentMinor),
+      ownedPantry: [...new Set([...plan.brief.ownedPantry, ...away.pantry])],
+    };
+    keeper.keepAll(
+      'Put the errand away',
+      keeper.write(keptErrand, away.errand),
+      ...away.bottles.map((b) => keeper.write(keptBottle, b)),
+      ...(away.kit === kits.kit ? [] : [keeper.write(keptKit, away.kit)]),
+      ...away.paid.map((p) => keeper.write(keptPaidPrice, p)),
+      ...away.purse.map((e) => keeper.write(keptPurseEntry, e)),
+      ...(plan && brief ? [keeper.write(keptPlan, { ...plan, brief })] : []),
+    );
+  }
+
+  /** Put money into the purse: the Brief's money grows by it. */
+  function setAside(minor: number): void {
+    const plan = plans.current;
+    if (plan === undefined || minor <= 0) return;
+    const entry: PurseEntry = {
+      ...{ id: crypto.randomUUID(), on: today.iso(), purpose: 'set-aside', minor },
+      ...{ currency: plan.brief.currency, shop: '', note: '', errandId: null },
+    };
+    const brief = { ...plan.brief, moneyNowMinor: plan.brief.moneyNowMinor + minor };
+    keeper.keepAll(
+      'Set money aside',
+      keeper.write(keptPurseEntry, entry),
+      keeper.write(keptPlan, { ...plan, brief }),
+    );
+  }
+
+  function editTrips(change: string, part: Partial<Trips>): void {
+    keeper.keep(keptTrips, { ...trips.value, ...part }, change);
+  }
+
+  return {
+    errands,
+    open,
+    past,
+    entries,
+    trips,
+    planOf,
+    begin,
+    edit,
+    editLine,
+    typeReceipt,
+    giveUp,
+    finish,
+    setAside,
+    editTrips,
+  };
+});
