@@ -55,7 +55,7 @@ export function createApi({
   changeRoutes(api, store, world, live);
   stockRoutes(api, store, world, catalogue);
   demoRoutes(api);
-  planningRoutes(api, pool);
+  planningRoutes(api, pool, world);
   const description = () => openApi(api.endpoints);
   api.on(
     { method: 'get', path: '/openapi.json', summary: 'This description', answer: z.unknown() },

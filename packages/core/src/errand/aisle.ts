@@ -5,12 +5,17 @@ import type { Ware } from './errand.js';
 export const AISLES = ['tools', 'spirits', 'wine', 'pantry', 'mixers', 'fruit'] as const;
 export type Aisle = (typeof AISLES)[number];
 
-/** Where a thing is found: a bottle that turns once open stands with the wines (common practice). */
+/** What turns once open, is weaker than this and less sweet than a liqueur stands with the wines (common practice). */
+const WINE_ABV = 0.24;
+const LIQUEUR_SUGAR = 200;
+
+/** Where a thing is found. */
 export function aisleOf(ware: Ware, kinds: ReadonlyMap<string, Kind>): Aisle {
   if (ware.is === 'tool' || ware.is === 'glasses') return 'tools';
   if (ware.is === 'pantry') return 'pantry';
   if (ware.is === 'fresh') return 'fruit';
   const kind = kinds.get(ware.kind);
   if (kind === undefined || kind.abv === 0 || kind.supply !== 'bottle') return 'mixers';
-  return kind.openDays === undefined || kind.abv >= 0.24 ? 'spirits' : 'wine';
+  const isWine = kind.openDays !== undefined && kind.abv < WINE_ABV && kind.sugarGPerL < LIQUEUR_SUGAR;
+  return isWine ? 'wine' : 'spirits';
 }

@@ -15,6 +15,7 @@ import {
   judgeErrand,
   lineMinor,
   linesOf,
+  listAsFound,
   litrePrices,
   purseOf,
   purseRows,
@@ -73,7 +74,7 @@ const brief = (moneyNowMinor: number, more: Partial<Brief> = {}): Brief => ({
 const ERRAND_ID = '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001';
 const errandOf = (lines: ErrandLine[], moneyMinor: number, more: Partial<Errand> = {}): Errand => ({
   ...{ id: ERRAND_ID, planId: null, startedOn: '2026-11-26', endedOn: null, currency: 'EUR' },
-  ...{ moneyMinor, lines, receipts: [] },
+  ...{ moneyMinor, lines, receipts: [], uses: {}, reserveMinor: 0 },
   ...more,
 });
 /** The errand for the best plan at these shops. */
@@ -177,6 +178,16 @@ describe('in the shop', () => {
     const other = judgeErrand(matter, dearer);
     expect(other.listed.overMinor).toBe(400);
     expect([other.take.map((l) => l.id), other.leave]).toEqual([[], ['bitter']]);
+  });
+
+  it('of what is in the basket only that bottle is left on sale, so that it takes the room that it takes', () => {
+    const both = {
+      ...corner,
+      bottles: corner.bottles.flatMap((b) => [b, { ...b, id: `${b.id}-small`, ml: 350 }]),
+    };
+    const found = listAsFound(both, put(errand, { gin: { state: 'basket' }, rye: { foundMinor: 99 } }).lines);
+    expect(found.bottles.filter((b) => b.kind === 'gin').map((b) => b.id)).toEqual(['gin']);
+    expect(found.bottles.filter((b) => b.kind === 'rye').map((b) => b.priceMinor)).toEqual([99, 1800]);
   });
 
   it('the best is never worse than the list, never over the money, and keeps the basket', () => {

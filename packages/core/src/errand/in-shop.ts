@@ -1,8 +1,11 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { Kit } from '../kit/kit.js';
 import type { HouseholdBrief } from '../plan/brief.js';
 import { countDrinks } from '../plan/count-drinks.js';
-import { heldAt, planThatLasts, type LastingResult, type PlanMatter } from '../plan/settle-sizes.js';
+import { answerPlan } from '../plan/answer.js';
+import { heldAt, planThatLasts, type PlanMatter } from '../plan/settle-sizes.js';
+import type { Uses } from '../plan/uses.js';
 import { basketsOf } from './basket.js';
 import { lineMinor, priceOf, shopsOf, type Errand, type ErrandLine } from './errand.js';
 import { joinShops, type JoinedShops } from './joined-shops.js';
@@ -37,6 +40,9 @@ const isPlanned = ({ why }: ErrandLine) => why === 'plan' || why === 'swap';
 export function listAsFound(list: PriceList, lines: readonly ErrandLine[]): PriceList {
   const here = lines.filter((l) => l.shop === list.id);
   const byId = new Map(here.filter((l) => l.ware.is !== 'pantry').map((l) => [ownId(l), l]));
+  const inBasket = new Set(
+    lines.flatMap((l) => (l.ware.is === 'bottle' && l.state === 'basket' ? [l.ware.kind] : [])),
+  );
   const byPantry = new Map(
     here.flatMap((l) => (l.ware.is === 'pantry' ? [[l.ware.pantry, l] as const] : [])),
   );
@@ -51,10 +57,29 @@ export function listAsFound(list: PriceList, lines: readonly ErrandLine[]): Pric
     });
   return {
     ...list,
-    bottles: found(list.bottles, (b) => byId.get(b.id)),
+    // Of what is in the basket only that bottle is left: it takes the room that it takes.
+    bottles: found(list.bottles, (b) => byId.get(b.id)).filter(
+      (b) => !inBasket.has(b.kind) || byId.get(b.id)?.state === 'basket',
+    ),
     kit: found(list.kit, (k) => byId.get(k.id)),
     pantry: found(list.pantry, (p) => byPantry.get(p.pantry)),
   }; // prettier-ignore
+}
+
+/** A list without the batches that nobody can make, since what goes into them was not there. */
+function withoutUnmakeable(
+  list: PriceList,
+  lines: readonly ErrandLine[],
+  { homeMade }: Catalogue,
+): PriceList {
+  const gone = new Set(
+    lines.flatMap((l) => (l.ware.is === 'pantry' && l.state === 'missing' ? [l.ware.pantry] : [])),
+  );
+  const canBe = (kind: string) =>
+    homeMade.some((r) => r.makes === kind && !r.from.some((f) => f.pantry && gone.has(f.pantry)));
+  return gone.size === 0
+    ? list
+    : { ...list, bottles: list.bottles.filter((b) => !b.homeMade || canBe(b.kind)) };
 }
 
 /** Bottles to keep, named by the chosen shop's ids, as the joined list names the same kind and size. */
@@ -117,7 +142,9 @@ function withBasket(
  */
 export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgement {
   const goesTo = new Set(shopsOf(errand));
-  const lists = matter.lists.filter((l) => goesTo.has(l.id)).map((l) => listAsFound(l, errand.lines));
+  const lists = matter.lists
+    .filter((l) => goesTo.has(l.id))
+    .map((l) => withoutUnmakeable(listAsFound(l, errand.lines), errand.lines, matter.catalogue));
   const joined = joinShops(lists.length > 0 ? lists : matter.lists.slice(0, 1));
   const { whole } = basketsOf(errand);
   const wanted = errand.lines.filter((l) => l.state === 'wanted');
@@ -126,21 +153,19 @@ export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgeme
   const { brief, kit } = withBasket(matter, errand.lines);
   const rest = wanted.filter(isPlanned);
   const { catalogue } = matter;
-  const at = (more: Partial<HouseholdBrief>): PlanMatter => ({
+  const now: PlanMatter = {
     ...{ catalogue, prices: joined.list },
-    brief: { ...briefAt(joined, lists, brief), moneyNowMinor: moneyMinor, ...more },
+    brief: { ...briefAt(joined, lists, brief), moneyNowMinor: moneyMinor },
     ...(kit ? { kit } : {}),
-  });
-  const best = planThatLasts(at({}));
+  };
+  // One problem for both: the sizes that were on offer when the errand began.
+  const { compiled, search } = heldAt(now, new Map(), usesOf(matter, errand));
+  const budget = Math.max(0, moneyMinor - errand.reserveMinor);
+  const best = answerPlan(compiled, search, budget);
   if (best === undefined) throw new Error('the search was stopped');
-
-  // The rest of the list is judged with its own sizes on offer, whether they would be proposed now or not.
-  const ids = rest.map((l) => l.id);
-  const keepBottles = rest.filter((l) => l.ware.is === 'bottle').map((l) => l.id);
-  const { compiled, search } = heldAt(at({ keepBottles }), new Map(), best.uses);
-  const listed = search.prepared.answerOf([...compiled.problem.owned, ...ids]);
+  const listed = search.prepared.answerOf([...compiled.problem.owned, ...rest.map((l) => l.id)]);
   const spendMinor = rest.reduce((sum, l) => sum + lineMinor(l), 0);
-  const overMinor = Math.max(0, spendMinor - (moneyMinor - best.reserveMinor));
+  const overMinor = Math.max(0, spendMinor - budget);
   const again = linesOf(best, joined, lists, 'swap');
   const isSame = (a: ErrandLine, b: ErrandLine) => a.id === b.id;
   const take = again.filter((line) => !rest.some((l) => isSame(l, line)));
@@ -152,7 +177,7 @@ export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgeme
     (best.answer.value > listed.value - 1e-9 && best.answer.spend < spendMinor);
   return {
     still: !better || (leave.length === 0 && take.length === 0),
-    proven: isProven(best),
+    proven: best.answer.status === 'optimal',
     listed: { open: listedOpen, spendMinor, overMinor },
     best: { open: best.open, spendMinor: best.answer.spend },
     leave,
@@ -160,9 +185,13 @@ export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgeme
   };
 }
 
-/** Whether an answer is the best, and its sizes last. */
-export function isProven({ answer, settled }: LastingResult): boolean {
-  return answer.status === 'optimal' && settled !== 'no';
+/** What its sizes are for; where that was not written down, what they would be for were it begun now. */
+function usesOf(matter: ErrandMatter, errand: Errand): Uses {
+  if (Object.keys(errand.uses).length > 0) return errand.uses;
+  const lists = matter.lists.filter((l) => shopsOf(errand).includes(l.id));
+  const joined = joinShops(lists.length > 0 ? lists : matter.lists.slice(0, 1));
+  const brief = { ...briefAt(joined, lists, matter.brief), moneyNowMinor: errand.moneyMinor };
+  return planThatLasts({ ...matter, brief, prices: joined.list })?.uses ?? {};
 }
 
 /** The errand with a judgement taken up: what is to be left stays there, its price known; what is to be taken is wanted. */

@@ -8,4 +8,5 @@ export * from './paid.js';
 export * from './purse.js';
 export * from './put-away.js';
 export * from './shops.js';
+export * from './shops-question.js';
 export * from './trips.js';

@@ -37,7 +37,7 @@ export function linesOf(
   const home = lists[0]?.id ?? '';
   const shopOf = (id: string) => joined.shopOf.get(id) ?? home;
   const bottles = result.items.flatMap(({ id, kindId, owned, made, count, bottle }) =>
-    !used.has(id) || owned || made || bottle === undefined
+    !used.has(id) || owned || made || bottle === undefined || bottle.homeMade
       ? []
       : [
           wanted(

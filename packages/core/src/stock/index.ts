@@ -1,4 +1,6 @@
 export * from './bottle.js';
+export * from './stock-table.js';
+export * from './use-up.js';
 export * from './weigh.js';
 export * from './life.js';
 export * from './at-hand.js';

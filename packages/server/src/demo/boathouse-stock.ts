@@ -80,14 +80,14 @@ const UNDER_WAY: readonly (readonly [id: string, found?: Partial<ErrandLine>])[]
   ['dark-rum-35'],
   ['blanco-tequila-35'],
   ['bourbon-70', { state: 'basket' }],
-  ['grape-brandy-35'],
+  ['grape-brandy-35', { state: 'missing' }],
   ['fino-sherry-37'],
   ['sparkling-wine-20'],
   ['white-wine-18'],
   ['red-wine-18'],
-  ['red-bitter-35', { foundMinor: 1290 }],
+  ['red-bitter-35'],
   ['triple-sec-35'],
-  ['blackcurrant-liqueur-35', { state: 'missing' }],
+  ['blackcurrant-liqueur-35'],
   ['cola-66'],
   ['cranberry-juice-100'],
   ['pineapple-juice-100'],
@@ -149,7 +149,16 @@ export function boathouseStock(
   };
   const [first] = BOATHOUSE.plans;
   const errand = (startedOn: string, lines: ErrandLine[]): Errand => ({
-    ...{ id: newId(), planId, startedOn, endedOn: null, currency: 'EUR', receipts: [] },
+    ...{
+      id: newId(),
+      planId,
+      startedOn,
+      endedOn: null,
+      currency: 'EUR',
+      receipts: [],
+      uses: {},
+      reserveMinor: 0,
+    },
     ...{ moneyMinor: first?.brief.moneyNowMinor ?? 0, lines },
   });
   const before = BEFORE.map(({ ago: days, shop: at, bought }) => {

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ProblemDetails } from '@uisce/core/base';
 import type { PriceList, PriceListSummary } from '@uisce/core/catalogue';
+import type { Errand } from '@uisce/core/errand';
 import { defaultSettings } from '@uisce/core/household';
 import { KEPT, type Announcement, type Applied, type KeptEntry, type KeptWhole } from '@uisce/core/kept';
 import { emptyKit, type Kit } from '@uisce/core/kit';
@@ -23,6 +24,19 @@ const batch = (more: Partial<BatchRecord> = {}): BatchRecord => ({
 const bottle = (more: Partial<Bottle> = {}): Bottle => ({
   ...bottleThere(randomUUID(), 'dry-gin'), sizeMl: 700, leftMl: 350, ...more,
 }); // prettier-ignore
+const ware = { is: 'bottle' as const, kind: 'dry-gin', ml: 700 };
+const errand = (more: Partial<Errand> = {}): Errand => ({
+  id: randomUUID(), planId: null, startedOn: '2026-11-26', endedOn: null, currency: 'EUR', moneyMinor: 24_000, uses: {},
+  reserveMinor: 0, receipts: [],
+  lines: [{ id: 'dry-gin-70', shop: 'lantern-store', ware, label: 'Gin', count: 1, listedMinor: 1750, foundMinor: null, onOffer: false, state: 'wanted', why: 'plan' }],
+  ...more,
+}); // prettier-ignore
+const entry = {
+  id: randomUUID(), on: '2026-11-26', purpose: 'bottles', minor: 1750, currency: 'EUR', shop: 'Lantern', note: '', errandId: null,
+}; // prettier-ignore
+const paid = {
+  id: randomUUID(), on: '2026-11-26', shop: 'lantern-store', ware, label: 'Gin', priceMinor: 1690, currency: 'EUR', onOffer: false,
+}; // prettier-ignore
 const pointers = (problem: ProblemDetails) => problem.errors?.map((e) => e.pointer);
 
 beforeAll(() => app.start());
@@ -51,12 +65,22 @@ describe('every kind of thing', () => {
     kit: [kit, { ...kit, people: 5 }],
     batch: [batch(), null],
     bottle: [bottle(), null],
+    errand: [errand(), null],
+    'purse-entry': [entry, null],
+    'paid-price': [paid, null],
+    trips: [
+      { goesTo: ['harbour-wines'], trips: [], hourMinor: null },
+      { goesTo: [], trips: [], hourMinor: 900 },
+    ],
     'own-recipes': [[recipe], [{ ...recipe, keepsDays: 10 }]],
   };
   const shapes: Record<string, (value: unknown) => unknown> = {
     plan: (v) => ({ ...(v as object), name: 'Renamed' }),
     batch: (v) => ({ ...(v as object), notes: 'Renamed' }),
     bottle: (v) => ({ ...(v as object), leftMl: 120 }),
+    errand: (v) => ({ ...(v as object), moneyMinor: 120 }),
+    'purse-entry': (v) => ({ ...(v as object), minor: 120 }),
+    'paid-price': (v) => ({ ...(v as object), priceMinor: 120 }),
     'own-prices': (v) => ({ ...(v as object), name: 'Renamed' }),
   };
 

@@ -1,5 +1,7 @@
 import type { NextFunction, Request, Response } from 'express';
 import { oversize, planProblemSchema } from '@uisce/core/planner';
+import { shopsQuestionSchema } from '@uisce/core/errand';
+import type { World } from '@uisce/core/kept';
 import { z } from 'zod';
 import type { Api } from '../http/api.js';
 import { LARGE_BODY } from '../http/parse.js';
@@ -22,6 +24,17 @@ const frontierSchema = z.object({
   ms: z.int(),
 });
 
+const shopsSchema = z.object({
+  sets: z.array(
+    answerSchema
+      .pick({ status: true, value: true, spend: true, items: true })
+      .extend({ shops: z.array(z.string()), open: z.int(), tripMinor: z.int(), minutes: z.int() }),
+  ),
+  single: z.array(z.string()),
+  best: z.array(z.string()),
+  ms: z.int(),
+});
+
 function busy(): HttpProblem {
   return new HttpProblem('busy', 'too many problems are waiting; try again in a moment', {
     headers: { 'retry-after': '10', connection: 'close' },
@@ -29,14 +42,17 @@ function busy(): HttpProblem {
 }
 
 /** The open planning API: a problem in, the proven best out. */
-export function planningRoutes(api: Api, pool: SolverPool): void {
+export function planningRoutes(api: Api, pool: SolverPool, world: Pick<World, 'homeMade'>): void {
   const handle = (kind: SolveTask['kind']) => async (req: Request, res: Response, body: unknown) => {
-    const tooBig = oversize(body);
+    const tooBig = kind === 'shops' ? undefined : oversize(body);
     if (tooBig !== undefined) throw new HttpProblem('too-large', `the problem is too large: ${tooBig}`);
     const gone = new AbortController();
     res.on('close', () => gone.abort());
     try {
-      const result = await pool.run({ kind, problem: body }, gone.signal);
+      const result = await pool.run(
+        { kind, problem: body, ...(kind === 'shops' ? { homeMade: world.homeMade } : {}) },
+        gone.signal,
+      );
       if (result.kind === 'faults') throw HttpProblem.shape(result.faults, 'the problem');
       if (result.kind === 'out-of-memory')
         throw new HttpProblem('too-large', 'the problem needs more memory than one may take here');
@@ -80,5 +96,15 @@ export function planningRoutes(api: Api, pool: SolverPool): void {
     .on(
       { ...common, path: '/plan/frontier', summary: 'The best set at every budget', answer: frontierSchema },
       handle('frontier'),
+    )
+    .on(
+      {
+        ...common,
+        described: shopsQuestionSchema,
+        path: '/errand/shops',
+        summary: 'The best plan at every set of shops, their trips paid, and which set is best',
+        answer: shopsSchema,
+      },
+      handle('shops'),
     );
 }

@@ -6,6 +6,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import {
   keptBatch,
   keptBottle,
+  keptErrand,
   keptKit,
   keptOwnPrices,
   keptOwnRecipes,
@@ -91,6 +92,21 @@ describe('a database of an earlier migration opens with nothing lost', () => {
       // Undoing a setting does not go to another plan.
       expect(store.get(keptPlace, ONLY_ID)?.value.planId).toBe(store.list(keptPlan)[0]?.id);
       expect(store.get(keptSettings, ONLY_ID)?.value.theme).toBe('day');
+    });
+  });
+
+  it('one of before errands keeps its bottles, and errands can begin', async () => {
+    copyFileSync(join(FIXTURES, 'migration-5.sqlite'), file);
+    await opened((store) => {
+      expect(store.setAside()).toEqual([]);
+      const bottles = store.list(keptBottle).map((e) => e.value);
+      expect(bottles).toHaveLength(9);
+      // The last change of that release: a level.
+      expect(bottles.find((b) => b.kind === 'dry-vermouth')).toMatchObject({ leftMl: 200, pieces: null });
+      expect(store.history()).toEqual({ undo: 'Level of dry vermouth', redo: null });
+      expect(store.list(keptErrand)).toEqual([]);
+      expect(store.undo(ME)?.label).toBe('Level of dry vermouth');
+      expect(store.list(keptBottle).find((e) => e.value.kind === 'dry-vermouth')?.value.leftMl).toBe(260);
     });
   });
 

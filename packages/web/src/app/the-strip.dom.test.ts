@@ -35,7 +35,7 @@ describe('the strip of a phone', () => {
     expect(group('To get').attributes('aria-expanded')).toBe('false');
     await group('To get').trigger('click');
     expect(group('To get').attributes('aria-expanded')).toBe('true');
-    expect(said(house.page.get('#group-steps') as never)).toBe('Brief €47 Kit Plan 3 drinks');
+    expect(said(house.page.get('#group-steps') as never)).toBe('Brief €47 Kit Plan 3 drinks Errand 5 to buy');
     await group('To get').trigger('click');
     expect(house.page.find('#group-steps').exists()).toBe(false);
   });

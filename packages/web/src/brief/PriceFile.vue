@@ -12,6 +12,7 @@ import { useTrade } from '../household/use-trade';
 import { count } from '../words/use-words';
 import PriceTable from './PriceTable.vue';
 import FileField from '../ui/FileField.vue';
+import { saveFile } from '../ui/save-file';
 
 const MOST_FAULTS_SHOWN = 8;
 
@@ -90,11 +91,7 @@ async function read(file: File): Promise<void> {
 function save(): void {
   if (!trade.prices) return;
   const csv = Papa.unparse(writePriceTable(trade.prices), { columns: [...PRICE_COLUMNS] });
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([csv], { type: 'text/csv' }));
-  link.download = `${trade.prices.id}.csv`;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  saveFile(`${trade.prices.id}.csv`, 'text/csv', csv);
 }
 </script>
 

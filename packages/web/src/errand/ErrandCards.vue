@@ -44,27 +44,32 @@ const limit = computed(() => plans.brief?.limits.liquorMl ?? null);
   <div class="stack">
     <BeforeErrand v-if="!errands.open" />
     <SwapCard v-else />
-    <div class="strips">
-      <PaperStrip v-for="shop in shops" :key="shop" :shop="shop" :on-way="errands.open !== undefined" />
-    </div>
-    <div v-if="errands.open" class="buttons">
-      <v-btn
-        color="sea"
-        variant="flat"
-        size="large"
-        :disabled="(baskets?.whole.things ?? 0) === 0"
-        @click="errands.finish()"
-        >Put it away</v-btn
-      >
-      <span class="dim"
-        >Bottles go on the Shelf, tools and glasses into the Kit, what was paid leaves the purse. One undo
-        takes it all back.</span
-      >
-      <v-btn @click="errands.giveUp()">Give it up</v-btn>
-    </div>
     <div class="two-columns">
-      <ShopsCard v-if="!errands.open" />
+      <div class="strips">
+        <PaperStrip v-for="shop in shops" :key="shop" :shop="shop" :on-way="errands.open !== undefined" />
+      </div>
       <div class="stack">
+        <section v-if="errands.open" class="card" aria-labelledby="away-title">
+          <h2 id="away-title">
+            Home again
+            <small class="dim"
+              >· bottles on the Shelf, tools in the Kit, what was paid out of the purse</small
+            >
+          </h2>
+          <div class="buttons">
+            <v-btn
+              color="sea"
+              variant="flat"
+              size="large"
+              :disabled="(baskets?.whole.things ?? 0) === 0"
+              @click="errands.finish()"
+              >Put it away</v-btn
+            >
+            <v-btn @click="errands.giveUp()">Give it up</v-btn>
+            <span class="dim">One undo takes it all back.</span>
+          </div>
+        </section>
+        <ShopsCard v-if="!errands.open" />
         <PurseCard />
         <PastErrands />
       </div>
@@ -80,9 +85,7 @@ const limit = computed(() => plans.brief?.limits.liquorMl ?? null);
 <style scoped>
 .strips {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(100%, 440px), 1fr));
-  gap: 14px;
-  align-items: start;
+  gap: 22px;
 }
 
 .buttons {
@@ -90,9 +93,5 @@ const limit = computed(() => plans.brief?.limits.liquorMl ?? null);
   flex-wrap: wrap;
   gap: 10px 16px;
   align-items: center;
-}
-
-.buttons > span {
-  flex: 1 1 260px;
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiCheck } from '@mdi/js';
 import { computed, ref } from 'vue';
-import { moneyStepMinor } from '@uisce/core/base';
+import { foldText, moneyStepMinor } from '@uisce/core/base';
 import { lineMinor, priceOf, type ErrandLine } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
 import CheckField from '../ui/CheckField.vue';
@@ -22,12 +22,14 @@ const size = computed(() => {
   const { ware } = props.line;
   if (ware.is === 'bottle') return words.size(ware.ml);
   if (ware.is === 'pantry') return words.mass(ware.g);
+  if (ware.is === 'glasses') return `${words.volume(ware.capacityMl)} each`;
   return ware.is === 'fresh' ? ware.sold : '';
 });
 /** Its own words for a label; what says no more than the name is left out. */
 const about = computed(() => {
   const { label, count, ware } = props.line;
-  const named = ware.is === 'pantry' || ware.is === 'fresh' ? '' : label;
+  const says = foldText(label) === foldText(name.value) ? '' : label;
+  const named = ware.is === 'bottle' || ware.is === 'tool' ? says : '';
   const many = count > 1 ? `${count} × ` : '';
   return [named, `${many}${size.value}`].filter((p) => p !== '').join(', ');
 });

@@ -5,6 +5,7 @@ import { minorDigits } from '@uisce/core/base';
 import { PURPOSES, purseOf, purseRows, type Purpose } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
+import { saveFile } from '../ui/save-file';
 import DataTable from '../ui/DataTable.vue';
 import { useWords } from '../words/use-words';
 
@@ -35,11 +36,7 @@ const columns = computed(() => [
   ...out.value.map((p) => ({ key: p, title: PURPOSE_WORDS[p], figures: true })),
   { key: 'out', title: 'Spent', figures: true },
 ]);
-const month = (key: string) =>
-  words
-    .day(`${key}-01`)
-    .replace(/^1 /, '')
-    .replace(/^1\.? /, '');
+const month = (key: string) => words.month(key);
 const rows = computed(() =>
   purse.value.months.map((m) => ({
     key: m.month,
@@ -52,11 +49,7 @@ const rows = computed(() =>
 
 function save(): void {
   const text = Papa.unparse(purseRows(errands.entries, minorDigits));
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv' }));
-  link.download = 'purse.csv';
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 1000);
+  saveFile('purse.csv', 'text/csv', text);
 }
 </script>
 

@@ -44,7 +44,10 @@ const choices = computed(() =>
     return {
       value,
       words: name,
-      note: `${count(a.result.open, 'drink')} for ${words.price(a.result.answer.spend)}${trip}${minutes}`,
+      note:
+        a.result.answer.status === 'infeasible'
+          ? 'cannot meet what you ask for'
+          : `${count(a.result.open, 'drink')} for ${words.price(a.result.answer.spend)}${trip}${minutes}`,
     };
   }),
 );

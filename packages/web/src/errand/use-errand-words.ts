@@ -15,17 +15,18 @@ export function useErrandWords() {
 
   /** How the rest of the list stands, in a few words. */
   const standing = computed(() => {
-    const { judged, judging, baskets, swap } = errand;
+    const { judged, baskets, swap } = errand;
     const whole = baskets.value?.whole;
     if (whole && whole.wanted === 0) return 'type what the receipt says, and put it away';
-    if (!judged.value || judging.value) return 'looking whether it is still the best';
+    if (!judged.value) return 'looking whether it is still the best';
     if (!swap.value) return `still the best, ${count(judged.value.best.open, 'drink')}`;
     const { listed: rest, best } = judged.value;
     if (rest.overMinor > 0 && best.open <= rest.open)
       return `${words.money(rest.overMinor)} more than there is: ${count(best.open, 'drink')} can be had`;
-    return best.open > rest.open
-      ? `a swap opens ${best.open} instead of ${rest.open}`
-      : 'a swap opens as much for less';
+    if (best.open > rest.open) return `a swap opens ${best.open} instead of ${rest.open}`;
+    return best.open === rest.open && best.spendMinor < rest.spendMinor
+      ? 'a swap opens as much for less'
+      : 'a swap is more to your taste';
   });
 
   const headline = computed(() => {

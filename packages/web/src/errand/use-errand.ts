@@ -10,6 +10,7 @@ import {
   linesOf,
   shopsOf,
   takenUp,
+  type Errand,
   type ErrandLine,
   type Ware,
 } from '@uisce/core/errand';
@@ -138,22 +139,24 @@ export const useErrand = createSharedComposable(() => {
   const lines = computed(() => errands.open?.lines ?? preview.value);
   const baskets = computed(() => errands.open && basketsOf(errands.open));
 
-  const judged = advice.on('basket');
-  const judging = computed(() => advice.isAsking('basket'));
+  const told = advice.on('basket');
+  /** The errand as it was when it was judged: what was found since makes that out of date. */
+  const judgedAs = shallowRef<Errand>();
+  const judged = computed(() => (judgedAs.value === errands.open ? told.value : undefined));
   watchDebounced(
-    [() => errands.open, lists],
-    ([errand, all]) => {
+    // What was known is forgotten when the plan's own answer changes: then it is asked again.
+    [() => errands.open, lists, () => answers.proven],
+    async ([errand, all]) => {
       const plan = errand && errands.planOf(errand);
       if (!errand || !plan || shopsOf(errand).some((id) => !all.some((l) => l.id === id))) return;
       if (!errand.lines.some((l) => l.state === 'wanted')) return;
-      void advice.ask('basket', { errand, lists: all }, { ...plan.brief });
+      await advice.ask('basket', { errand, lists: all }, { ...plan.brief });
+      judgedAs.value = errand;
     },
     { debounce: JUDGE_AFTER_MS, immediate: true },
   );
   /** What would be better than the rest of the list; nothing while it is the best. */
-  const swap = computed(() =>
-    errands.open && judged.value && !judged.value.still && !judging.value ? judged.value : undefined,
-  );
+  const swap = computed(() => (judged.value && !judged.value.still ? judged.value : undefined));
   function takeSwap(): void {
     if (errands.open && swap.value)
       errands.edit('Took the swap', { lines: takenUp(errands.open, swap.value).lines });
@@ -169,7 +172,7 @@ export const useErrand = createSharedComposable(() => {
           ...oneAndMany(inSentence(trade.glasses.get(ware.glass)?.name ?? ware.glass)),
         );
       case 'pantry':
-        return trade.pantryName(ware.pantry);
+        return trade.pantryName(ware.pantry).replace(/^./, (c) => c.toUpperCase());
       default:
         return trade.kindName(ware.kind);
     }
@@ -178,11 +181,12 @@ export const useErrand = createSharedComposable(() => {
   function setOut(): void {
     const tripMinor = atShops.value?.tripMinor ?? 0;
     const money = Math.max(0, plans.briefOrEmpty.moneyNowMinor - tripMinor);
-    errands.begin(preview.value, money);
+    const { uses = {}, reserveMinor = 0 } = result.value ?? {};
+    errands.begin(preview.value, money, { uses, reserveMinor });
   }
 
   return {
     otherShops, lists, shopName, comparison, comparing, shopsFound, chosen, part, withRestock, withFresh, restock, fresh,
-    ladder, result, preview, previewMinor, lines, baskets, judged, judging, swap, takeSwap, wareName, setOut,
+    ladder, result, preview, previewMinor, lines, baskets, judged, swap, takeSwap, wareName, setOut,
   }; // prettier-ignore
 });

@@ -39,7 +39,12 @@ export const useErrands = defineStore('errands', () => {
   const planOf = (errand: Errand): Plan | undefined =>
     plans.plans.find((p) => p.id === errand.planId) ?? plans.current;
 
-  function begin(lines: ErrandLine[], moneyMinor: number): void {
+  /** Set out with a list, for a plan's answer and so much money. */
+  function begin(
+    lines: ErrandLine[],
+    moneyMinor: number,
+    { uses, reserveMinor }: Pick<Errand, 'uses' | 'reserveMinor'>,
+  ): void {
     const plan = plans.current;
     if (plan === undefined) return;
     const errand: Errand = {
@@ -49,6 +54,8 @@ export const useErrands = defineStore('errands', () => {
       endedOn: null,
       currency: plan.brief.currency,
       moneyMinor,
+      uses,
+      reserveMinor,
       lines,
       receipts: [],
     };

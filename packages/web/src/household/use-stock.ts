@@ -2,8 +2,8 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { keptBottle } from '@uisce/core/kept';
 import { recipeOfBatch } from '@uisce/core/making';
-import { usesOfDrinks, type Brief, type HouseholdBrief } from '@uisce/core/plan';
-import { atHand, bottleThere, isThere, ownedKinds, type Bottle } from '@uisce/core/stock';
+import { usesOfDrinks, type HouseholdBrief } from '@uisce/core/plan';
+import { atHand, bottleThere, freshThere, isThere, ownedKinds, type Bottle } from '@uisce/core/stock';
 import { useKeeper } from '../kept/use-keeper';
 import { useToday } from './use-today';
 import { useBatches } from './use-batches';
@@ -17,10 +17,12 @@ export const useStock = defineStore('stock', () => {
   const today = useToday();
 
   const bottles = computed(() => keeper.all(keptBottle));
-  const standing = computed(() => bottles.value.filter(isThere));
+  const standing = computed(() => bottles.value.filter((b) => isThere(b) && b.pieces === null));
+  /** Fruit, eggs and herbs, by count. */
+  const fresh = computed(() => freshThere(bottles.value, trade.kinds));
   const finished = computed(() =>
     bottles.value
-      .filter((b) => !isThere(b))
+      .filter((b) => !isThere(b) && b.pieces === null)
       .sort((a, b) => ((a.finishedOn ?? '') < (b.finishedOn ?? '') ? 1 : -1)),
   );
 
@@ -54,8 +56,8 @@ export const useStock = defineStore('stock', () => {
   const toReplace = computed(() => counted.value.toReplace);
 
   const isOwned = (kind: string) => owned.value.includes(kind);
-  /** A brief as it is solved: with what the household's bottles pour. */
-  const withStock = (brief: Brief): HouseholdBrief => ({ ...brief, ownedKinds: owned.value });
+  /** A brief as it is solved: with what the household's bottles pour, unless it says what is to count. */
+  const withStock = (brief: HouseholdBrief): HouseholdBrief => ({ ownedKinds: owned.value, ...brief });
 
   /** Keep bottles as they are now, in one change. */
   function keep(change: string, ...now: Bottle[]): void {
@@ -88,6 +90,7 @@ export const useStock = defineStore('stock', () => {
   return {
     bottles,
     standing,
+    fresh,
     finished,
     there,
     inBottles,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import AsIf from './AsIf.vue';
 import ComparePlans from './ComparePlans.vue';
 import GrowTo from './GrowTo.vue';
 import GuestBottles from './GuestBottles.vue';
@@ -11,6 +12,7 @@ const TABS = [
   { value: 'steady', words: 'How steady' },
   { value: 'grow', words: 'I want this drink' },
   { value: 'guests', words: 'Guests bring a bottle' },
+  { value: 'as-if', words: 'As if' },
   { value: 'compare', words: 'Compare plans' },
 ] as const;
 const shown = ref<(typeof TABS)[number]['value']>('steady');
@@ -23,6 +25,7 @@ const shown = ref<(typeof TABS)[number]['value']>('steady');
     <HowSteady v-if="shown === 'steady'" />
     <GrowTo v-else-if="shown === 'grow'" />
     <GuestBottles v-else-if="shown === 'guests'" />
+    <AsIf v-else-if="shown === 'as-if'" />
     <ComparePlans v-else />
   </section>
 </template>

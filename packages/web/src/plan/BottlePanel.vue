@@ -9,6 +9,7 @@ import CautionLine from '../ui/CautionLine.vue';
 import SizeAdvice from './SizeAdvice.vue';
 import { useDecisions } from './use-decisions';
 import WhyThis from './WhyThis.vue';
+import PricesPerLitre from '../ui/PricesPerLitre.vue';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 
 const props = defineProps<{ itemId: string }>();
@@ -85,6 +86,7 @@ const CHOICES = [
     />
     <WhyThis :item-id="itemId" />
     <SizeAdvice v-if="kind.supply === 'bottle' || kind.supply === 'mixer'" :kind="kind" />
+    <PricesPerLitre v-if="kind.supply === 'bottle'" :kind="kind.id" />
     <CautionLine v-if="kind.caution">{{ kind.caution }}</CautionLine>
     <CautionLine v-if="kind.allergens.length > 0">Contains {{ kind.allergens.join(', ') }}.</CautionLine>
     <h3 class="leaning">{{ reason ? 'Drinks that lean on it' : 'Drinks it would open' }}</h3>

@@ -1,7 +1,9 @@
 import { standsOnShelf } from '@uisce/core/plan';
+import { levelOf } from '@uisce/core/stock';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { useWords } from '../words/use-words';
 import { footprintMm, type ShelfEntry } from '../ui/shelf/shelf-layout';
@@ -16,8 +18,17 @@ const JOB_ORDER = ['base', 'sweet', 'aromatic', 'bitter', 'home-made', 'long', '
 export function useShelfEntries() {
   const answers = useAnswer();
   const plans = usePlans();
+  const stock = useStock();
   const trade = useTrade();
   const words = useWords();
+
+  /** The level of the bottle that is poured from, where it was measured. */
+  function levelAt(kindId: string): { level?: number } {
+    const [first] = stock.inBottles.get(kindId)?.bottleIds ?? [];
+    const bottle = stock.standing.find((b) => b.id === first);
+    const level = bottle && levelOf(bottle);
+    return level === undefined ? {} : { level };
+  }
 
   /** An item of the open plan's answer, or of another's, as a thing to draw. */
   function entryOf(
@@ -40,6 +51,7 @@ export function useShelfEntries() {
       widthMm: bottle?.widthMm ?? USUAL_BOTTLE.widthMm,
       heightMm: bottle?.heightMm ?? USUAL_BOTTLE.heightMm,
       count: item.count,
+      ...(item.owned ? levelAt(kind.id) : {}),
       drinks,
       ghost,
       kept: plans.brief?.keepBottles.includes(itemId) ?? false,

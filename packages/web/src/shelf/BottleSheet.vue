@@ -20,6 +20,7 @@ import CautionLine from '../ui/CautionLine.vue';
 import CheckField from '../ui/CheckField.vue';
 import NumberField from '../ui/NumberField.vue';
 import SelectField from '../ui/SelectField.vue';
+import PricesPerLitre from '../ui/PricesPerLitre.vue';
 import TypedReading from '../ui/TypedReading.vue';
 
 /** One bottle: what is left by eye, by number or by weight, its days, and what may be done with it. */
@@ -190,6 +191,7 @@ function throwAway(): void {
         @take="bottle.emptyG === null ? weighKnown($event) : weigh($event)"
       />
     </template>
+    <PricesPerLitre :kind="bottle.kind" />
     <p v-if="fault" role="alert" class="rust">{{ fault }}</p>
     <div class="buttons">
       <NumberField

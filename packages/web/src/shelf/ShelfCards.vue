@@ -10,7 +10,10 @@ import { inSentence, useWords } from '../words/use-words';
 import BottleRow from './BottleRow.vue';
 import BottleSheet from './BottleSheet.vue';
 import ForecastCard from './ForecastCard.vue';
+import FreshCard from './FreshCard.vue';
+import StockFile from './StockFile.vue';
 import StockTaking from './StockTaking.vue';
+import UseUpCard from './UseUpCard.vue';
 import { useShelf } from './use-shelf';
 
 const stock = useStock();
@@ -95,9 +98,12 @@ const finished = computed(() =>
             @level="level"
           />
         </section>
+        <FreshCard />
         <StockTaking />
+        <StockFile />
       </div>
       <div class="stack">
+        <UseUpCard />
         <ForecastCard />
         <section v-if="finished.length > 0" class="card" aria-labelledby="finished-title">
           <h2 id="finished-title">Finished <small class="dim">· what a drink of it came to</small></h2>

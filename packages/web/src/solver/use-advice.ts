@@ -1,3 +1,4 @@
+import type { HouseholdBrief } from '@uisce/core/plan';
 import { defineStore } from 'pinia';
 import { computed, reactive, watch } from 'vue';
 import { useKit } from '../household/use-kit';
@@ -32,7 +33,11 @@ export const useAdvice = defineStore('advice', () => {
     LONG.includes(topic) ? solvers.long : topic === 'kit' ? answers.solver : solvers.short;
 
   /** Ask about the open plan's answer, or about another brief. */
-  async function ask<T extends Topic>(topic: T, asked: Asked<T>, brief = plans.briefOrEmpty): Promise<void> {
+  async function ask<T extends Topic>(
+    topic: T,
+    asked: Asked<T>,
+    brief: HouseholdBrief = plans.briefOrEmpty,
+  ): Promise<void> {
     const { prices } = trade;
     if (!prices) return;
     const isLong = LONG.includes(topic);

@@ -71,6 +71,11 @@ export function useWords() {
     day: (iso: string) => sayDay(iso, 'long'),
     /** "22 Dec 2026", where there is little room. */
     shortDay: (iso: string) => sayDay(iso, 'medium'),
+    /** "Dec 2026", of an ISO year and month. */
+    month: (iso: string) =>
+      new Intl.DateTimeFormat(household.settings.locale, {
+        ...{ month: 'short', year: 'numeric', timeZone: 'UTC' },
+      }).format(new Date(`${iso}-01T00:00:00Z`)),
     /** "14:05" where the reader is, of an ISO instant. */
     time: (instant: string) =>
       new Intl.DateTimeFormat(household.settings.locale, { timeStyle: 'short' }).format(new Date(instant)),

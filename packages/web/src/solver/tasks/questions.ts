@@ -143,6 +143,12 @@ export const QUESTIONS = {
   ) {
     return judgeErrand({ brief, kit, catalogue, lists }, errand);
   },
+  /** Drinks that pour from what is in the house alone, the tools for them taken to be there. */
+  here({ brief, prices }: About, _: object, catalogue: Catalogue) {
+    const nothingMore = { moneyNowMinor: 0, mustDrinks: [], keepBottles: [], freshWeeks: 0 };
+    const result = planThatLasts({ brief: { ...brief, ...nothingMore }, prices, catalogue });
+    return (result?.answer.drinks ?? []).map((d) => d.id);
+  },
   /** The kit against the drinks in question. */
   kit(
     about: About,

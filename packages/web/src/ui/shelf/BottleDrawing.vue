@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, useId } from 'vue';
 import { SHELF_CLEARANCE_MM } from '@uisce/core/plan';
 import { JOB_COLOUR } from '../theme/tokens';
 import type { ShelfEntry } from './shelf-layout';
@@ -18,13 +18,21 @@ const glass = computed(() =>
     ? 'rgb(var(--v-theme-tan))'
     : `color-mix(in srgb, ${colour.value} 46%, rgb(var(--v-theme-card)))`,
 );
+/** How full it is drawn: by height, which is nearly by volume where a bottle is straight. */
+const level = computed(() => props.entry.level ?? 1);
+const surface = computed(() => height.value - level.value * (height.value - shape.value.fullAt));
+const clip = useId();
 const fontSize = computed(() => Math.min(19, Math.max(12, width.value * 0.34)));
 </script>
 
 <template>
   <g :class="{ ghost: entry.ghost, selected }" :style="{ '--job': colour, '--glass': glass }">
     <g v-for="i in entry.count ?? 1" :key="i" :transform="`translate(${(i - 1) * step} 0)`">
-      <path class="body" :d="shape.body" />
+      <path class="body" :class="{ part: level < 1 }" :d="shape.body" />
+      <g v-if="level < 1" :clip-path="`url(#${clip})`">
+        <clipPath :id="clip"><path :d="shape.body" /></clipPath>
+        <rect class="liquid" x="0" :y="surface" :width="width" :height="height - surface" />
+      </g>
       <path class="cap" :d="shape.cap" />
       <rect class="label" v-bind="shape.label" />
     </g>
@@ -44,6 +52,15 @@ const fontSize = computed(() => Math.min(19, Math.max(12, width.value * 0.34)));
   fill: var(--glass);
   stroke: var(--job);
   stroke-width: 1.5;
+}
+
+/* Glass, with what is left in it drawn by itself. */
+.part {
+  fill: color-mix(in srgb, var(--glass) 22%, rgb(var(--v-theme-card)));
+}
+
+.liquid {
+  fill: var(--glass);
 }
 
 .cap {

@@ -14,6 +14,8 @@ export interface ShelfEntry {
   heightMm: number;
   /** How many of it stand side by side; one where it is not said. */
   count?: number;
+  /** How full it is, 0 to 1, where that was measured; full where it was not. */
+  level?: number;
   /** Drinks that lean on it; for a ghost, drinks it would open. */
   drinks: number;
   /** Not bought: the next best move. */

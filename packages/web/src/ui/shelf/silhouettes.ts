@@ -30,6 +30,8 @@ export interface Outline {
   body: string;
   cap: string;
   label: { x: number; y: number; width: number; height: number };
+  /** Where the liquid of a full one ends, from the top. */
+  fullAt: number;
 }
 
 const n = (value: number) => value.toFixed(1);
@@ -61,6 +63,7 @@ function bottle(p: Profile, w: number, h: number): Outline {
     body,
     cap,
     label: { x: foot * 0.6, y: top, width: w - foot * 1.2, height: Math.max(20, (h - shoulder) * 0.36) },
+    fullAt: (neckEnd + shoulder) / 2,
   };
 }
 
@@ -71,6 +74,7 @@ function jar(w: number, h: number): Outline {
     body: `M${n(r)},${n(lid)}Q0,${n(lid)} 0,${n(lid + r)}V${n(h - 4)}Q0,${n(h)} 4,${n(h)}H${n(w - 4)}Q${n(w)},${n(h)} ${n(w)},${n(h - 4)}V${n(lid + r)}Q${n(w)},${n(lid)} ${n(w - r)},${n(lid)}Z`,
     cap: `M${n(w * 0.1)},0H${n(w * 0.9)}V${n(lid)}H${n(w * 0.1)}Z`,
     label: { x: 0, y: h * 0.4, width: w, height: Math.max(20, h * 0.34) },
+    fullAt: lid + r / 2,
   };
 }
 
@@ -84,6 +88,7 @@ function cans(w: number, h: number): Outline {
     body: one(0) + one(half + 2),
     cap: rim(0) + rim(half + 2),
     label: { x: w * 0.18, y: h * 0.36, width: w * 0.64, height: Math.max(20, h * 0.34) },
+    fullAt: h * 0.06,
   };
 }
 

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import Papa from 'papaparse';
+import { ref } from 'vue';
+import { readStockRows, stockRows, STOCK_COLUMNS } from '@uisce/core/stock';
+import { useStock } from '../household/use-stock';
+import { useTrade } from '../household/use-trade';
+import { count } from '../words/use-words';
+import FileField from '../ui/FileField.vue';
+import { saveFile } from '../ui/save-file';
+
+/** The bottles as a table, out and in. */
+const stock = useStock();
+const trade = useTrade();
+const taken = ref('');
+const faults = ref<string[]>([]);
+
+const MOST_FAULTS_SHOWN = 8;
+
+function save(): void {
+  const text = Papa.unparse(stockRows(stock.bottles), { columns: [...STOCK_COLUMNS] });
+  saveFile('stock.csv', 'text/csv', text);
+}
+async function take(file: File): Promise<void> {
+  const { data } = Papa.parse<Record<string, string>>(await file.text(), {
+    ...{ header: true, skipEmptyLines: 'greedy' },
+  });
+  const read = readStockRows(data, trade.kinds, () => crypto.randomUUID());
+  faults.value = read.faults.slice(0, MOST_FAULTS_SHOWN).map((f) => `Row ${f.row}: ${f.detail}`);
+  taken.value =
+    read.faults.length > 0
+      ? `Nothing was taken over: ${count(read.faults.length, 'row')} cannot be read.`
+      : `${count(read.bottles.length, 'bottle')} taken over.`;
+  if (read.faults.length === 0 && read.bottles.length > 0) stock.keep('Stock from a table', ...read.bottles);
+}
+</script>
+
+<template>
+  <section class="card" aria-labelledby="stock-file">
+    <h2 id="stock-file">
+      As a table <small class="dim">· one bottle a row; an id that is here is that bottle</small>
+    </h2>
+    <div class="out">
+      <v-btn :disabled="stock.bottles.length === 0" @click="save">Save as a table (CSV)</v-btn>
+      <FileField label="Bring a table in" accept=".csv,text/csv" @choose="take" />
+    </div>
+    <p v-if="taken" role="status">{{ taken }}</p>
+    <ul v-if="faults.length > 0" class="plain-list rust">
+      <li v-for="f in faults" :key="f">{{ f }}</li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.out {
+  display: grid;
+  grid-template-columns: auto minmax(160px, 1fr);
+  gap: 12px;
+  align-items: center;
+}
+
+@media (max-width: 560px) {
+  .out {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
