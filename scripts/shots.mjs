@@ -36,6 +36,14 @@ async function overshoot(page) {
   await page.getByText(/Overshot by/).waitFor();
 }
 
+/** A price found in the shop. */
+async function inTheShop(page) {
+  await page.getByRole('button', { name: /^Blanco tequila, .*what was found/ }).click();
+  await page
+    .getByLabel('Blanco tequila costs')
+    .evaluate((field) => field.scrollIntoView({ block: 'center' }));
+}
+
 /** The steps of a group, above the strip at the foot. */
 async function openGroup(page) {
   await page.getByRole('button', { name: /^To get/ }).click();
@@ -48,6 +56,15 @@ const SHOTS = [
   { name: 'plan', path: '/plan', size: DESK, theme: 'day', drawn: true },
   { name: 'plan-months', path: '/plan', size: DESK, theme: 'day', drawn: true, act: months },
   { name: 'bench', path: '/bench', size: DESK, theme: 'day', text: /fills your/, act: overshoot },
+  { name: 'errand', path: '/errand', size: DESK, theme: 'day', text: /a swap opens/ },
+  {
+    name: 'errand-phone',
+    path: '/errand',
+    size: PHONE,
+    theme: 'night',
+    text: /a swap opens/,
+    act: inTheShop,
+  },
   { name: 'shelf', path: '/shelf', size: DESK, theme: 'day', text: /turns in \d+ days/ },
   { name: 'notebook', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },

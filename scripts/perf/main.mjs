@@ -1,5 +1,7 @@
-// npm run bench: how fast the planner proves; -- open: how fast the steps open; -- load: calls under load.
+// npm run bench: how fast the planner proves; -- open: how fast the steps open; -- load: calls under load;
+// -- stock: what is at hand, and which shops.
 const [what] = process.argv.slice(2);
 if (what === 'open') await import('./open.mjs');
 else if (what === 'load') await import('./load.mjs');
+else if (what === 'stock') await import('./stock.mjs');
 else await import('./planner.mjs');

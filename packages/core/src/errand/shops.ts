@@ -38,7 +38,7 @@ export function bestAtShops(
 ): ShopsAnswer[] | undefined {
   const answers: ShopsAnswer[] = [];
   for (const lists of setsOfShops(matter.lists)) {
-    const answer = answerAt(matter, lists, trips, control);
+    const answer = answerAt(matter, lists, trips, bestWithin(answers, lists), control);
     if (control.shouldStop?.()) return undefined;
     if (answer) answers.push(answer);
     onSet?.(answers);
@@ -46,10 +46,22 @@ export function bestAtShops(
   return answers;
 }
 
+/** The best answer for some of these shops, found before: one more shop changes little of what is poured. */
+function bestWithin(answers: readonly ShopsAnswer[], lists: readonly PriceList[]): ShopsAnswer | undefined {
+  const ids = new Set(lists.map((l) => l.id));
+  const within = answers.filter(
+    (a) => a.result.answer.status !== 'infeasible' && a.shops.every((id) => ids.has(id)),
+  );
+  return within.length === 0
+    ? undefined
+    : within.reduce((a, b) => (b.result.answer.value > a.result.answer.value ? b : a));
+}
+
 function answerAt(
   matter: ErrandMatter,
   lists: readonly PriceList[],
   trips: readonly Trip[],
+  fewer: ShopsAnswer | undefined,
   control: SolveControl,
 ): ShopsAnswer | undefined {
   const paid = trips.filter((t) => lists.some((l) => l.id === t.shop));
@@ -58,7 +70,9 @@ function answerAt(
   if (moneyNowMinor < 0) return undefined;
   const joined = joinShops(lists);
   const brief = { ...briefAt(joined, lists, matter.brief), moneyNowMinor };
-  const result = planThatLasts({ ...matter, brief, prices: joined.list }, undefined, control);
+  const begin = fewer && { uses: fewer.result.uses, reserveMinor: fewer.result.reserveMinor };
+  const settled = begin ? { begin, ...control } : control;
+  const result = planThatLasts({ ...matter, brief, prices: joined.list }, undefined, settled);
   const minutes = paid.reduce((sum, t) => sum + t.minutes, 0);
   return result && { shops: lists.map((l) => l.id), result, tripMinor, minutes };
 }

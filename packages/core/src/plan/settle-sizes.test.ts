@@ -92,6 +92,16 @@ describe('sizes that last for what the set itself pours', () => {
     );
   });
 
+  it('are not called lasting where two of the size that is bought would not do', () => {
+    // Found by chance: €22 buy two small bottles of rum, which pour 700 of the 1300 ml of half a year.
+    const costs = [8, 13, 13, 11, 22, 23, 8, 8, 13, 8, 13, 12];
+    const brief: Brief = { ...emptyBrief('EUR'), lasts: 'half-year', drinksPerWeek: 1, moneyNowMinor: 2300 };
+    const result = planThatLasts({ brief, prices: shop(costs), catalogue });
+    const bought = result?.items.filter((i) => result.answer.items.includes(i.id)) ?? [];
+    expect([result?.answer.status, result?.settled]).toEqual(['optimal', 'own']);
+    expect(bought.filter(({ bottle, count }) => count * (bottle?.ml ?? 0) < 1300 - 0.01)).toEqual([]);
+  });
+
   it('are the same whatever the money was before, and the smallest for a taste', () => {
     const prices = shop([10, 17, 30, 9, 16, 28, 12, 20, 33, 14, 22, 35]);
     const held = new Map();

@@ -9,6 +9,7 @@ import { offersThatLast } from './lasting.js';
 import { freshMinorOf, freshReserveMinor } from './fresh.js';
 import { menuOf } from './pours-of-set.js';
 import { sizesFor } from './offering.js';
+import { homeSizes } from './sizes.js';
 import { usesOfSet } from './uses-of-set.js';
 import type { Use, Uses } from './uses.js';
 
@@ -63,7 +64,7 @@ export function heldAt(matter: PlanMatter, held: Map<string, Held>, uses: Uses):
 }
 
 /** Whether every bottle that a set buys lasts for a use. */
-function lastsFor(result: PlanResult, uses: Uses, { brief, catalogue }: PlanMatter): boolean {
+function lastsFor(result: PlanResult, uses: Uses, { brief, prices, catalogue }: PlanMatter): boolean {
   const kinds = kindIndex(catalogue.kinds);
   const used = new Set(result.inUse);
   const { lasts, drinksPerWeek, limits } = brief;
@@ -71,8 +72,10 @@ function lastsFor(result: PlanResult, uses: Uses, { brief, catalogue }: PlanMatt
     const kind = kinds.get(kindId);
     if (!used.has(id) || owned || made || !bottle || !kind) return true;
     const pace = { use: uses[kindId], drinksPerWeek };
-    return offersThatLast([bottle], kind, lasts, pace, limits.bottles !== null).every(
-      (o) => o.count <= count,
+    // Of a size that two of would not last, only those count that go farthest of all that are sold.
+    const sizes = [...homeSizes(prices.bottles, kindId), bottle];
+    return offersThatLast(sizes, kind, lasts, pace, limits.bottles !== null).some(
+      (o) => o.bottle.id === bottle.id && o.count <= count,
     );
   });
 }
@@ -86,6 +89,7 @@ function lastsFor(result: PlanResult, uses: Uses, { brief, catalogue }: PlanMatt
  *   whoever keeps it goes on where it was when only the money changes.
  * @param from a set to begin from, and the uses for which it was found; where it is proven for them and
  *   they are its own, it is the answer.
+ * @param begin uses to begin with, where a like question was settled before: no first guess is made.
  * @param onBetter told once, of the first good set on the way.
  * @returns undefined when it was stopped.
  */
@@ -94,10 +98,12 @@ export function planThatLasts(
   held = new Map<string, Held>(),
   {
     from,
+    begin,
     onBetter,
     ...control
   }: SolveControl & {
     from?: { items: readonly string[]; proven: boolean; uses: Uses; reserveMinor: number };
+    begin?: { uses: Uses; reserveMinor: number };
     onBetter?: (result: LastingResult) => void;
   } = {},
 ): LastingResult | undefined {
@@ -134,18 +140,18 @@ export function planThatLasts(
     if (isOwn && freshOf(known) === from.reserveMinor) return described(known, from.uses, 'own');
   }
 
-  const first = firstGuess(matter, held, control);
-  if (first === undefined) return undefined;
-  let uses = usesOf(first);
-  let reserve = freshOf(first);
-  onBetter?.(described(first, {}, 'no'));
-  if (first.answer.status === 'infeasible') return described(first, {}, 'own');
+  const first = begin ? undefined : firstGuess(matter, held, control);
+  if (first === undefined && !begin) return undefined;
+  let uses = begin?.uses ?? (first ? usesOf(first) : {});
+  let reserve = begin?.reserveMinor ?? (first ? freshOf(first) : 0);
+  if (first) onBetter?.(described(first, {}, 'no'));
+  if (first?.answer.status === 'infeasible') return described(first, {}, 'own');
 
   let last: LastingResult | undefined;
   for (let round = 1; round <= MOST_ROUNDS; round += 1) {
     const { compiled, search } = hold(uses);
     const ids = new Set(compiled.problem.items.map((i) => i.id));
-    const start = (from?.items ?? first.answer.items).filter((id) => ids.has(id));
+    const start = (from?.items ?? first?.answer.items ?? []).filter((id) => ids.has(id));
     const result = answerPlan(compiled, search, budgetBeside(reserve), { ...control, start });
     if (result === undefined) return undefined;
     const fresh = freshOf(result);

@@ -13,6 +13,9 @@ import { count, inSentence, useWords } from '../words/use-words';
 /** Days before its last one from which a bottle asks to be used. */
 export const SOON_DAYS = 14;
 
+/** Days before its last one from which its tag counts them: a season. */
+const TAGGED_DAYS = 90;
+
 /** A bottle as it stands there, with what matters next about it. */
 export interface Standing {
   bottle: Bottle;
@@ -35,10 +38,12 @@ export const useShelf = createSharedComposable(() => {
     const kind = trade.kinds.get(bottle.kind);
     const days = kind && daysLeft(bottle, kind, today.iso());
     if (days !== undefined && days < 0) return { tag: 'past its day', pressing: true };
-    if (days !== undefined) return { tag: count(days, 'day'), pressing: days <= SOON_DAYS };
-    if (bottle.leftMl === null) return { tag: '', pressing: false };
-    if (!bottle.sipping && stock.toReplace.includes(bottle.kind))
+    if (days !== undefined && days <= SOON_DAYS) return { tag: count(days, 'day'), pressing: true };
+    if (bottle.leftMl !== null && !bottle.sipping && stock.toReplace.includes(bottle.kind))
       return { tag: 'nearly empty', pressing: true };
+    if (days !== undefined && days <= TAGGED_DAYS && bottle.openedOn !== null)
+      return { tag: count(days, 'day'), pressing: false };
+    if (bottle.leftMl === null) return { tag: '', pressing: false };
     const level = levelOf(bottle) ?? 1;
     if (bottle.openedOn === null && level === 1) return { tag: 'new', pressing: false };
     const pour = stock.pours(bottle.kind);
