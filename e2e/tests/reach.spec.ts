@@ -28,6 +28,7 @@ for (const { theme, size } of LOOKS) {
       '/brief',
       '/kit',
       '/bench',
+      '/errand',
       '/shelf',
       '/plan',
       '/notebook',
@@ -37,6 +38,8 @@ for (const { theme, size } of LOOKS) {
       if (path.startsWith('/notebook')) await page.getByText(/^\d+ entries/).waitFor({ state: 'attached' });
       else if (path === '/kit') await page.getByText('Cheapest set, proven').waitFor({ timeout: 60_000 });
       else if (path === '/shelf') await page.getByRole('button', { name: /^Dry gin, 230/ }).click();
+      else if (path === '/errand')
+        await page.getByRole('button', { name: /^Dark rum, .*what was found/ }).click();
       else if (path === '/bench') await page.getByRole('button', { name: 'Begin at the scale' }).click();
       else await proven(page);
       if (size.width < 400) await nothingOverflows(page);

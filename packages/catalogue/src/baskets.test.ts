@@ -46,7 +46,7 @@ describe('the baskets in the documents', () => {
     const spent = lines.at(-1)?.soFar ?? 0;
     expect(brief.moneyNowMinor - spent).toBe(left);
 
-    const prices = shops.find((s) => s.currency === brief.currency);
+    const prices = shops.find((s) => s.currency === brief.currency && s.id !== 'harbour-wines');
     if (prices === undefined) throw new Error(`no shop in ${brief.currency}`);
     // By the shop's own list: a line is a bottle or a pack that stands there at that price.
     for (const { what, size, price } of lines) {
