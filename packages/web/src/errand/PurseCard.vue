@@ -64,7 +64,14 @@ function save(): void {
     <p v-if="rows.length === 0" class="dim">
       What an errand costs is written here when it is put away; what is left is the Brief’s money now.
     </p>
-    <DataTable v-else caption="The purse by month" :columns="columns" :rows="rows" :row-key="(r) => r.key" />
+    <DataTable
+      v-else
+      caption="The purse by month"
+      :most="420"
+      :columns="columns"
+      :rows="rows"
+      :row-key="(r) => r.key"
+    />
     <div class="buttons">
       <v-btn v-if="perMonth > 0" @click="errands.setAside(perMonth)"
         >Put this month’s {{ words.money(perMonth) }} in</v-btn
