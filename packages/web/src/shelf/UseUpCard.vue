@@ -67,7 +67,9 @@ const rows = computed(() =>
           ><RouterLink :to="`/notebook/${id}`">{{ trade.recipes.get(id)?.name ?? id }}</RouterLink></template
         >.
       </template>
-      <template v-else-if="open">Nothing that is here pours {{ inSentence(row.name) }}.</template>
+      <template v-else>{{
+        open ? `Nothing that is here pours ${inSentence(row.name)}.` : 'Looking what pours it.'
+      }}</template>
     </p>
   </section>
 </template>
