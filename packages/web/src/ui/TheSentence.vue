@@ -89,6 +89,9 @@ const { open, openWords, lastsWords, withWords, lensWords, obstacleWords, leftOv
   gap: 20px;
   justify-content: space-between;
   align-items: flex-start;
+
+  /* Room for two lines of answer and two below: what is under the hand does not move when it comes. */
+  min-height: 118px;
   margin-bottom: 14px;
 }
 
