@@ -131,6 +131,16 @@ describe('which shops', () => {
     ); // prettier-ignore
   });
 
+  it('keeps what is always kept, at a shop that calls it otherwise too', () => {
+    const corner = shop('corner', [2000, 1600, 0, 0, 0]);
+    const named = shop('harbour', [2400, 1500, 0, 0, 0]);
+    const harbour = { ...named, bottles: named.bottles.map((b) => ({ ...b, id: `h-${b.id}` })) };
+    const kept = brief(2500, { keepBottles: ['gin'] });
+    const answers = bestAtShops({ brief: kept, catalogue, lists: [corner, harbour] }, []) ?? [];
+    // Rum alone would be cheaper; gin is kept: at the corner, at the harbour, and where it is cheaper of the two.
+    expect(answers.map((a) => a.result.answer.items)).toEqual([['gin'], ['h-gin'], ['gin-at-corner']]);
+  });
+
   it('says what a second shop opens or saves, and whether its minutes are worth it', () => {
     // By hand: at €40 one buys gin and rye (€38, three drinks); the other has rye for €6 less.
     const lists = [shop('corner', [2000, 0, 1800]), shop('harbour', [2400, 0, 1200])];

@@ -95,14 +95,17 @@ function keptIn(
   });
 }
 
-/** A brief for several shops: what it keeps is named as the joined list names it. */
+/**
+ * A brief for other shops than the one whose prices are in use: what it keeps is named as the joined list names it.
+ *
+ * @param home the shop whose ids the brief knows.
+ */
 export function briefAt(
   joined: JoinedShops,
-  lists: readonly PriceList[],
+  home: PriceList | undefined,
   brief: HouseholdBrief,
 ): HouseholdBrief {
-  const [home, ...others] = lists;
-  return others.length === 0 ? brief : { ...brief, keepBottles: keptIn(joined, home, brief.keepBottles) };
+  return { ...brief, keepBottles: keptIn(joined, home, brief.keepBottles) };
 }
 
 /** What is in the basket, as if it stood at home already. */
@@ -111,8 +114,9 @@ function withBasket(
   lines: readonly ErrandLine[],
 ): { brief: HouseholdBrief; kit?: Kit } {
   const { brief, kit } = matter;
+  // What is bought beside the plan is there too: its money is set aside.
   const wares = lines
-    .filter((l) => l.state === 'basket' && isPlanned(l))
+    .filter((l) => l.state === 'basket' || (l.state === 'wanted' && !isPlanned(l)))
     .map((l) => ({ ...l.ware, line: l }));
   const kinds = wares.flatMap((w) => (w.is === 'bottle' ? [w.kind] : []));
   const pantry = wares.flatMap((w) => (w.is === 'pantry' ? [w.pantry] : []));
@@ -155,7 +159,7 @@ export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgeme
   const { catalogue } = matter;
   const now: PlanMatter = {
     ...{ catalogue, prices: joined.list },
-    brief: { ...briefAt(joined, lists, brief), moneyNowMinor: moneyMinor },
+    brief: { ...briefAt(joined, matter.lists[0], brief), moneyNowMinor: moneyMinor },
     ...(kit ? { kit } : {}),
   };
   // One problem for both: the sizes that were on offer when the errand began.
@@ -190,7 +194,7 @@ function usesOf(matter: ErrandMatter, errand: Errand): Uses {
   if (Object.keys(errand.uses).length > 0) return errand.uses;
   const lists = matter.lists.filter((l) => shopsOf(errand).includes(l.id));
   const joined = joinShops(lists.length > 0 ? lists : matter.lists.slice(0, 1));
-  const brief = { ...briefAt(joined, lists, matter.brief), moneyNowMinor: errand.moneyMinor };
+  const brief = { ...briefAt(joined, matter.lists[0], matter.brief), moneyNowMinor: errand.moneyMinor };
   return planThatLasts({ ...matter, brief, prices: joined.list })?.uses ?? {};
 }
 

@@ -50,10 +50,9 @@ export function linesOf(
           ),
         ],
   );
-  const kit = result.kit.flatMap(({ id }) => {
+  const kit = result.kit.flatMap(({ id, pieces: inAll }) => {
     const entry = joined.list.kit.find((k) => k.id === id);
-    const piece = result.kit.find((k) => k.id === id);
-    if (!used.has(id) || entry === undefined || piece === undefined) return [];
+    if (!used.has(id) || entry === undefined) return [];
     const { tool, glass, pieces, capacityMl } = entry;
     const ware: Ware | undefined =
       tool !== undefined
@@ -61,7 +60,7 @@ export function linesOf(
         : glass !== undefined && capacityMl !== undefined
           ? { is: 'glasses', glass, pieces, capacityMl }
           : undefined;
-    const count = Math.max(1, Math.round(piece.pieces / pieces));
+    const count = Math.max(1, Math.round(inAll / pieces));
     return ware === undefined
       ? []
       : [wanted(id, shopOf(id), ware, entry.label, { count, listedMinor: entry.priceMinor }, why)];

@@ -69,7 +69,7 @@ function answerAt(
   const moneyNowMinor = matter.brief.moneyNowMinor - tripMinor;
   if (moneyNowMinor < 0) return undefined;
   const joined = joinShops(lists);
-  const brief = { ...briefAt(joined, lists, matter.brief), moneyNowMinor };
+  const brief = { ...briefAt(joined, matter.lists[0], matter.brief), moneyNowMinor };
   const begin = fewer && { uses: fewer.result.uses, reserveMinor: fewer.result.reserveMinor };
   const settled = begin ? { begin, ...control } : control;
   const result = planThatLasts({ ...matter, brief, prices: joined.list }, undefined, settled);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { AISLES, aisleOf, basketsOf, lineMinor, type Aisle } from '@uisce/core/errand';
+import { AISLES, aisleOf, lineMinor, type Aisle } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
 import { useTrade } from '../household/use-trade';
 import MoneyField from '../ui/MoneyField.vue';
@@ -23,7 +23,7 @@ const AISLE_WORDS: Record<Aisle, string> = {
 const errands = useErrands();
 const trade = useTrade();
 const words = useWords();
-const { lines, shopName } = useErrand();
+const { lines, baskets, shopName } = useErrand();
 
 const mine = computed(() => lines.value.filter((l) => l.shop === props.shop));
 const aisles = computed(() =>
@@ -32,7 +32,7 @@ const aisles = computed(() =>
     lines: mine.value.filter((l) => aisleOf(l.ware, trade.kinds) === aisle),
   })).filter((a) => a.lines.length > 0),
 );
-const basket = computed(() => errands.open && basketsOf(errands.open).byShop.get(props.shop));
+const basket = computed(() => baskets.value?.byShop.get(props.shop));
 const totalMinor = computed(() => mine.value.reduce((sum, l) => sum + lineMinor(l), 0));
 const receipt = computed(() => errands.open?.receipts.find((r) => r.shop === props.shop)?.totalMinor);
 const difference = computed(() =>

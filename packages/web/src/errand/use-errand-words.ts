@@ -63,7 +63,7 @@ export function useErrandWords() {
       return parts.filter((p) => p !== '').join(' · ');
     }
     if (!plans.brief || errand.preview.value.length === 0) return '';
-    const left = plans.brief.moneyNowMinor - errand.previewMinor.value;
+    const left = plans.brief.moneyNowMinor - errand.tripMinor.value - errand.previewMinor.value;
     return left >= 0
       ? `Leaves ${words.price(left)} of ${words.money(plans.brief.moneyNowMinor)} · tap through the shop with it: what is dearer or missing is solved again`
       : `${words.price(-left)} more than the ${words.money(plans.brief.moneyNowMinor)} there is`;

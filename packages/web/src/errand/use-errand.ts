@@ -108,7 +108,7 @@ export const useErrand = createSharedComposable(() => {
       const { id, ml, label, priceMinor } = sold.reduce((a, b) => (b.priceMinor < a.priceMinor ? b : a));
       return [
         {
-          ...{ id: `restock-${id}`, shop: home.id, ware: { is: 'bottle', kind, ml }, label, count: 1 },
+          ...{ id, shop: home.id, ware: { is: 'bottle', kind, ml }, label, count: 1 },
           ...{ listedMinor: priceMinor, foundMinor: null, onOffer: false, state: 'wanted', why: 'restock' },
         },
       ];
@@ -178,15 +178,16 @@ export const useErrand = createSharedComposable(() => {
     }
   }
 
+  /** What the way to the chosen shops costs, minor units. */
+  const tripMinor = computed(() => atShops.value?.tripMinor ?? 0);
   function setOut(): void {
-    const tripMinor = atShops.value?.tripMinor ?? 0;
-    const money = Math.max(0, plans.briefOrEmpty.moneyNowMinor - tripMinor);
+    const money = Math.max(0, plans.briefOrEmpty.moneyNowMinor - tripMinor.value);
     const { uses = {}, reserveMinor = 0 } = result.value ?? {};
     errands.begin(preview.value, money, { uses, reserveMinor });
   }
 
   return {
     otherShops, lists, shopName, comparison, comparing, shopsFound, chosen, part, withRestock, withFresh, restock, fresh,
-    ladder, result, preview, previewMinor, lines, baskets, judged, swap, takeSwap, wareName, setOut,
+    ladder, result, tripMinor, preview, previewMinor, lines, baskets, judged, swap, takeSwap, wareName, setOut,
   }; // prettier-ignore
 });
