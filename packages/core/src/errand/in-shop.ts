@@ -90,7 +90,9 @@ function keptIn(
 ): string[] {
   return keepBottles.flatMap((id) => {
     const bottle = home?.bottles.find((b) => b.id === id);
-    const same = list.bottles.filter((b) => b.kind === bottle?.kind && b.ml === bottle.ml);
+    const same = list.bottles.filter(
+      (b) => b.kind === bottle?.kind && b.ml === bottle.ml && b.tier === bottle.tier,
+    );
     return same.length > 0 ? [same.reduce((a, b) => (b.priceMinor < a.priceMinor ? b : a)).id] : [];
   });
 }
