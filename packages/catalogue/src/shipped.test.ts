@@ -7,7 +7,7 @@ import {
   type Kind,
   type PriceList,
 } from '@uisce/core/catalogue';
-import { drinkCost, drinkFigures, drinkWarnings, methodSteps } from '@uisce/core/drink';
+import { drinkCost, drinkFigures, drinkWarnings, sayMethod } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
 import { capacityMl, fillGlass } from '@uisce/core/glass';
 import {
@@ -44,7 +44,7 @@ const recipe = (id: string) => {
 describe('every drink of the shipped catalogue', () => {
   it('is made in sentences that name each of its parts', () => {
     for (const r of catalogue.recipes) {
-      const text = methodSteps(r, kinds, r.glass, (k) => `<${k.id}>`).join(' ');
+      const text = sayMethod(r, kinds, r.glass, (k) => `<${k.id}>`).join(' ');
       const unnamed = r.slots.filter((s) => !text.includes(`<${s.kind}>`)).map((s) => s.kind);
       expect(unnamed, `${r.id}: ${text}`).toEqual([]);
       expect(text, r.id).toMatch(/^[A-Z].*\.$/);

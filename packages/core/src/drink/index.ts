@@ -4,4 +4,5 @@ export * from './standard-drink.js';
 export * from './allergens.js';
 export * from './cost.js';
 export * from './method-steps.js';
+export * from './say-method.js';
 export * from './tastes.js';

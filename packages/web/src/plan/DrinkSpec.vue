@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { methodSteps } from '@uisce/core/drink';
+import { sayMethod } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { useHouseSyrup } from '../words/house-syrup';
@@ -20,7 +20,7 @@ const profile = computed(() => house.figuresOf(props.recipe));
 const glass = computed(() => trade.glasses.get(props.recipe.glass));
 const steps = computed(() =>
   glass.value
-    ? methodSteps(props.recipe, trade.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
+    ? sayMethod(props.recipe, trade.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
     : [],
 );
 const warnings = useWarnings(toRef(props, 'recipe'));

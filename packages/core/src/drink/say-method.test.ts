@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { iceInMaking } from '../catalogue/recipe.js';
 import { testKinds, testRecipe } from '../testing/trade.js';
-import { methodSteps } from './method-steps.js';
+import { sayMethod } from './say-method.js';
 
 const kinds = testKinds(
   ['gin', { abv: 0.4 }],
@@ -15,7 +15,7 @@ const kinds = testKinds(
   ['cream', {}],
 );
 const words = (slots: Parameters<typeof testRecipe>[0], more: object) =>
-  methodSteps(testRecipe(slots, more), kinds, 'coupe', (k) => k.name.replace('-', ' '));
+  sayMethod(testRecipe(slots, more), kinds, 'coupe', (k) => k.name.replace('-', ' '));
 
 describe('the method in words', () => {
   it('stirs, strains and dresses', () => {
@@ -47,9 +47,10 @@ describe('the method in words', () => {
       { method: 'build', ice: 'cubes' },
     );
     expect(steps).toEqual([
-      'Fill a coupe with ice.',
-      'Pour gin.',
-      'Top with lime juice, and lift once with a spoon.',
+      'Pour gin into a coupe.',
+      'Fill it with ice.',
+      'Top with lime juice.',
+      'Stir a turn or two.',
       'Float cream on top, over the back of a spoon.',
       'Pour in syrup last, slowly, and let it sink; do not stir.',
       'Serve soda beside it, in a small glass of its own.',
@@ -74,7 +75,7 @@ describe('the method in words', () => {
     ]);
   });
 
-  it('muddles with something wet, fills with ice before the mixer, and floats what floats', () => {
+  it('muddles with something wet, brings the ice before the mixer, and floats what floats', () => {
     const steps = words(
       [
         ['mint', '6 leaves', 'aromatic', { muddle: true }],
@@ -87,9 +88,10 @@ describe('the method in words', () => {
     );
     expect(steps).toEqual([
       'Press mint in the glass with syrup.',
-      'Fill a coupe with crushed ice.',
-      'Pour gin.',
-      'Top with soda, and lift once with a spoon.',
+      'Pour gin into a coupe.',
+      'Fill it with crushed ice.',
+      'Top with soda.',
+      'Lift once with a spoon.',
       'Float cream on top, over the back of a spoon.',
     ]);
   });
@@ -109,8 +111,8 @@ describe('what is pressed', () => {
       'Strain twice into a coupe over one large piece of ice.',
     ]);
     expect(words([['gin', '60 ml', 'base']], { method: 'build', ice: 'block' })).toEqual([
-      'Put one large piece of ice into a coupe.',
-      'Pour gin.',
+      'Pour gin into a coupe.',
+      'Put one large piece of ice into it.',
     ]);
   });
 });

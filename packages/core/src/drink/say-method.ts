@@ -1,0 +1,114 @@
+import { listed } from '../base/listed.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Ice, Recipe, Slot } from '../catalogue/recipe.js';
+import { methodSteps, type MadeIn, type MethodStep } from './method-steps.js';
+
+const ICE_WORDS: Record<Exclude<Ice, 'none'>, string> = {
+  cubes: 'ice',
+  block: 'one large piece of ice',
+  crushed: 'crushed ice',
+};
+const MADE_IN_WORDS: Record<MadeIn, string> = {
+  glass: 'in the glass',
+  'mixing-glass': 'in the mixing glass',
+  shaker: 'in the shaker',
+  blender: 'in the blender',
+};
+const STRAIN_WORDS: Record<Recipe['strain'], string> = {
+  none: 'Pour',
+  once: 'Strain',
+  twice: 'Strain twice',
+};
+
+/** How a step's parts and glass are called. */
+interface Calls {
+  parts: (slots: readonly Slot[]) => string;
+  glass: string;
+}
+
+/** "Shake gin and lime juice", or with something pressed there already "Add gin and shake". */
+function work(verb: string, slots: readonly Slot[], onPressed: boolean, { parts }: Calls): string {
+  if (!onPressed) return `${verb} ${parts(slots)}`;
+  return slots.length === 0 ? verb : `Add ${parts(slots)} and ${verb.toLowerCase()}`;
+}
+
+const onIce = (ice: Ice) => (ice === 'none' ? '' : ` on ${ICE_WORDS[ice]}`);
+
+function sentence(step: MethodStep, isBuiltFirst: boolean, calls: Calls): string {
+  const { parts, glass } = calls;
+  const inGlass = `a ${glass}`;
+  switch (step.do) {
+    case 'rinse':
+      return `Rinse the cold glass with ${parts(step.slots)} and tip out the rest.`;
+    case 'press':
+      return `Press ${parts(step.slots)} ${MADE_IN_WORDS[step.in]}${step.wet ? ` with ${parts([step.wet])}` : ''}.`;
+    case 'stir':
+      return `${work('Stir', step.slots, step.onPressed, calls)}${onIce(step.ice)} until cold.`;
+    case 'shake':
+      return `${work('Shake', step.slots, step.onPressed, calls)}${onIce(step.ice)}, hard, until the tin frosts.`;
+    case 'dry-shake':
+      return `${work('Shake', step.slots, step.onPressed, calls)} without ice until it foams.`;
+    case 'shake-again':
+      return `Shake again${onIce(step.ice)}, hard.`;
+    case 'blend':
+      return `${work('Blend', step.slots, step.onPressed, calls)} with crushed ice until smooth.`;
+    case 'strain':
+      return `${STRAIN_WORDS[step.how]} into ${inGlass}${
+        step.over === 'none' ? '' : ` over ${step.over === 'cubes' ? 'fresh ice' : ICE_WORDS[step.over]}`
+      }.`;
+    case 'swizzle':
+      return `Pour ${parts(step.slots)} into ${inGlass}, fill with crushed ice, and spin a stick in it until the glass frosts.`;
+    case 'layer':
+      return `Pour ${parts(step.slots)} into ${inGlass}, gently, over the back of a spoon.`;
+    case 'warm':
+      return `Warm ${inGlass}.`;
+    case 'stir-hot':
+      return `Stir ${parts(step.slots)} in it.`;
+    case 'pour':
+      return `Pour ${parts(step.slots)} into ${isBuiltFirst ? inGlass : 'it'}.`;
+    case 'ice': {
+      const where = isBuiltFirst ? inGlass : 'it';
+      return step.ice === 'block'
+        ? `Put ${ICE_WORDS.block} into ${where}.`
+        : `Fill ${where} with ${ICE_WORDS[step.ice]}.`;
+    }
+    case 'top':
+      return `${step.first ? 'Pour' : 'Top with'} ${parts(step.slots)}${step.first && isBuiltFirst ? ` into ${inGlass}` : ''}.`;
+    case 'lift':
+      return step.fizzy ? 'Lift once with a spoon.' : 'Stir a turn or two.';
+    case 'float':
+      return `Float ${parts(step.slots)} on top, over the back of a spoon.`;
+    case 'sink':
+      return `Pour in ${parts(step.slots)} last, slowly, and let it sink; do not stir.`;
+    case 'beside':
+      return `Serve ${parts(step.slots)} beside it, in a small glass of its own.`;
+    case 'garnish': {
+      const named = step.slots.length > 0 ? [parts(step.slots)] : [];
+      return `Garnish: ${[...named, ...(step.words === '' ? [] : [step.words])].join(', ')}.`;
+    }
+  }
+}
+
+/**
+ * How to make a drink, a sentence a step.
+ *
+ * @param glass how its glass is called within a sentence.
+ * @param name how a kind is called within a sentence.
+ * @example sayMethod(daiquiri, kinds, 'coupe', (k) => k.name) // ['Shake …', 'Strain …']
+ */
+export function sayMethod(
+  recipe: Recipe,
+  kinds: ReadonlyMap<string, Kind>,
+  glass: string,
+  name: (kind: Kind) => string,
+): string[] {
+  const calls: Calls = {
+    parts: (slots) =>
+      listed(slots.flatMap((s) => (kinds.has(s.kind) ? [name(kinds.get(s.kind) as Kind)] : []))),
+    glass,
+  };
+  const steps = methodSteps(recipe, kinds);
+  // A glass is named where something first goes into it.
+  const first = steps.find((s) => s.do === 'pour' || s.do === 'ice' || s.do === 'top');
+  return steps.map((step) => sentence(step, step === first, calls));
+}
