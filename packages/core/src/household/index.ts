@@ -1,1 +1,2 @@
 export * from './settings.js';
+export * from './person.js';

@@ -42,6 +42,8 @@ export interface Kept<T = unknown> {
   upgrade?: (stored: unknown) => unknown;
   /** What must hold beside the schema; pointers start at the value. */
   faults?: (value: T, world: World) => Fault[];
+  /** A page is given only so many of it at first, the latest by a field of theirs; all where absent. */
+  recent?: { by: string; most: number };
   /** What it is called in words: "plan"; and by itself: "“First winter”". */
   noun: string;
   title?: (value: T) => string;

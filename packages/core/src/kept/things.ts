@@ -6,6 +6,7 @@ import { keptKit } from './kit.js';
 import { keptOwnPrices } from './own-prices.js';
 import { keptOwnRecipes } from './own-recipes.js';
 import { keptPlan } from './plan.js';
+import { keptPerson, keptPour, keptRound } from './pouring.js';
 import { keptPlace, keptSettings } from './settings.js';
 
 /**
@@ -25,6 +26,9 @@ export const KEPT = [
   keptPaidPrice,
   keptTrips,
   keptOwnRecipes,
+  keptPour,
+  keptRound,
+  keptPerson,
 ] as unknown as readonly Kept[];
 
 /**

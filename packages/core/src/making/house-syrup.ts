@@ -75,3 +75,13 @@ export function withHouseSyrup(
   });
   return { recipe: { ...recipe, slots }, kinds: kept };
 }
+
+/** Kinds as they are poured here: plain syrups with the sugar of the one that is kept. */
+export function kindsWithHouseSyrup(
+  ratio: number | null,
+  kinds: ReadonlyMap<string, Kind>,
+): ReadonlyMap<string, Kind> {
+  if (ratio === null) return kinds;
+  const sugarGPerL = sugarGPerLOfBrix(brixOfRatio(ratio));
+  return new Map([...kinds].map(([id, k]) => [id, PLAIN_SYRUPS.includes(id) ? { ...k, sugarGPerL } : k]));
+}

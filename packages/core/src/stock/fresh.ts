@@ -1,4 +1,4 @@
-import { addDays } from '../base/days.js';
+import { addDays, daysBetween } from '../base/days.js';
 import type { Kind } from '../catalogue/kind.js';
 import { isThere, type Bottle } from './bottle.js';
 
@@ -39,4 +39,25 @@ export function freshThere(bottles: readonly Bottle[], kinds: ReadonlyMap<string
       return [{ id: b.id, kind: b.kind, pieces: b.pieces, boughtOn: b.boughtOn, until }];
     })
     .sort((a, b) => ((a.until ?? '9') < (b.until ?? '9') ? -1 : 1));
+}
+
+/** So long after the last of it is gone a fresh thing still counts as counted: there is none. */
+const COUNTED_DAYS = 30;
+
+/**
+ * Pieces of each fresh thing that the household counts, those past their day left out: 0 where the last was used not
+ * long ago. What nobody counts is not among them.
+ */
+export function freshPieces(
+  bottles: readonly Bottle[],
+  kinds: ReadonlyMap<string, Kind>,
+  today: string,
+): Map<string, number> {
+  const found = new Map<string, number>();
+  for (const { kind, pieces, finishedOn } of bottles)
+    if (pieces !== null && (finishedOn === null || daysBetween(finishedOn, today) <= COUNTED_DAYS))
+      found.set(kind, found.get(kind) ?? 0);
+  for (const { kind, pieces, until } of freshThere(bottles, kinds))
+    if (until === undefined || until >= today) found.set(kind, (found.get(kind) ?? 0) + pieces);
+  return found;
 }

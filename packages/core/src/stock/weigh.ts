@@ -7,26 +7,30 @@ import {
   sugarGPerLOfBrix,
 } from '../making/index.js';
 
-/** Room that a gram of sugar takes in a liquid with alcohol, ml (common practice for sucrose). */
-const SUGAR_ML_PER_G = 0.62;
+/** Room that a gram of solids takes in a liquid with alcohol, ml (common practice for sucrose). */
+const SOLIDS_ML_PER_G = 0.62;
 /** The sucrose curve ends here. */
 const MOST_BRIX = 75;
 
+/** What a liquid's density follows from. */
+export type Liquid = Pick<Kind, 'abv' | 'sugarGPerL'> & Partial<Pick<Kind, 'acidGPerL'>>;
+
 /**
- * Density of a kind's liquid at 20 °C, g/ml, from its strength and sugar: ethanol and water by OIML R 22,
- * sugar without alcohol by the sucrose curve, beside alcohol by the room it takes.
+ * Density of a kind's liquid at 20 °C, g/ml, from its strength and what is dissolved in it, sugar and acid alike:
+ * ethanol and water by OIML R 22, solids without alcohol by the sucrose curve, beside alcohol by the room they take.
  *
  * @example liquidGPerMl({ abv: 0.4, sugarGPerL: 0 }) // 0.948
  */
-export function liquidGPerMl({ abv, sugarGPerL }: Pick<Kind, 'abv' | 'sugarGPerL'>): number {
+export function liquidGPerMl({ abv, sugarGPerL, acidGPerL = 0 }: Liquid): number {
+  const solids = sugarGPerL + acidGPerL;
   if (abv === 0) {
-    const brix = bisect(sugarGPerLOfBrix, Math.min(sugarGPerL, sugarGPerLOfBrix(MOST_BRIX)), 0, MOST_BRIX);
+    const brix = bisect(sugarGPerLOfBrix, Math.min(solids, sugarGPerLOfBrix(MOST_BRIX)), 0, MOST_BRIX);
     return sucroseDensityGPerMl(brix);
   }
-  // A litre: its sugar, and what room that leaves for ethanol and water.
-  const liquidMl = 1000 - sugarGPerL * SUGAR_ML_PER_G;
+  // A litre: its solids, and what room they leave for ethanol and water.
+  const liquidMl = 1000 - solids * SOLIDS_ML_PER_G;
   const strength = Math.min(1, (abv * 1000) / liquidMl);
-  return (liquidMl * ethanolWaterGPerMl(massFractionOfAbv(strength)) + sugarGPerL) / 1000;
+  return (liquidMl * ethanolWaterGPerMl(massFractionOfAbv(strength)) + solids) / 1000;
 }
 
 /**
@@ -34,15 +38,11 @@ export function liquidGPerMl({ abv, sugarGPerL }: Pick<Kind, 'abv' | 'sugarGPerL
  *
  * @param grossG with its content; `ml` the content.
  */
-export function emptyFromGross(grossG: number, ml: number, kind: Pick<Kind, 'abv' | 'sugarGPerL'>): number {
+export function emptyFromGross(grossG: number, ml: number, kind: Liquid): number {
   return grossG - ml * liquidGPerMl(kind);
 }
 
 /** What is left in a bottle, ml, from what it weighs now: nothing where it weighs less than empty. */
-export function leftFromGross(
-  grossG: number,
-  emptyG: number,
-  kind: Pick<Kind, 'abv' | 'sugarGPerL'>,
-): number {
+export function leftFromGross(grossG: number, emptyG: number, kind: Liquid): number {
   return Math.max(0, (grossG - emptyG) / liquidGPerMl(kind));
 }

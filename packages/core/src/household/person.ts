@@ -1,0 +1,15 @@
+import { z } from 'zod';
+import { ALLERGENS } from '../catalogue/kind.js';
+import { TASTES } from '../drink/tastes.js';
+
+/** Somebody who drinks here: what they cannot have, and what they set themselves. */
+export const personSchema = z.strictObject({
+  id: z.uuid(),
+  name: z.string().trim().min(1, 'give a name').max(60, 'at most 60 letters fit'),
+  /** Standard drinks of the region that they set themselves for an evening; null where they set none. */
+  limit: z.number().min(0).max(20).nullable(),
+  noAlcohol: z.boolean(),
+  allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length),
+  dislikes: z.array(z.enum(TASTES)).max(TASTES.length),
+});
+export type Person = z.infer<typeof personSchema>;

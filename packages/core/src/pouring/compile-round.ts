@@ -1,0 +1,195 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Recipe } from '../catalogue/recipe.js';
+import { madeIn } from '../drink/method-steps.js';
+import type { Kit } from '../kit/kit.js';
+import { loadSteps, type Load, type LoadSteps } from './drink-steps.js';
+import { fruitFor } from './fruit.js';
+import { pouringRank } from './order-of-parts.js';
+import type { Order } from './poured-drink.js';
+import { bestOrder, type Task } from './round-order.js';
+import { SECONDS } from './seconds.js';
+import { isMeasured, stepOf, type PourStep } from './step.js';
+import { glassesAtOnce, isSameVessel, vesselsOf } from './vessels.js';
+
+/** How a drink bears standing; each class counts four times the one before, so that lengths do not turn them round. */
+export type Holds = 'base' | 'stirred' | 'shaken' | 'foam' | 'last';
+const FADES: Record<Holds, number> = { base: 0.1, stirred: 1, shaken: 4, foam: 16, last: 64 };
+
+/** A round as it is made. */
+export interface CompiledRound {
+  orders: readonly Order[];
+  loads: Load[];
+  steps: PourStep[];
+  seconds: number;
+  /** What comes when, for the sentence that explains it: a drink and how it holds, in order. */
+  served: { order: number; holds: Holds }[];
+  /** Kinds that are poured for more than one drink while the bottle is in hand. */
+  shared: string[];
+}
+
+function holdsOf(drink: Recipe, kinds: ReadonlyMap<string, Kind>): Holds {
+  if (drink.method === 'dry-shake' || drink.slots.some((s) => kinds.get(s.kind)?.tastes.includes('egg')))
+    return 'foam';
+  if (drink.method === 'blend' || drink.method === 'swizzle') return 'foam';
+  return drink.method === 'stir' ? 'stirred' : 'shaken';
+}
+
+const secondsOf = (steps: readonly PourStep[]) => steps.reduce((sum, s) => sum + s.seconds, 0);
+
+/** Below this a part is not worth picking up its bottle once instead of twice. */
+const SHARED_ML = 10;
+
+interface Made {
+  order: number;
+  loads: { load: Load; steps: LoadSteps }[];
+}
+
+/**
+ * The steps of a round: fruit and glasses first, then drink by drink in the order in which the least is lost by
+ * standing; what two drinks share is measured for both while its bottle is in hand; ice and bubbles of long drinks
+ * last.
+ *
+ * @example compileRound([{ drink: daiquiri, of: 'daiquiri', count: 3, for: [] }], kit, catalogue, kinds).loads.length // 2
+ */
+export function compileRound(
+  orders: readonly Order[],
+  kit: Kit,
+  catalogue: Pick<Catalogue, 'techniques' | 'tools' | 'kitchen'>,
+  kinds: ReadonlyMap<string, Kind>,
+): CompiledRound {
+  const vessels = vesselsOf(kit, catalogue);
+  const loads: Load[] = [];
+  const made = orders.map(({ drink, count }, order): Made => {
+    const most = Math.min(count, glassesAtOnce(drink, kinds, vessels));
+    const mine: Made = { order, loads: [] };
+    for (let left = count; left > 0; left -= most) {
+      const load = { load: loads.length, order, glasses: Math.min(most, left) };
+      loads.push(load);
+      mine.loads.push({ load, steps: loadSteps(drink, load, kinds) });
+    }
+    return mine;
+  });
+
+  const tasks: (Task & { made: Made; part: 'make' | 'finish'; holds: Holds })[] = [];
+  for (const mine of made) {
+    const { drink, count } = orders[mine.order] as Order;
+    const built = madeIn(drink.method) === 'glass';
+    const make = mine.loads.flatMap(({ steps }) => [...steps.press, ...steps.pours, ...steps.work]);
+    const finish = mine.loads.flatMap(({ steps }) => steps.finish);
+    const fizzes = finish.some((s) => s.act === 'top');
+    const holds: Holds = built ? 'base' : holdsOf(drink, kinds);
+    const dresses = finish.every((s) => s.act === 'garnish');
+    const makes = tasks.length;
+    tasks.push({
+      ...{ made: mine, part: 'make', holds, fades: FADES[holds] * count },
+      seconds: secondsOf(make) + (dresses && !built ? secondsOf(finish) : 0),
+    });
+    if (built || !dresses)
+      tasks.push({
+        ...{ made: mine, part: 'finish', after: makes, seconds: secondsOf(finish) },
+        ...finishHolds(built && !fizzes ? 'foam' : 'last', count),
+      });
+  }
+  const order = bestOrder(tasks);
+
+  const steps: PourStep[] = [...fruitFor(orders, kinds), ...coldGlasses(orders)];
+  const shared = new Set<string>();
+  const measured = new Set<Load>();
+  const later = (from: number) =>
+    order.slice(from + 1).flatMap((t) => {
+      const task = tasks[t];
+      const first = task?.part === 'make' ? task.made.loads[0] : undefined;
+      return first ? [first] : [];
+    });
+  order.forEach((t, at) => {
+    const task = tasks[t];
+    if (task === undefined) return;
+    task.made.loads.forEach(({ load, steps: own }) => {
+      if (task.part === 'finish') {
+        steps.push(...own.finish);
+        return;
+      }
+      if (!measured.has(load)) {
+        const beside = load === task.made.loads[0]?.load ? partners(own, load, later(at)) : [];
+        for (const { load: other } of beside) measured.add(other);
+        steps.push(...own.press, ...together([own, ...beside.map((b) => b.steps)]));
+      }
+      steps.push(...own.work);
+      const drink = orders[load.order]?.drink;
+      // A strained drink is dressed at once; what is topped or floated waits for the end.
+      if (drink && madeIn(drink.method) !== 'glass' && own.finish.every((s) => s.act === 'garnish'))
+        steps.push(...own.finish);
+    });
+  });
+  steps.push(stepOf('serve', 'serve', SECONDS.serve, { vessels: orders.reduce((n, o) => n + o.count, 0) }));
+
+  /** Later drinks that go into other vessels, are not pressed, and share a bottle worth picking up once. */
+  function partners(own: LoadSteps, load: Load, rest: Made['loads']): Made['loads'] {
+    if (own.press.some(isMeasured)) return [];
+    const vessel = (l: Load) => madeIn(orders[l.order]?.drink.method ?? 'build');
+    const held = (l: Load) => {
+      const v = vessel(l);
+      return v === 'glass' ? undefined : vessels[v];
+    };
+    const taken = [load];
+    return rest.filter(({ load: other, steps: others }) => {
+      if (others.press.some(isMeasured) || measured.has(other)) return false;
+      const clash = taken.some((l) => {
+        const [a, b] = [held(l), held(other)];
+        return (
+          l.order === other.order ||
+          (a !== undefined && b !== undefined && (vessel(l) === vessel(other) || isSameVessel(a, b)))
+        );
+      });
+      const both = others.pours.flatMap((s) =>
+        (s.part?.ml ?? 0) >= SHARED_ML && own.pours.some((o) => o.part?.kind === s.part?.kind)
+          ? [s.part?.kind ?? '']
+          : [],
+      );
+      if (clash || both.length === 0) return false;
+      for (const kind of both) shared.add(kind);
+      taken.push(other);
+      return true;
+    });
+  }
+
+  /** What is measured for several drinks, a bottle at a time, in the order of the tin. */
+  function together(all: readonly LoadSteps[]): PourStep[] {
+    const pours = all.flatMap((s) => s.pours);
+    if (all.length === 1) return pours;
+    const slotOf = (s: PourStep) => orders[s.order ?? 0]?.drink.slots[s.part?.slot ?? 0];
+    const rank = new Map<string, number>();
+    for (const step of pours) {
+      const slot = slotOf(step);
+      const kind = step.part?.kind ?? '';
+      if (slot) rank.set(kind, Math.max(rank.get(kind) ?? 0, pouringRank(slot, kinds)));
+    }
+    return pours
+      .map((step, i) => ({ step, i, kind: step.part?.kind ?? '' }))
+      .sort((a, b) => {
+        const [x, y] = [rank.get(a.kind) ?? 0, rank.get(b.kind) ?? 0];
+        return x - y || (a.kind === b.kind ? a.i - b.i : a.kind < b.kind ? -1 : 1);
+      })
+      .map(({ step }) => step);
+  }
+
+  const served = order.flatMap((t) => {
+    const task = tasks[t];
+    return task ? [{ order: task.made.order, holds: task.holds }] : [];
+  });
+  return { orders, loads, steps, seconds: secondsOf(steps), served, shared: [...shared] };
+}
+
+function finishHolds(holds: Holds, count: number): { holds: Holds; fades: number } {
+  return { holds, fades: FADES[holds] * count };
+}
+
+/** Glasses for what is served without ice are chilled first; what is hot is warmed in its own steps. */
+function coldGlasses(orders: readonly Order[]): PourStep[] {
+  const cold = orders.filter(({ drink }) => drink.ice === 'none' && drink.method !== 'hot');
+  const glasses = cold.reduce((n, o) => n + o.count, 0);
+  return glasses === 0
+    ? []
+    : [stepOf('chill', 'chill', SECONDS.chillGlass * glasses, { vessels: glasses, into: 'glass' })];
+}

@@ -1,0 +1,38 @@
+import { amountMl } from '../base/amount.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Order } from './poured-drink.js';
+import { SECONDS } from './seconds.js';
+import { stepOf, type PourStep } from './step.js';
+
+/** Juice of one fruit, ml (common practice: lime 25 to 30, lemon 40 to 45, orange 70 to 80, grapefruit 160 to 200). */
+export const JUICE_ML: Readonly<Record<string, number>> = {
+  'lime-juice': 27,
+  'lemon-juice': 42,
+  'orange-juice': 75,
+  'grapefruit-juice': 180,
+};
+
+/** Whole fruit for so much of a juice; undefined for what is not pressed from fruit. */
+export function fruitOf(kind: string, ml: number): number | undefined {
+  const each = JUICE_ML[kind];
+  // A drop short is no reason to cut another.
+  return each === undefined ? undefined : Math.max(1, Math.ceil(ml / each - 0.15));
+}
+
+/** What has to be squeezed for a round, before anything else. */
+export function fruitFor(orders: readonly Order[], kinds: ReadonlyMap<string, Kind>): PourStep[] {
+  const all = new Map<string, number>();
+  for (const { drink, count } of orders)
+    for (const slot of drink.slots) {
+      const ml = amountMl(slot.amount);
+      if (ml !== undefined && JUICE_ML[slot.kind] !== undefined && kinds.has(slot.kind))
+        all.set(slot.kind, (all.get(slot.kind) ?? 0) + ml * count);
+    }
+  return [...all].map(([kind, ml]) => {
+    const pieces = fruitOf(kind, ml) ?? 1;
+    return stepOf(`squeeze.${kind}`, 'squeeze', SECONDS.squeezeFruit * pieces, {
+      ...{ kinds: [kind], pieces, technique: 'juice' },
+      part: { slot: -1, kind, ml, g: null, amount: { value: ml, measure: 'ml' } },
+    });
+  });
+}

@@ -1,0 +1,155 @@
+import { amountMl } from '../base/amount.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Recipe } from '../catalogue/recipe.js';
+import { drinkFigures } from '../drink/figures.js';
+import type { Bottle } from '../stock/bottle.js';
+import { drawFrom, type Asked, type BatchLeft, type DrawnFrom } from './draw.js';
+import type { Making } from './making.js';
+import type { Order } from './poured-drink.js';
+import type { Pour } from './pour.js';
+import type { Round } from './round.js';
+import { isMeasured } from './step.js';
+
+/** When something is written down, and for which evening. */
+export interface Written {
+  at: string;
+  on: string;
+  newId: () => string;
+}
+
+/** What stands in the house when it is poured. */
+export interface Stock {
+  bottles: readonly Bottle[];
+  batches: readonly BatchLeft[];
+  kinds: ReadonlyMap<string, Kind>;
+  /** What a ml of a bottle cost, by its id; undefined where nobody knows. */
+  minorPerMl: (bottleId: string) => number | undefined;
+  currency: string | null;
+}
+
+/** A drink poured, with what it asks of the stock. */
+interface Poured {
+  order: Order;
+  /** What one glass of it was. */
+  drink: Recipe;
+  asked: Asked[];
+  glasses: number;
+  round: string | null;
+}
+
+/** Entries of the log and the stock after them. */
+export interface Logged extends Omit<DrawnFrom, 'parts'> {
+  pours: Pour[];
+}
+
+/** What a drink asks for, as it is written, for so many glasses. */
+function askedFor({ drink, count }: Order): Asked[] {
+  return drink.slots.map(({ kind, amount }) => {
+    const ml = amountMl(amount);
+    return { kind, ml: (ml ?? 0) * count, pieces: ml === undefined ? amount.value * count : 0 };
+  });
+}
+
+/** Write drinks down one after the other, each from what the one before has left. */
+function write(all: readonly Poured[], stock: Stock, { at, on, newId }: Written): Logged {
+  let bottles = stock.bottles;
+  let batches = stock.batches;
+  const changed = new Map<string, Bottle>();
+  const drained = new Map<string, number>();
+  const pours = all.map(({ order, drink, asked, glasses, round }): Pour => {
+    const drawn = drawFrom(asked, bottles, batches, stock.kinds, on);
+    for (const bottle of drawn.bottles) changed.set(bottle.id, bottle);
+    for (const [id, ml] of drawn.batches) drained.set(id, ml);
+    bottles = bottles.map((b) => changed.get(b.id) ?? b);
+    batches = batches.map((b) => ({ ...b, leftMl: drained.get(b.id) ?? b.leftMl }));
+    const figures = drinkFigures(drink, stock.kinds);
+    const cost = costOf(drawn.parts, stock);
+    return {
+      ...{ id: newId(), at, on, drink: order.of, name: order.drink.name, glasses, for: order.for },
+      parts: drawn.parts,
+      ...{ servedMl: figures.servedMl, abv: figures.abv, ethanolG: figures.ethanolG },
+      ...{ costMinor: cost, currency: cost === null ? null : stock.currency },
+      ...{ verdict: null, tasted: [], note: '', round },
+    };
+  });
+  return { pours, bottles: [...changed.values()], batches: drained };
+}
+
+function costOf(parts: Pour['parts'], { minorPerMl }: Stock): number | null {
+  const known = parts.flatMap((p) =>
+    p.drawn.flatMap((d) => (minorPerMl(d.id) === undefined ? [] : [d.ml * (minorPerMl(d.id) ?? 0)])),
+  );
+  return known.length === 0 ? null : Math.round(known.reduce((a, b) => a + b, 0));
+}
+
+/**
+ * Drinks written down as they are written, without steps: poured by heart, or yesterday.
+ *
+ * @example logOrders([{ drink: negroni, of: 'negroni', count: 2, for: ['Ann'] }], stock, written).pours.length // 1
+ */
+export function logOrders(orders: readonly Order[], stock: Stock, written: Written): Logged {
+  const all = orders.map((order): Poured => ({
+    order,
+    drink: order.drink,
+    asked: askedFor(order),
+    glasses: order.count,
+    round: null,
+  }));
+  return write(all, stock, written);
+}
+
+/** What went into a drink's glasses in a round, by the place of the part: ml in all of them. */
+function mlIn(round: Round, making: Making, order: number): Map<number, number> {
+  const ml = new Map<number, number>();
+  for (const step of making.now) {
+    const poured = round.poured[step.id];
+    if (step.order !== order || !isMeasured(step) || poured === undefined) continue;
+    const all = poured * (step.into === 'glass' ? step.vessels : 1);
+    ml.set(step.part.slot, (ml.get(step.part.slot) ?? 0) + all);
+  }
+  return ml;
+}
+
+/**
+ * A round written down with what really went in, overshoot and all; what was poured off again came out of the bottles
+ * too. A round that is given up half made is written down as nothing drunk.
+ */
+export function logRound(round: Round, making: Making, stock: Stock, written: Written, done = true): Logged {
+  const all = round.orders.map((order, i): Poured => {
+    const ml = mlIn(round, making, i);
+    const isDone = (slot: number) =>
+      done || making.now.some((s) => s.done && s.order === i && s.part?.slot === slot);
+    const asked = order.drink.slots.flatMap(({ kind, amount }, slot): Asked[] => {
+      const written = amountMl(amount);
+      if (!isDone(slot)) return [];
+      return [
+        {
+          kind,
+          ml: ml.get(slot) ?? (written ?? 0) * order.count,
+          pieces: written === undefined ? amount.value * order.count : 0,
+        },
+      ];
+    });
+    const slots = order.drink.slots.map((slot, s) => {
+      const inAll = ml.get(s);
+      return inAll === undefined || inAll <= 0
+        ? slot
+        : { ...slot, amount: { value: inAll / order.count, measure: 'ml' as const } };
+    });
+    return {
+      order,
+      drink: { ...order.drink, slots },
+      asked,
+      glasses: done ? order.count : 0,
+      round: round.id,
+    };
+  });
+  const off = Object.entries(round.off).map(([kind, ml]): Asked => ({ kind, ml, pieces: 0 }));
+  const [first, ...rest] = all;
+  const withOff = first && off.length > 0 ? [{ ...first, asked: [...first.asked, ...off] }, ...rest] : all;
+  return write(
+    withOff.filter((p) => p.asked.length > 0),
+    stock,
+    written,
+  );
+}

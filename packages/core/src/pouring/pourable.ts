@@ -1,0 +1,129 @@
+import { amountMl } from '../base/amount.js';
+import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import type { Allergen, Kind } from '../catalogue/kind.js';
+import type { Recipe } from '../catalogue/recipe.js';
+import type { StandIn } from '../catalogue/stand-in.js';
+import { drinkWarnings } from '../drink/allergens.js';
+import { drinkFigures, type DrinkFigures } from '../drink/figures.js';
+import { drinkTastes, type Taste } from '../drink/tastes.js';
+import { servedDrink, type ServedDrink } from '../glass/serves.js';
+import { needsOf } from '../kit/needs.js';
+import { standInsOf } from '../plan/stand-ins.js';
+import { loadSteps } from './drink-steps.js';
+
+/** One way to fill a slot: all of these kinds. */
+export interface Way {
+  kinds: readonly string[];
+  parts: readonly number[];
+  fit: number;
+  changes?: string;
+}
+
+/** A slot as it is looked up: how much of it, and what fills it, the best first. */
+export interface PourableSlot {
+  place: number;
+  /** ml of one glass; undefined for what is counted, then `pieces`. */
+  ml: number | undefined;
+  pieces: number;
+  optional: boolean;
+  ways: Way[];
+  /** What it asks for, to tell two slots that ask for different things. */
+  wish: string;
+}
+
+/** A drink, with all that does not change with the stock worked out once. */
+export interface Pourable {
+  recipe: Recipe;
+  slots: PourableSlot[];
+  needs: string[];
+  served: ServedDrink;
+  figures: DrinkFigures;
+  tastes: ReadonlySet<Taste>;
+  allergens: readonly Allergen[];
+  /** From the first bottle to the glass, one of it. */
+  seconds: number;
+}
+
+/**
+ * A drink made ready to be looked up against any stock.
+ *
+ * @param minFit the least fit of a stand-in.
+ */
+export function pourableOf(
+  recipe: Recipe,
+  catalogue: Pick<Catalogue, 'techniques' | 'standIns' | 'kinds'>,
+  kinds: ReadonlyMap<string, Kind>,
+  minFit: number,
+): Pourable {
+  return readied(recipe, { ...catalogue, standInsFor: byAsked(catalogue.standIns) }, kinds, minFit);
+}
+
+type Indexed = Pick<Catalogue, 'techniques' | 'kinds'> & { standInsFor: Map<string, StandIn[]> };
+
+function byAsked(standIns: readonly StandIn[]): Map<string, StandIn[]> {
+  const found = new Map<string, StandIn[]>();
+  for (const s of standIns) found.set(s.for, [...(found.get(s.for) ?? []), s]);
+  return found;
+}
+
+function readied(
+  recipe: Recipe,
+  catalogue: Indexed,
+  kinds: ReadonlyMap<string, Kind>,
+  minFit: number,
+): Pourable {
+  const slots = recipe.slots.map((slot, place): PourableSlot => {
+    const ml = amountMl(slot.amount);
+    const exact = [slot.kind, ...slot.or].map((id): Way => ({ kinds: [id], parts: [1], fit: 1 }));
+    const mine = [slot.kind, ...slot.or].flatMap((id) => catalogue.standInsFor.get(id) ?? []);
+    const standIns = standInsOf(recipe, slot, { standIns: mine, kinds: catalogue.kinds })
+      .filter((s) => s.fit >= minFit)
+      .sort((a, b) => b.fit - a.fit)
+      .map((s): Way => ({
+        kinds: s.with,
+        parts: s.parts ?? s.with.map(() => 1),
+        fit: s.fit,
+        changes: s.changes,
+      }));
+    const pieces = ml === undefined ? slot.amount.value : 0;
+    return {
+      place,
+      ml,
+      pieces,
+      optional: slot.optional,
+      ways: [...exact, ...standIns],
+      wish: [slot.kind, ...slot.or].sort().join(' '),
+    };
+  });
+  const steps = loadSteps(recipe, { load: 0, order: 0, glasses: 1 }, kinds);
+  const all = [...steps.press, ...steps.pours, ...steps.work, ...steps.finish];
+  return {
+    recipe,
+    slots,
+    needs: needsOf(recipe, catalogue, kinds),
+    served: servedDrink(recipe, kinds),
+    figures: drinkFigures(recipe, kinds),
+    tastes: drinkTastes(recipe, kinds),
+    allergens: drinkWarnings(recipe, kinds).allergens,
+    seconds: all.reduce((sum, s) => sum + s.seconds, 0),
+  };
+}
+
+/**
+ * Every drink of a library made ready.
+ *
+ * @example const ready = pourables(catalogue, 0.75)
+ */
+export function pourables(catalogue: Catalogue, minFit: number): Pourable[] {
+  const kinds = kindIndex(catalogue.kinds);
+  const indexed = { ...catalogue, standInsFor: byAsked(catalogue.standIns) };
+  return catalogue.recipes.map((recipe) => readied(recipe, indexed, kinds, minFit));
+}
+
+/** Kinds that something at hand is: itself and all it is a kind of, each with what is in hand of it. */
+export function kindsInHand(ids: Iterable<string>, kinds: ReadonlyMap<string, Kind>): Map<string, string[]> {
+  const found = new Map<string, string[]>();
+  for (const id of ids)
+    for (const asked of kindAndAncestors(id, kinds)) found.set(asked, [...(found.get(asked) ?? []), id]);
+  return found;
+}

@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { COUNT_MEASURES, type CountMeasure } from '../base/amount.js';
+import { idSchema } from '../base/ids.js';
+import { ML_PER_MEASURE, type VolumeMeasure } from '../base/volume.js';
+import { recipeSchema, slotSchema, type Recipe, type Slot } from '../catalogue/recipe.js';
+
+const measures: (VolumeMeasure | CountMeasure)[] = [
+  ...(Object.keys(ML_PER_MEASURE) as VolumeMeasure[]),
+  ...COUNT_MEASURES,
+];
+const MOST_AMOUNT = 2000;
+/** Stand-ins may take two parts for one. */
+const MOST_PARTS = 32;
+
+/** A drink as it is really poured: its kinds are those of the bottles in hand, its amounts read. */
+export const pouredDrinkSchema = recipeSchema.extend({
+  slots: z
+    .array(
+      slotSchema.extend({
+        amount: z.strictObject({ value: z.number().positive().max(MOST_AMOUNT), measure: z.enum(measures) }),
+      }),
+    )
+    .min(1)
+    .max(MOST_PARTS),
+});
+
+const name = z.string().trim().min(1).max(60);
+
+/** How often a round pours one drink, and for whom. */
+export const orderSchema = z.strictObject({
+  drink: pouredDrinkSchema,
+  /** The recipe of the library that it is. */
+  of: idSchema,
+  count: z.int().min(1).max(12),
+  for: z.array(name).max(12),
+});
+export type Order = z.infer<typeof orderSchema>;
+
+/** What is poured for one slot of a recipe: kinds in hand, and how much of each for one part asked for. */
+export interface Filling {
+  kinds: readonly string[];
+  parts: readonly number[];
+}
+
+/**
+ * A recipe with the bottles in hand in place of what it asks for; a stand-in of two kinds becomes two parts.
+ * Optional parts that nothing fills are left out.
+ *
+ * @param fillings by the place of the slot; a slot without one stays as it is written.
+ */
+export function withFillings(recipe: Recipe, fillings: ReadonlyMap<number, Filling>): Recipe {
+  const slots = recipe.slots.flatMap((slot, i): Slot[] => {
+    const filling = fillings.get(i);
+    if (filling === undefined) return slot.optional ? [] : [slot];
+    return filling.kinds.map((kind, k) => ({
+      ...slot,
+      kind,
+      or: [],
+      amount: { ...slot.amount, value: slot.amount.value * (filling.parts[k] ?? 1) },
+    }));
+  });
+  return { ...recipe, slots };
+}
