@@ -18,6 +18,7 @@ import { stockRoutes } from './kept/stock-routes.js';
 import { worldOf } from './kept/world.js';
 import type { SolverPool } from './planning/pool.js';
 import { planningRoutes } from './planning/routes.js';
+import { pouringRoutes } from './pouring/routes.js';
 import { priceRoutes } from './prices/routes.js';
 
 export interface AppParts {
@@ -54,6 +55,7 @@ export function createApi({
   keptRoutes(api, store, world);
   changeRoutes(api, store, world, live);
   stockRoutes(api, store, world, catalogue);
+  pouringRoutes(api, store, world, catalogue);
   demoRoutes(api);
   planningRoutes(api, pool, world);
   const description = () => openApi(api.endpoints);

@@ -31,8 +31,8 @@ export interface BoathouseStock {
   trips: Trips;
 }
 
-/** What became of a bottle since it was bought. */
-type Since = Partial<Pick<Bottle, 'leftMl' | 'place' | 'emptyG'>> & { openedAgo?: number };
+/** What is known of a bottle beside its purchase; what was poured from it is in the log. */
+type Since = Partial<Pick<Bottle, 'place' | 'emptyG'>>;
 
 /** Errands of the last months: days ago, shop, and what was bought, by its id in the shop's list. */
 const BEFORE: readonly { ago: number; shop: string; bought: readonly [id: string, since: Since][] }[] = [
@@ -40,18 +40,18 @@ const BEFORE: readonly { ago: number; shop: string; bought: readonly [id: string
     ago: 64,
     shop: LANTERN,
     bought: [
-      ['dry-gin-70', { leftMl: 230, openedAgo: 60, emptyG: 462 }],
-      ['dry-vermouth-37', { leftMl: 260, openedAgo: 51, place: 'fridge' }],
-      ['maraschino-50', { leftMl: 410, openedAgo: 58 }],
+      ['dry-gin-70', { emptyG: 462 }],
+      ['dry-vermouth-37', { place: 'fridge' }],
+      ['maraschino-50', {}],
     ],
   },
   {
     ago: 40,
     shop: HARBOUR,
     bought: [
-      ['irish-whiskey-70', { leftMl: 560, openedAgo: 31 }],
-      ['triple-sec-50', { leftMl: 45, openedAgo: 38 }],
-      ['orange-bitters-10', { leftMl: 72, openedAgo: 36 }],
+      ['irish-whiskey-70', {}],
+      ['triple-sec-50', {}],
+      ['orange-bitters-10', {}],
     ],
   },
   {
@@ -59,7 +59,7 @@ const BEFORE: readonly { ago: number; shop: string; bought: readonly [id: string
     shop: LANTERN,
     bought: [
       ['dry-gin-70', { emptyG: 462 }],
-      ['sweet-vermouth-37', { leftMl: 190, openedAgo: 8, place: 'fridge' }],
+      ['sweet-vermouth-37', { place: 'fridge' }],
       ['soda-water-80', { place: 'cupboard' }],
       ['tonic-water-80', { place: 'cupboard' }],
       ['ginger-beer-80', { place: 'cupboard' }],
@@ -177,8 +177,7 @@ export function boathouseStock(
       },
     );
     const bottles = away.bottles.map((bottle, i): Bottle => {
-      const { openedAgo, ...since } = lines[i]?.since ?? {};
-      return { ...bottle, ...since, openedOn: openedAgo === undefined ? null : ago(openedAgo) };
+      return { ...bottle, ...lines[i]?.since, openedOn: null };
     });
     return { ...away, bottles };
   });
@@ -202,9 +201,9 @@ export function boathouseStock(
 }
 
 /** How many fruits were bought. */
-const FRESH_COUNT: Readonly<Record<string, number>> = { 'lime-juice': 6, 'lemon-juice': 3 };
+const FRESH_COUNT: Readonly<Record<string, number>> = { 'lime-juice': 12, 'lemon-juice': 6 };
 
-/** What was there before anybody wrote anything down: kept for sipping, poured over, or finished. */
+/** What was there when the log began, at its level of that day: kept for sipping, poured over, or to be finished. */
 function oldBottles(ago: (days: number) => string, newId: () => string): Bottle[] {
   const bottle = (kind: string, more: Partial<Bottle>): Bottle => ({
     ...bottleThere(newId(), kind),
@@ -227,12 +226,26 @@ function oldBottles(ago: (days: number) => string, newId: () => string): Bottle[
       label: 'From the neighbour, for the engine', sizeMl: 700, leftMl: 620, openedOn: ago(210), sipping: true,
     }), // prettier-ignore
     bottle('dry-gin', {
-      ...at('The Lantern Store'), label: 'Three Buoys dry gin', sizeMl: 700, leftMl: 0, priceMinor: 1750,
-      boughtOn: ago(130), openedOn: ago(126), finishedOn: ago(62),
+      ...at('The Lantern Store'), label: 'Three Buoys dry gin', sizeMl: 700, leftMl: 675, priceMinor: 1750,
+      boughtOn: ago(100), openedOn: ago(95),
+    }), // prettier-ignore
+    bottle('dry-gin', {
+      ...at('The Lantern Store'), label: 'Three Buoys dry gin', sizeMl: 700, leftMl: 410, priceMinor: 1750,
+      boughtOn: ago(112), openedOn: ago(109),
+    }), // prettier-ignore
+    bottle('dry-gin', {
+      label: 'From the neighbour, for the mooring',
+      sizeMl: 700,
+      leftMl: 700,
+      boughtOn: ago(80),
+    }),
+    bottle('white-rum', {
+      ...at('Harbour Wines'), label: 'Low Tide white rum', sizeMl: 700, leftMl: 685, priceMinor: 1680,
+      boughtOn: ago(100), openedOn: ago(98),
     }), // prettier-ignore
     bottle('irish-whiskey', {
-      ...at('Harbour Wines'), label: 'Inver Sollas Irish whiskey', sizeMl: 700, leftMl: 0, priceMinor: 2550,
-      boughtOn: ago(140), openedOn: ago(138), finishedOn: ago(35),
+      ...at('Harbour Wines'), label: 'Inver Sollas Irish whiskey', sizeMl: 700, leftMl: 670, priceMinor: 2550,
+      boughtOn: ago(99), openedOn: ago(97),
     }), // prettier-ignore
   ];
 }

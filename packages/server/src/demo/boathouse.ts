@@ -76,7 +76,7 @@ function boathouseKit(): Kit {
   };
 }
 
-/** Two batches on the shelf, made some days ago. */
+/** Two batches on the shelf, made some days ago; what was poured from them since is in the log. */
 export function boathouseBatches(today: string, ids: readonly [string, string]): BatchRecord[] {
   const batch = (id: string, recipeId: string, grams: number[], more: Partial<BatchRecord>): BatchRecord => ({
     id,
@@ -95,7 +95,7 @@ export function boathouseBatches(today: string, ids: readonly [string, string]):
     frozen: false,
     yieldMl: 490,
     measuredBrix: null,
-    remainingMl: 310,
+    remainingMl: 490,
     notes: '',
     ...more,
   });

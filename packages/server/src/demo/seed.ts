@@ -7,9 +7,12 @@ import {
   keptErrand,
   keptKit,
   keptPaidPrice,
+  keptPerson,
   keptPlace,
   keptPlan,
+  keptPour,
   keptPurseEntry,
+  keptRound,
   keptSettings,
   keptTrips,
   ONLY_ID,
@@ -17,7 +20,9 @@ import {
 } from '@uisce/core/kept';
 import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
+import { recipeOfBatch } from '@uisce/core/making';
 import { BOATHOUSE, boathouseBatches } from './boathouse.js';
+import { boathousePours } from './boathouse-pours.js';
 import { boathouseStock } from './boathouse-stock.js';
 
 /** Put the demo household into an empty database; one that holds plans is left alone. */
@@ -35,6 +40,14 @@ export function seedDemo(
   // The days of whoever looks at it: this machine's.
   const today = formatISO(start, { representation: 'date' });
   const stock = boathouseStock(today, randomUUID, { ...shipped, planId: plans[0]?.id ?? '' });
+  const batches = boathouseBatches(today, [randomUUID(), randomUUID()]);
+  const evenings = boathousePours(today, randomUUID, shipped.catalogue, {
+    bottles: stock.bottles,
+    batches: batches.map((b) => ({
+      ...{ id: b.id, leftMl: b.remainingMl, until: b.useBy, madeOn: b.madeOn ?? today },
+      kind: recipeOfBatch(b, shipped.catalogue.homeMade)?.makes ?? '',
+    })),
+  });
   const write = <T>(kept: Kept<T>, value: T) => ({
     thing: kept.name,
     id: kept.idOf?.(value) ?? ONLY_ID,
@@ -43,8 +56,13 @@ export function seedDemo(
   });
   store.seed([
     ...plans.map((plan) => write(keptPlan, plan)),
-    ...boathouseBatches(today, [randomUUID(), randomUUID()]).map((batch) => write(keptBatch, batch)),
-    ...stock.bottles.map((bottle) => write(keptBottle, bottle)),
+    ...batches.map((b) =>
+      write(keptBatch, { ...b, remainingMl: evenings.batches.get(b.id) ?? b.remainingMl }),
+    ),
+    ...evenings.bottles.map((bottle) => write(keptBottle, bottle)),
+    ...evenings.pours.map((pour) => write(keptPour, pour)),
+    ...evenings.people.map((person) => write(keptPerson, person)),
+    write(keptRound, { round: evenings.round }),
     ...stock.errands.map((errand) => write(keptErrand, errand)),
     ...stock.purse.map((entry) => write(keptPurseEntry, entry)),
     ...stock.paid.map((price) => write(keptPaidPrice, price)),

@@ -2,41 +2,14 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ProblemDetails } from '@uisce/core/base';
 import type { PriceList, PriceListSummary } from '@uisce/core/catalogue';
-import type { Errand } from '@uisce/core/errand';
 import { defaultSettings } from '@uisce/core/household';
 import { KEPT, type Announcement, type Applied, type KeptEntry, type KeptWhole } from '@uisce/core/kept';
-import { emptyKit, type Kit } from '@uisce/core/kit';
-import type { BatchRecord } from '@uisce/core/making';
-import { emptyBrief, type Plan } from '@uisce/core/plan';
-import { bottleThere, type Bottle } from '@uisce/core/stock';
+import { emptyKit } from '@uisce/core/kit';
+import type { Plan } from '@uisce/core/plan';
+import { batch, brief, plan, recipe, samples, shapes } from '../testing/kept-samples.js';
 import { RunningApp, shops } from '../testing/running-app.js';
 
 const app = new RunningApp();
-const brief = { ...emptyBrief('EUR'), moneyNowMinor: 24_000 };
-const plan = (more: Partial<Plan> = {}): Plan => ({
-  id: randomUUID(), name: 'First', brief, createdAt: '2026-11-25T18:00:00.000Z', ...more,
-}); // prettier-ignore
-const batch = (more: Partial<BatchRecord> = {}): BatchRecord => ({
-  id: randomUUID(), recipeId: 'simple', plannedG: [700, 400], inG: [706, 0], jarG: 535, tared: false, bottleMl: 850,
-  restsDone: 0, restStartedAt: null, toppedUpG: 0, startedAt: '2026-11-25T18:00:00.000Z', madeOn: null, useBy: null,
-  frozen: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '', ...more,
-}); // prettier-ignore
-const bottle = (more: Partial<Bottle> = {}): Bottle => ({
-  ...bottleThere(randomUUID(), 'dry-gin'), sizeMl: 700, leftMl: 350, ...more,
-}); // prettier-ignore
-const ware = { is: 'bottle' as const, kind: 'dry-gin', ml: 700 };
-const errand = (more: Partial<Errand> = {}): Errand => ({
-  id: randomUUID(), planId: null, startedOn: '2026-11-26', endedOn: null, currency: 'EUR', moneyMinor: 24_000, uses: {},
-  reserveMinor: 0, receipts: [],
-  lines: [{ id: 'dry-gin-70', shop: 'lantern-store', ware, label: 'Gin', count: 1, listedMinor: 1750, foundMinor: null, onOffer: false, state: 'wanted', why: 'plan' }],
-  ...more,
-}); // prettier-ignore
-const entry = {
-  id: randomUUID(), on: '2026-11-26', purpose: 'bottles', minor: 1750, currency: 'EUR', shop: 'Lantern', note: '', errandId: null,
-}; // prettier-ignore
-const paid = {
-  id: randomUUID(), on: '2026-11-26', shop: 'lantern-store', ware, label: 'Gin', priceMinor: 1690, currency: 'EUR', onOffer: false,
-}; // prettier-ignore
 const pointers = (problem: ProblemDetails) => problem.errors?.map((e) => e.pointer);
 
 beforeAll(() => app.start());
@@ -45,45 +18,7 @@ afterAll(async () => {
   app.remove();
 });
 
-const recipe = {
-  id: 'own-smoky', makes: 'simple-syrup', way: 'smoked', effort: 2, heated: false, rests: [], keepsDays: 14,
-  how: 'As simple, with tea.',
-  from: [{ pantry: 'white-sugar', g: 200, hot: false, cold: false, strained: false }],
-}; // prettier-ignore
-
 describe('every kind of thing', () => {
-  const own: PriceList = { ...(shops[0] as PriceList), id: 'mine', name: 'Mine' };
-  const kit: Kit = { ...emptyKit(), said: true, tools: [{ id: 'jigger', since: '2026-11-25' }] };
-  const samples: Record<string, [value: unknown, other: unknown]> = {
-    plan: [plan(), null],
-    settings: [
-      { ...defaultSettings(), theme: 'night' },
-      { ...defaultSettings(), measure: 'us-oz' },
-    ],
-    place: [{ planId: null }, { planId: null }],
-    'own-prices': [own, null],
-    kit: [kit, { ...kit, people: 5 }],
-    batch: [batch(), null],
-    bottle: [bottle(), null],
-    errand: [errand(), null],
-    'purse-entry': [entry, null],
-    'paid-price': [paid, null],
-    trips: [
-      { goesTo: ['harbour-wines'], trips: [], hourMinor: null },
-      { goesTo: [], trips: [], hourMinor: 900 },
-    ],
-    'own-recipes': [[recipe], [{ ...recipe, keepsDays: 10 }]],
-  };
-  const shapes: Record<string, (value: unknown) => unknown> = {
-    plan: (v) => ({ ...(v as object), name: 'Renamed' }),
-    batch: (v) => ({ ...(v as object), notes: 'Renamed' }),
-    bottle: (v) => ({ ...(v as object), leftMl: 120 }),
-    errand: (v) => ({ ...(v as object), moneyMinor: 120 }),
-    'purse-entry': (v) => ({ ...(v as object), minor: 120 }),
-    'paid-price': (v) => ({ ...(v as object), priceMinor: 120 }),
-    'own-prices': (v) => ({ ...(v as object), name: 'Renamed' }),
-  };
-
   it('has its sample here', () => {
     expect(Object.keys(samples).sort()).toEqual(KEPT.map((k) => k.name).sort());
   });

@@ -156,7 +156,7 @@ export function changeRoutes(api: Api, store: KeptStore, world: World, live: Liv
       },
       (_req, res) =>
         res.json({
-          entries: KEPT.flatMap((kept) => store.list(kept)),
+          entries: KEPT.flatMap((kept) => store.recent(kept)),
           setAside: store.setAside(),
           history: store.history(),
         }),

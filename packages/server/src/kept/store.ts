@@ -1,6 +1,5 @@
 import type Sqlite from 'better-sqlite3';
 import { dequal } from 'dequal';
-import type { Fault } from '@uisce/core/base';
 import {
   KEPT,
   isOnly,
@@ -14,6 +13,9 @@ import {
   type SetAside,
 } from '@uisce/core/kept';
 import { tableOf } from '../storage/entities.js';
+import { CannotUndo, entryOf, parsed, readBack, type Row } from './rows.js';
+
+export { CannotUndo };
 
 /** Changes kept for undo; older ones are forgotten. */
 const MOST_CHANGES = 500;
@@ -35,18 +37,6 @@ export class VersionMismatch extends Error {
   constructor(readonly entries: KeptEntry[]) {
     super('somebody else was first');
   }
-}
-
-/** What stood before a change can no longer be read, so the change cannot be taken back. */
-export class CannotUndo extends Error {}
-
-interface Row {
-  id: string;
-  value: string;
-  version: number;
-  changed_by: string;
-  changed_what: string;
-  changed_at: string;
 }
 
 interface ChangeRow {
@@ -76,10 +66,17 @@ export class KeptStore {
 
   /** Everything of one kind that can be read, oldest row first. */
   list<T>(kept: Kept<T>): KeptEntry<T>[] {
-    return this.rows(kept).flatMap((row) => {
-      const read = readKept(kept, parsed(row.value));
-      return read.ok ? [{ ...entryOf(kept, row), value: read.value }] : [];
-    });
+    return this.rows(kept).flatMap((row) => this.read(kept, row));
+  }
+
+  /** What a page is given at first: the latest of what there is much of, all of everything else. */
+  recent<T>(kept: Kept<T>): KeptEntry<T>[] {
+    return this.latest(kept).flatMap((row) => this.read(kept, row));
+  }
+
+  private read<T>(kept: Kept<T>, row: Row): KeptEntry<T>[] {
+    const read = readKept(kept, parsed(row.value));
+    return read.ok ? [{ ...entryOf(kept, row), value: read.value }] : [];
   }
 
   /** One thing; the empty value where the only one of its kind is not stored yet, else undefined. */
@@ -94,7 +91,7 @@ export class KeptStore {
   /** Stored things that this version cannot read. They stay as they are. */
   setAside(): SetAside[] {
     return KEPT.flatMap((kept) =>
-      this.rows(kept).flatMap((row) => {
+      this.latest(kept).flatMap((row) => {
         const read = readKept(kept, parsed(row.value));
         return read.ok ? [] : [{ thing: kept.name, id: row.id, noun: kept.noun, faults: read.faults }];
       }),
@@ -262,36 +259,20 @@ export class KeptStore {
     return this.db.prepare(`SELECT * FROM ${tableOf(kept)} WHERE id = ?`).get(id) as Row | undefined;
   }
 
+  /** Rows that a page is given. */
+  private latest(kept: Pick<Kept, 'name' | 'recent'>): Row[] {
+    if (kept.recent === undefined) return this.rows(kept);
+    const { by, most } = kept.recent;
+    const table = tableOf(kept);
+    return this.db
+      .prepare(
+        `SELECT * FROM ${table} WHERE id IN (
+           SELECT id FROM ${table} ORDER BY json_extract(value, '$.${by}') DESC LIMIT ?) ORDER BY rowid`,
+      )
+      .all(most) as Row[];
+  }
+
   private rows(kept: Pick<Kept, 'name'>): Row[] {
     return this.db.prepare(`SELECT * FROM ${tableOf(kept)} ORDER BY rowid`).all() as Row[];
   }
-}
-
-/** Stored text as a value; what is no JSON is no value of ours either, and its schema will say so. */
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return text;
-  }
-}
-
-function entryOf(kept: Pick<Kept, 'name'>, row: Row): Omit<KeptEntry, 'value'> {
-  return {
-    thing: kept.name,
-    id: row.id,
-    version: row.version,
-    by: row.changed_by,
-    change: row.changed_what,
-    at: row.changed_at,
-  };
-}
-
-/** A value from the record of changes, brought up to date. */
-function readBack(kept: Kept, text: string | null): unknown {
-  if (text === null) return null;
-  const read = readKept(kept, parsed(text));
-  if (read.ok) return read.value;
-  const why: Fault | undefined = read.faults[0];
-  throw new CannotUndo(`the ${kept.noun} as it was cannot be read any more: ${why?.detail ?? ''}`);
 }

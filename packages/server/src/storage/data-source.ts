@@ -9,6 +9,7 @@ import { Batches1764200000000 } from './migrations/0003-batches.js';
 import { Kept1764300000000 } from './migrations/0004-kept.js';
 import { Bottles1764400000000 } from './migrations/0005-bottles.js';
 import { Errands1764500000000 } from './migrations/0006-errands.js';
+import { Pours1764600000000 } from './migrations/0007-pours.js';
 
 const MIGRATIONS = [
   Initial1764000000000,
@@ -17,6 +18,7 @@ const MIGRATIONS = [
   Kept1764300000000,
   Bottles1764400000000,
   Errands1764500000000,
+  Pours1764600000000,
 ];
 
 /** The database cannot be used, for a reason that a person can do something about. */

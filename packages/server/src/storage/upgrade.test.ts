@@ -12,6 +12,8 @@ import {
   keptOwnRecipes,
   keptPlace,
   keptPlan,
+  keptPour,
+  keptRound,
   keptSettings,
   ONLY_ID,
 } from '@uisce/core/kept';
@@ -107,6 +109,19 @@ describe('a database of an earlier migration opens with nothing lost', () => {
       expect(store.list(keptErrand)).toEqual([]);
       expect(store.undo(ME)?.label).toBe('Level of dry vermouth');
       expect(store.list(keptBottle).find((e) => e.value.kind === 'dry-vermouth')?.value.leftMl).toBe(260);
+    });
+  });
+
+  it('one of before the log keeps its errands, and pouring can begin', async () => {
+    copyFileSync(join(FIXTURES, 'migration-6.sqlite'), file);
+    await opened((store) => {
+      expect(store.setAside()).toEqual([]);
+      expect(store.list(keptErrand)).toHaveLength(4);
+      expect(store.history()).toEqual({ undo: 'Vodka found', redo: null });
+      expect(store.list(keptPour)).toEqual([]);
+      expect(store.get(keptRound, ONLY_ID)?.value).toEqual({ round: null });
+      expect(store.undo(ME)?.label).toBe('Vodka found');
+      expect(store.list(keptErrand).find((e) => e.value.endedOn === null)?.value.moneyMinor).toBe(24_000);
     });
   });
 

@@ -1,0 +1,198 @@
+import { formatISO } from 'date-fns';
+import { z } from 'zod';
+import { idSchema } from '@uisce/core/base';
+import { kindIndex, type Catalogue, type Recipe } from '@uisce/core/catalogue';
+import {
+  keptBatch,
+  keptBottle,
+  keptKit,
+  keptPlace,
+  keptPlan,
+  keptPour,
+  keptSettings,
+  ONLY_ID,
+  type World,
+} from '@uisce/core/kept';
+import { emptyKit } from '@uisce/core/kit';
+import { kindsWithHouseSyrup, recipeOfBatch, withHouseSyrup } from '@uisce/core/making';
+import { ATTITUDE_MIN_FIT, type Attitude } from '@uisce/core/plan';
+import {
+  asksToBeUsed,
+  compileRound,
+  csvOf,
+  MOST_GLASSES,
+  MOST_ORDERS,
+  POUR_COLUMNS,
+  pourables,
+  pourNow,
+  pourRows,
+  pourStepSchema,
+  ranked,
+  sayOrder,
+  withFillings,
+  type Order,
+  type Pourable,
+} from '@uisce/core/pouring';
+import { atHand, freshPieces, type OwnBatch } from '@uisce/core/stock';
+import type { Api } from '../http/api.js';
+import { HttpProblem } from '../http/problem.js';
+import type { KeptStore } from '../kept/store.js';
+
+const nowSchema = z.object({
+  drinks: z.array(
+    z.object({
+      drink: z.string(),
+      name: z.string(),
+      /** 1 as it is written. */
+      fit: z.number(),
+      /** Glasses before something runs out; null where nothing was measured. */
+      glasses: z.int().nullable(),
+      runsOut: z.string().optional(),
+      standIns: z.array(z.object({ asked: z.string(), kinds: z.array(z.string()), changes: z.string() })),
+      /** Fresh things that nobody counts. */
+      ifThere: z.array(z.string()),
+      turning: z.object({ kind: z.string(), days: z.int() }).optional(),
+    }),
+  ),
+  short: z.array(
+    z.object({
+      drink: z.string(),
+      name: z.string(),
+      lacks: z.object({ is: z.enum(['kind', 'need', 'glass']), id: z.string() }),
+    }),
+  ),
+  asks: z.array(z.object({ kind: z.string(), days: z.int(), drinks: z.int() })),
+});
+
+const stepsQuestion = z.strictObject({
+  orders: z
+    .array(
+      z.strictObject({
+        drink: idSchema,
+        count: z.int().min(1).max(MOST_GLASSES).default(1),
+        for: z.array(z.string().trim().min(1).max(60)).max(MOST_GLASSES).default([]),
+      }),
+    )
+    .min(1)
+    .max(MOST_ORDERS),
+});
+const stepsSchema = z.object({
+  seconds: z.number(),
+  /** Why in this order; empty for one drink. */
+  order: z.string(),
+  loads: z.array(z.object({ load: z.int(), order: z.int(), glasses: z.int() })),
+  steps: z.array(pourStepSchema),
+});
+
+/** What can be poured now, the steps of a round, and the log as a table. */
+export function pouringRoutes(api: Api, store: KeptStore, world: World, catalogue: Catalogue): void {
+  const kinds = kindIndex(catalogue.kinds);
+  const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
+  const ready = new Map<number, Pourable[]>();
+  /** Drinks made ready, once for each attitude to stand-ins. */
+  const readied = (minFit: number): Pourable[] => {
+    const known = ready.get(minFit) ?? pourables(catalogue, minFit);
+    ready.set(minFit, known);
+    return known;
+  };
+  const attitude = (): Attitude => {
+    const planId = store.get(keptPlace, ONLY_ID)?.value.planId;
+    return (planId && store.get(keptPlan, planId)?.value.brief.attitude) || 'house';
+  };
+  const house = () => {
+    const today = formatISO(new Date(), { representation: 'date' });
+    const bottles = store.list(keptBottle).map((entry) => entry.value);
+    const batches = store.list(keptBatch).flatMap(({ value }): OwnBatch[] => {
+      const makes = recipeOfBatch(value, world.homeMade)?.makes;
+      return makes === undefined || value.madeOn === null
+        ? []
+        : [{ kind: makes, leftMl: value.remainingMl, until: value.useBy }];
+    });
+    return {
+      today,
+      there: atHand(bottles, batches, kinds, today),
+      freshPieces: freshPieces(bottles, kinds, today),
+      kit: store.get(keptKit, ONLY_ID)?.value ?? emptyKit(),
+    };
+  };
+  const here = () => {
+    const minFit = ATTITUDE_MIN_FIT[attitude()];
+    const found = house();
+    return { found, now: pourNow(readied(minFit), found, catalogue, kinds, minFit) };
+  };
+
+  api
+    .on(
+      {
+        method: 'get',
+        path: '/pour/now',
+        summary:
+          'What can be poured from what is here, in the order this household would want it; and what is one thing short',
+        answer: nowSchema,
+      },
+      (_req, res) => {
+        const { found, now } = here();
+        const pours = store.recent(keptPour).map((entry) => entry.value);
+        const order = ranked(now.drinks, pours, found.there, found.today);
+        res.json({
+          drinks: order.map(({ now: n, turning }) => ({
+            ...{ drink: n.pourable.recipe.id, name: n.pourable.recipe.name, fit: n.fit },
+            ...{ glasses: Number.isFinite(n.glasses) ? n.glasses : null, runsOut: n.runsOut },
+            ...{ standIns: n.standIns, ifThere: n.ifThere, turning },
+          })),
+          short: now.short.map(({ pourable: { recipe }, lacks }) => ({
+            drink: recipe.id,
+            name: recipe.name,
+            lacks,
+          })),
+          asks: asksToBeUsed(order),
+        });
+      },
+    )
+    .on(
+      {
+        method: 'post',
+        path: '/pour/steps',
+        summary:
+          'The steps of a round: ml, g, vessel and seconds of each; from what is here where it can be poured, else as written',
+        body: stepsQuestion,
+        answer: stepsSchema,
+        problems: ['invalid'],
+      },
+      (_req, res, { orders: asked }) => {
+        const ratio = store.get(keptSettings, ONLY_ID)?.value.houseSyrupRatio ?? null;
+        const { found, now } = here();
+        const orders = asked.map((order, i): Order => {
+          const recipe: Recipe | undefined = recipes.get(order.drink);
+          if (recipe === undefined)
+            throw HttpProblem.faults(`there is no drink "${order.drink}"`, [
+              { code: 'unknown', pointer: `/orders/${i}/drink`, detail: 'not a drink of the library' },
+            ]);
+          const fillings = now.drinks.find((d) => d.pourable.recipe.id === order.drink)?.fillings;
+          const drink = withHouseSyrup(
+            fillings ? withFillings(recipe, fillings) : recipe,
+            ratio,
+            kinds,
+          ).recipe;
+          return { drink, of: order.drink, count: order.count, for: order.for };
+        });
+        const glasses = orders.reduce((sum, o) => sum + o.count, 0);
+        if (glasses > MOST_GLASSES)
+          throw HttpProblem.faults(`${glasses} glasses are more than a round of ${MOST_GLASSES}`, [
+            { code: 'mismatch', pointer: '/orders', detail: `at most ${MOST_GLASSES} glasses` },
+          ]);
+        const compiled = compileRound(orders, found.kit, catalogue, kindsWithHouseSyrup(ratio, kinds));
+        res.json({
+          ...{ seconds: compiled.seconds, loads: compiled.loads, steps: compiled.steps },
+          order: sayOrder(compiled, (kind) => kinds.get(kind)?.name.toLowerCase() ?? kind),
+        });
+      },
+    )
+    .on(
+      { method: 'get', path: '/pours.csv', summary: 'The whole log as a table (RFC 4180), the newest first' },
+      (_req, res) => {
+        const rows = pourRows(store.list(keptPour).map((entry) => entry.value));
+        res.type('text/csv').attachment('pours.csv').send(csvOf(POUR_COLUMNS, rows));
+      },
+    );
+}
