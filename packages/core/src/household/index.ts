@@ -1,2 +1,3 @@
 export * from './settings.js';
 export * from './person.js';
+export * from './sunset.js';

@@ -22,6 +22,8 @@ export const settingsSchema = z.strictObject({
   measure: z.enum(READER_MEASURES),
   locale: z.enum(LOCALES),
   theme: z.enum(['day', 'night']),
+  /** Whether the day's look gives way to the night's after sunset. */
+  nightAfterSunset: z.boolean().default(false),
   priceListId: idSchema,
   /** Sugar to water by weight of the syrup that is kept; null pours each as its spec says. */
   houseSyrupRatio: z.number().min(0.5).max(2.5).nullable().default(null),
@@ -35,6 +37,7 @@ export function defaultSettings(): Settings {
     measure: 'ml',
     locale: 'en-IE',
     theme: 'day',
+    nightAfterSunset: false,
     priceListId: 'lantern-store',
     houseSyrupRatio: null,
   };

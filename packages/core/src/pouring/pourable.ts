@@ -110,14 +110,28 @@ function readied(
 }
 
 /**
+ * Every drink of a library made ready, a few at a time, so that a page can breathe between them.
+ *
+ * @param each so many drinks at a time.
+ */
+export function* pourablesInSlices(
+  catalogue: Catalogue,
+  minFit: number,
+  each: number,
+): Generator<Pourable[]> {
+  const kinds = kindIndex(catalogue.kinds);
+  const indexed = { ...catalogue, standInsFor: byAsked(catalogue.standIns) };
+  for (let i = 0; i < catalogue.recipes.length; i += each)
+    yield catalogue.recipes.slice(i, i + each).map((recipe) => readied(recipe, indexed, kinds, minFit));
+}
+
+/**
  * Every drink of a library made ready.
  *
  * @example const ready = pourables(catalogue, 0.75)
  */
 export function pourables(catalogue: Catalogue, minFit: number): Pourable[] {
-  const kinds = kindIndex(catalogue.kinds);
-  const indexed = { ...catalogue, standInsFor: byAsked(catalogue.standIns) };
-  return catalogue.recipes.map((recipe) => readied(recipe, indexed, kinds, minFit));
+  return [...pourablesInSlices(catalogue, minFit, catalogue.recipes.length || 1)].flat();
 }
 
 /** Kinds that something at hand is: itself and all it is a kind of, each with what is in hand of it. */

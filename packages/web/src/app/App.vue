@@ -42,7 +42,7 @@ useShortcuts(() => (keysShown.value = true));
 const waitsForPlan = computed(() => plans.plans.length === 0 && stepOf(route.path)?.needsPlan !== false);
 
 watch(
-  () => household.settings.theme,
+  () => household.look,
   (name) => {
     theme.change(name);
   },

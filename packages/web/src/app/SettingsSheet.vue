@@ -6,6 +6,7 @@ import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { MEASURE_WORDS } from '../words/trade-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
+import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
 
 const household = useSettings();
@@ -42,6 +43,11 @@ const change = (part: Partial<Settings>) => household.change(part);
     :value="household.settings.theme"
     :choices="LIGHTS"
     @choose="change({ theme: $event })"
+  />
+  <CheckField
+    :model-value="household.settings.nightAfterSunset"
+    label="Night’s look after sunset, about as your region has it"
+    @update:model-value="change({ nightAfterSunset: $event })"
   />
   <ChoiceRow
     name="measure"

@@ -2,8 +2,10 @@
 import { mdiKeyboardOutline } from '@mdi/js';
 import { useSettings } from '../household/use-settings';
 import { usePlans } from '../household/use-plans';
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
 import SettingsMenu from './SettingsMenu.vue';
-import { GROUPS } from './steps';
+import { GROUPS, stepOf } from './steps';
 import { useStepFigures } from './use-step-figures';
 
 defineEmits<{ keys: [] }>();
@@ -11,6 +13,9 @@ defineEmits<{ keys: [] }>();
 const household = useSettings();
 const plans = usePlans();
 const figures = useStepFigures();
+const route = useRoute();
+/** The step that the page belongs to, whichever part of it is open. */
+const here = computed(() => stepOf(route.path));
 </script>
 
 <template>
@@ -24,7 +29,12 @@ const figures = useStepFigures();
       <p class="group" aria-hidden="true">{{ group.name }}</p>
       <ul class="plain-list">
         <li v-for="step in group.steps" :key="step.path">
-          <RouterLink :to="step.path" class="step" active-class="here">
+          <RouterLink
+            :to="step.path"
+            class="step"
+            :class="{ here: step === here }"
+            :aria-current="step === here ? 'page' : undefined"
+          >
             <span class="digit" aria-hidden="true">{{ step.digit }}</span>
             <span class="word">{{ step.name }}</span>
             <span class="figure">{{ figures[step.name] }}</span>

@@ -10,6 +10,11 @@ export const router = createRouter({
     { path: '/plan/:bottle?', component: () => import('../plan/PlanView.vue'), meta: { title: 'Plan' } },
     { path: '/errand', component: () => import('../errand/ErrandView.vue'), meta: { title: 'Errand' } },
     { path: '/shelf', component: () => import('../shelf/ShelfView.vue'), meta: { title: 'Shelf' } },
+    {
+      path: '/pour/:part(round|log|served)?/:round?',
+      component: () => import('../pour/PourView.vue'),
+      meta: { title: 'Pour' },
+    },
     { path: '/bench/:batch?', component: () => import('../bench/BenchView.vue'), meta: { title: 'Bench' } },
     {
       path: '/notebook/:drink?',

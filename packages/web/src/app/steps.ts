@@ -25,6 +25,7 @@ export const GROUPS: readonly { name: string; steps: readonly Step[] }[] = [
       { digit: '6', name: 'Shelf', path: '/shelf', needsPlan: false },
     ],
   },
+  { name: 'To pour', steps: [{ digit: '7', name: 'Pour', path: '/pour', needsPlan: false }] },
   { name: 'To keep', steps: [{ digit: '9', name: 'Notebook', path: '/notebook', needsPlan: false }] },
 ];
 

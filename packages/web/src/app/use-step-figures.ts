@@ -1,13 +1,17 @@
 import { joinShops, linesOf } from '@uisce/core/errand';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { useBatches } from '../household/use-batches';
 import { useErrands } from '../household/use-errands';
+import { useLog } from '../household/use-log';
+import { usePouring } from '../household/use-pouring';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { useAnswer } from '../solver/use-answer';
 import { useKitFigure } from '../words/kit-figure';
 import { count, useWords } from '../words/use-words';
+
+const LOOK_AFTER_MS = 1500;
 
 /** The one telling figure of each step, by its name; empty while there is none. */
 export function useStepFigures() {
@@ -19,6 +23,16 @@ export function useStepFigures() {
   const stock = useStock();
   const words = useWords();
   const kit = useKitFigure();
+  const log = useLog();
+  const pouring = usePouring();
+  // What is poured now is looked up once the page has come to rest.
+  watch(
+    () => answers.proven,
+    (proven) => {
+      if (proven) setTimeout(pouring.begin, LOOK_AFTER_MS);
+    },
+    { immediate: true },
+  );
   /** What the plan buys, or how much of it is in the basket. */
   const errand = computed(() => {
     const lines = errands.open?.lines.filter((l) => l.state === 'basket' || l.state === 'wanted');
@@ -35,6 +49,7 @@ export function useStepFigures() {
       Plan: answers.result ? count(answers.result.open, 'drink') : '',
       Errand: errand.value,
       Bench: made > 0 ? count(made, 'batch', 'batches') : '',
+      Pour: log.round ? 'half made' : pouring.count.value === undefined ? '' : `${pouring.count.value} now`,
       Shelf: stock.standing.length > 0 ? count(stock.standing.length, 'bottle') : '',
       Notebook: trade.drinkCount > 0 ? String(trade.drinkCount) : '',
     };

@@ -1,12 +1,16 @@
-import { useLocalStorage } from '@vueuse/core';
+import { useLocalStorage, useNow } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, watch } from 'vue';
-import type { Settings } from '@uisce/core/household';
+import { sunsetMinutes, type Settings } from '@uisce/core/household';
 import { keptSettings } from '@uisce/core/kept';
 import { useKeeper } from '../kept/use-keeper';
 
 /** The theme before the settings arrive, so that a dim room is not lit up on the way. */
 export const rememberedTheme = useLocalStorage<'day' | 'night'>('uisce:theme', 'day');
+
+const LOOK_EVERY_MS = 60_000;
+/** Whoever is up before six still sits in the dark. */
+const NIGHT_ENDS_AT = 6 * 60;
 
 /** Household settings: measures, region, theme, prices in use. */
 export const useSettings = defineStore('settings', () => {
@@ -20,9 +24,20 @@ export const useSettings = defineStore('settings', () => {
     (theme) => (rememberedTheme.value = theme),
   );
 
+  const clock = useNow({ interval: LOOK_EVERY_MS });
+  /** The look of the page now: as chosen, or the night's where the day's ends at sunset. */
+  const look = computed<'day' | 'night'>(() => {
+    const { theme, nightAfterSunset, locale } = settings.value;
+    if (theme === 'night' || !nightAfterSunset) return theme;
+    const at = clock.value;
+    const minutes = at.getHours() * 60 + at.getMinutes();
+    const isDark = minutes >= sunsetMinutes(at, locale, -at.getTimezoneOffset()) || minutes < NIGHT_ENDS_AT;
+    return isDark ? 'night' : 'day';
+  });
+
   function change(part: Partial<Settings>): void {
     keeper.keep(keptSettings, { ...settings.value, ...part }, 'Settings');
   }
 
-  return { settings, change };
+  return { settings, look, change };
 });

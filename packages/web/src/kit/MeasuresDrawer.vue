@@ -8,7 +8,7 @@ import { inSentence, useWords } from '../words/use-words';
 import { useOwnMeasure } from '../words/own-measure';
 import CautionLine from '../ui/CautionLine.vue';
 import CalibrateCard from './CalibrateCard.vue';
-import VesselDrawing from './VesselDrawing.vue';
+import VesselDrawing from '../ui/drawing/VesselDrawing.vue';
 import type { Advice } from '../solver/tasks/questions';
 import SelectField from '../ui/SelectField.vue';
 import CheckField from '../ui/CheckField.vue';

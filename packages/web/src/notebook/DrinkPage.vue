@@ -11,7 +11,7 @@ import SpecTable from '../ui/drink/SpecTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
 import DrinkFigures from './DrinkFigures.vue';
 import DrinkTools from './DrinkTools.vue';
-import GlassDrawing from './GlassDrawing.vue';
+import GlassDrawing from '../ui/drink/GlassDrawing.vue';
 import HomeMadeList from './HomeMadeList.vue';
 import StandInList from './StandInList.vue';
 import VariantTable from './VariantTable.vue';

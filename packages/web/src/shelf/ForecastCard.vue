@@ -13,7 +13,12 @@ const DAYS_DRAWN = MONTHS_DRAWN * 30;
 const plans = usePlans();
 const today = useToday();
 const words = useWords();
-const { forecasts } = useShelf();
+const { forecasts, pace } = useShelf();
+const paceWords = computed(() =>
+  pace.value
+    ? `${words.number(pace.value.glassesPerWeek)} drinks a week, as you have poured of late`
+    : `${count(plans.briefOrEmpty.drinksPerWeek, 'drink')} a week, as the plan pours`,
+);
 
 const rows = computed(() =>
   forecasts.value
@@ -35,10 +40,7 @@ const rows = computed(() =>
   <section class="card" aria-labelledby="dry-title">
     <h2 id="dry-title">
       When each runs dry
-      <small class="dim"
-        >· at {{ count(plans.briefOrEmpty.drinksPerWeek, 'drink') }} a week, as the plan pours; the bars are
-        half a year</small
-      >
+      <small class="dim">· at {{ paceWords }}; the bars are half a year</small>
     </h2>
     <p v-if="rows.length === 0" class="dim">Say how much is in a bottle, and its day stands here.</p>
     <ul class="plain-list">

@@ -20,7 +20,8 @@ const stock = useStock();
 const today = useToday();
 const trade = useTrade();
 const words = useWords();
-const { forecasts } = useShelf();
+const { forecasts, pace } = useShelf();
+const perWeek = computed(() => pace.value?.glassesPerWeek ?? plans.briefOrEmpty.drinksPerWeek);
 
 const turning = computed(() =>
   forecasts.value
@@ -39,7 +40,7 @@ watch(
 const rows = computed(() =>
   turning.value.map((f) => {
     const days = Math.max(0, daysBetween(today.iso(), f.turnsOn ?? today.iso()));
-    const most = Math.max(1, Math.floor((days * plans.briefOrEmpty.drinksPerWeek) / 7));
+    const most = Math.max(1, Math.floor((days * perWeek.value) / 7));
     const pours = new Map(
       (open.value ?? []).flatMap((id) => {
         const slots = trade.recipes.get(id)?.slots.filter((s) => [s.kind, ...s.or].includes(f.kind)) ?? [];

@@ -3,6 +3,8 @@ import { daysBetween } from '@uisce/core/base';
 import { usesOfDrinks } from '@uisce/core/plan';
 import { daysLeft, FADING_LEVEL, forecast, levelOf, type Bottle } from '@uisce/core/stock';
 import { computed } from 'vue';
+import { paceOf } from '@uisce/core/pouring';
+import { useLog } from '../household/use-log';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
@@ -28,6 +30,7 @@ export interface Standing {
 /** The household's bottles as the Shelf shows them, and the judgement on them. */
 export const useShelf = createSharedComposable(() => {
   const answers = useAnswer();
+  const log = useLog();
   const plans = usePlans();
   const stock = useStock();
   const trade = useTrade();
@@ -65,8 +68,12 @@ export const useShelf = createSharedComposable(() => {
   const cold = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && inCold(b)));
   const cupboard = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'cupboard'));
 
-  /** ml of a kind that are poured in a week: as the plan pours it, else as all drinks would. */
+  /** The pace of the log, once it is long enough to say. */
+  const pace = computed(() => paceOf(log.pours, today.iso()));
+  /** ml of a kind that are poured in a week: as the log has it, else as the plan pours it, else as all drinks would. */
   const perWeekMl = computed(() => {
+    const poured = pace.value;
+    if (poured) return (kind: string) => poured.mlPerWeek.get(kind) ?? 0;
     const general = usesOfDrinks(trade.catalogue.recipes);
     const { drinksPerWeek } = plans.briefOrEmpty;
     return (kind: string) =>
@@ -114,5 +121,5 @@ export const useShelf = createSharedComposable(() => {
     return parts.join(' · ');
   });
 
-  return { all, onShelf, sipping, cold, cupboard, forecasts, litres, headline, underline, perWeekMl };
+  return { all, onShelf, sipping, cold, cupboard, forecasts, litres, headline, underline, perWeekMl, pace };
 });

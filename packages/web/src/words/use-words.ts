@@ -31,6 +31,11 @@ export function inSentence(name: string): string {
   return SMALL_WORDS.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1);
 }
 
+/** The same without a syrup's ratio, which stands in the spec. */
+export function plainName(name: string): string {
+  return inSentence(name).replace(/ [\d.]+:1$/, '');
+}
+
 /** Making a formatter is slow next to using it, and a long list asks for hundreds. */
 const formats = new Map<string, Intl.NumberFormat>();
 

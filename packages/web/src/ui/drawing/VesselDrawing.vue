@@ -2,11 +2,16 @@
 import { computed } from 'vue';
 import type { Cup } from '@uisce/core/catalogue';
 import { cupInside } from '@uisce/core/measure';
-import { useWords } from '../words/use-words';
-import { glassOutline } from '../ui/drawing/outline';
+import { useWords } from '../../words/use-words';
+import { glassOutline } from './outline';
 
 /** A measure's cups side by side, each with its lines. */
-const props = defineProps<{ cups: readonly Cup[]; name: string }>();
+const props = defineProps<{
+  cups: readonly Cup[];
+  name: string;
+  /** How far a cup is filled, ml, by its name. */
+  filled?: ReadonlyMap<string, number>;
+}>();
 const words = useWords();
 
 const TALLEST_PX = 108;
@@ -43,7 +48,9 @@ const drawing = computed(() => {
       };
     });
     left += half * 2 + LABEL_PX;
-    return { centre, outline, lines, right: centre + half };
+    const at = cup.lines.findIndex((line) => line.ml === props.filled?.get(cup.name));
+    const liquid = at < 0 ? '' : outline.band(0, inside[at + 1]?.[0] ?? 0);
+    return { centre, outline, lines, liquid, right: centre + half };
   });
   const top = Math.min(0, ...cups.flatMap((c) => c.lines.map((l) => l.labelY - 12)));
   return { cups, width: left, height: bottom + 4, top };
@@ -59,6 +66,7 @@ const drawing = computed(() => {
     :aria-label="`${name}: ${cups.map((c) => `${c.name} ${c.lines.map((l) => `${l.ml} ml`).join(', ')}`).join('; ')}`"
   >
     <g v-for="(cup, i) in drawing.cups" :key="i">
+      <path v-if="cup.liquid" class="liquid" :d="cup.liquid" />
       <path class="wall" :d="cup.outline.wall" />
       <path class="wall" :d="cup.outline.foot" />
       <g v-for="(line, l) in cup.lines" :key="l">
@@ -80,6 +88,10 @@ const drawing = computed(() => {
 svg {
   display: block;
   max-width: 100%;
+}
+
+.liquid {
+  fill: color-mix(in srgb, rgb(var(--v-theme-gorse)) 48%, rgb(var(--v-theme-card)));
 }
 
 .wall {

@@ -2,14 +2,21 @@
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { fillGlass, heightOfMl, radiusAt } from '@uisce/core/glass';
-import { useTrade } from '../household/use-trade';
-import { useHouseSyrup } from '../words/house-syrup';
-import { JOB_COLOUR } from '../ui/theme/tokens';
-import { inSentence, useWords } from '../words/use-words';
-import { FOOT_MM, glassOutline } from '../ui/drawing/outline';
-import { iceShapes } from './ice-shapes';
+import { useTrade } from '../../household/use-trade';
+import { useHouseSyrup } from '../../words/house-syrup';
+import { JOB_COLOUR } from '../theme/tokens';
+import { inSentence, plainName, useWords } from '../../words/use-words';
+import { FOOT_MM, glassOutline } from '../drawing/outline';
+import { iceShapes } from '../drawing/ice-shapes';
 
-const props = defineProps<{ recipe: Recipe }>();
+const props = defineProps<{
+  recipe: Recipe;
+  /** Without labels and words: a small picture among others. */
+  plain?: boolean;
+  /** Parts that are in, by their place; all where left out. The water is in once `watered` says so. */
+  partsIn?: ReadonlySet<number>;
+  watered?: boolean;
+}>();
 
 const trade = useTrade();
 const words = useWords();
@@ -25,6 +32,9 @@ const poured = computed(() => house.asPoured(props.recipe));
 const fill = computed(() =>
   glass.value ? fillGlass(poured.value.recipe, glass.value, poured.value.kinds) : undefined,
 );
+
+/** Ice lies in the glass from the start of the picture, or once the drink has come to it. */
+const iced = computed(() => props.partsIn === undefined || props.watered === true);
 
 const drawing = computed(() => {
   const f = fill.value;
@@ -44,27 +54,32 @@ const drawing = computed(() => {
   // Floating ice lifts every layer alike.
   const lift = f.liquidMl === 0 ? 1 : (f.liquidMl + f.iceG) / f.liquidMl;
   let ml = 0;
-  const layers = f.layers.map((layer) => {
-    const from = heightOfMl(inside, ml * lift);
-    ml += layer.ml;
-    const to = heightOfMl(inside, ml * lift);
-    const kind = trade.kinds.get(layer.kindId ?? '');
-    return {
-      d: band(from, to),
-      colour: kind ? `rgb(var(--v-theme-${JOB_COLOUR[kind.job]}))` : 'rgb(var(--v-theme-slate))',
-      water: kind === undefined,
-      // A syrup's ratio stands in the spec; here it would run off the edge.
-      name: kind ? inSentence(kind.name).replace(/ [\d.]+:1$/, '') : 'water from ice',
-      amount: words.volume(kind ? layer.ml : Math.round(layer.ml)),
-      edge: [centre + radiusAt(inside, (from + to) / 2) * scale, y((from + to) / 2)] as const,
-      labelY: y((from + to) / 2),
-    };
-  });
+  const slots = poured.value.recipe.slots;
+  const isIn = (slot: (typeof slots)[number] | undefined) =>
+    props.partsIn === undefined || (slot ? props.partsIn.has(slots.indexOf(slot)) : props.watered === true);
+  const layers = f.layers
+    .filter((layer) => isIn(layer.slot))
+    .map((layer) => {
+      const from = heightOfMl(inside, ml * lift);
+      ml += layer.ml;
+      const to = heightOfMl(inside, ml * lift);
+      const kind = trade.kinds.get(layer.kindId ?? '');
+      return {
+        d: band(from, to),
+        colour: kind ? `rgb(var(--v-theme-${JOB_COLOUR[kind.job]}))` : 'rgb(var(--v-theme-slate))',
+        water: kind === undefined,
+        // A syrup's ratio stands in the spec; here it would run off the edge.
+        name: kind ? plainName(kind.name) : 'water from ice',
+        amount: words.volume(kind ? layer.ml : Math.round(layer.ml)),
+        edge: [centre + radiusAt(inside, (from + to) / 2) * scale, y((from + to) / 2)] as const,
+        labelY: y((from + to) / 2),
+      };
+    });
   spread(layers);
   const surface = heightOfMl(inside, f.liquidMl + f.iceG);
   const top = Math.min(y(brimMm), ...layers.map((l) => l.labelY - 14)) - 8;
   return {
-    viewBox: `0 ${top.toFixed(0)} ${ROOM.width} ${(ROOM.height - top).toFixed(0)}`,
+    viewBox: `0 ${top.toFixed(0)} ${props.plain ? ROOM.glassWidth + 8 : ROOM.width} ${(ROOM.height - top).toFixed(0)}`,
     layers,
     wall: outline.wall,
     surface: {
@@ -72,13 +87,15 @@ const drawing = computed(() => {
       left: centre - radiusAt(inside, surface) * scale,
       right: centre + radiusAt(inside, surface) * scale,
     },
-    ice: iceShapes(props.recipe.ice, f.iceG, {
-      centre,
-      top: y(surface),
-      bottom: y(0),
-      scale,
-      halfWidthAt: (py) => radiusAt(inside, (base - py) / scale) * scale,
-    }),
+    ice: !iced.value
+      ? []
+      : iceShapes(props.recipe.ice, f.iceG, {
+          centre,
+          top: y(surface),
+          bottom: y(0),
+          scale,
+          halfWidthAt: (py) => radiusAt(inside, (base - py) / scale) * scale,
+        }),
     stem: outline.foot,
     handle: outline.handle,
   };
@@ -128,7 +145,7 @@ const spoken = computed(() => {
       <path class="wall" :d="drawing.wall" />
       <path class="wall" :d="drawing.stem" />
       <path v-if="drawing.handle" class="wall" :d="drawing.handle" />
-      <g v-for="(layer, i) in drawing.layers" :key="`label${i}`">
+      <g v-for="(layer, i) in plain ? [] : drawing.layers" :key="`label${i}`">
         <path
           class="pointer"
           :d="`M${layer.edge[0] - 6},${layer.edge[1]}L${ROOM.glassWidth + 14},${layer.labelY - 4}h8`"
@@ -139,7 +156,7 @@ const spoken = computed(() => {
         </text>
       </g>
     </svg>
-    <figcaption class="dim">{{ spoken }}.</figcaption>
+    <figcaption v-if="!plain" class="dim">{{ spoken }}.</figcaption>
   </figure>
 </template>
 

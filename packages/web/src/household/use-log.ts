@@ -1,0 +1,157 @@
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { addDays } from '@uisce/core/base';
+import type { Person } from '@uisce/core/household';
+import { keptBatch, keptBottle, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
+import { kindsWithHouseSyrup, recipeOfBatch } from '@uisce/core/making';
+import {
+  eveningOf,
+  givenBack,
+  logOrders,
+  logRound,
+  type Bar,
+  type BatchLeft,
+  type Logged,
+  type Making,
+  type Order,
+  type Pour,
+  type Round,
+  type Stock,
+} from '@uisce/core/pouring';
+import { useKeeper } from '../kept/use-keeper';
+import { useBatches } from './use-batches';
+import { useKit } from './use-kit';
+import { useSettings } from './use-settings';
+import { useStock } from './use-stock';
+import { useToday } from './use-today';
+import { useTrade } from './use-trade';
+
+/** What is poured of an evening is written down at this hour, where only the day is known. */
+const EVENING_AT = 'T20:00:00';
+
+/** The log of what was poured, who drinks here, and the round under way. */
+export const useLog = defineStore('log', () => {
+  const keeper = useKeeper();
+  const batches = useBatches();
+  const household = useSettings();
+  const kits = useKit();
+  const stock = useStock();
+  const today = useToday();
+  const trade = useTrade();
+
+  const pours = computed<Pour[]>((before) => keeper.all(keptPour, before));
+  const people = computed(() => keeper.all(keptPerson).sort((a, b) => (a.name < b.name ? -1 : 1)));
+  const round = computed(() => keeper.single(keptRound).round);
+
+  /** What rounds are made with here. */
+  const bar = computed<Bar>(() => ({
+    catalogue: trade.catalogue,
+    kinds: kindsWithHouseSyrup(household.settings.houseSyrupRatio, trade.kinds),
+    kit: kits.kit,
+  }));
+  const batchesLeft = (): BatchLeft[] =>
+    batches.onShelf.flatMap((b) => {
+      const kind = recipeOfBatch(b, trade.catalogue.homeMade)?.makes;
+      return kind ? [{ id: b.id, kind, leftMl: b.remainingMl, until: b.useBy }] : [];
+    });
+  function stockNow(): Stock {
+    const currency = trade.prices?.currency ?? null;
+    const byId = new Map(stock.bottles.map((b) => [b.id, b]));
+    return {
+      bottles: stock.bottles,
+      batches: batchesLeft(),
+      kinds: bar.value.kinds,
+      currency,
+      minorPerMl: (id) => {
+        const bottle = byId.get(id);
+        // What was poured over cost what its first bottle did.
+        const paid = bottle?.decantedFrom ? (byId.get(bottle.decantedFrom) ?? bottle) : bottle;
+        if (!paid || paid.priceMinor === null || paid.sizeMl === null || paid.currency !== currency)
+          return undefined;
+        return paid.priceMinor / paid.sizeMl;
+      },
+    };
+  }
+  /** The evening that it is now. */
+  const evening = () => eveningOf(today.iso(), new Date().getHours(), (day) => addDays(day, -1));
+  const written = (on: string) => ({
+    at: on === evening() ? new Date().toISOString() : new Date(`${on}${EVENING_AT}`).toISOString(),
+    on,
+    newId: () => crypto.randomUUID(),
+  });
+
+  /** Stock as a pour or its taking back leaves it. */
+  const stockWrites = ({ bottles, batches: left }: Omit<Logged, 'pours'>) => [
+    ...bottles.map((b) => keeper.write(keptBottle, b)),
+    ...[...left].flatMap(([id, remainingMl]) => {
+      const batch = batches.batches.find((b) => b.id === id);
+      return batch ? [keeper.write(keptBatch, { ...batch, remainingMl })] : [];
+    }),
+  ];
+  const pourWrites = (logged: Logged) => [
+    ...logged.pours.map((p) => keeper.write(keptPour, p)),
+    ...stockWrites(logged),
+  ];
+
+  /** Write drinks down without steps, tonight or on another evening. */
+  function writeDown(orders: readonly Order[], on = evening(), verdict: number | null = null): void {
+    const logged = logOrders(orders, stockNow(), written(on));
+    const rated = { ...logged, pours: logged.pours.map((p) => ({ ...p, verdict })) };
+    keeper.keepAll(`Poured ${orders.map((o) => o.drink.name).join(', ')}`, ...pourWrites(rated));
+  }
+
+  function keepRound(next: Round | null, change = 'A step'): void {
+    keeper.keep(keptRound, { round: next }, change);
+  }
+  function begin(orders: Order[], way: Round['way']): void {
+    const [id, startedAt] = [crypto.randomUUID(), new Date().toISOString()];
+    keepRound({
+      ...{ id, startedAt, way, orders, tared: true, vesselG: 0, at: '', poured: {}, off: {}, workFrom: null, worked: {} },
+    }); // prettier-ignore
+  }
+  /** The round is served, or given up: what went in is written down, and the levels fall, in one change. */
+  function finish(of: Round, making: Making, done: boolean): void {
+    const logged = logRound(of, making, stockNow(), written(evening()), done);
+    const names = of.orders.map((o) => o.drink.name).join(', ');
+    keeper.keepAll(
+      done ? `Poured ${names}`.slice(0, 120) : `Gave up ${names}`.slice(0, 120),
+      ...pourWrites(logged),
+      keeper.write(keptRound, { round: null }),
+    );
+  }
+
+  function edit(id: string, change: string, part: Partial<Pour>): void {
+    const pour = pours.value.find((p) => p.id === id);
+    if (pour) keeper.keep(keptPour, { ...pour, ...part }, change);
+  }
+  /** A pour that was none: its entry goes, and what it drew stands in its bottles again. */
+  function takeBack(id: string): void {
+    const pour = pours.value.find((p) => p.id === id);
+    if (pour === undefined) return;
+    const back = givenBack(pour, stock.bottles, batchesLeft());
+    keeper.keepAll(`Took back ${pour.name}`, keeper.writeGone(keptPour, id), ...stockWrites(back));
+  }
+
+  function keepPerson(person: Person, change: string): void {
+    keeper.keep(keptPerson, person, change);
+  }
+  function removePerson({ id, name }: Person): void {
+    keeper.remove(keptPerson, id, `${name} goes`);
+  }
+
+  return {
+    pours,
+    people,
+    round,
+    bar,
+    evening,
+    writeDown,
+    begin,
+    keepRound,
+    finish,
+    edit,
+    takeBack,
+    keepPerson,
+    removePerson,
+  };
+});

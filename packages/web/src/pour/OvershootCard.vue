@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useMaking } from './use-making';
+import { useStepWords } from './use-step-words';
+import { useWords } from '../words/use-words';
+
+/** What an overshoot has made of the drink in hand: the rest grows with it, or what it is now and the way out. */
+const words = useWords();
+const { nameOf } = useStepWords();
+const { making, current, loadNow, pourSomeOff, mend } = useMaking();
+
+/** Nearer than this nobody sees. */
+const SEEN_SHARE = 0.005;
+const grows = computed(() => {
+  const factor = loadNow.value?.grown.factor ?? 1;
+  return factor > 1 + SEEN_SHARE && loadNow.value?.offShare === 0
+    ? `${words.number((factor - 1) * 100, 0)} % more: everything grows with it, and it still fits. The ratio stays exact.`
+    : '';
+});
+const drink = computed(() => making.value?.orders[current.value?.order ?? 0]?.drink);
+const off = computed(() => loadNow.value?.overshot?.off ?? []);
+const SAYS = {
+  strength: ['stronger', 'weaker'],
+  sugar: ['sweeter', 'less sweet'],
+  acid: ['sourer', 'less sour'],
+} as const;
+const isNow = computed(() =>
+  off.value
+    .map((d) => `${words.number(Math.abs(d.share) * 100, 0)} % ${SAYS[d.what][d.share > 0 ? 0 : 1]}`)
+    .join(', '),
+);
+const smallest = computed(() => {
+  const m = loadNow.value?.overshot?.mend;
+  const kind = m && drink.value?.slots[m.slot]?.kind;
+  return m && kind ? { ...m, words: `${words.volume(m.ml)} more ${nameOf(kind)} a glass` } : undefined;
+});
+const tooMuch = computed(() => (loadNow.value?.offShare ?? 0) > SEEN_SHARE);
+</script>
+
+<template>
+  <p v-if="grows" class="over" role="status">{{ grows }}</p>
+  <div v-else-if="tooMuch" class="over keeps-taps" role="status">
+    <p>
+      More than glass and tin take in ratio.
+      <template v-if="isNow">Left so, it is {{ isNow }}.</template>
+    </p>
+    <div class="ways">
+      <v-btn @click="pourSomeOff"
+        >Pour off {{ words.volume(Math.round(loadNow?.offMl ?? 0)) }} of it, and it is in ratio</v-btn
+      >
+      <v-btn v-if="smallest" @click="mend(smallest.slot, smallest.ml)"
+        >Or mend it: {{ smallest.words }}</v-btn
+      >
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.over {
+  margin: 0;
+  padding: 8px 12px;
+  border-inline-start: 4px solid rgb(var(--v-theme-copper));
+  font-size: 1.125rem;
+}
+
+p {
+  margin: 0;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 8px;
+}
+</style>

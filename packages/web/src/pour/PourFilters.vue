@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { MOST_GLASSES } from '@uisce/core/pouring';
+import { useLog } from '../household/use-log';
+import CheckField from '../ui/CheckField.vue';
+import SelectField from '../ui/SelectField.vue';
+import { count } from '../words/use-words';
+import { STRENGTHS, useFilters, type Strength } from './use-filters';
+
+const log = useLog();
+const { glasses, strength, minutes, asWritten, forWhom } = useFilters();
+
+const MANY = Array.from({ length: MOST_GLASSES }, (_, i) => ({
+  value: i + 1,
+  title: count(i + 1, 'glass', 'glasses'),
+}));
+const STRONG = (Object.keys(STRENGTHS) as Strength[]).map((value) => ({
+  value,
+  title: STRENGTHS[value].words,
+}));
+const TIMES = [
+  { value: null, title: 'any time' },
+  { value: 1, title: 'within a minute' },
+  { value: 2, title: 'within 2 minutes' },
+  { value: 4, title: 'within 4 minutes' },
+];
+const people = computed(() => log.people.map((p) => ({ ...p, on: forWhom.value.includes(p.id) })));
+function choose(id: string, on: boolean): void {
+  forWhom.value = on ? [...forWhom.value, id] : forWhom.value.filter((p) => p !== id);
+}
+</script>
+
+<template>
+  <div class="filters" role="group" aria-label="What is wanted">
+    <SelectField label="How many" :value="glasses" :choices="MANY" @choose="glasses = $event" />
+    <SelectField label="How strong" :value="strength" :choices="STRONG" @choose="strength = $event" />
+    <SelectField label="How soon" :value="minutes" :choices="TIMES" @choose="minutes = $event" />
+    <CheckField v-model="asWritten" label="As written" about="no stand-ins" />
+    <CheckField
+      v-for="person in people"
+      :key="person.id"
+      :model-value="person.on"
+      :label="`For ${person.name}`"
+      about="nothing they cannot have or will not touch"
+      @update:model-value="choose(person.id, $event)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.filters {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+}
+
+.filters > :deep(.v-select) {
+  flex: 1 1 150px;
+  max-width: 220px;
+}
+
+@media (max-width: 600px) {
+  .filters > :deep(.v-select) {
+    max-width: none;
+  }
+}
+</style>

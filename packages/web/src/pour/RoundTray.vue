@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { mdiMinus, mdiPlus } from '@mdi/js';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { compileRound, MOST_GLASSES, sayOrder } from '@uisce/core/pouring';
+import { useLog } from '../household/use-log';
+import { useToday } from '../household/use-today';
+import CheckField from '../ui/CheckField.vue';
+import DateField from '../ui/DateField.vue';
+import TabRow from '../ui/TabRow.vue';
+import { count } from '../words/use-words';
+import { useDrinkWords } from './use-drink-words';
+import { useOrder } from './use-order';
+
+/** The round that is put together: how many of each, for whom, measured how. */
+const log = useLog();
+const order = useOrder();
+const router = useRouter();
+const say = useDrinkWords();
+const today = useToday();
+
+const WAYS = [
+  { value: 'measure', words: 'by measure' },
+  { value: 'scale', words: 'by weight' },
+] as const;
+const compiled = computed(() =>
+  order.orders.value.length === 0
+    ? undefined
+    : compileRound(order.orders.value, log.bar.kit, log.bar.catalogue, log.bar.kinds),
+);
+const explained = computed(() => (compiled.value ? sayOrder(compiled.value, say.nameOf) : ''));
+const day = ref<string | null>(null);
+
+function toggle(drink: string, was: readonly string[], name: string, on: boolean): void {
+  order.setFor(drink, on ? [...was, name] : was.filter((n) => n !== name));
+}
+async function make(): Promise<void> {
+  order.make();
+  await router.push('/pour/round');
+}
+function writeDown(): void {
+  order.writeDown(day.value && day.value <= today.iso() ? day.value : undefined);
+  day.value = null;
+}
+</script>
+
+<template>
+  <section class="card" aria-labelledby="tray-title">
+    <h2 id="tray-title">
+      This round
+      <small v-if="order.glasses.value > 0" class="dim"
+        >· {{ count(order.glasses.value, 'glass', 'glasses')
+        }}<template v-if="compiled">, about {{ say.time(compiled.seconds) }}</template></small
+      >
+    </h2>
+    <p v-if="order.lines.value.length === 0" class="dim">
+      Tap a drink, and it stands here; several are made in one go, up to {{ MOST_GLASSES }} glasses.
+    </p>
+    <ul v-else class="plain-list">
+      <li v-for="line in order.lines.value" :key="line.drink">
+        <div class="line">
+          <span>{{ line.name }}</span>
+          <span class="steps">
+            <v-btn
+              class="icon"
+              :aria-label="`One ${line.name} fewer`"
+              @click="order.setCount(line.drink, line.count - 1)"
+            >
+              <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiMinus" /></svg>
+            </v-btn>
+            <strong>{{ line.count }}</strong>
+            <v-btn
+              class="icon"
+              :aria-label="`One ${line.name} more`"
+              :disabled="order.glasses.value >= MOST_GLASSES"
+              @click="order.setCount(line.drink, line.count + 1)"
+            >
+              <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" /></svg>
+            </v-btn>
+          </span>
+        </div>
+        <div v-if="log.people.length > 0" class="who">
+          <CheckField
+            v-for="p in log.people"
+            :key="p.id"
+            :model-value="line.for.includes(p.name)"
+            :label="p.name"
+            :about="`drinks the ${line.name}`"
+            @update:model-value="toggle(line.drink, line.for, p.name, $event)"
+          />
+        </div>
+      </li>
+    </ul>
+    <template v-if="order.lines.value.length > 0">
+      <p v-if="explained" class="dim small">{{ explained }}</p>
+      <TabRow v-model="order.way.value" name="measured-by" legend="Measured" :choices="WAYS" show-legend />
+      <div class="buttons">
+        <v-btn color="sea" :disabled="log.round !== null" @click="make">Make it, step by step</v-btn>
+        <p v-if="log.round" class="dim small">A round is half made: finish it first, or give it up.</p>
+        <details>
+          <summary class="link">Already poured? Write it down</summary>
+          <DateField label="On the evening of (today, if empty)" :value="day" @change="day = $event" />
+          <v-btn @click="writeDown">Write it down</v-btn>
+        </details>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  font-weight: 650;
+}
+
+.steps {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+
+.icon {
+  min-width: 44px;
+  padding: 0;
+}
+
+.icon svg {
+  width: 20px;
+  fill: currentcolor;
+}
+
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+}
+
+.small {
+  font-size: 0.9375rem;
+}
+
+.buttons {
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
+}
+
+details > * {
+  margin-top: 8px;
+}
+
+summary {
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,51 @@
+import { createSharedComposable } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { NO_ALCOHOL_ABV } from '@uisce/core/plan';
+import { useLog } from '../household/use-log';
+import { usePouring } from '../household/use-pouring';
+
+/** Strengths as people ask for them, ABV as served (common practice). */
+export const STRENGTHS = {
+  any: { words: 'any strength', least: 0, most: 1 },
+  none: { words: 'without alcohol', least: 0, most: NO_ALCOHOL_ABV },
+  light: { words: 'light, under 12 %', least: NO_ALCOHOL_ABV, most: 0.12 },
+  middle: { words: 'middling, 12 to 22 %', least: 0.12, most: 0.22 },
+  strong: { words: 'strong, over 22 %', least: 0.22, most: 1 },
+} as const;
+export type Strength = keyof typeof STRENGTHS;
+
+/** What narrows the drinks that are offered: all at once, on whatever is at hand. */
+export const useFilters = createSharedComposable(() => {
+  const log = useLog();
+  const pouring = usePouring();
+  const glasses = ref(1);
+  const strength = ref<Strength>('any');
+  /** Most minutes for one glass; null for any. */
+  const minutes = ref<number | null>(null);
+  const asWritten = ref(false);
+  /** People it is for, by id: what one of them cannot have is left out. */
+  const forWhom = ref<string[]>([]);
+
+  const guests = computed(() => log.people.filter((p) => forWhom.value.includes(p.id)));
+  const shown = computed(() =>
+    pouring.drinks.value.filter(({ now }) => {
+      const { figures, seconds, allergens, tastes } = now.pourable;
+      const { least, most } = STRENGTHS[strength.value];
+      const isStrong = figures.abv >= least && figures.abv <= most;
+      const fits = guests.value.every(
+        (g) =>
+          (!g.noAlcohol || figures.abv <= NO_ALCOHOL_ABV) &&
+          !g.allergens.some((a) => allergens.includes(a)) &&
+          !g.dislikes.some((t) => tastes.has(t)),
+      );
+      return (
+        isStrong &&
+        fits &&
+        now.glasses >= glasses.value &&
+        (!asWritten.value || now.fit === 1) &&
+        (minutes.value === null || seconds <= minutes.value * 60)
+      );
+    }),
+  );
+  return { glasses, strength, minutes, asWritten, forWhom, guests, shown };
+});

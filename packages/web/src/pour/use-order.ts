@@ -1,0 +1,70 @@
+import { createSharedComposable, useLocalStorage } from '@vueuse/core';
+import { computed } from 'vue';
+import { MOST_GLASSES, MOST_ORDERS, type Order } from '@uisce/core/pouring';
+import { useLog } from '../household/use-log';
+import { usePouring } from '../household/use-pouring';
+
+/** A drink on the tray: how many, and for whom. */
+interface Asked {
+  drink: string;
+  count: number;
+  for: string[];
+}
+
+/** The round that is being put together, on this device, before it is made. */
+export const useOrder = createSharedComposable(() => {
+  const log = useLog();
+  const pouring = usePouring();
+  const tray = useLocalStorage<Asked[]>('uisce:tray', []);
+  const way = useLocalStorage<'measure' | 'scale'>('uisce:measured-by', 'measure');
+
+  const byId = computed(() => new Map(pouring.drinks.value.map((d) => [d.now.pourable.recipe.id, d.now])));
+  /** What of the tray can still be poured. */
+  const lines = computed(() =>
+    tray.value.flatMap((asked) => {
+      const now = byId.value.get(asked.drink);
+      return now ? [{ ...asked, now, name: now.pourable.recipe.name }] : [];
+    }),
+  );
+  const glasses = computed(() => lines.value.reduce((n, l) => n + l.count, 0));
+  const isFull = computed(() => glasses.value >= MOST_GLASSES || lines.value.length >= MOST_ORDERS);
+  const orders = computed<Order[]>(() => lines.value.map((l) => pouring.orderOf(l.now, l.count, l.for)));
+
+  function add(drink: string): void {
+    const there = tray.value.find((a) => a.drink === drink);
+    if (there) setCount(drink, there.count + 1);
+    else if (lines.value.length < MOST_ORDERS && glasses.value < MOST_GLASSES)
+      tray.value = [
+        ...lines.value.map(({ drink: d, count, for: who }) => ({ drink: d, count, for: who })),
+        { drink, count: 1, for: [] },
+      ];
+  }
+  function setCount(drink: string, count: number): void {
+    const others = glasses.value - (lines.value.find((l) => l.drink === drink)?.count ?? 0);
+    const most = MOST_GLASSES - others;
+    tray.value = tray.value.flatMap((a) =>
+      a.drink !== drink ? [a] : count < 1 ? [] : [{ ...a, count: Math.min(count, most) }],
+    );
+  }
+  function setFor(drink: string, who: string[]): void {
+    tray.value = tray.value.map((a) =>
+      a.drink === drink
+        ? { ...a, for: who, count: Math.max(a.count, Math.min(who.length, MOST_GLASSES)) }
+        : a,
+    );
+  }
+  const clear = () => (tray.value = []);
+
+  /** Begin to make it. */
+  function make(): void {
+    log.begin(orders.value, way.value);
+    clear();
+  }
+  /** Write it down as poured, without its steps. */
+  function writeDown(on?: string): void {
+    log.writeDown(orders.value, on);
+    clear();
+  }
+
+  return { lines, glasses, isFull, orders, way, add, setCount, setFor, clear, make, writeDown };
+});

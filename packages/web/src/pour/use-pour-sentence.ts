@@ -1,0 +1,131 @@
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import { amountMl, daysBetween } from '@uisce/core/base';
+import { drinkFigures, standardDrink } from '@uisce/core/drink';
+import { favourites } from '@uisce/core/pouring';
+import { useLog } from '../household/use-log';
+import { usePouring } from '../household/use-pouring';
+import { useSettings } from '../household/use-settings';
+import { useStock } from '../household/use-stock';
+import { useToday } from '../household/use-today';
+import { useTrade } from '../household/use-trade';
+import { count, inSentence, plainName, sayDays, useWords } from '../words/use-words';
+import { useMaking } from './use-making';
+import { useStepWords } from './use-step-words';
+
+/** Below this a bottle's last drinks are worth counting. */
+const FEW_DRINKS = 12;
+
+/** The sentence over the step, whichever part of it is open. */
+export function usePourSentence() {
+  const household = useSettings();
+  const log = useLog();
+  const pouring = usePouring();
+  const route = useRoute();
+  const stock = useStock();
+  const today = useToday();
+  const trade = useTrade();
+  const words = useWords();
+  const stepWords = useStepWords();
+  const { making, current, running } = useMaking();
+
+  const part = computed(() => (route.params.part as string | undefined) ?? '');
+  const standard = computed(() => standardDrink(household.settings.locale));
+
+  const choosing = computed(() => {
+    const n = pouring.count.value;
+    if (n === undefined) return { before: 'Looking what pours', figure: '', after: '' };
+    const figure = `${count(n, 'drink')} now`;
+    const [first] = pouring.asks.value;
+    if (!first) return { before: '', figure, after: n === 0 ? ': say on the Shelf what stands there' : '' };
+    const name = plainName(trade.kindName(first.kind));
+    return { before: '', figure, after: `; the ${name} asks to be used in ${first.drinks} of them` };
+  });
+  const choosingBelow = computed(() => {
+    const parts: string[] = [];
+    const [first] = pouring.asks.value;
+    if (first) parts.push(`it turns in ${count(first.days, 'day')}`);
+    const short = pouring.now.value?.short.length ?? 0;
+    if (short > 0) parts.push(`${count(short, 'more', 'more')} are one thing short`);
+    return parts.join(' · ');
+  });
+
+  const names = computed(() =>
+    (log.round?.orders ?? [])
+      .map((o) => (o.count > 1 ? `${o.count} × ${o.drink.name}` : o.drink.name))
+      .join(', '),
+  );
+  const makingNow = computed(() => {
+    const step = current.value;
+    if (!step) return { before: 'No round is under way', figure: '', after: '' };
+    const { figure, name, where } = stepWords.say(step);
+    const measured = step.part !== null && step.act !== 'squeeze';
+    if (measured)
+      return {
+        before: `${names.value}: `,
+        figure: `${figure} ${name} next`,
+        after: where ? `, ${where}` : '',
+      };
+    if (running.value) return { before: `${names.value}: `, figure: `${name}, `, after: `stop at ${figure}` };
+    return { before: `${names.value}: `, figure: `${figure} ${name}`, after: '' };
+  });
+  const makingBelow = computed(() => {
+    const m = making.value;
+    const step = current.value;
+    if (!m || !step) return '';
+    const parts = [`${m.place + 1} of ${m.now.length}`];
+    const order = step.order === null ? m.orders[0] : m.orders[step.order];
+    const kind = step.part?.kind;
+    const there = kind === undefined ? undefined : stock.there.get(kind);
+    const slot = order?.drink.slots.find((s) => s.kind === kind);
+    const each = slot && amountMl(slot.amount);
+    if (there && !there.unmeasured && each && order && step.act !== 'squeeze') {
+      const left = Math.floor((there.ml - each * order.count) / each);
+      if (left >= 0 && left <= FEW_DRINKS)
+        parts.push(
+          `${count(left, 'more drink')} in the ${inSentence(trade.kindName(kind ?? ''))} after this`,
+        );
+    }
+    if (order) {
+      const figures = drinkFigures(order.drink, log.bar.kinds);
+      const drinks = figures.ethanolG / standard.value.g;
+      parts.push(`${words.percent(figures.abv)} vol, ${words.number(drinks)} ${standard.value.word[1]} each`);
+    }
+    return parts.join(' · ');
+  });
+
+  const logNow = computed(() => {
+    const glasses = log.pours.reduce((n, p) => n + p.glasses, 0);
+    const first = log.pours.reduce((least, p) => (p.on < least ? p.on : least), today.iso());
+    const [best] = favourites(log.pours);
+    if (glasses === 0) return { before: 'Nothing is written down yet', figure: '', after: '' };
+    const days = daysBetween(first, today.iso());
+    const before = `${count(glasses, 'drink')} in ${sayDays(Math.max(1, days))}`;
+    if (best?.mean === undefined) return { before, figure: '', after: '' };
+    return {
+      before: `${before}; liked best: `,
+      figure: `${inSentence(best.name)}, ${words.number(best.mean)} of 5`,
+      after: '',
+    };
+  });
+  const logBelow = computed(() => {
+    const evenings = new Set(log.pours.map((p) => p.on)).size;
+    return evenings === 0
+      ? ''
+      : `${count(evenings, 'evening')}, ${count(log.pours.length, 'entry', 'entries')}`;
+  });
+
+  const headline = computed(() => {
+    if (part.value === 'round') return makingNow.value;
+    if (part.value === 'log') return logNow.value;
+    if (part.value === 'served') return { before: 'Poured: ', figure: 'how was it', after: '?' };
+    return choosing.value;
+  });
+  const underline = computed(() => {
+    if (part.value === 'round') return makingBelow.value;
+    if (part.value === 'log') return logBelow.value;
+    if (part.value === 'served') return 'One tap is enough; it teaches what is offered next.';
+    return choosingBelow.value;
+  });
+  return { part, headline, underline, names };
+}

@@ -1,0 +1,201 @@
+import { computed } from 'vue';
+import type { Catalogue } from '@uisce/core/catalogue';
+import { coveredBy, needIndex } from '@uisce/core/kit';
+import { vesselsOf, type PourStep } from '@uisce/core/pouring';
+import { useKit } from '../household/use-kit';
+import { useTrade } from '../household/use-trade';
+import { count, inSentence, listed, oneAndMany, plainName, useWords } from '../words/use-words';
+
+const ICE_NAMES = { none: '', cubes: 'in cubes', block: 'one large piece', crushed: 'crushed' } as const;
+const ICE_WORDS = {
+  none: '',
+  cubes: 'ice',
+  block: 'one large piece of ice',
+  crushed: 'crushed ice',
+} as const;
+const USUAL_NAMES = { shaker: 'tin', 'mixing-glass': 'mixing glass', blender: 'blender' } as const;
+
+/** What is said of a step: its figure, large; what it is of; where it goes. */
+export interface StepWords {
+  figure: string;
+  name: string;
+  where: string;
+}
+
+/** Steps in words. */
+export function useStepWords() {
+  const kits = useKit();
+  const trade = useTrade();
+  const words = useWords();
+
+  const vessels = computed(() => vesselsOf(kits.kit, trade.catalogue));
+  const nameOf = (kind: string) => plainName(trade.kindName(kind));
+
+  /** The household's tin, mixing glass or blender, or what stands in for it. */
+  function vesselName(into: PourStep['into']): string {
+    if (into === null || into === 'glass' || into === 'beside') return 'glass';
+    const { cover } = vessels.value[into];
+    const list: Catalogue['tools'] | Catalogue['kitchen'] =
+      cover?.by === 'kitchen' ? trade.catalogue.kitchen : trade.catalogue.tools;
+    const name = cover && list.find((t) => t.id === cover.id)?.name;
+    return name && cover.by === 'kitchen' ? inSentence(name) : USUAL_NAMES[into];
+  }
+  function where({ into, vessels: n }: PourStep): string {
+    if (into === 'beside') return n > 1 ? `into ${n} small glasses beside` : 'into a small glass beside';
+    if (into === 'glass') return n > 1 ? `into each of ${n} glasses` : 'into the glass';
+    return into === null ? '' : `into the ${vesselName(into)}`;
+  }
+  const glasses = (n: number) => count(n, 'glass', 'glasses');
+
+  /** A measured part: "45 ml", "2 dashes", "8 leaves". */
+  function amountOf(step: PourStep): string {
+    const { part } = step;
+    if (part === null) return '';
+    const { value, measure } = part.amount;
+    if (measure === 'whole') return String(Number(value.toFixed(2)));
+    return words.amount({
+      value: measure === 'ml' ? Math.round(value * 10) / 10 : value,
+      measure,
+    } as Parameters<typeof words.amount>[0]);
+  }
+
+  function say(step: PourStep): StepWords {
+    const { act, part, vessels: n, kinds } = step;
+    const name = part ? nameOf(part.kind) : listed(kinds.map(nameOf));
+    switch (act) {
+      case 'squeeze': {
+        const fruit = oneAndMany(name.replace(/ juice$/, ''));
+        return {
+          figure: count(step.pieces ?? 1, ...fruit),
+          name: 'squeezed',
+          where: `about ${amountOf(step)} of juice`,
+        };
+      }
+      case 'chill':
+        return { figure: 'Chill', name: glasses(n), where: 'in the freezer, or full of ice water' };
+      case 'warm':
+        return { figure: 'Warm', name: glasses(n), where: 'with hot water, and tip it out' };
+      case 'rinse':
+        return { figure: amountOf(step), name, where: 'rinse the cold glass, and tip the rest out' };
+      case 'press':
+        return {
+          figure: 'Press',
+          name,
+          where: step.lightly ? 'lightly: bruised, not torn' : 'firmly, until the juice is out',
+        };
+      case 'dry-shake':
+        return {
+          figure: 'Shake dry',
+          name: 'without ice',
+          where: `until it foams, about ${words.number(step.seconds, 0)} s`,
+        };
+      case 'ice':
+      case 'ice-glass':
+        return {
+          figure: step.ice === 'block' ? 'A block' : 'Ice',
+          name: ICE_NAMES[step.ice ?? 'cubes'],
+          where: where(step),
+        };
+      case 'shake':
+        return {
+          figure: `${words.number(step.seconds, 0)} s`,
+          name: 'shake hard',
+          where: `on ${ICE_WORDS[step.ice ?? 'cubes']}, until the ${vesselName(step.into)} frosts`,
+        };
+      case 'stir':
+        return step.ice === 'none'
+          ? { figure: 'Stir', name: 'in the glass', where: '' }
+          : {
+              figure: `${words.number(step.seconds, 0)} s`,
+              name: 'stir',
+              where: `on ${ICE_WORDS[step.ice ?? 'cubes']}, smoothly`,
+            };
+      case 'blend':
+        return { figure: 'Blend', name: 'until smooth', where: 'lid on' };
+      case 'swizzle':
+        return { figure: 'Swizzle', name: 'until the glass frosts', where: n > 1 ? `each of ${n}` : '' };
+      case 'strain':
+        return {
+          figure: step.twice ? 'Strain twice' : step.technique === null ? 'Pour out' : 'Strain',
+          name: n > 1 ? `into ${glasses(n)}` : 'into the glass',
+          where: n > 1 ? 'evenly' : '',
+        };
+      case 'lift':
+        return { figure: 'Lift', name: 'once, with a spoon', where: n > 1 ? `each of ${n}` : '' };
+      case 'float':
+        return { figure: amountOf(step), name, where: 'on top, over the back of a spoon' };
+      case 'sink':
+        return { figure: amountOf(step), name, where: 'slowly, and let it sink' };
+      case 'top':
+        return { figure: amountOf(step), name, where: `${where(step)}, after the ice` };
+      case 'garnish':
+        return {
+          figure: 'Garnish',
+          name: [name, step.words].filter(Boolean).join(', '),
+          where: n > 1 ? `each of ${n}` : '',
+        };
+      case 'serve':
+        return { figure: 'Serve', name: glasses(n), where: 'and the levels fall' };
+      default:
+        return { figure: amountOf(step), name, where: where(step) };
+    }
+  }
+
+  /** In a short line, for the strip. */
+  function line(step: PourStep): string {
+    const { figure, name } = say(step);
+    switch (step.act) {
+      case 'ice':
+        return `${ICE_WORDS[step.ice ?? 'cubes']} into the ${vesselName(step.into)}`;
+      case 'ice-glass':
+        return `${ICE_WORDS[step.ice ?? 'cubes']} into the glass`;
+      case 'shake':
+      case 'stir':
+        return `${name} ${figure === 'Stir' ? '' : figure}`.trim();
+      case 'pour':
+      case 'top':
+      case 'float':
+      case 'sink':
+      case 'rinse':
+      case 'beside':
+        return `${name} ${figure}`;
+      default:
+        return `${figure.charAt(0).toLowerCase()}${figure.slice(1)} ${name}`;
+    }
+  }
+
+  /** What of the household's stands in where a tool is missing: how it is done with it, and its caution. */
+  function standIn(step: PourStep): { name: string; hard: string; caution: string | undefined } | undefined {
+    const technique = trade.catalogue.techniques.find((t) => t.id === step.technique);
+    if (technique === undefined || !kits.kit.said) return undefined;
+    const index = needIndex(trade.catalogue);
+    for (const { id } of technique.needs) {
+      const need = index.get(id);
+      const cover = need && coveredBy(need, kits.kit);
+      const thing =
+        cover?.by === 'kitchen' ? trade.catalogue.kitchen.find((t) => t.id === cover.id) : undefined;
+      if (thing) return { name: inSentence(thing.name), hard: thing.hard, caution: thing.caution };
+    }
+    return undefined;
+  }
+
+  /** Cautions of a step, each once: of the technique, of what is poured, of what stands in. */
+  function cautions(step: PourStep): string[] {
+    const technique = trade.catalogue.techniques.find((t) => t.id === step.technique)?.caution;
+    const kinds = [...(step.part ? [step.part.kind] : []), ...step.kinds].map(
+      (k) => trade.kinds.get(k)?.caution,
+    );
+    const cut =
+      step.act === 'garnish' || step.act === 'squeeze'
+        ? trade.catalogue.techniques.find((t) => t.id === 'cut')?.caution
+        : undefined;
+    const flame = /flame/.test(step.words)
+      ? trade.catalogue.techniques.find((t) => t.id === 'flame')?.caution
+      : undefined;
+    return [
+      ...new Set([technique, ...kinds, cut, flame, standIn(step)?.caution].filter((c) => c !== undefined)),
+    ];
+  }
+
+  return { say, line, standIn, cautions, vesselName, nameOf };
+}
