@@ -14,6 +14,7 @@ import { useFilters } from './use-filters';
 
 /** What to pour: the few best drawn, then all; what is put on the tray is made together. */
 const pouring = usePouring();
+pouring.begin();
 const { shown } = useFilters();
 const isReady = computed(() => pouring.ready.value !== undefined);
 useTitle(titleOf('Pour', ''));

@@ -88,8 +88,8 @@ async function stopHere(): Promise<void> {
     <RoundStrip class="strip card" />
     <section class="card middle" aria-label="The step">
       <p class="say" aria-live="assertive">
-        <span class="figure display">{{ words.figure }}</span>
-        <span class="name display">{{ words.name }}</span>
+        <span class="figure display">{{ words.figure }}</span>{{ ' ' }}
+        <span class="name display">{{ words.name }}</span>{{ ' ' }}
         <span class="where">{{ words.where }}</span>
       </p>
       <p v-if="current.more" class="more">Once more: another part went over.</p>
