@@ -44,6 +44,12 @@ async function inTheShop(page) {
     .evaluate((field) => field.scrollIntoView({ block: 'center' }));
 }
 
+/** Two drinks on the tray. */
+async function tray(page) {
+  for (const name of ['Gin sling', 'Half-and-half vermouth'])
+    await page.getByRole('button', { name: `Pour ${name}` }).click();
+}
+
 /** The steps of a group, above the strip at the foot. */
 async function openGroup(page) {
   await page.getByRole('button', { name: /^To get/ }).click();
@@ -66,6 +72,9 @@ const SHOTS = [
     act: inTheShop,
   },
   { name: 'shelf', path: '/shelf', size: DESK, theme: 'day', text: /turns in \d+ days/ },
+  { name: 'pour', path: '/pour', size: DESK, theme: 'day', text: /drinks now/, act: tray },
+  { name: 'pour-making', path: '/pour/round', size: DESK, theme: 'night', text: /45 ml dry vermouth next/ },
+  { name: 'pour-log', path: '/pour/log', size: DESK, theme: 'day', text: /liked best/ },
   { name: 'notebook', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
   { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true, act: openGroup },

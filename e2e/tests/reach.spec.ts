@@ -72,6 +72,28 @@ for (const { theme, size } of LOOKS) {
   });
 }
 
+for (const { theme, size } of LOOKS) {
+  test(`axe finds nothing in Pour by ${theme} at ${size.width}`, async ({ page, demo, request }) => {
+    await change(request, `${demo.address}/api/settings`, { theme });
+    await page.setViewportSize(size);
+    for (const [path, ready] of [
+      ['/pour', /drinks that can be poured/],
+      ['/pour/round', /^This round/],
+      ['/pour/log', /^Evenings/],
+    ] as const) {
+      await page.goto(demo.address + path);
+      await page.getByRole('heading', { name: ready }).waitFor();
+      if (size.width < 400) await nothingOverflows(page);
+      const found = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+        .options({ resultTypes: ['violations'] })
+        .analyze();
+      const faults = found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' | ')}`);
+      expect(faults, `${path} by ${theme}`).toEqual([]);
+    }
+  });
+}
+
 test('steps, the list of keys and the table are one key away', async ({ page, demo }) => {
   await page.goto(demo.address);
   await proven(page);

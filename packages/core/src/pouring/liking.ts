@@ -82,8 +82,8 @@ export interface Ranked {
 }
 
 /**
- * Drinks in the order in which this household would want them: how it likes them, what turns soon in them, how long
- * since the last, and as written before stand-ins. The same log and stock always give the same order.
+ * Drinks in the order in which this household would want them: as written before those with a stand-in, then how it
+ * likes them, what turns soon in them, and how long since the last. The same log and stock always give the same order.
  *
  * @param liked how many of a drink's tastes the brief likes.
  */
@@ -115,7 +115,12 @@ export function ranked(
         POINTS.standIn * (1 - now.fit);
       return { now, score, record, turning };
     })
-    .sort((a, b) => b.score - a.score || (a.now.pourable.recipe.id < b.now.pourable.recipe.id ? -1 : 1));
+    .sort(
+      (a, b) =>
+        Number(b.now.fit === 1) - Number(a.now.fit === 1) ||
+        b.score - a.score ||
+        (a.now.pourable.recipe.id < b.now.pourable.recipe.id ? -1 : 1),
+    );
 }
 
 /** What asks to be used, the soonest first, and how many of these drinks use it. */
@@ -136,8 +141,8 @@ function turningIn(
   today: string,
 ): Ranked['turning'] {
   let first: Ranked['turning'];
-  for (const [place, { kinds }] of fillings)
-    for (const kind of kinds) {
+  for (const [place, filling] of fillings.entries())
+    for (const kind of filling?.kinds ?? []) {
       const until = there.get(kind)?.until;
       const slot = pourable.recipe.slots[place];
       if (until === undefined || slot === undefined || (amountMl(slot.amount) ?? 0) < USES_ML) continue;

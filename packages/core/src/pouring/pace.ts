@@ -27,6 +27,13 @@ export function paceOf(
   halfLifeDays = HALF_LIFE_DAYS,
 ): Pace | undefined {
   const past = pours.filter((p) => p.on <= today);
+  // Many pours are of one day: its age is worked out once.
+  const ages = new Map<string, number>();
+  const ageOf = (on: string) => {
+    const known = ages.get(on) ?? daysBetween(on, today);
+    ages.set(on, known);
+    return known;
+  };
   const first = past.reduce((least, p) => (p.on < least ? p.on : least), today);
   const days = daysBetween(first, today) + 1;
   if (days < LEAST_DAYS || past.length < LEAST_POURS) return undefined;
@@ -37,7 +44,7 @@ export function paceOf(
   let glasses = 0;
   const ml = new Map<string, number>();
   for (const pour of past) {
-    const weight = weightOf(daysBetween(pour.on, today));
+    const weight = weightOf(ageOf(pour.on));
     glasses += pour.glasses * weight;
     for (const part of pour.parts) ml.set(part.kind, (ml.get(part.kind) ?? 0) + part.ml * weight);
   }

@@ -38,7 +38,7 @@ export interface PourNow {
   /** Fresh things that nobody counts, and that have to be there. */
   ifThere: string[];
   /** What is poured for each slot, by its place. */
-  fillings: ReadonlyMap<number, Filling>;
+  fillings: readonly (Filling | undefined)[];
 }
 
 /** A drink that lacks exactly one thing: a kind, a tool's need, or a glass. */
@@ -57,60 +57,184 @@ export interface PouringNow {
 /** Water comes from the tap. */
 const FROM_THE_TAP = new Set(['still-water', 'hot-water']);
 
+/** What one glass of a drink takes: few kinds, so that a list is quicker than a map. */
+class Taken {
+  readonly kinds: string[] = [];
+  readonly amounts: number[] = [];
+
+  of(kind: string): number {
+    const at = this.kinds.indexOf(kind);
+    return at < 0 ? 0 : (this.amounts[at] as number);
+  }
+  add(kind: string, amount: number): void {
+    const at = this.kinds.indexOf(kind);
+    if (at >= 0) this.amounts[at] = (this.amounts[at] as number) + amount;
+    else {
+      this.kinds.push(kind);
+      this.amounts.push(amount);
+    }
+  }
+  clear(): void {
+    this.kinds.length = 0;
+    this.amounts.length = 0;
+  }
+}
+
+/** What is found of one drink. */
 interface Found {
-  fillings: Map<number, Filling>;
-  usedMl: Map<string, number>;
-  usedPieces: Map<string, number>;
+  fillings: (Filling | undefined)[];
   standIns: PouredStandIn[];
-  ifThere: Set<string>;
+  ifThere: string[];
   fit: number;
   missing: string[];
 }
 
-/**
- * What can be poured from what is here, exactly as written first, and what is one thing short. Each slot takes from
- * the best that holds enough for one glass; of variants of one drink the one that fits best.
- *
- * @param oneForTwo fit of a drink in which one bottle is poured for two that it asks for.
- * @example pourNow(ready, house, catalogue, kinds).drinks.length
- */
-export function pourNow(
-  ready: readonly Pourable[],
-  house: InHouse,
-  catalogue: Pick<Catalogue, 'techniques' | 'oneForTwo'>,
-  kinds: ReadonlyMap<string, Kind>,
-  minFit: number,
-): PouringNow {
-  const inHand = kindsInHand(house.there.keys(), kinds);
-  const { kit } = house;
-  const uncovered = new Set(
-    kit.said ? [...needIndex(catalogue)].flatMap(([id, need]) => (coveredBy(need, kit) ? [] : [id])) : [],
-  );
-  const best = new Map<string, PourNow>();
-  const short = new Map<string, OneShort>();
-  /** Whether a kind is in hand at all, or may be: what is fresh, and the tap. */
-  const mayBe = (id: string) => inHand.has(id) || FROM_THE_TAP.has(id) || kinds.get(id)?.supply === 'fresh';
-  for (const pourable of ready) {
-    const needs = uncovered.size === 0 ? [] : pourable.needs.filter((id) => uncovered.has(id));
-    if (needs.length > 1 || lacksMore(pourable, 1 - needs.length, mayBe)) continue;
-    const key = drinkKey(pourable.recipe);
-    const found = fillingsOf(pourable, house, inHand, kinds, catalogue.oneForTwo);
-    const glass = !kit.said || kit.glasses.some((g) => glassServes(pourable.served, g, kit.attitude));
-    const tooFar = found.missing.length === 0 && found.fit < minFit;
-    const lacks: OneShort['lacks'][] = [
-      ...found.missing.map((id) => ({ is: 'kind' as const, id })),
-      ...needs.map((id) => ({ is: 'need' as const, id })),
-      ...(glass ? [] : [{ is: 'glass' as const, id: pourable.recipe.glass }]),
-    ];
-    const [only] = lacks;
-    if (only === undefined && !tooFar) {
-      const now = asPoured(pourable, found, house);
-      const other = best.get(key);
-      if (other === undefined || now.fit > other.fit) best.set(key, now);
-    } else if (only !== undefined && lacks.length === 1 && !short.has(key))
-      short.set(key, { pourable, lacks: only });
+/** Looks drinks up, one after the other, against one stock. */
+class Looking {
+  /** By what is asked for: what is in hand of it, the kind itself first, then whichever holds most. */
+  private readonly inHand: Map<string, string[]>;
+  private readonly ml = new Taken();
+  private readonly pieces = new Taken();
+  private readonly poured: string[] = [];
+  private readonly wishes: string[] = [];
+  /** One filling a kind, shared by all that pour it by itself. */
+  private readonly plain = new Map<string, Filling>();
+
+  constructor(
+    private readonly house: InHouse,
+    private readonly kinds: ReadonlyMap<string, Kind>,
+    private readonly oneForTwo: number,
+  ) {
+    const fullest = [...house.there.values()].sort((a, b) => b.ml - a.ml).map((at) => at.kind);
+    this.inHand = kindsInHand(fullest, kinds);
+    for (const [asked, ids] of this.inHand)
+      if (ids.includes(asked)) this.inHand.set(asked, [asked, ...ids.filter((id) => id !== asked)]);
   }
-  return { drinks: [...best.values()], short: [...short].flatMap(([key, s]) => (best.has(key) ? [] : [s])) };
+
+  /** Whether a kind is in hand at all, or may be: what is fresh, and the tap. */
+  readonly mayBe = (id: string): boolean =>
+    this.inHand.has(id) || FROM_THE_TAP.has(id) || this.kinds.get(id)?.supply === 'fresh';
+
+  /** What fills each slot of a drink. */
+  find({ slots }: Pourable): Found {
+    const found: Found = { fillings: [], standIns: [], ifThere: [], fit: 1, missing: [] };
+    this.ml.clear();
+    this.pieces.clear();
+    this.poured.length = 0;
+    this.wishes.length = 0;
+    for (const slot of slots) {
+      let filling: Filling | undefined;
+      let way: Way | undefined;
+      for (way of slot.ways) if ((filling = this.fill(slot, way)) !== undefined) break;
+      if (filling === undefined || way === undefined) {
+        if (!slot.optional) found.missing.push(slot.ways[0]?.kinds[0] ?? '');
+        continue;
+      }
+      found.fillings[slot.place] = filling;
+      this.take(slot, filling, found);
+      if (slot.optional) continue;
+      found.fit = Math.min(found.fit, way.fit, this.simpler(slot, filling));
+      if (way.changes !== undefined)
+        found.standIns.push({
+          ...{ asked: slot.ways[0]?.kinds[0] ?? '', kinds: filling.kinds, changes: way.changes },
+        });
+    }
+    return found;
+  }
+
+  /** A way with what is in hand, if it holds enough for one glass beside what the drink takes already. */
+  private fill(slot: PourableSlot, way: Way): Filling | undefined {
+    const [first] = way.kinds;
+    if (way.kinds.length === 1 && first !== undefined) {
+      const kind = this.inHandOf(slot, first, way.parts[0] ?? 1);
+      if (kind === undefined) return undefined;
+      if (way.parts[0] !== 1) return { kinds: [kind], parts: way.parts };
+      const known = this.plain.get(kind) ?? { kinds: [kind], parts: [1] };
+      this.plain.set(kind, known);
+      return known;
+    }
+    const kinds: string[] = [];
+    for (let i = 0; i < way.kinds.length; i++) {
+      const kind = this.inHandOf(slot, way.kinds[i] as string, way.parts[i] ?? 1);
+      if (kind === undefined) return undefined;
+      kinds.push(kind);
+    }
+    return { kinds, parts: way.parts };
+  }
+
+  private inHandOf(slot: PourableSlot, asked: string, part: number): string | undefined {
+    const need = (slot.ml ?? 0) * part;
+    for (const id of this.inHand.get(asked) ?? NONE) {
+      const at = this.house.there.get(id);
+      if (at && (at.unmeasured || at.ml - this.ml.of(id) >= need)) return id;
+    }
+    if (FROM_THE_TAP.has(asked)) return asked;
+    if (this.kinds.get(asked)?.supply !== 'fresh') return undefined;
+    const pieces = this.house.freshPieces.get(asked);
+    const enough =
+      pieces === undefined || pieces - this.pieces.of(asked) >= Math.min(1, piecesFor(slot, asked, 1));
+    return enough ? asked : undefined;
+  }
+
+  private take(slot: PourableSlot, { kinds, parts }: Filling, found: Found): void {
+    for (let i = 0; i < kinds.length; i++) {
+      const kind = kinds[i] as string;
+      const part = parts[i] ?? 1;
+      if (this.house.there.has(kind)) this.ml.add(kind, (slot.ml ?? 0) * part);
+      else if (FROM_THE_TAP.has(kind)) continue;
+      else if (this.house.freshPieces.has(kind)) this.pieces.add(kind, piecesFor(slot, kind, part));
+      else if (!slot.optional && !found.ifThere.includes(kind)) found.ifThere.push(kind);
+    }
+  }
+
+  /** One bottle for two that the drink asks for makes a simpler drink. */
+  private simpler(slot: PourableSlot, { kinds }: Filling): number {
+    let fit = 1;
+    for (const kind of kinds) {
+      if (this.kinds.get(kind)?.supply === 'fresh') continue;
+      const before = this.poured.indexOf(kind);
+      if (before >= 0 && this.wishes[before] !== slot.wish) fit = this.oneForTwo;
+      this.poured.push(kind);
+      this.wishes.push(slot.wish);
+    }
+    return fit;
+  }
+
+  /** The drink that was found last, with how many glasses of it there are. */
+  asPoured(pourable: Pourable, { fillings, standIns, ifThere, fit }: Found): PourNow {
+    const { there, freshPieces } = this.house;
+    let glasses = Infinity;
+    let runsOut: string | undefined;
+    const last = (kind: string, has: number, takes: number) => {
+      const of = takes > 0 ? Math.floor(has / takes + 1e-9) : Infinity;
+      if (of >= glasses) return;
+      glasses = of;
+      runsOut = kind;
+    };
+    this.ml.kinds.forEach((kind, i) => {
+      const at = there.get(kind);
+      if (at && !at.unmeasured) last(kind, at.ml, this.ml.amounts[i] ?? 0);
+    });
+    this.pieces.kinds.forEach((kind, i) =>
+      last(kind, freshPieces.get(kind) ?? 0, juiced(pourable, kind, this.pieces.amounts[i] ?? 0)),
+    );
+    return { pourable, fit, glasses: Math.max(1, glasses), runsOut, standIns, ifThere, fillings };
+  }
+}
+
+const NONE: readonly string[] = [];
+
+const piecesFor = (slot: PourableSlot, kind: string, part: number) =>
+  slot.ml === undefined ? slot.pieces * part : (fruitOf(kind, slot.ml * part) ?? 1);
+
+/** Pieces that one of many glasses takes: two halves are one fruit. */
+function juiced({ slots }: Pourable, kind: string, pieces: number): number {
+  const ml = slots.reduce(
+    (sum, s) => (s.ways.some((w) => w.kinds.includes(kind)) ? sum + (s.ml ?? 0) : sum),
+    0,
+  );
+  const whole = fruitOf(kind, ml * 10);
+  return whole === undefined || ml === 0 ? pieces : whole / 10;
 }
 
 /** Whether more than so many slots have nothing in hand that would fill them, however little of it there is. */
@@ -121,128 +245,53 @@ function lacksMore({ slots }: Pourable, most: number, mayBe: (id: string) => boo
   return false;
 }
 
-/** What fills each slot of a drink. */
-function fillingsOf(
-  pourable: Pourable,
+/**
+ * What can be poured from what is here, exactly as written first, and what is one thing short. Each slot takes from
+ * the best that holds enough for one glass; of variants of one drink the one that fits best.
+ *
+ * @param minFit the least fit of a stand-in, and of a drink.
+ * @example pourNow(ready, house, catalogue, kinds, 0.75).drinks.length
+ */
+export function pourNow(
+  ready: readonly Pourable[],
   house: InHouse,
-  inHand: ReadonlyMap<string, readonly string[]>,
+  catalogue: Pick<Catalogue, 'techniques' | 'oneForTwo'>,
   kinds: ReadonlyMap<string, Kind>,
-  oneForTwo: number,
-): Found {
-  const found: Found = {
-    ...{ fillings: new Map(), usedMl: new Map(), usedPieces: new Map(), standIns: [], ifThere: new Set() },
-    ...{ fit: 1, missing: [] },
-  };
-  const wishes = new Map<string, string>();
-  for (const slot of pourable.slots) {
-    const asked = slot.ways[0]?.kinds[0] ?? '';
-    const filled = slot.ways.reduce<{ way: Way; kinds: string[] } | undefined>(
-      (done, way) => done ?? fill(slot, way, found, house, inHand, kinds),
-      undefined,
-    );
-    if (filled === undefined) {
-      if (!slot.optional) found.missing.push(asked);
-      continue;
-    }
-    const { way, kinds: poured } = filled;
-    found.fillings.set(slot.place, { kinds: poured, parts: way.parts });
-    poured.forEach((kind, i) => take(slot, kind, way.parts[i] ?? 1, found, house, kinds));
-    if (slot.optional) continue;
-    found.fit = Math.min(found.fit, way.fit);
-    if (way.changes !== undefined) found.standIns.push({ asked, kinds: poured, changes: way.changes });
-    // One bottle for two that the drink asks for makes a simpler drink.
-    for (const kind of poured) {
-      if (kinds.get(kind)?.supply === 'fresh') continue;
-      const before = wishes.get(kind);
-      if (before !== undefined && before !== slot.wish) found.fit = Math.min(found.fit, oneForTwo);
-      wishes.set(kind, slot.wish);
-    }
-  }
-  return found;
-}
-
-/** A way with what is in hand: the kind itself before others of its family, then whichever holds most. */
-function fill(
-  slot: PourableSlot,
-  way: Way,
-  found: Found,
-  house: InHouse,
-  inHand: ReadonlyMap<string, readonly string[]>,
-  kinds: ReadonlyMap<string, Kind>,
-): { way: Way; kinds: string[] } | undefined {
-  const poured: string[] = [];
-  for (const [i, asked] of way.kinds.entries()) {
-    if (FROM_THE_TAP.has(asked)) {
-      poured.push(asked);
-      continue;
-    }
-    const need = (slot.ml ?? 0) * (way.parts[i] ?? 1);
-    const left = (id: string) => (house.there.get(id)?.ml ?? 0) - (found.usedMl.get(id) ?? 0);
-    const holds = (inHand.get(asked) ?? []).filter(
-      (id) => house.there.get(id)?.unmeasured || left(id) >= need,
-    );
-    const kind = holds.includes(asked) ? asked : [...holds].sort((a, b) => left(b) - left(a))[0];
-    if (kind !== undefined) poured.push(kind);
-    else if (kinds.get(asked)?.supply === 'fresh' && hasPieces(slot, asked, found, house)) poured.push(asked);
-    else return undefined;
-  }
-  return { way, kinds: poured };
-}
-
-const piecesFor = (slot: PourableSlot, kind: string, part: number) =>
-  slot.ml === undefined ? slot.pieces * part : (fruitOf(kind, slot.ml * part) ?? 1);
-
-function hasPieces(slot: PourableSlot, kind: string, found: Found, { freshPieces }: InHouse): boolean {
-  const there = freshPieces.get(kind);
-  return (
-    there === undefined || there - (found.usedPieces.get(kind) ?? 0) >= Math.min(1, piecesFor(slot, kind, 1))
+  minFit: number,
+): PouringNow {
+  const { kit } = house;
+  const uncovered = new Set(
+    kit.said ? [...needIndex(catalogue)].flatMap(([id, need]) => (coveredBy(need, kit) ? [] : [id])) : [],
   );
-}
-
-function take(
-  slot: PourableSlot,
-  kind: string,
-  part: number,
-  found: Found,
-  house: InHouse,
-  kinds: ReadonlyMap<string, Kind>,
-): void {
-  if (FROM_THE_TAP.has(kind)) return;
-  if (house.there.has(kind)) found.usedMl.set(kind, (found.usedMl.get(kind) ?? 0) + (slot.ml ?? 0) * part);
-  else if (kinds.get(kind)?.supply === 'fresh') {
-    if (house.freshPieces.has(kind))
-      found.usedPieces.set(kind, (found.usedPieces.get(kind) ?? 0) + piecesFor(slot, kind, part));
-    else if (!slot.optional) found.ifThere.add(kind);
+  const looking = new Looking(house, kinds, catalogue.oneForTwo);
+  const best = new Map<string, PourNow>();
+  const short = new Map<string, OneShort>();
+  for (const pourable of ready) {
+    const needs = uncovered.size === 0 ? NONE : pourable.needs.filter((id) => uncovered.has(id));
+    if (needs.length > 1 || lacksMore(pourable, 1 - needs.length, looking.mayBe)) continue;
+    const key = drinkKey(pourable.recipe);
+    const found = looking.find(pourable);
+    const glass = !kit.said || kit.glasses.some((g) => glassServes(pourable.served, g, kit.attitude));
+    const lacks = found.missing.length + needs.length + (glass ? 0 : 1);
+    if (lacks === 0 && found.fit >= minFit) {
+      const other = best.get(key);
+      if (other === undefined || found.fit > other.fit) best.set(key, looking.asPoured(pourable, found));
+    } else if (lacks === 1 && !short.has(key)) {
+      const [kind] = found.missing;
+      const [need] = needs;
+      short.set(key, {
+        pourable,
+        lacks:
+          kind !== undefined
+            ? { is: 'kind', id: kind }
+            : need !== undefined
+              ? { is: 'need', id: need }
+              : { is: 'glass', id: pourable.recipe.glass },
+      });
+    }
   }
-}
-
-function asPoured(pourable: Pourable, found: Found, { there, freshPieces }: InHouse): PourNow {
-  let glasses = Infinity;
-  let runsOut: string | undefined;
-  const last = (kind: string, has: number, takes: number) => {
-    const of = takes > 0 ? Math.floor(has / takes + 1e-9) : Infinity;
-    if (of >= glasses) return;
-    glasses = of;
-    runsOut = kind;
-  };
-  for (const [kind, ml] of found.usedMl) {
-    const at = there.get(kind);
-    if (at && !at.unmeasured) last(kind, at.ml, ml);
-  }
-  for (const [kind, pieces] of found.usedPieces)
-    last(kind, freshPieces.get(kind) ?? 0, juiced(pourable, kind, pieces));
   return {
-    ...{ pourable, fit: found.fit, glasses: Math.max(1, glasses), runsOut, standIns: found.standIns },
-    ...{ ifThere: [...found.ifThere], fillings: found.fillings },
+    drinks: [...best.values()],
+    short: [...short].flatMap(([key, s]) => (best.has(key) ? [] : [s])),
   };
-}
-
-/** Pieces that one of many glasses takes: two halves are one fruit. */
-function juiced({ slots }: Pourable, kind: string, pieces: number): number {
-  const ml = slots.reduce(
-    (sum, s) => (s.ways.some((w) => w.kinds.includes(kind)) ? sum + (s.ml ?? 0) : sum),
-    0,
-  );
-  const whole = fruitOf(kind, ml * 10);
-  return whole === undefined || ml === 0 ? pieces : whole / 10;
 }

@@ -48,9 +48,9 @@ export interface Filling {
  *
  * @param fillings by the place of the slot; a slot without one stays as it is written.
  */
-export function withFillings(recipe: Recipe, fillings: ReadonlyMap<number, Filling>): Recipe {
+export function withFillings(recipe: Recipe, fillings: readonly (Filling | undefined)[]): Recipe {
   const slots = recipe.slots.flatMap((slot, i): Slot[] => {
-    const filling = fillings.get(i);
+    const filling = fillings[i];
     if (filling === undefined) return slot.optional ? [] : [slot];
     return filling.kinds.map((kind, k) => ({
       ...slot,

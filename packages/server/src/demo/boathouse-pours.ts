@@ -63,10 +63,9 @@ export interface BoathousePours {
 
 /** A recipe with those of its equal kinds that stood in the house. */
 function asHere(recipe: Recipe, here: ReadonlySet<string>): Recipe {
-  const fillings = new Map<number, Filling>();
-  recipe.slots.forEach((slot, i) => {
+  const fillings = recipe.slots.map((slot): Filling | undefined => {
     const kind = [slot.kind, ...slot.or].find((k) => here.has(k)) ?? slot.kind;
-    if (!slot.optional) fillings.set(i, { kinds: [kind], parts: [1] });
+    return slot.optional ? undefined : { kinds: [kind], parts: [1] };
   });
   return withFillings(recipe, fillings);
 }

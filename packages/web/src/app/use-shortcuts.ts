@@ -13,6 +13,8 @@ export const KEYS = [
   },
   { keys: 't', does: 'The waterline as a table, and back (when it has the focus)' },
   { keys: 'Enter', does: 'Open the bottle that has the focus' },
+  { keys: 'Space, Enter or Page Down', does: 'The next step of a round (a pedal that turns pages, too)' },
+  { keys: 'Backspace or Page Up', does: 'One step back in a round' },
   { keys: 'Esc', does: 'Close what is open' },
   { keys: 'u or Ctrl z', does: 'Undo the last change' },
   { keys: 'Shift u or Ctrl Shift z', does: 'Do it again' },

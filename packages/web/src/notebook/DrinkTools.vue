@@ -51,6 +51,7 @@ const print = () => window.print();
     <v-btn height="44" @click="must.toggle(recipe.id)">
       {{ plans.brief?.mustDrinks.includes(recipe.id) ? 'No longer a must-have' : 'I must have this' }}
     </v-btn>
+    <v-btn height="44" :to="{ path: '/pour', query: { add: recipe.id } }">Pour it</v-btn>
     <v-btn height="44" @click="print">Print</v-btn>
   </div>
 </template>

@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import { useTitle } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { usePouring } from '../household/use-pouring';
+import { useTrade } from '../household/use-trade';
+import { useNotices } from '../kept/use-notices';
 import CautionLine from '../ui/CautionLine.vue';
 import { titleOf } from '../words/title';
+import { later } from '../ui/later';
 import BestFew from './BestFew.vue';
-import DrinkList from './DrinkList.vue';
-import OneShort from './OneShort.vue';
-import PeopleCard from './PeopleCard.vue';
 import PourFilters from './PourFilters.vue';
 import RoundTray from './RoundTray.vue';
 import { useFilters } from './use-filters';
+import { useOrder } from './use-order';
+
+// The list comes once the few best are painted: a long one is built in a task of its own.
+const DrinkList = later(() => import('./DrinkList.vue'));
+const OneShort = later(() => import('./OneShort.vue'));
+const PeopleCard = later(() => import('./PeopleCard.vue'));
 
 /** What to pour: the few best drawn, then all; what is put on the tray is made together. */
 const pouring = usePouring();
@@ -18,6 +25,26 @@ pouring.begin();
 const { shown } = useFilters();
 const isReady = computed(() => pouring.ready.value !== undefined);
 useTitle(titleOf('Pour', ''));
+
+// A drink that was looked at elsewhere comes onto the tray, if it can be poured.
+const notices = useNotices();
+const order = useOrder();
+const route = useRoute();
+const router = useRouter();
+const trade = useTrade();
+watch(
+  [() => route.query.add, isReady],
+  ([add, ready]) => {
+    if (typeof add !== 'string' || !ready) return;
+    if (pouring.drinks.value.some((d) => d.now.pourable.recipe.id === add)) order.add(add);
+    else {
+      const name = trade.recipes.get(add)?.name ?? add;
+      notices.say(`${name} cannot be poured from what is here: see what it lacks below, or in the Notebook.`);
+    }
+    void router.replace({ path: '/pour' });
+  },
+  { immediate: true },
+);
 </script>
 
 <template>
