@@ -136,7 +136,7 @@ try {
     const times = [];
     const tasks = [];
     for (let i = 0; i < 9; i += 1) {
-      await page.getByRole('link', { name: /^Notebook/ }).click();
+      await page.getByRole('link', { name: /^Bench/ }).click();
       await page.waitForTimeout(1200);
       const from = await page.evaluate(() => performance.now());
       const ms = await page.evaluate(

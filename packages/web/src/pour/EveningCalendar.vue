@@ -6,12 +6,12 @@ import { useLog } from '../household/use-log';
 import { useToday } from '../household/use-today';
 import { count, useWords } from '../words/use-words';
 
-/** The evenings of three months: a square a day, fuller the more was poured. */
+/** The evenings of fourteen weeks: a square a day, fuller the more was poured. */
 const log = useLog();
 const today = useToday();
 const words = useWords();
 
-const WEEKS = 13;
+const WEEKS = 14;
 const CELL = 20;
 const MOST_SHADED = 4;
 

@@ -4,7 +4,7 @@ import { RouterLink } from 'vue-router';
 import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
 import { useTrade } from '../household/use-trade';
-import PlanSwitcher from '../ui/PlanSwitcher.vue';
+import AnswerHead from '../ui/AnswerHead.vue';
 import { later } from '../ui/later';
 import { usePourSentence } from './use-pour-sentence';
 
@@ -27,22 +27,13 @@ const shown = computed(() => WAYS.filter((w) => w.part !== 'round' || log.round 
 </script>
 
 <template>
-  <header class="sentence head">
-    <div aria-live="polite" aria-atomic="true">
-      <h1>
-        {{ headline.before }}<span class="copper">{{ headline.figure }}</span
-        >{{ headline.after }}
-      </h1>
-      <p class="dim">
-        {{ underline
-        }}<template v-if="part === '' && log.round">
-          ·
-          <RouterLink to="/pour/round"
-            ><strong>Half made: {{ names }}. Go on</strong></RouterLink
-          ></template
-        >
-      </p>
-    </div>
+  <AnswerHead v-bind="headline" :underline="underline" :bare="part === 'round'">
+    <template v-if="part === '' && log.round" #underline>
+      ·
+      <RouterLink to="/pour/round"
+        ><strong>Half made: {{ names }}. Go on</strong></RouterLink
+      >
+    </template>
     <nav class="ways" aria-label="Parts of Pour">
       <RouterLink
         v-for="way in shown"
@@ -53,8 +44,7 @@ const shown = computed(() => WAYS.filter((w) => w.part !== 'round' || log.round 
         >{{ way.words }}</RouterLink
       >
     </nav>
-    <PlanSwitcher v-if="part !== 'round'" />
-  </header>
+  </AnswerHead>
   <template v-if="trade.loaded">
     <MakeRound v-if="part === 'round'" />
     <PourLog v-else-if="part === 'log'" />
@@ -64,10 +54,6 @@ const shown = computed(() => WAYS.filter((w) => w.part !== 'round' || log.round 
 </template>
 
 <style scoped>
-h1 {
-  min-height: 1.25em;
-}
-
 .ways {
   display: flex;
   gap: 4px;
@@ -89,7 +75,11 @@ h1 {
   font-weight: 700;
 }
 
-p a {
+a {
   color: inherit;
+}
+
+strong {
+  color: rgb(var(--v-theme-ink));
 }
 </style>

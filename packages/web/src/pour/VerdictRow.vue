@@ -8,7 +8,7 @@ const props = defineProps<{ pour: Pour }>();
 
 const log = useLog();
 const VERDICTS = [0, 1, 2, 3, 4, 5] as const;
-const VERDICT_WORDS = ['poured away', 'poor', 'so-so', 'good', 'very good', 'the one'];
+const VERDICT_WORDS = ['not again', 'poor', 'so-so', 'good', 'very good', 'the one'];
 
 function rate(verdict: number): void {
   log.edit(props.pour.id, `${props.pour.name}: ${verdict} of 5`, {

@@ -23,7 +23,7 @@ const today = useToday();
 const words = useWords();
 const asTable = ref(false);
 
-const WEEKS = 13;
+const WEEKS = 14;
 const COLUMNS = [
   { key: 'from', title: 'Week from', names: true },
   { key: 'glasses', title: 'Glasses', figures: true },

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import PlanSwitcher from '../ui/PlanSwitcher.vue';
+import AnswerHead from '../ui/AnswerHead.vue';
 import { later } from '../ui/later';
 import { useTrade } from '../household/use-trade';
 import { useShelf } from './use-shelf';
@@ -11,15 +11,11 @@ const { headline, underline } = useShelf();
 </script>
 
 <template>
-  <header class="sentence head">
-    <div aria-live="polite" aria-atomic="true">
-      <h1 v-if="!trade.loaded">Looking along the shelf</h1>
-      <h1 v-else>
-        {{ headline.before }}<span class="copper">{{ headline.figure }}</span>
-      </h1>
-      <p v-if="underline" class="dim">{{ underline }}</p>
-    </div>
-    <PlanSwitcher />
-  </header>
+  <AnswerHead
+    :waiting="trade.loaded ? '' : 'Looking along the shelf'"
+    :before="headline.before"
+    :figure="headline.figure"
+    :underline="underline"
+  />
   <ShelfCards v-if="trade.loaded" />
 </template>
