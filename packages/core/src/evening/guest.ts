@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { ALLERGENS, type Allergen } from '../catalogue/kind.js';
+import { TASTES, type Taste } from '../drink/tastes.js';
+import { NO_ALCOHOL_ABV } from '../plan/stand-ins.js';
+
+/** Who comes: one by name, or several of whom nothing more is known ("three more"). */
+export const guestSchema = z.strictObject({
+  id: z.uuid(),
+  name: z.string().trim().min(1, 'give a name').max(60, 'at most 60 letters fit'),
+  /** How many they are. */
+  count: z.int().min(1).max(30),
+  likes: z.array(z.enum(TASTES)).max(TASTES.length),
+  dislikes: z.array(z.enum(TASTES)).max(TASTES.length),
+  allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length),
+  noAlcohol: z.boolean(),
+  /** Who drives drinks nothing with alcohol: there is no amount that is safe. */
+  drives: z.boolean(),
+});
+export type Guest = z.infer<typeof guestSchema>;
+
+/** What of a drink decides who may have it. */
+export interface Offered {
+  tastes: ReadonlySet<Taste>;
+  allergens: readonly Allergen[];
+  /** As served, a fraction. */
+  abv: number;
+}
+
+/** Whether a guest may have a drink at all: nothing in it that they cannot have, no alcohol for who drives. */
+export function canHave(
+  { allergens, noAlcohol, drives }: Pick<Guest, 'allergens' | 'noAlcohol' | 'drives'>,
+  drink: Offered,
+): boolean {
+  if ((noAlcohol || drives) && drink.abv > NO_ALCOHOL_ABV) return false;
+  return !allergens.some((a) => drink.allergens.includes(a));
+}
+
+/** Whether a guest finds a drink to their liking: may have it, no taste they dislike, one they like where they named any. */
+export function finds(guest: Guest, drink: Offered): boolean {
+  if (!canHave(guest, drink) || guest.dislikes.some((t) => drink.tastes.has(t))) return false;
+  // Who drives takes what there is without alcohol, whatever else they like.
+  if (guest.likes.length === 0 || guest.noAlcohol || guest.drives) return true;
+  return guest.likes.some((t) => drink.tastes.has(t));
+}

@@ -1,0 +1,97 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { tideFaults } from './check-tide.js';
+import { placeTide } from './place-tide.js';
+import { tideProblemSchema, waiting, type Placed, type TideProblem } from './tide.js';
+
+const problemsOf = (most: number, longest: number) =>
+  fc
+    .record({
+      people: fc.integer({ min: 1, max: 2 }),
+      horizon: fc.integer({ min: 4, max: longest }),
+      tasks: fc.array(
+        fc.record({
+          minutes: fc.integer({ min: 1, max: 4 }),
+          hands: fc.boolean(),
+          fresh: fc.option(fc.integer({ min: 0, max: longest })),
+          after: fc.option(fc.nat()),
+          pan: fc.boolean(),
+          keeps: fc.integer({ min: 0, max: 2 }),
+        }),
+        { minLength: 1, maxLength: most },
+      ),
+      asleep: fc.option(fc.tuple(fc.nat(longest), fc.integer({ min: 1, max: 6 }))),
+    })
+    .map(({ people, horizon, tasks, asleep }): TideProblem => {
+      const [at, long] = asleep ?? [0, 0];
+      return tideProblemSchema.parse({
+        ...{ people, horizon, room: { pan: 1, freezer: 4 } },
+        awake:
+          asleep === null
+            ? []
+            : [
+                { from: horizon, to: Math.min(horizon, at + long) },
+                { from: Math.min(horizon, at), to: 0 },
+              ],
+        tasks: tasks.map((t, i) => ({
+          ...{ id: `t${i}`, name: `t${i}`, minutes: t.minutes, hands: t.hands, freshMinutes: t.fresh },
+          after: t.after === null || i === 0 ? [] : [`t${t.after % i}`],
+          during: t.pan ? { pan: 1 } : {},
+          keeps: t.keeps > 0 ? { freezer: t.keeps } : {},
+        })),
+      });
+    });
+
+describe('the tide', () => {
+  it('never breaks what it must keep, as an independent look shows', () => {
+    fc.assert(
+      fc.property(problemsOf(9, 60), (problem) => {
+        const tide = placeTide(problem);
+        if (tide.ok) expect(tideFaults(problem, tide.placed)).toEqual([]);
+        else expect(problem.tasks.map((t) => t.id)).toContain(tide.not.task);
+      }),
+      { numRuns: 1500, endOnFailure: true },
+    );
+  });
+
+  it('is as late as freshness, hands and room let it be, as trying every minute shows', () => {
+    fc.assert(
+      fc.property(problemsOf(3, 9), (problem) => {
+        let least = Infinity;
+        const walk = (i: number, placed: Placed[]): void => {
+          const task = problem.tasks[i];
+          if (task === undefined) {
+            if (tideFaults(problem, placed).length === 0) least = Math.min(least, waiting(placed));
+            return;
+          }
+          for (let ends = 0; ends + task.minutes <= problem.horizon; ends++)
+            walk(i + 1, [...placed, { id: task.id, ends, begins: ends + task.minutes }]);
+        };
+        walk(0, []);
+        const tide = placeTide(problem);
+        expect(tide.ok).toBe(Number.isFinite(least));
+        if (tide.ok) {
+          expect(tide.proven).toBe(true);
+          expect(waiting(tide.placed)).toBe(least);
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('says which task stands in the way, and why', () => {
+    const task = (id: string, more: object = {}) => ({ id, name: id, minutes: 30, hands: true, ...more });
+    const solve = (tasks: object[], more: object = {}) =>
+      placeTide(tideProblemSchema.parse({ tasks, horizon: 120, ...more }));
+    expect(solve([task('orgeat', { minutes: 300 })])).toMatchObject({
+      ok: false,
+      not: { task: 'orgeat', why: 'no-time' },
+    });
+    expect(solve([task('juice', { freshMinutes: 10 }), task('mint', { freshMinutes: 10 })])).toMatchObject({ ok: false, not: { why: 'no-hands' } }); // prettier-ignore
+    expect(solve([task('a', { after: ['b'] }), task('b', { after: ['a'] })])).toMatchObject({ ok: false, not: { why: 'circle' } }); // prettier-ignore
+    expect(solve([task('batch', { keeps: { freezer: 9 } }), task('wipe', { after: ['batch'] })], { room: { freezer: 5 } })).toMatchObject({ ok: false, not: { why: 'no-room' } }); // prettier-ignore
+    // Ice waits over night; squeezing does not.
+    const night = solve([task('ice', { minutes: 200, hands: false }), task('juice', { freshMinutes: 60 })], { horizon: 300, awake: [{ from: 60, to: 0 }] }); // prettier-ignore
+    expect(night.ok).toBe(true);
+  });
+});

@@ -1,0 +1,59 @@
+import { z } from 'zod';
+
+const minutes = z
+  .int()
+  .min(0)
+  .max(60 * 24 * 14);
+const id = z.string().min(1).max(60);
+
+/** One thing to do before the first glass. */
+export const tideTaskSchema = z.strictObject({
+  id,
+  name: z.string().min(1).max(120),
+  /** How long it takes. */
+  minutes: minutes.min(1),
+  /** Whether somebody's hands are at it all the time; else it waits by itself, over night too. */
+  hands: z.boolean(),
+  /** What must be done before it begins. */
+  after: z.array(id).max(40).default([]),
+  /** It must be done no longer than this before the first glass; null for what keeps. */
+  freshMinutes: minutes.nullable().default(null),
+  /** What it occupies while it is done, and from then until the first glass. */
+  during: z.record(id, z.number().min(0)).default({}),
+  keeps: z.record(id, z.number().min(0)).default({}),
+});
+export type TideTask = z.infer<typeof tideTaskSchema>;
+
+/** A stretch of time, in minutes before the first glass: from the earlier, larger number to the later. */
+const stretch = z.strictObject({ from: minutes, to: minutes });
+
+/** Everything before the first glass, counted back from it. */
+export const tideProblemSchema = z.strictObject({
+  tasks: z.array(tideTaskSchema).max(100),
+  /** When hands are there: awake and at home. Empty for always. */
+  awake: z.array(stretch).max(60).default([]),
+  people: z.int().min(1).max(6).default(1),
+  /** How much there is of what tasks occupy: pans, litres of freezer, trays. What is not named has no limit. */
+  room: z.record(id, z.number().min(0)).default({}),
+  /** Minutes from now to the first glass: nothing begins before now. */
+  horizon: minutes,
+});
+export type TideProblem = z.infer<typeof tideProblemSchema>;
+
+/** A task in its place: minutes before the first glass when it begins and ends. */
+export interface Placed {
+  id: string;
+  begins: number;
+  ends: number;
+}
+
+/** Why the tide cannot be done in time. */
+export interface NotInTime {
+  task: string;
+  why: 'no-time' | 'not-fresh' | 'no-room' | 'no-hands' | 'circle';
+}
+
+/** Minutes that things are ready before they are wanted: less is fresher. */
+export function waiting(placed: readonly Placed[]): number {
+  return placed.reduce((sum, p) => sum + p.ends, 0);
+}
