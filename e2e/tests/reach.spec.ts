@@ -80,6 +80,7 @@ for (const { theme, size } of LOOKS) {
       ['/pour', /drinks that can be poured/],
       ['/pour/round', /^This round/],
       ['/pour/log', /^Evenings/],
+      ['/evening', /^Who comes/],
     ] as const) {
       await page.goto(demo.address + path);
       await page.getByRole('heading', { name: ready }).waitFor();

@@ -14,6 +14,8 @@ import { finds, type Guest } from './guest.js';
 /** Something to be bought for a card. */
 export interface MissingItem {
   kind: string;
+  /** What the shop sells of it: a bottle of so many ml, or a fresh thing; made at home where it is bought nowhere. */
+  ware: { is: 'bottle'; id: string; ml: number } | { is: 'fresh' } | { is: 'made' };
   label: string;
   /** How many of it. */
   count: number;
@@ -43,7 +45,11 @@ export interface CardQuestion extends CardProblem {
 }
 
 /** The cheapest bottle of a kind that holds what is wanted, in so many of them. */
-function bought(kind: string, ml: number, { prices, kinds }: CardHouse): MissingItem | undefined {
+export function bottlesToBuy(
+  kind: string,
+  ml: number,
+  { prices, kinds }: Pick<CardHouse, 'prices' | 'kinds'>,
+): MissingItem | undefined {
   let best: MissingItem | undefined;
   for (const bottle of prices.bottles) {
     if (bottle.tier !== 'mixing' || (bottle.kind !== kind && kinds.get(bottle.kind)?.parent !== kind))
@@ -51,17 +57,23 @@ function bought(kind: string, ml: number, { prices, kinds }: CardHouse): Missing
     const count = Math.max(1, Math.ceil(ml / bottle.ml - 1e-9));
     const priceMinor = count * bottle.priceMinor;
     if (best === undefined || priceMinor < best.priceMinor)
-      best = { kind: bottle.kind, label: bottle.label, count, priceMinor };
+      best = {
+        kind: bottle.kind,
+        label: bottle.label,
+        count,
+        priceMinor,
+        ware: bottle.homeMade ? { is: 'made' } : { is: 'bottle', id: bottle.id, ml: bottle.ml },
+      };
   }
   return best;
 }
 
 /** Fresh things for what is wanted, beyond the pieces that are there. */
-function boughtFresh(
+export function freshToBuy(
   kind: string,
   ml: number,
   pieces: number,
-  { prices, freshPieces }: CardHouse,
+  { prices, freshPieces }: Pick<CardHouse, 'prices' | 'freshPieces'>,
 ): MissingItem | undefined | null {
   const sold = prices.fresh.find((f) => f.kind === kind);
   const wanted = fruitOf(kind, ml) ?? pieces;
@@ -73,7 +85,7 @@ function boughtFresh(
     1,
     Math.ceil((sold.ml !== undefined && ml > 0 ? (short / Math.max(1, wanted)) * ml : short) / yields - 1e-9),
   );
-  return { kind, label: sold.sold, count, priceMinor: count * sold.priceMinor };
+  return { kind, label: sold.sold, count, priceMinor: count * sold.priceMinor, ware: { is: 'fresh' } };
 }
 
 /**
@@ -116,13 +128,13 @@ export function cardQuestion(house: CardHouse): CardQuestion {
           return true;
         }
         if (kinds.get(asked)?.supply === 'fresh') {
-          const item = boughtFresh(asked, ml, slot.pieces * share, house);
+          const item = freshToBuy(asked, ml, slot.pieces * share, house);
           if (item === undefined) return false;
           if (item !== null) missing.push(item);
           used.push(asked);
           return true;
         }
-        const item = bought(asked, ml, house);
+        const item = bottlesToBuy(asked, ml, house);
         if (item === undefined) return false;
         missing.push(item);
         used.push(item.kind);

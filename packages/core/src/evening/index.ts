@@ -12,3 +12,5 @@ export * from './evening.js';
 export * from './candidates.js';
 export * from './quantities.js';
 export * from './tide-of.js';
+export * from './plan-evening.js';
+export * from './missing-line.js';

@@ -7,6 +7,7 @@ import { tideProblemSchema, type TideProblem, type TideTask } from './tide.js';
 
 /** How long hands take, minutes (assumptions, common practice at home). */
 const MINUTES = {
+  fill: 5,
   batch: 10,
   batchGlass: 2,
   syrup: 40,
@@ -59,13 +60,24 @@ export function tasksAhead(ahead: Ahead): TideTask[] {
   const { quantities, drinks, ice, kinds, people } = ahead;
   const tasks: (Partial<TideTask> & Pick<TideTask, 'id' | 'name' | 'minutes' | 'hands'>)[] = [];
   for (const { mould, cycles, hours } of ice.trays)
-    for (let turn = 1; turn <= cycles; turn++)
+    for (let turn = 1; turn <= cycles; turn++) {
+      // Somebody has to be there to empty the tray and fill it again.
+      tasks.push({
+        ...{
+          id: `fill.${mould.id}.${turn}`,
+          name: `Fill the trays, ${turn} of ${cycles}`,
+          minutes: MINUTES.fill,
+          hands: true,
+        },
+        after: turn > 1 ? [`ice.${mould.id}.${turn - 1}`] : [],
+      });
       tasks.push({
         ...{ id: `ice.${mould.id}.${turn}`, name: `Ice, ${mould.name.toLowerCase()}, ${turn} of ${cycles}` },
         ...{ minutes: Math.round(hours * 60), hands: false },
-        after: turn > 1 ? [`ice.${mould.id}.${turn - 1}`] : [],
+        after: [`fill.${mould.id}.${turn}`],
         during: { [`tray.${mould.id}`]: 1 },
       });
+    }
   for (const { drink, name, batch } of batchesAhead(ahead))
     tasks.push({
       ...{ id: `batch.${drink}`, name: `${name}, batched`, hands: true },

@@ -8,6 +8,7 @@ export * from './batch.js';
 export * from './bottle.js';
 export * from './errand.js';
 export * from './pouring.js';
+export * from './evening.js';
 export * from './own-recipes.js';
 export * from './own-prices.js';
 export * from './things.js';

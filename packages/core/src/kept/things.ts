@@ -1,6 +1,7 @@
 import { keptBatch } from './batch.js';
 import { keptBottle } from './bottle.js';
 import type { Kept } from './descriptor.js';
+import { keptEvening } from './evening.js';
 import { keptErrand, keptPaidPrice, keptPurseEntry, keptTrips } from './errand.js';
 import { keptKit } from './kit.js';
 import { keptOwnPrices } from './own-prices.js';
@@ -29,6 +30,7 @@ export const KEPT = [
   keptPour,
   keptRound,
   keptPerson,
+  keptEvening,
 ] as unknown as readonly Kept[];
 
 /**

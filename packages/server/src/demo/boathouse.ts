@@ -1,4 +1,5 @@
 import { addDays } from '@uisce/core/base';
+import type { Evening, Guest } from '@uisce/core/evening';
 import { emptyKit, type Kit } from '@uisce/core/kit';
 import type { BatchRecord } from '@uisce/core/making';
 import { emptyBrief, type Brief } from '@uisce/core/plan';
@@ -73,6 +74,44 @@ function boathouseKit(): Kit {
     ],
     moulds: [{ id: 'cube-tray', count: 2 }],
     people: 2,
+  };
+}
+
+/** Saturday with four who come, and one who went home: asked for by their tastes, one of them driving. */
+export function boathouseEvening(today: string, newId: () => string): Evening {
+  const guest = (name: string, more: Partial<Guest> = {}): Guest => ({
+    ...{
+      id: newId(),
+      name,
+      count: 1,
+      likes: [],
+      dislikes: [],
+      allergens: [],
+      noAlcohol: false,
+      drives: false,
+    },
+    ...more,
+  });
+  const weekday = new Date(`${today}T12:00:00Z`).getUTCDay();
+  // The next Saturday that leaves two days to make ice.
+  const ahead = ((6 - weekday + 7) % 7) + ((6 - weekday + 7) % 7 < 2 ? 7 : 0);
+  return {
+    ...{ id: newId(), name: 'Saturday at the boathouse', on: addDays(today, ahead), from: '20:00', hours: 4 },
+    guests: [
+      guest('Aoife', { likes: ['sour', 'fizzy'] }),
+      guest('Bran', { allergens: ['egg'] }),
+      guest('Ciara', { drives: true }),
+      guest('three more', { count: 3, dislikes: ['bitter'] }),
+    ],
+    ...{
+      size: 4,
+      must: ['gin-and-tonic'],
+      never: [],
+      atWork: true,
+      freezerLitres: 14,
+      done: [],
+      endedOn: null,
+    },
   };
 }
 

@@ -5,6 +5,7 @@ import {
   keptBatch,
   keptBottle,
   keptErrand,
+  keptEvening,
   keptKit,
   keptPaidPrice,
   keptPerson,
@@ -21,7 +22,7 @@ import {
 import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
 import { recipeOfBatch } from '@uisce/core/making';
-import { BOATHOUSE, boathouseBatches } from './boathouse.js';
+import { BOATHOUSE, boathouseBatches, boathouseEvening } from './boathouse.js';
 import { boathousePours } from './boathouse-pours.js';
 import { boathouseStock } from './boathouse-stock.js';
 
@@ -63,6 +64,7 @@ export function seedDemo(
     ...evenings.pours.map((pour) => write(keptPour, pour)),
     ...evenings.people.map((person) => write(keptPerson, person)),
     write(keptRound, { round: evenings.round }),
+    write(keptEvening, boathouseEvening(today, randomUUID)),
     ...stock.errands.map((errand) => write(keptErrand, errand)),
     ...stock.purse.map((entry) => write(keptPurseEntry, entry)),
     ...stock.paid.map((price) => write(keptPaidPrice, price)),

@@ -54,6 +54,11 @@ export const recipe = {
 
 const own: PriceList = { ...(shops[0] as PriceList), id: 'mine', name: 'Mine' };
 const kit: Kit = { ...emptyKit(), said: true, tools: [{ id: 'jigger', since: '2026-11-25' }] };
+const evening = {
+  id: randomUUID(), name: 'Saturday', on: '2026-12-05', from: '20:00', hours: 4, size: 4, must: ['negroni'], never: [],
+  guests: [{ id: randomUUID(), name: 'Ann', count: 1, likes: ['sour'], dislikes: [], allergens: ['egg'], noAlcohol: false, drives: true }],
+  atWork: true, freezerLitres: 12, done: [], endedOn: null,
+}; // prettier-ignore
 /** Of each kind of thing a value, and another of the only ones. */
 export const samples: Record<string, [value: unknown, other: unknown]> = {
   plan: [plan(), null],
@@ -77,6 +82,7 @@ export const samples: Record<string, [value: unknown, other: unknown]> = {
   pour: [poured, null],
   round: [{ round: null }, { round: null }],
   person: [person, null],
+  evening: [evening, null],
 };
 /** How a value of many is changed. */
 export const shapes: Record<string, (value: unknown) => unknown> = {
@@ -89,4 +95,5 @@ export const shapes: Record<string, (value: unknown) => unknown> = {
   'own-prices': (v) => ({ ...(v as object), name: 'Renamed' }),
   pour: (v) => ({ ...(v as object), verdict: 2 }),
   person: (v) => ({ ...(v as object), limit: 2 }),
+  evening: (v) => ({ ...(v as object), hours: 5 }),
 };

@@ -25,7 +25,13 @@ export const GROUPS: readonly { name: string; steps: readonly Step[] }[] = [
       { digit: '6', name: 'Shelf', path: '/shelf', needsPlan: false },
     ],
   },
-  { name: 'To pour', steps: [{ digit: '7', name: 'Pour', path: '/pour', needsPlan: false }] },
+  {
+    name: 'To pour',
+    steps: [
+      { digit: '7', name: 'Pour', path: '/pour', needsPlan: false },
+      { digit: '8', name: 'Evening', path: '/evening', needsPlan: false },
+    ],
+  },
   { name: 'To keep', steps: [{ digit: '9', name: 'Notebook', path: '/notebook', needsPlan: false }] },
 ];
 

@@ -2,6 +2,7 @@ import { joinShops, linesOf } from '@uisce/core/errand';
 import { computed, watch } from 'vue';
 import { useBatches } from '../household/use-batches';
 import { useErrands } from '../household/use-errands';
+import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
 import { usePlans } from '../household/use-plans';
@@ -24,6 +25,7 @@ export function useStepFigures() {
   const words = useWords();
   const kit = useKitFigure();
   const log = useLog();
+  const evenings = useEvenings();
   const pouring = usePouring();
   // What is poured now is looked up once the page has come to rest.
   watch(
@@ -50,6 +52,7 @@ export function useStepFigures() {
       Errand: errand.value,
       Bench: made > 0 ? count(made, 'batch', 'batches') : '',
       Pour: log.round ? 'half made' : pouring.count.value === undefined ? '' : `${pouring.count.value} now`,
+      Evening: evenings.next ? words.weekday(evenings.next.on) : '',
       Shelf: stock.standing.length > 0 ? count(stock.standing.length, 'bottle') : '',
       Notebook: trade.drinkCount > 0 ? String(trade.drinkCount) : '',
     };

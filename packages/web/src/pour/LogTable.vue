@@ -18,7 +18,7 @@ const COLUMNS = [
   { key: 'name', title: 'Drink', names: true },
   { key: 'glasses', title: 'Glasses', figures: true },
   { key: 'verdict', title: 'Liked', figures: true },
-  { key: 'open', title: '', narrow: true },
+  { key: 'open', title: 'Change', narrow: true },
 ];
 const all = computed(() => [...log.pours].sort((a, b) => (a.at < b.at ? 1 : -1)));
 const rows = computed(() =>

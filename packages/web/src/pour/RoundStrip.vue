@@ -48,7 +48,7 @@ watch(
     <h2 id="strip-title">
       This round <small class="dim">· {{ about }}</small>
     </h2>
-    <ol ref="list" class="plain-list">
+    <ol ref="list" class="plain-list" tabindex="0" aria-label="Steps of the round">
       <li
         v-for="{ step, words, drink } in steps"
         :key="step.id"

@@ -18,7 +18,7 @@ interface Known {
 }
 
 /** These take seconds: they get a worker of their own, so that short questions are not held up. The kit's follows every answer, where its bottles are known. */
-const LONG: readonly Topic[] = ['steadiness', 'ladder', 'shops'];
+const LONG: readonly Topic[] = ['steadiness', 'ladder', 'shops', 'evening'];
 
 /** Questions about the answer, and what came back; forgotten when the answer changes. */
 export const useAdvice = defineStore('advice', () => {

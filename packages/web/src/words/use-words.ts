@@ -74,6 +74,11 @@ export function useWords() {
     price,
     /** "22 December 2026", of an ISO date. */
     day: (iso: string) => sayDay(iso, 'long'),
+    /** "Sat 5", of an ISO date. */
+    weekday: (iso: string) =>
+      new Intl.DateTimeFormat(household.settings.locale, {
+        ...{ weekday: 'short', day: 'numeric', timeZone: 'UTC' },
+      }).format(new Date(`${iso}T00:00:00Z`)),
     /** "22 Dec 2026", where there is little room. */
     shortDay: (iso: string) => sayDay(iso, 'medium'),
     /** "Dec 2026", of an ISO year and month. */

@@ -27,6 +27,9 @@ import {
 } from '@uisce/core/plan';
 import type { PlanAnswer, PlanProblem } from '@uisce/core/planner';
 import { kindIndex } from '@uisce/core/catalogue';
+import { planEvening, type Evening, type EveningPlan } from '@uisce/core/evening';
+import { pourables, type Pourable } from '@uisce/core/pouring';
+import type { AtHand } from '@uisce/core/stock';
 import type { About, TimedResult } from '../about';
 import { heldFor, searchFor } from './held';
 
@@ -35,6 +38,18 @@ type EnoughAsked = Pick<PlanResult, 'answer' | 'inUse' | 'items'>;
 
 /** Tell how far a long answer has come, 0 to 1, and what it is so far. */
 type Tell<T> = (soFar: T, progress: number) => void;
+
+/** Drinks made ready once for a library, by the least fit of their stand-ins. */
+const readied = new WeakMap<Catalogue, Map<number, Pourable[]>>();
+function readyFor(catalogue: Catalogue, minFit: number): Pourable[] {
+  const byFit = readied.get(catalogue) ?? new Map<number, Pourable[]>();
+  readied.set(catalogue, byFit);
+  const ready = byFit.get(minFit) ?? pourables(catalogue, minFit);
+  byFit.set(minFit, ready);
+  return ready;
+}
+/** An evening is looked for so long; what is found by then is not proven. */
+const EVENING_MS = 20_000;
 
 /** The problem at the money in hand. */
 function problemNow(about: About, catalogue: Catalogue): PlanProblem {
@@ -148,6 +163,21 @@ export const QUESTIONS = {
     const nothingMore = { moneyNowMinor: 0, mustDrinks: [], keepBottles: [], freshWeeks: 0 };
     const result = planThatLasts({ brief: { ...brief, ...nothingMore }, prices, catalogue });
     return (result?.answer.drinks ?? []).map((d) => d.id);
+  },
+  /** An evening worked out from who comes and what is in the house. */
+  evening(
+    { brief, prices, kit }: About,
+    asked: { evening: Evening; there: AtHand[]; fresh: [string, number][]; horizon: number; weekday: number },
+    catalogue: Catalogue,
+  ): EveningPlan | null {
+    const until = performance.now() + EVENING_MS;
+    const ready = readyFor(catalogue, ATTITUDE_MIN_FIT[brief.attitude]);
+    const house = {
+      ...{ ready, catalogue, prices, kit, horizon: asked.horizon, weekday: asked.weekday },
+      there: new Map(asked.there.map((at) => [at.kind, at])),
+      freshPieces: new Map(asked.fresh),
+    };
+    return planEvening(asked.evening, house, { isOver: () => performance.now() > until }) ?? null;
   },
   /** The kit against the drinks in question. */
   kit(

@@ -1,0 +1,28 @@
+import type { Fault } from '../base/fault.js';
+import { twins } from '../base/twins.js';
+import { eveningSchema } from '../evening/evening.js';
+import { describeKept } from './descriptor.js';
+
+/** Evenings with guests: those to come, and those that were. */
+export const keptEvening = describeKept({
+  name: 'evening',
+  path: 'evenings',
+  schema: eveningSchema,
+  idOf: (evening) => evening.id,
+  noun: 'evening',
+  title: (evening) => `“${evening.name}”`,
+  faults: ({ guests, must, never }, { catalogue }): Fault[] => {
+    const known = new Set(catalogue.recipes.map((r) => r.id));
+    const strange = (ids: readonly string[], pointer: string) =>
+      ids.flatMap((id, i): Fault[] =>
+        known.has(id)
+          ? []
+          : [{ code: 'unknown', pointer: `${pointer}/${i}`, detail: `there is no drink "${id}"` }],
+      );
+    return [
+      ...twins(guests.map((g) => g.id), '/guests', 'guest'),
+      ...strange(must, '/must'),
+      ...strange(never, '/never'),
+    ]; // prettier-ignore
+  },
+});

@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { ALLERGENS } from '@uisce/core/catalogue';
+import { TASTES } from '@uisce/core/drink';
+import type { Guest } from '@uisce/core/evening';
+import { useEvenings } from '../household/use-evenings';
+import { useLog } from '../household/use-log';
+import AppDialog from '../ui/AppDialog.vue';
+import CheckField from '../ui/CheckField.vue';
+import DateField from '../ui/DateField.vue';
+import NumberField from '../ui/NumberField.vue';
+import { ALLERGEN_WORDS } from '../words/trade-words';
+import { useEvening } from './use-evening';
+
+/** Who comes and when. */
+const evenings = useEvenings();
+const log = useLog();
+const { evening } = useEvening();
+
+const open = ref(false);
+const draft = ref<Guest>();
+const trouble = ref('');
+const someone = (more: Partial<Guest> = {}): Guest => ({
+  ...{
+    id: crypto.randomUUID(),
+    name: '',
+    count: 1,
+    likes: [],
+    dislikes: [],
+    allergens: [],
+    noAlcohol: false,
+    drives: false,
+  },
+  ...more,
+});
+function add(more: Partial<Guest> = {}): void {
+  draft.value = someone(more);
+  trouble.value = '';
+  open.value = true;
+}
+function edit(guest: Guest): void {
+  draft.value = { ...guest };
+  trouble.value = '';
+  open.value = true;
+}
+function keep(): void {
+  const guest = draft.value;
+  const e = evening.value;
+  if (!guest || !e) return;
+  const name = guest.name.trim();
+  trouble.value = name === '' ? 'Give a name, or say “three more”.' : '';
+  if (trouble.value) return;
+  const there = e.guests.some((g) => g.id === guest.id);
+  const guests = there
+    ? e.guests.map((g) => (g.id === guest.id ? { ...guest, name } : g))
+    : [...e.guests, { ...guest, name }];
+  evenings.edit(there ? `What ${name} likes` : `${name} comes`, { guests });
+  open.value = false;
+}
+function remove(): void {
+  const guest = draft.value;
+  if (guest && evening.value)
+    evenings.edit(`${guest.name} does not come`, {
+      guests: evening.value.guests.filter((g) => g.id !== guest.id),
+    });
+  open.value = false;
+}
+const toggled = <T,>(list: readonly T[], value: T, on: boolean) =>
+  on ? [...list, value] : list.filter((v) => v !== value);
+function say(g: Guest): string {
+  return [
+    g.count > 1 ? `${g.count} people` : '',
+    g.drives ? 'drives' : g.noAlcohol ? 'no alcohol' : '',
+    g.likes.length > 0 ? `likes ${g.likes.join(', ')}` : '',
+    g.dislikes.length > 0 ? `nothing ${g.dislikes.join(', ')}` : '',
+    g.allergens.length > 0 ? `no ${g.allergens.map((a) => ALLERGEN_WORDS[a]).join(', ')}` : '',
+  ]
+    .filter(Boolean)
+    .join('; ');
+}
+const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => g.name === p.name));
+</script>
+
+<template>
+  <section v-if="evening" class="card" aria-labelledby="guests-title">
+    <div class="card-head">
+      <h2 id="guests-title">Who comes, and when</h2>
+      <v-btn @click="add()">Add a guest</v-btn>
+    </div>
+    <ul class="plain-list">
+      <li v-for="g in evening.guests" :key="g.id">
+        <button class="plain-button link" type="button" @click="edit(g)">{{ g.name }}</button>
+        <span class="dim">{{ say(g) }}</span>
+      </li>
+      <li v-for="p in known()" :key="p.id">
+        <v-btn
+          @click="add({ name: p.name, noAlcohol: p.noAlcohol, allergens: p.allergens, dislikes: p.dislikes })"
+          >{{ p.name }} is there too</v-btn
+        >
+      </li>
+    </ul>
+    <div class="field-row">
+      <DateField
+        label="On"
+        :value="evening.on"
+        @change="$event && evenings.edit('Another day', { on: $event })"
+      />
+      <v-text-field
+        type="time"
+        label="First glass"
+        :model-value="evening.from"
+        @change="
+          evenings.edit('Another hour', { from: ($event.target as HTMLInputElement).value || evening.from })
+        "
+      />
+      <NumberField
+        label="For"
+        suffix="hours"
+        :value="evening.hours"
+        :least="1"
+        :most="12"
+        @change="$event && evenings.edit('How long', { hours: Math.round($event) })"
+      />
+      <NumberField
+        label="Freezer"
+        suffix="litres"
+        :value="evening.freezerLitres"
+        :least="1"
+        :most="500"
+        optional
+        @change="evenings.edit('Room in the freezer', { freezerLitres: $event })"
+      />
+    </div>
+    <CheckField
+      :model-value="evening.atWork"
+      label="Nobody is at home from nine to five on weekdays"
+      @update:model-value="evenings.edit('Hours at work', { atWork: $event })"
+    />
+    <button class="plain-button link dim" type="button" @click="evenings.giveUp()">Call it off</button>
+    <AppDialog v-model="open" :title="draft?.name || 'A guest'" :width="540">
+      <form v-if="draft" class="stack" @submit.prevent="keep">
+        <v-text-field
+          v-model="draft.name"
+          label="Name"
+          maxlength="60"
+          :error-messages="trouble ? [trouble] : []"
+        />
+        <NumberField
+          label="How many they are"
+          suffix="people"
+          :value="draft.count"
+          :least="1"
+          :most="30"
+          @change="draft = { ...draft, count: Math.round($event ?? 1) }"
+        />
+        <CheckField v-model="draft.drives" label="Drives: nothing with alcohol" />
+        <CheckField v-model="draft.noAlcohol" label="Drinks no alcohol" />
+        <fieldset>
+          <legend>Likes</legend>
+          <CheckField
+            v-for="t in TASTES"
+            :key="t"
+            :model-value="draft.likes.includes(t)"
+            :label="t"
+            @update:model-value="draft = { ...draft, likes: toggled(draft.likes, t, $event) }"
+          />
+        </fieldset>
+        <fieldset>
+          <legend>Will not touch</legend>
+          <CheckField
+            v-for="t in TASTES"
+            :key="t"
+            :model-value="draft.dislikes.includes(t)"
+            :label="t"
+            about="not at all"
+            @update:model-value="draft = { ...draft, dislikes: toggled(draft.dislikes, t, $event) }"
+          />
+        </fieldset>
+        <fieldset>
+          <legend>Cannot have</legend>
+          <CheckField
+            v-for="a in ALLERGENS"
+            :key="a"
+            :model-value="draft.allergens.includes(a)"
+            :label="ALLERGEN_WORDS[a]"
+            @update:model-value="draft = { ...draft, allergens: toggled(draft.allergens, a, $event) }"
+          />
+        </fieldset>
+        <div class="buttons">
+          <v-btn color="sea" type="submit">Keep</v-btn>
+          <v-btn v-if="evening.guests.some((g) => g.id === draft?.id)" @click="remove">Does not come</v-btn>
+        </div>
+      </form>
+    </AppDialog>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: center;
+}
+
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+
+.buttons {
+  display: flex;
+  gap: 10px;
+}
+
+.field-row {
+  margin-top: 10px;
+}
+</style>

@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useEvenings } from '../household/use-evenings';
+import CheckField from '../ui/CheckField.vue';
+import { sayDays, useWords } from '../words/use-words';
+import { useEvening } from './use-evening';
+
+/** What to start when, so that it is ready and fresh: counted back from the first glass. */
+const evenings = useEvenings();
+const words = useWords();
+const { evening, plan, placed, taskName, sayMoment, momentOf } = useEvening();
+
+const ROOM = { width: 1000, left: 190, right: 90, top: 26, row: 26 };
+const HOUR = 60;
+const WHY = {
+  'no-time': 'there is not the time for it',
+  'not-fresh': 'it would not be fresh',
+  'no-room': 'there is no room for it',
+  'no-hands': 'nobody is there to do it',
+  circle: 'tasks wait for each other',
+} as const;
+
+/** Ice is one row, however often its trays are turned. */
+const rowOf = (id: string) => (/^(ice|fill)\./.test(id) ? 'ice' : id);
+const rows = computed(() => {
+  const all = new Map<string, { name: string; parts: { begins: number; ends: number }[]; kind: string }>();
+  for (const p of placed.value) {
+    const key = rowOf(p.id);
+    const kind = key === 'ice' ? 'ice' : (p.id.split('.')[0] ?? '');
+    const row = all.get(key) ?? { name: key === 'ice' ? 'Ice' : taskName(p.id), parts: [], kind };
+    row.parts.push(p);
+    all.set(key, row);
+  }
+  return [...all.values()];
+});
+const longest = computed(() => Math.max(2 * HOUR, ...placed.value.map((p) => p.begins)));
+/** The last hours matter most: time is drawn by its root. */
+const x = (minutesBefore: number) =>
+  ROOM.left + (1 - Math.sqrt(minutesBefore / longest.value)) * (ROOM.width - ROOM.left - ROOM.right);
+const height = computed(() => ROOM.top + rows.value.length * ROOM.row + 14);
+const marks = computed(() => {
+  const out: { x: number; words: string }[] = [];
+  for (const before of [48 * HOUR, 24 * HOUR, 12 * HOUR, 6 * HOUR, 3 * HOUR, HOUR])
+    if (before < longest.value) out.push({ x: x(before), words: sayMoment(before) });
+  return out;
+});
+const COLOURS: Record<string, string> = {
+  ice: 'sea',
+  batch: 'copper',
+  make: 'gorse',
+  squeeze: 'sea',
+  glasses: 'slate',
+  cold: 'slate',
+};
+const colour = (kind: string) => `rgb(var(--v-theme-${COLOURS[kind] ?? 'peat'}))`;
+const not = computed(() => (plan.value && !plan.value.tide.ok ? plan.value.tide.not : undefined));
+/** What freezes by itself is nothing to do. */
+const next = computed(() => placed.value.filter((p) => !p.id.startsWith('ice.')).slice(0, 6));
+
+function tick(id: string): void {
+  const done = evening.value?.done ?? [];
+  // Trays that were filled freeze by themselves.
+  const also = id.startsWith('fill.') ? [id.replace('fill.', 'ice.')] : [];
+  evenings.edit(`Done: ${taskName(id)}`.slice(0, 120), { done: [...done, id, ...also] });
+}
+const left = computed(() => {
+  const first = placed.value[0];
+  if (!first) return '';
+  const hours = (momentOf(first.begins).getTime() - Date.now()) / 3_600_000;
+  return hours <= 0
+    ? 'now'
+    : hours < 24
+      ? `in ${words.number(hours, 0)} h`
+      : `in ${sayDays(Math.round(hours / 24))}`;
+});
+</script>
+
+<template>
+  <section class="card" aria-labelledby="tide-title">
+    <h2 id="tide-title">
+      The tide
+      <small class="dim"
+        >· what to start when, so that it is ready and fresh; counted back from the first glass</small
+      >
+    </h2>
+    <p v-if="not" class="rust" role="status">
+      It cannot all be done in time: {{ taskName(not.task).toLowerCase() }}, since {{ WHY[not.why] }}. Take a
+      drink off the card, or buy it ready.
+    </p>
+    <svg
+      v-if="rows.length > 0"
+      class="drawn"
+      :viewBox="`0 0 ${ROOM.width} ${height}`"
+      role="img"
+      :aria-label="`The tide: ${placed.map((p) => `${taskName(p.id)} from ${sayMoment(p.begins)}`).join('; ')}`"
+    >
+      <g v-for="m in marks" :key="m.words">
+        <line class="mark" :x1="m.x" :x2="m.x" :y1="ROOM.top - 4" :y2="height" />
+        <text class="dim-text" :x="m.x" :y="14" text-anchor="middle">{{ m.words }}</text>
+      </g>
+      <g v-for="(row, i) in rows" :key="row.name">
+        <text :x="0" :y="ROOM.top + i * ROOM.row + 17">
+          {{ row.name.length > 26 ? `${row.name.slice(0, 25)}…` : row.name }}
+        </text>
+        <template v-for="(p, k) in row.parts" :key="k">
+          <line
+            v-if="p.ends > 0 && k === row.parts.length - 1"
+            class="keeps"
+            :x1="x(p.ends)"
+            :x2="x(0)"
+            :y1="ROOM.top + i * ROOM.row + 12"
+            :y2="ROOM.top + i * ROOM.row + 12"
+            :style="{ stroke: colour(row.kind) }"
+          />
+          <rect
+            :x="x(p.begins)"
+            :y="ROOM.top + i * ROOM.row + 3"
+            :width="Math.max(4, x(p.ends) - x(p.begins) - 1)"
+            height="18"
+            :style="{ fill: colour(row.kind) }"
+            :class="{ waits: row.kind === 'ice' || row.kind === 'cold' }"
+          />
+        </template>
+      </g>
+      <line class="first" :x1="x(0)" :x2="x(0)" :y1="ROOM.top - 4" :y2="height" />
+      <text class="first-text" :x="x(0) + 6" :y="14">{{ evening?.from }}</text>
+    </svg>
+    <p v-if="next.length > 0" class="next">Next, {{ left }}:</p>
+    <ul class="plain-list">
+      <li v-for="(p, i) in next" :key="p.id" :class="{ large: i === 0 }">
+        <CheckField
+          :model-value="false"
+          :label="taskName(p.id)"
+          about="is done"
+          @update:model-value="tick(p.id)"
+        />
+        <span class="dim">{{ sayMoment(p.begins) }} to {{ sayMoment(p.ends) }}</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  display: block;
+}
+
+text {
+  font-size: 14px;
+  fill: rgb(var(--v-theme-ink));
+}
+
+.dim-text {
+  fill: rgb(var(--v-theme-dim));
+}
+
+.mark {
+  stroke: rgb(var(--v-theme-line));
+}
+
+.keeps {
+  stroke-width: 2;
+  stroke-dasharray: 2 5;
+}
+
+.waits {
+  fill-opacity: 0.35;
+}
+
+.first {
+  stroke: rgb(var(--v-theme-copper));
+  stroke-width: 2.5;
+}
+
+.first-text {
+  fill: rgb(var(--v-theme-copper));
+  font-weight: 700;
+}
+
+.next {
+  margin: 10px 0 0;
+}
+
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
+  align-items: center;
+}
+
+.large {
+  font-size: 1.25rem;
+}
+
+@media (max-width: 700px) {
+  .drawn {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,134 @@
+import { createSharedComposable, watchDebounced } from '@vueuse/core';
+import { computed, shallowRef, watch } from 'vue';
+import { peopleOf, type EveningPlan, type Placed } from '@uisce/core/evening';
+import { freshPieces } from '@uisce/core/stock';
+import { useEvenings } from '../household/use-evenings';
+import { useStock } from '../household/use-stock';
+import { useToday } from '../household/use-today';
+import { useTrade } from '../household/use-trade';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { count, useWords } from '../words/use-words';
+
+/** A guest or a drink is changed; what follows is worked out when the hand has moved on. */
+const ASK_AFTER_MS = 300;
+const MINUTE_MS = 60_000;
+
+const NUMBER_WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'] as const; // prettier-ignore
+
+/** The evening to come, worked out: its card, what it lacks, its tide. */
+export const useEvening = createSharedComposable(() => {
+  const advice = useAdvice();
+  const answers = useAnswer();
+  const evenings = useEvenings();
+  const stock = useStock();
+  const today = useToday();
+  const trade = useTrade();
+  const words = useWords();
+
+  const evening = computed(() => evenings.next);
+  /** The first glass, where the reader is. */
+  const firstGlass = computed(() =>
+    evening.value ? new Date(`${evening.value.on}T${evening.value.from}:00`) : undefined,
+  );
+  // What was worked out stays until something better is: another answer of the plan forgets what was asked about it.
+  const plan = shallowRef<EveningPlan>();
+  watch(advice.on('evening'), (now) => {
+    if (now) plan.value = now;
+  });
+  watch(
+    () => evening.value?.id,
+    () => (plan.value = undefined),
+  );
+  const asked = computed(() => {
+    const e = evening.value;
+    const at = firstGlass.value;
+    if (!e || !at || e.guests.length === 0 || !trade.loaded || !trade.prices) return undefined;
+    return {
+      evening: JSON.parse(JSON.stringify(e)) as typeof e,
+      there: [...stock.there.values()],
+      fresh: [...freshPieces(stock.bottles, trade.kinds, today.iso())],
+      weekday: at.getDay(),
+    };
+  });
+  watchDebounced(
+    [asked, () => answers.proven],
+    ([now]) => {
+      const at = firstGlass.value;
+      if (!now || !at) return;
+      const horizon = Math.max(
+        1,
+        Math.min(60 * 24 * 14, Math.floor((at.getTime() - Date.now()) / MINUTE_MS)),
+      );
+      void advice.ask('evening', { ...now, horizon });
+    },
+    { debounce: ASK_AFTER_MS, immediate: true },
+  );
+  const isAsking = computed(() => advice.isAsking('evening'));
+  const people = computed(() => (evening.value ? peopleOf(evening.value) : 0));
+  const missingMinor = computed(() => (plan.value?.missing ?? []).reduce((sum, m) => sum + m.priceMinor, 0));
+
+  /** A moment of the tide, where the reader is. */
+  const momentOf = (minutesBefore: number) =>
+    new Date((firstGlass.value?.getTime() ?? 0) - minutesBefore * MINUTE_MS);
+  const sayMoment = (minutesBefore: number) => {
+    const at = momentOf(minutesBefore);
+    const day = at.toLocaleDateString('sv');
+    return `${words.weekday(day)} ${words.time(at.toISOString())}`;
+  };
+  const placed = computed<Placed[]>(() => {
+    const tide = plan.value?.tide;
+    return tide ? [...tide.placed].sort((a, b) => b.begins - a.begins) : [];
+  });
+  const taskName = (id: string) => plan.value?.tasks.find((t) => t.id === id)?.name ?? id;
+
+  const headline = computed(() => {
+    const e = evening.value;
+    if (!e) return { before: 'Nobody is asked yet: ', figure: 'say who comes and when', after: '' };
+    if (e.guests.length === 0)
+      return { before: `${words.day(e.on)} from ${e.from}: `, figure: 'who comes?', after: '' };
+    const n = people.value;
+    const who = `${NUMBER_WORDS[n]?.replace(/^./, (c) => c.toUpperCase()) ?? n} ${n === 1 ? 'guest' : 'guests'}`;
+    const before = `${who} on ${words.weekday(e.on)} from ${e.from}: `;
+    if (!plan.value) return { before, figure: 'working out the card', after: '' };
+    const figure = `${plan.value.drinks.length} on the card, ${count(plan.value.pours.total, 'pour')}`;
+    const after =
+      missingMinor.value > 0 ? `; ${words.price(missingMinor.value)} is missing` : '; nothing is missing';
+    return { before, figure, after };
+  });
+  const underline = computed(() => {
+    const p = plan.value;
+    if (!p || !evening.value) return '';
+    const { lacking } = p.card.score;
+    const parts = [
+      lacking === 0
+        ? 'Everyone finds at least two they like'
+        : `${count(lacking, 'drink')} short of two for everyone`,
+      p.card.proven ? 'proven best' : 'a good card',
+    ];
+    const first = placed.value.find((p) => plan.value?.tasks.find((t) => t.id === p.id)?.hands);
+    if (p.tide.ok && first)
+      parts.push(`begin ${sayMoment(first.begins)} with ${taskName(first.id).toLowerCase()}`);
+    if (p.tide.ok) {
+      const hands = p.tasks.filter((t) => t.hands).reduce((sum, t) => sum + t.minutes, 0);
+      parts.push(
+        `your hands are busy ${hands >= 60 ? `${Math.floor(hands / 60)} h ` : ''}${hands % 60} min in all`,
+      );
+    }
+    return parts.join(' · ');
+  });
+
+  return {
+    evening,
+    plan,
+    isAsking,
+    people,
+    missingMinor,
+    placed,
+    taskName,
+    sayMoment,
+    momentOf,
+    headline,
+    underline,
+  };
+});
