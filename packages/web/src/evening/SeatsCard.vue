@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { Seat } from '@uisce/core/evening';
 import DataTable from '../ui/DataTable.vue';
 import { useEvening } from './use-evening';
 
@@ -18,20 +19,25 @@ const rows = computed(() =>
     ...Object.fromEntries((plan.value?.drinks ?? []).map((d) => [d.id, d.seats[i] ?? 'may'])),
   })),
 );
+const seatOf = (row: object, drink: string) => ((row as Record<string, unknown>)[drink] ?? 'may') as Seat;
 </script>
 
 <template>
   <section class="card" aria-labelledby="seats-title">
-    <h2 id="seats-title">Seats <small class="dim">· who finds what: ● likes it, · may have it, ✕ cannot</small></h2>
+    <h2 id="seats-title">
+      Seats <small class="dim">· who finds what: ● likes it, · may have it, ✕ cannot</small>
+    </h2>
     <DataTable caption="Who finds what" :columns="columns" :rows="rows" :row-key="(r) => r.id">
       <template v-for="d in plan?.drinks ?? []" :key="d.id" #[`cell-${d.id}`]="{ row }">
-        <span :class="(row as Record<string, string>)[d.id]"
-          ><span aria-hidden="true">{{ SAYS[(row as Record<string, keyof typeof SAYS>)[d.id] ?? 'may'] }}</span
-          ><span class="sr-only">{{ READ[(row as Record<string, keyof typeof READ>)[d.id] ?? 'may'] }}</span></span
-        >
+        <span :class="seatOf(row, d.id)">
+          <span aria-hidden="true">{{ SAYS[seatOf(row, d.id)] }}</span>
+          <span class="sr-only">{{ READ[seatOf(row, d.id)] }}</span>
+        </span>
       </template>
     </DataTable>
-    <p v-if="plan && plan.pours.without.length > 0" class="rust">Nothing on it for {{ plan.pours.without.join(', ') }}.</p>
+    <p v-if="plan && plan.pours.without.length > 0" class="rust">
+      Nothing on it for {{ plan.pours.without.join(', ') }}.
+    </p>
   </section>
 </template>
 
