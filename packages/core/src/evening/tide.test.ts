@@ -50,7 +50,7 @@ describe('the tide', () => {
         if (tide.ok) expect(tideFaults(problem, tide.placed)).toEqual([]);
         else expect(problem.tasks.map((t) => t.id)).toContain(tide.not.task);
       }),
-      { numRuns: 1500, endOnFailure: true },
+      { numRuns: 500, endOnFailure: true },
     );
   });
 

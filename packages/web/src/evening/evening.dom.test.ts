@@ -47,6 +47,7 @@ afterEach(() => house.page.unmount());
 const open = async (...things: [string, string, unknown][]) => {
   house = await inHouse(Both, {}, [['plan', smallPlan(0).id, smallPlan(4700)], ...things]);
   await house.settle();
+  await vi.dynamicImportSettled();
   await house.settle();
 };
 const button = (name: RegExp) => {

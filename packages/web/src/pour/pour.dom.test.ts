@@ -12,6 +12,11 @@ import PourLog from './PourLog.vue';
 import PourView from './PourView.vue';
 import ServedRound from './ServedRound.vue';
 
+// Parts that come later are there already when they are asked for.
+import './DrinkList.vue';
+import './OneShort.vue';
+import './PeopleCard.vue';
+
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
@@ -48,6 +53,9 @@ const open = async (things: [string, string, unknown][] = STOCK, ...parts: Compo
     things,
   );
   house.router.addRoute({ path: '/pour/:part?/:round?', component: { template: '<i />' } });
+  // What comes below the sentence is fetched once that is painted: on a busy machine that takes its time.
+  await house.settle();
+  await vi.dynamicImportSettled();
   await house.settle();
 };
 const button = (name: RegExp) => {
