@@ -76,6 +76,9 @@ describe('what can be poured now', () => {
     );
     expect(two).toMatchObject({ ifThere: [], runsOut: 'lime-juice', glasses: 2 });
     expect(ids(house([rum], [['lime-juice', 0], ['mint', 0]]))).toEqual([]); // prettier-ignore
+    // What is optional limits nothing: 6 ml of bitter would season one.
+    const mint = now(house([rum, at('bitter', 6)])).drinks.find((d) => d.pourable.recipe.id === 'mint-rum');
+    expect(mint).toMatchObject({ glasses: 11, runsOut: 'rum' });
   });
 
   it('names what is one thing short', () => {

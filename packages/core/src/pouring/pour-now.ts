@@ -131,8 +131,9 @@ class Looking {
         continue;
       }
       found.fillings[slot.place] = filling;
-      this.take(slot, filling, found);
+      // A drink is poured without what is optional in it: that takes nothing away from how many there are.
       if (slot.optional) continue;
+      this.take(slot, filling, found);
       found.fit = Math.min(found.fit, way.fit, this.simpler(slot, filling));
       if (way.changes !== undefined)
         found.standIns.push({
@@ -183,7 +184,7 @@ class Looking {
       if (this.house.there.has(kind)) this.ml.add(kind, (slot.ml ?? 0) * part);
       else if (FROM_THE_TAP.has(kind)) continue;
       else if (this.house.freshPieces.has(kind)) this.pieces.add(kind, piecesFor(slot, kind, part));
-      else if (!slot.optional && !found.ifThere.includes(kind)) found.ifThere.push(kind);
+      else if (!found.ifThere.includes(kind)) found.ifThere.push(kind);
     }
   }
 
