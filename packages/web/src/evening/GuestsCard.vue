@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { ALLERGENS } from '@uisce/core/catalogue';
-import { TASTES } from '@uisce/core/drink';
 import type { Guest } from '@uisce/core/evening';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import AppDialog from '../ui/AppDialog.vue';
 import CheckField from '../ui/CheckField.vue';
+import CheckGroup from '../ui/CheckGroup.vue';
 import DateField from '../ui/DateField.vue';
 import NumberField from '../ui/NumberField.vue';
-import { ALLERGEN_WORDS } from '../words/trade-words';
+import { ALLERGEN_CHOICES, ALLERGEN_WORDS, TASTE_CHOICES } from '../words/trade-words';
 import { useEvening } from './use-evening';
 
 /** Who comes and when. */
@@ -65,8 +64,6 @@ function remove(): void {
     });
   open.value = false;
 }
-const toggled = <T,>(list: readonly T[], value: T, on: boolean) =>
-  on ? [...list, value] : list.filter((v) => v !== value);
 function say(g: Guest): string {
   return [
     g.count > 1 ? `${g.count} people` : '',
@@ -155,37 +152,14 @@ const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => 
         />
         <CheckField v-model="draft.drives" label="Drives: nothing with alcohol" />
         <CheckField v-model="draft.noAlcohol" label="Drinks no alcohol" />
-        <fieldset>
-          <legend>Likes</legend>
-          <CheckField
-            v-for="t in TASTES"
-            :key="t"
-            :model-value="draft.likes.includes(t)"
-            :label="t"
-            @update:model-value="draft = { ...draft, likes: toggled(draft.likes, t, $event) }"
-          />
-        </fieldset>
-        <fieldset>
-          <legend>Will not touch</legend>
-          <CheckField
-            v-for="t in TASTES"
-            :key="t"
-            :model-value="draft.dislikes.includes(t)"
-            :label="t"
-            about="not at all"
-            @update:model-value="draft = { ...draft, dislikes: toggled(draft.dislikes, t, $event) }"
-          />
-        </fieldset>
-        <fieldset>
-          <legend>Cannot have</legend>
-          <CheckField
-            v-for="a in ALLERGENS"
-            :key="a"
-            :model-value="draft.allergens.includes(a)"
-            :label="ALLERGEN_WORDS[a]"
-            @update:model-value="draft = { ...draft, allergens: toggled(draft.allergens, a, $event) }"
-          />
-        </fieldset>
+        <CheckGroup v-model="draft.likes" legend="Likes" :choices="TASTE_CHOICES" />
+        <CheckGroup
+          v-model="draft.dislikes"
+          legend="Will not touch"
+          about="not at all"
+          :choices="TASTE_CHOICES"
+        />
+        <CheckGroup v-model="draft.allergens" legend="Cannot have" :choices="ALLERGEN_CHOICES" />
         <div class="buttons">
           <v-btn color="sea" type="submit">Keep</v-btn>
           <v-btn v-if="evening.guests.some((g) => g.id === draft?.id)" @click="remove">Does not come</v-btn>
@@ -201,15 +175,6 @@ li {
   flex-wrap: wrap;
   gap: 0 12px;
   align-items: center;
-}
-
-fieldset {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 12px;
-  border: 0;
-  padding: 0;
-  margin: 0;
 }
 
 .buttons {

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { addDays } from '@uisce/core/base';
-import { lineOfMissing, type Evening, type Guest, type MissingItem } from '@uisce/core/evening';
+import { lineOfMissing, type Evening, type MissingItem } from '@uisce/core/evening';
 import { keptErrand, keptEvening } from '@uisce/core/kept';
 import { useKeeper } from '../kept/use-keeper';
 import { useErrands } from './use-errands';
@@ -54,10 +54,6 @@ export const useEvenings = defineStore('evenings', () => {
   function edit(change: string, part: Partial<Evening>): void {
     if (next.value) keeper.keep(keptEvening, { ...next.value, ...part }, change);
   }
-  function editGuest(id: string, change: string, part: Partial<Guest>): void {
-    const guests = next.value?.guests.map((g) => (g.id === id ? { ...g, ...part } : g));
-    if (guests) edit(change, { guests });
-  }
   function giveUp(): void {
     if (next.value) keeper.remove(keptEvening, next.value.id, 'Gave the evening up');
   }
@@ -97,5 +93,5 @@ export const useEvenings = defineStore('evenings', () => {
     );
   }
 
-  return { all, next, begin, edit, editGuest, giveUp, toErrand };
+  return { all, next, begin, edit, giveUp, toErrand };
 });

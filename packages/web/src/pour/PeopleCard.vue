@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { ALLERGENS, type Allergen } from '@uisce/core/catalogue';
-import { standardDrink, TASTES, type Taste } from '@uisce/core/drink';
+import { standardDrink } from '@uisce/core/drink';
 import type { Person } from '@uisce/core/household';
 import { eveningSoFar } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { useSettings } from '../household/use-settings';
 import AppDialog from '../ui/AppDialog.vue';
 import CheckField from '../ui/CheckField.vue';
+import CheckGroup from '../ui/CheckGroup.vue';
 import NumberField from '../ui/NumberField.vue';
-import { ALLERGEN_WORDS } from '../words/trade-words';
+import { ALLERGEN_CHOICES, ALLERGEN_WORDS, TASTE_CHOICES } from '../words/trade-words';
 import { count, useWords } from '../words/use-words';
 
 /** Who drinks here, what they cannot have, and their evening so far. */
@@ -76,15 +76,7 @@ function remove(): void {
   if (draft.value) log.removePerson(draft.value);
   open.value = false;
 }
-const toggled = <T,>(list: readonly T[], value: T, on: boolean) =>
-  on ? [...list, value] : list.filter((v) => v !== value);
 const isKept = computed(() => log.people.some((p) => p.id === draft.value?.id));
-function setAllergen(a: Allergen, on: boolean): void {
-  if (draft.value) draft.value = { ...draft.value, allergens: toggled(draft.value.allergens, a, on) };
-}
-function setDislike(t: Taste, on: boolean): void {
-  if (draft.value) draft.value = { ...draft.value, dislikes: toggled(draft.value.dislikes, t, on) };
-}
 </script>
 
 <template>
@@ -131,26 +123,8 @@ function setDislike(t: Taste, on: boolean): void {
           @change="draft = { ...draft, limit: $event }"
         />
         <CheckField v-model="draft.noAlcohol" label="Drinks no alcohol" />
-        <fieldset>
-          <legend>Cannot have</legend>
-          <CheckField
-            v-for="a in ALLERGENS"
-            :key="a"
-            :model-value="draft.allergens.includes(a)"
-            :label="ALLERGEN_WORDS[a]"
-            @update:model-value="setAllergen(a, $event)"
-          />
-        </fieldset>
-        <fieldset>
-          <legend>Will not touch</legend>
-          <CheckField
-            v-for="t in TASTES"
-            :key="t"
-            :model-value="draft.dislikes.includes(t)"
-            :label="t"
-            @update:model-value="setDislike(t, $event)"
-          />
-        </fieldset>
+        <CheckGroup v-model="draft.allergens" legend="Cannot have" :choices="ALLERGEN_CHOICES" />
+        <CheckGroup v-model="draft.dislikes" legend="Will not touch" :choices="TASTE_CHOICES" />
         <div class="buttons">
           <v-btn color="sea" type="submit">Keep</v-btn>
           <v-btn v-if="isKept" @click="remove">They no longer drink here</v-btn>
@@ -184,14 +158,5 @@ li {
 .buttons {
   grid-auto-flow: column;
   justify-content: start;
-}
-
-fieldset {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 14px;
-  border: 0;
-  padding: 0;
-  margin: 0;
 }
 </style>

@@ -4,7 +4,7 @@ import { daysBetween } from '@uisce/core/base';
 import { useSettings } from '../household/use-settings';
 import { useToday } from '../household/use-today';
 import { useTrade } from '../household/use-trade';
-import { count, plainName, listed, sayDays, useWords } from '../words/use-words';
+import { plainName, listed, sayDays, useWords } from '../words/use-words';
 
 const SECONDS_A_MINUTE = 60;
 /** Above so many glasses nobody counts them. */
@@ -54,5 +54,5 @@ export function useDrinkWords() {
       ? 'no alcohol'
       : `${words.percent(figures.abv)}, ${words.number(drinks)} ${drinks === 1 ? standard.word[0] : standard.word[1]}`;
   }
-  return { glasses, why, notes, time, strength, nameOf, count };
+  return { glasses, why, notes, time, strength, nameOf };
 }

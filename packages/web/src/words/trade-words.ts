@@ -1,5 +1,6 @@
 import type { ReaderMeasure } from '@uisce/core/base';
-import type { Allergen, Canon, Era } from '@uisce/core/catalogue';
+import { ALLERGENS, type Allergen, type Canon, type Era } from '@uisce/core/catalogue';
+import { TASTES } from '@uisce/core/drink';
 import type { Lasts } from '@uisce/core/plan';
 
 /** Each measure as said in full and in short. */
@@ -42,3 +43,7 @@ export const LASTS_WORDS: Record<Lasts, string> = {
   quarter: 'three months',
   'half-year': 'half a year',
 };
+
+/** Allergens and tastes to choose from. */
+export const ALLERGEN_CHOICES = ALLERGENS.map((value) => ({ value, words: ALLERGEN_WORDS[value] }));
+export const TASTE_CHOICES = TASTES.map((value) => ({ value, words: value }));
