@@ -13,7 +13,7 @@ import { logOrders, logRound, type Stock } from './log-round.js';
 import { makingOf } from './making.js';
 import { paceOf } from './pace.js';
 import { eveningOf, pourSchema, type Pour } from './pour.js';
-import { csvOf, POUR_COLUMNS, pourRows } from './pour-table.js';
+import { POUR_COLUMNS, pourRows } from './pour-table.js';
 import type { Round } from './round.js';
 
 const kinds = testKinds(
@@ -225,10 +225,9 @@ describe('what a log says', () => {
     ]);
   });
 
-  it('is a table whose cells are text, whatever was noted', () => {
-    const rows = pourRows([pour({ note: '=SUM(A1), "quoted"\nand on', verdict: 3 })]);
-    const text = csvOf(POUR_COLUMNS, rows);
-    expect(text.split('\r\n')[0]).toBe(POUR_COLUMNS.join(','));
-    expect(text).toContain(`"'=SUM(A1), ""quoted""\nand on"`);
+  it('is a table, a row an entry, the newest first', () => {
+    const rows = pourRows([pour({ on: '2026-11-01' }), pour({ verdict: 3, for: ['Ann', 'Bo'] })]);
+    expect(rows.map((r) => [r.on, r.verdict, r.for])).toEqual([[DAY, '3', 'Ann; Bo'], ['2026-11-01', '', '']]); // prettier-ignore
+    expect(Object.keys(rows[0] ?? {}).sort()).toEqual([...POUR_COLUMNS].sort());
   });
 });

@@ -29,15 +29,3 @@ export function pourRows(pours: readonly Pour[]): Record<Column, string>[] {
       id: p.id,
     }));
 }
-
-/** Rows as text of comma-separated values (RFC 4180). */
-export function csvOf(columns: readonly string[], rows: readonly Record<string, string>[]): string {
-  // What a table program would take for a formula is kept as the text it is.
-  const cell = (text: string) => {
-    const safe = /^[=+\-@\t\r]/.test(text) && !/^-?\d+(\.\d+)?$/.test(text) ? `'${text}` : text;
-    return /[",\r\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
-  };
-  return [columns, ...rows.map((row) => columns.map((c) => row[c] ?? ''))]
-    .map((cells) => cells.map(cell).join(','))
-    .join('\r\n');
-}

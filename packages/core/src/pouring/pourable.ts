@@ -44,20 +44,6 @@ export interface Pourable {
   seconds: number;
 }
 
-/**
- * A drink made ready to be looked up against any stock.
- *
- * @param minFit the least fit of a stand-in.
- */
-export function pourableOf(
-  recipe: Recipe,
-  catalogue: Pick<Catalogue, 'techniques' | 'standIns' | 'kinds'>,
-  kinds: ReadonlyMap<string, Kind>,
-  minFit: number,
-): Pourable {
-  return readied(recipe, { ...catalogue, standInsFor: byAsked(catalogue.standIns) }, kinds, minFit);
-}
-
 type Indexed = Pick<Catalogue, 'techniques' | 'kinds'> & { standInsFor: Map<string, StandIn[]> };
 
 function byAsked(standIns: readonly StandIn[]): Map<string, StandIn[]> {
@@ -66,6 +52,7 @@ function byAsked(standIns: readonly StandIn[]): Map<string, StandIn[]> {
   return found;
 }
 
+/** A drink made ready to be looked up against any stock, with stand-ins that fit at least so well. */
 function readied(
   recipe: Recipe,
   catalogue: Indexed,

@@ -3,7 +3,6 @@ import { orderSchema } from './poured-drink.js';
 
 /** By measure, or by weight on a scale. */
 export const MEASURED_BY = ['measure', 'scale'] as const;
-export type MeasuredBy = (typeof MEASURED_BY)[number];
 
 const ml = z.number().min(0).max(5000);
 

@@ -96,7 +96,14 @@ describe('pouring', () => {
         abv: 0.2,
         ethanolG: 16,
       },
-      ...{ costMinor: null, currency: null, verdict: null, tasted: [], note: `n${i}`, round: null },
+      ...{
+        costMinor: null,
+        currency: null,
+        verdict: null,
+        tasted: [],
+        note: i === 1198 ? '=SUM(A1), "quoted"' : `n${i}`,
+        round: null,
+      },
     });
     const all = Array.from({ length: 1200 }, (_, i) => poured(i));
     // The newest is written first: what counts is when it was poured.
@@ -119,5 +126,6 @@ describe('pouring', () => {
     const table = await (await fetch(app.address('/pours.csv'))).text();
     expect(table.split('\r\n')).toHaveLength(1201);
     expect(table.split('\r\n')[1]).toContain('n1199');
+    expect(table.split('\r\n')[2]).toContain(`"'=SUM(A1), ""quoted"""`);
   });
 });

@@ -1,4 +1,5 @@
 import { formatISO } from 'date-fns';
+import Papa from 'papaparse';
 import { z } from 'zod';
 import { idSchema } from '@uisce/core/base';
 import { kindIndex, type Catalogue, type Recipe } from '@uisce/core/catalogue';
@@ -19,7 +20,6 @@ import { ATTITUDE_MIN_FIT, type Attitude } from '@uisce/core/plan';
 import {
   asksToBeUsed,
   compileRound,
-  csvOf,
   MOST_GLASSES,
   MOST_ORDERS,
   POUR_COLUMNS,
@@ -83,6 +83,9 @@ const stepsSchema = z.object({
   loads: z.array(z.object({ load: z.int(), order: z.int(), glasses: z.int() })),
   steps: z.array(pourStepSchema),
 });
+
+/** What a table program would take for a formula stays the text it is. */
+const TABLE = { columns: [...POUR_COLUMNS], escapeFormulae: true };
 
 /** What can be poured now, the steps of a round, and the log as a table. */
 export function pouringRoutes(api: Api, store: KeptStore, world: World, catalogue: Catalogue): void {
@@ -192,7 +195,7 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, catalogu
       { method: 'get', path: '/pours.csv', summary: 'The whole log as a table (RFC 4180), the newest first' },
       (_req, res) => {
         const rows = pourRows(store.list(keptPour).map((entry) => entry.value));
-        res.type('text/csv').attachment('pours.csv').send(csvOf(POUR_COLUMNS, rows));
+        res.type('text/csv').attachment('pours.csv').send(Papa.unparse(rows, TABLE));
       },
     );
 }
