@@ -14,7 +14,13 @@ export const wareSchema = z.discriminatedUnion('is', [
     capacityMl: z.number().positive().max(5000),
   }),
   z.strictObject({ is: z.literal('pantry'), pantry: idSchema, g: z.number().positive().max(20_000) }),
-  z.strictObject({ is: z.literal('fresh'), kind: idSchema, sold: z.string().min(1).max(40) }),
+  z.strictObject({
+    is: z.literal('fresh'),
+    kind: idSchema,
+    sold: z.string().min(1).max(40),
+    /** Pieces that one of it is: six to a box of eggs; one where it is left out. */
+    pieces: z.number().positive().max(200).optional(),
+  }),
 ]);
 export type Ware = z.infer<typeof wareSchema>;
 
@@ -39,6 +45,8 @@ export const errandLineSchema = z.strictObject({
   /** "left": seen, and not taken after all; its price is known. */
   state: z.enum(['wanted', 'basket', 'missing', 'left']),
   why: z.enum(REASONS),
+  /** The day it is wanted by, where that matters. */
+  by: z.iso.date().optional(),
 });
 export type ErrandLine = z.infer<typeof errandLineSchema>;
 

@@ -94,7 +94,14 @@ function bottlesOf(
   const { ware, count } = line;
   const known = { currency, shop, priceMinor: priceOf(line), boughtOn: today };
   if (ware.is === 'fresh')
-    return [{ ...bottleThere(newId(), ware.kind, 'fridge'), ...known, label: ware.sold, pieces: count }];
+    return [
+      {
+        ...bottleThere(newId(), ware.kind, 'fridge'),
+        ...known,
+        label: ware.sold,
+        pieces: Math.round(count * (ware.pieces ?? 1)),
+      },
+    ];
   if (ware.is !== 'bottle') return [];
   const kind = kinds.get(ware.kind);
   const place = kind?.supply === 'bottle' ? 'shelf' : 'cupboard';

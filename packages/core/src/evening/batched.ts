@@ -26,6 +26,11 @@ export function mayBatch(drink: Recipe, kinds: ReadonlyMap<string, Kind>): NotBa
   return drink.method === 'stir' || drink.method === 'build' ? undefined : 'shaken';
 }
 
+/** The kind that a drink mixed ahead is kept as. */
+export function mixedKind(drink: string): string {
+  return `mixed-${drink}`;
+}
+
 /** One part of a batch of drinks. */
 export interface BatchedPart {
   kind: string;
@@ -82,6 +87,11 @@ export function batchedDrink(
     freezer: fromFreezer(abv, sugarGPerL),
     bottles: bottlesFor(volumeMl, bottleMl),
   };
+}
+
+/** What is poured for one glass of a drink that was mixed ahead, ml. */
+export function batchedGlassMl(drink: Recipe, kinds: ReadonlyMap<string, Kind>): number {
+  return batchedDrink(drink, 1, kinds, []).glassMl;
 }
 
 /** The fewest bottles that hold a volume with headspace, the largest first, the last no larger than it must be. */

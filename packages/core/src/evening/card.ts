@@ -1,10 +1,15 @@
+import { moneyFor, type Ware } from './ware.js';
+import { sharePours, type Drinker } from './thirst.js';
+
 /** A drink that may stand on the card. */
 export interface Candidate {
   id: string;
-  /** By guest: whether they find it to their liking. */
+  /** By seat: whether they find it to their liking. */
   finds: readonly boolean[];
-  /** Items that would have to be bought for it, by place in the prices. */
-  missing: readonly number[];
+  /** What a glass takes of the wares that may run short, by place in them. */
+  uses: readonly { ware: number; amount: number }[];
+  /** Glasses of it that stand mixed in a bottle already. */
+  mixed: number;
   /** Kinds it takes, by number. */
   parts: readonly number[];
   /** Seconds of work for one glass on the night. */
@@ -14,23 +19,34 @@ export interface Candidate {
   glass: string;
 }
 
+/** A guest, or several alike, as a card has to please them. */
+export interface CardSeat extends Drinker {
+  /** Drinks that they are to find; fewer where there are fewer for them. */
+  wants: number;
+}
+
+/** What a card is judged by; which comes first is the household's to say. */
+export const CARD_ORDER = ['seats', 'money', 'parts', 'work', 'variety'] as const;
+export type CardCriterion = (typeof CARD_ORDER)[number];
+
 /** What a card is chosen from and by. */
 export interface CardProblem {
   candidates: readonly Candidate[];
-  /** People a guest stands for. */
-  people: readonly number[];
-  /** Prices of what is missing, minor units. */
-  prices: readonly number[];
+  seats: readonly CardSeat[];
+  wares: readonly Ware[];
   /** Drinks on the card. */
   size: number;
   must: readonly string[];
   never: readonly string[];
+  /** What decides first; as above where it is left out. */
+  order?: readonly CardCriterion[];
 }
 
-/** How good a card is; less is better, the first that differs decides. */
+/** How good a card is by each criterion; less is better. */
 export interface CardScore {
-  /** People times drinks that they lack to find two. */
+  /** People times drinks that they lack to find as many as they are to. */
   lacking: number;
+  /** What its pours take beyond what is there, minor units. */
   money: number;
   parts: number;
   work: number;
@@ -48,43 +64,75 @@ export interface Card {
 /** Everyone finds at least so many. */
 export const FINDS_EACH = 2;
 
-/** Less than 0 where the first is better. */
-export function compareScores(a: CardScore, b: CardScore): number {
-  return (
-    a.lacking - b.lacking ||
-    a.money - b.money ||
-    a.parts - b.parts ||
-    a.work - b.work ||
-    a.sameness - b.sameness
-  );
+const FIELD: Record<CardCriterion, keyof CardScore> = {
+  seats: 'lacking',
+  money: 'money',
+  parts: 'parts',
+  work: 'work',
+  variety: 'sameness',
+};
+
+/** Less than 0 where the first is better: the first criterion in which they differ decides. */
+export function compareScores(
+  a: CardScore,
+  b: CardScore,
+  order: readonly CardCriterion[] = CARD_ORDER,
+): number {
+  for (const criterion of order) {
+    const field = FIELD[criterion];
+    if (a[field] !== b[field]) return a[field] - b[field];
+  }
+  return 0;
 }
 
-/** What each guest needs: two, or as many as there are for them. */
-export function needsOfGuests({ candidates, people }: Pick<CardProblem, 'candidates' | 'people'>): number[] {
-  return people.map((_, g) => Math.min(FINDS_EACH, candidates.filter((c) => c.finds[g]).length));
+/** What each seat needs: as many as it wants, or as there are for it. */
+export function needsOfSeats({ candidates, seats }: Pick<CardProblem, 'candidates' | 'seats'>): number[] {
+  return seats.map(({ wants }, s) => Math.min(wants, candidates.filter((c) => c.finds[s]).length));
+}
+
+/** Families, methods and glasses that are the same as another's. */
+export function samenessOf(drinks: readonly Candidate[]): number {
+  const same = (of: (c: Candidate) => string) => drinks.length - new Set(drinks.map(of)).size;
+  return same((c) => c.family) + same((c) => c.method) + same((c) => c.glass);
+}
+
+/** The order in which the drinks of a card stand. */
+export const byId = (a: { id: string }, b: { id: string }): number => (a.id < b.id ? -1 : 1);
+
+/** What the pours of a card cost beyond what is there, minor units. */
+export function moneyOfCard({ seats, wares }: CardProblem, card: readonly Candidate[]): number {
+  // Who has the odd glass hangs on the order: it is always the same one.
+  const drinks = [...card].sort(byId);
+  const { byDrink } = sharePours(seats, (s, d) => drinks[d]?.finds[s] ?? false, drinks.length);
+  const amounts = new Map<number, number>();
+  drinks.forEach(({ uses, mixed }, d) => {
+    const glasses = Math.max(0, (byDrink[d] ?? 0) - mixed);
+    for (const { ware, amount } of uses) amounts.set(ware, (amounts.get(ware) ?? 0) + glasses * amount);
+  });
+  let money = 0;
+  for (const [ware, amount] of amounts) money += moneyFor(wares[ware] as Ware, amount);
+  return money;
 }
 
 /**
  * A card judged from the problem's own words.
  *
- * @param needs of its guests, where they were worked out before.
+ * @param needs of its seats, where they were worked out before.
  */
 export function scoreCard(
   problem: CardProblem,
   drinks: readonly Candidate[],
-  needs: readonly number[] = needsOfGuests(problem),
+  needs: readonly number[] = needsOfSeats(problem),
 ): CardScore {
-  const lacking = problem.people.reduce((sum, people, g) => {
-    const found = drinks.filter((d) => d.finds[g]).length;
-    return sum + people * Math.max(0, (needs[g] ?? 0) - found);
+  const lacking = problem.seats.reduce((sum, { people }, s) => {
+    const found = drinks.filter((d) => d.finds[s]).length;
+    return sum + people * Math.max(0, (needs[s] ?? 0) - found);
   }, 0);
-  const missing = new Set(drinks.flatMap((d) => d.missing));
-  const same = (of: (c: Candidate) => string) => drinks.length - new Set(drinks.map(of)).size;
   return {
     lacking,
-    money: [...missing].reduce((sum, item) => sum + (problem.prices[item] ?? 0), 0),
+    money: moneyOfCard(problem, drinks),
     parts: new Set(drinks.flatMap((d) => d.parts)).size,
     work: drinks.reduce((sum, d) => sum + d.work, 0),
-    sameness: same((c) => c.family) + same((c) => c.method) + same((c) => c.glass),
+    sameness: samenessOf(drinks),
   };
 }

@@ -20,6 +20,7 @@ export function tideFaults(
     }
     if (mine.begins - mine.ends !== task.minutes) faults.push(`${task.id} takes another time`);
     if (mine.ends < 0 || mine.begins > horizon) faults.push(`${task.id} is outside the time there is`);
+    if (mine.ends < task.readyMinutes) faults.push(`${task.id} is not ready in time`);
     if (task.freshMinutes !== null && mine.ends > task.freshMinutes) faults.push(`${task.id} is not fresh`);
     for (const id of task.after) {
       const before = at.get(id);

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
+import { MOST_MINOR } from '../base/money.js';
+import { CARD_ORDER } from './card.js';
 import { guestSchema } from './guest.js';
 
 const ids = z.array(idSchema).max(200);
@@ -13,21 +15,47 @@ export const eveningSchema = z.strictObject({
   from: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time such as 20:00'),
   hours: z.int().min(1).max(12),
   guests: z.array(guestSchema).max(40),
+  /** Pours of a guest in each hour; null for the usual. */
+  thirst: z.array(z.number().min(0).max(5)).max(12).nullable().default(null),
   /** Drinks on the card. */
   size: z.int().min(1).max(6),
   must: ids,
   never: ids,
+  /** What decides first between two cards. */
+  order: z
+    .array(z.enum(CARD_ORDER))
+    .length(CARD_ORDER.length)
+    .refine((order) => new Set(order).size === order.length, 'each once')
+    .default([...CARD_ORDER]),
   /** Somebody is out from nine to five on weekdays. */
   atWork: z.boolean(),
   /** Room in the freezer, litres; null where it does not matter. */
   freezerLitres: z.number().min(1).max(500).nullable(),
   /** Tasks that are done. */
   done: z.array(z.string().min(1).max(60)).max(100),
+  /** Drinks taken off the card on the night. */
+  off: ids.default([]),
   endedOn: z.iso.date().nullable(),
+  /** What it came to, once it is over. */
+  cost: z
+    .strictObject({
+      glasses: z.int().min(0).max(9999),
+      minor: z.int().min(0).max(MOST_MINOR).nullable(),
+      eachMinor: z.int().min(0).max(MOST_MINOR).nullable(),
+      currency: z.string().length(3).nullable(),
+    })
+    .nullable()
+    .default(null),
 });
 export type Evening = z.infer<typeof eveningSchema>;
 
 /** People who come. */
 export function peopleOf({ guests }: Pick<Evening, 'guests'>): number {
   return guests.reduce((sum, g) => sum + g.count, 0);
+}
+
+/** Minutes after midnight of a time such as 20:00. */
+export function minutesOf(time: string): number {
+  const [hours = 0, minutes = 0] = time.split(':').map(Number);
+  return hours * 60 + minutes;
 }

@@ -1,15 +1,22 @@
+import { Bits } from './bits.js';
 import {
+  byId,
+  CARD_ORDER,
   compareScores,
-  needsOfGuests,
+  needsOfSeats,
+  samenessOf,
   scoreCard,
   type Candidate,
   type Card,
+  type CardCriterion,
   type CardProblem,
   type CardScore,
 } from './card.js';
+import { CardMoney, type Taken } from './card-money.js';
+import { goodCard } from './good-card.js';
 
 /** Looked at between two asks whether to go on. */
-const LOOK_EVERY = 4096;
+const LOOK_EVERY = 1024;
 
 /** What the search may be told. */
 export interface FindCardOptions {
@@ -19,54 +26,15 @@ export interface FindCardOptions {
   isOver?: () => boolean;
 }
 
-/** A set of small numbers. */
-class Bits {
-  constructor(private readonly words: Uint32Array) {}
-
-  static of(members: readonly number[], size: number): Bits {
-    const words = new Uint32Array(Math.ceil(size / 32) || 1);
-    for (const m of members) words[m >> 5] = (words[m >> 5] as number) | (1 << (m & 31));
-    return new Bits(words);
-  }
-  with(other: Bits): Bits {
-    const words = this.words.slice();
-    for (let i = 0; i < words.length; i++) words[i] = (words[i] as number) | (other.words[i] as number);
-    return new Bits(words);
-  }
-  /** Members of the other that are not in this. */
-  countNew(other: Bits): number {
-    let count = 0;
-    for (let i = 0; i < this.words.length; i++) {
-      let rest = (other.words[i] as number) & ~(this.words[i] as number);
-      for (; rest !== 0; rest &= rest - 1) count += 1;
-    }
-    return count;
-  }
-  sumNew(other: Bits, values: readonly number[]): number {
-    let sum = 0;
-    for (let i = 0; i < this.words.length; i++) {
-      let rest = (other.words[i] as number) & ~(this.words[i] as number);
-      while (rest !== 0) {
-        const low = rest & -rest;
-        sum += values[i * 32 + (31 - Math.clz32(low))] ?? 0;
-        rest ^= low;
-      }
-    }
-    return sum;
-  }
-}
-
 interface Drink {
   candidate: Candidate;
-  missing: Bits;
   parts: Bits;
 }
 
 /** What is on the card so far, and what that comes to. */
 interface SoFar {
-  missing: Bits;
+  taken: Taken;
   parts: Bits;
-  money: number;
   count: number;
   work: number;
 }
@@ -74,14 +42,14 @@ interface SoFar {
 /** What is known of the drinks that may still be taken, from where the card stands. */
 interface Outlook {
   least: CardScore;
-  /** The guest who has the fewest drinks to find still, and how many; undefined where nobody lacks what there is. */
+  /** The seat that has the fewest drinks to find still; undefined where nobody lacks what there is. */
   tightest: number | undefined;
 }
 
 /**
- * The best card, exactly: everyone finds two, then least money missing, fewest parts, least work on the night, most
- * variety. The guest with the fewest drinks to find decides where the search goes on; what cannot be better any more is
- * left.
+ * The best card, exactly: by default everyone finds two, then least money missing, fewest parts, least work on the
+ * night, most variety. The seat with the fewest drinks to find decides where the search goes on; what cannot be better
+ * any more is left.
  *
  * @returns undefined where there are fewer drinks than the card is to have.
  * @example findCard(problem)?.drinks
@@ -95,6 +63,8 @@ class CardSearch {
   private readonly open: Drink[];
   private readonly needs: number[];
   private readonly kinds: number;
+  private readonly order: readonly CardCriterion[];
+  private readonly money: CardMoney;
   private readonly taken: Uint8Array;
   private readonly found: Int16Array;
   private readonly chosen: Candidate[] = [];
@@ -106,57 +76,50 @@ class CardSearch {
     private readonly problem: CardProblem,
     private readonly options: FindCardOptions,
   ) {
-    const { candidates, prices, people } = problem;
-    this.kinds = Math.max(0, ...candidates.flatMap((c) => c.parts)) + 1;
-    const ready = (c: Candidate): Drink => ({
-      candidate: c,
-      missing: Bits.of(c.missing, prices.length),
-      parts: Bits.of(c.parts, this.kinds),
+    const { candidates, seats } = problem;
+    this.kinds = candidates.reduce((most, c) => Math.max(most, ...c.parts), 0) + 1;
+    const ready = (candidate: Candidate): Drink => ({
+      candidate,
+      parts: Bits.of(candidate.parts, this.kinds),
     });
     const [never, must] = [new Set(problem.never), new Set(problem.must)];
     this.fixed = candidates.filter((c) => must.has(c.id)).map(ready);
     this.open = candidates.filter((c) => !must.has(c.id) && !never.has(c.id)).map(ready);
-    this.needs = needsOfGuests(problem);
+    this.needs = needsOfSeats(problem);
+    this.order = problem.order ?? CARD_ORDER;
+    this.money = new CardMoney(problem);
     this.taken = new Uint8Array(this.open.length);
-    this.found = new Int16Array(people.length);
+    this.found = new Int16Array(seats.length);
   }
 
   run(): Card | undefined {
     const { fixed, open, problem } = this;
-    const { size, prices } = problem;
+    const { size } = problem;
     if (fixed.length + open.length < size || fixed.length > size) return undefined;
-    let so: SoFar = {
-      ...{ missing: Bits.of([], prices.length), parts: Bits.of([], this.kinds), money: 0, count: 0, work: 0 },
-    };
+    this.best = goodCard(problem, this.needs);
+    this.tell();
+    let so: SoFar = { taken: this.money.none(), parts: Bits.of([], this.kinds), count: 0, work: 0 };
     for (const drink of fixed) so = this.take(drink, so);
-    this.best = this.firstCard();
-    if (this.best) this.tell();
     this.descend(so);
-    return (
-      this.best && {
-        drinks: this.best.drinks.map((c) => c.id),
-        score: this.best.score,
-        proven: !this.stopped,
-      }
-    );
+    return this.best && { ...this.said(this.best), proven: !this.stopped };
   }
 
+  private said({ drinks, score }: { drinks: Candidate[]; score: CardScore }): Card {
+    return { drinks: [...drinks].sort(byId).map((c) => c.id), score, proven: false };
+  }
   private tell(): void {
-    if (this.best)
-      this.options.onBetter?.({
-        drinks: this.best.drinks.map((c) => c.id),
-        score: this.best.score,
-        proven: false,
-      });
+    if (this.best) this.options.onBetter?.(this.said(this.best));
+  }
+  private isBetter(score: CardScore): boolean {
+    return this.best === undefined || compareScores(score, this.best.score, this.order) < 0;
   }
 
-  private take({ candidate, missing, parts }: Drink, so: SoFar): SoFar {
+  private take({ candidate, parts }: Drink, so: SoFar): SoFar {
     this.chosen.push(candidate);
     this.count(candidate, 1);
     return {
-      missing: so.missing.with(missing),
+      taken: this.money.with(so.taken, candidate),
       parts: so.parts.with(parts),
-      money: so.money + so.missing.sumNew(missing, this.problem.prices),
       count: so.count + so.parts.countNew(parts),
       work: so.work + candidate.work,
     };
@@ -166,147 +129,163 @@ class CardSearch {
     if (candidate) this.count(candidate, -1);
   }
   private count({ finds }: Candidate, by: number): void {
-    for (let g = 0; g < this.found.length; g++) if (finds[g]) this.found[g] = (this.found[g] as number) + by;
+    for (let s = 0; s < this.found.length; s++) if (finds[s]) this.found[s] = (this.found[s] as number) + by;
+  }
+  /** People times drinks that they lack still. */
+  private lacking(): number {
+    let sum = 0;
+    for (let s = 0; s < this.found.length; s++)
+      sum +=
+        Math.max(0, (this.needs[s] as number) - (this.found[s] as number)) *
+        (this.problem.seats[s]?.people ?? 0);
+    return sum;
+  }
+
+  private judge(drinks: Candidate[]): void {
+    const score = scoreCard(this.problem, drinks, this.needs);
+    if (!this.isBetter(score)) return;
+    this.best = { drinks, score };
+    this.tell();
+  }
+
+  /** The last drink of a card: judged in full only where what is sure of it could be better. */
+  private finish(so: SoFar): void {
+    const { seats } = this.problem;
+    const people = Array.from(this.found, (found, s) =>
+      found < (this.needs[s] as number) ? (seats[s]?.people ?? 0) : 0,
+    );
+    const lacking = this.lacking();
+    const sameness = samenessOf(this.chosen);
+    for (let i = 0; i < this.open.length; i++) {
+      if (this.taken[i] || this.isToStop()) continue;
+      const { candidate, parts } = this.open[i] as Drink;
+      let pleased = 0;
+      for (let s = 0; s < people.length; s++) if (candidate.finds[s]) pleased += people[s] as number;
+      const least = { lacking: lacking - pleased, money: 0, parts: 0, work: so.work + candidate.work, sameness }; // prettier-ignore
+      if (!this.isBetter(least)) continue;
+      least.money = so.taken.money + this.money.more(so.taken, candidate);
+      least.parts = so.count + so.parts.countNew(parts);
+      if (this.isBetter(least)) this.judge([...this.chosen, candidate]);
+    }
+  }
+
+  private isToStop(): boolean {
+    if ((this.looked += 1) % LOOK_EVERY === 0 && this.options.isOver?.()) this.stopped = true;
+    return this.stopped;
   }
 
   private descend(so: SoFar): void {
     const more = this.problem.size - this.chosen.length;
-    if (more === 0) {
-      const score = scoreCard(this.problem, this.chosen, this.needs);
-      if (this.best === undefined || compareScores(score, this.best.score) < 0) {
-        this.best = { drinks: [...this.chosen], score };
-        this.tell();
-      }
-      return;
-    }
+    if (more === 0) return this.judge([...this.chosen]);
+    if (more === 1) return this.finish(so);
     const excluded: number[] = [];
-    for (;;) {
-      if ((this.looked += 1) % LOOK_EVERY === 0 && this.options.isOver?.()) this.stopped = true;
-      if (this.stopped) break;
+    while (!this.stopped) {
       const { least, tightest } = this.outlook(so, more);
-      if (this.best !== undefined && compareScores(least, this.best.score) >= 0) break;
+      if (!this.isBetter(least)) break;
       const next = this.inOrder(so, tightest);
       if (next.length === 0) break;
-      for (const i of next) {
+      for (const { i, with_ } of next) {
+        if (this.isToStop()) break;
         this.taken[i] = 1;
         excluded.push(i);
-        const drink = this.open[i] as Drink;
-        this.descend(this.take(drink, so));
+        // Whatever comes beside it, it cannot lack or cost less than this.
+        const { lacking, work, sameness } = least;
+        const { money, parts } = with_;
+        if (!this.isBetter({ lacking, money: so.taken.money + money, parts: so.count + parts, work, sameness }))
+          continue;
+        this.descend(this.take(this.open[i] as Drink, so));
         this.putBack();
-        if (this.stopped) break;
-      }
-      // All that this guest finds has been tried: from here on they go without, and the next one decides.
+      } // prettier-ignore
+      // All that this seat finds has been tried: from here on it goes without, and the next one decides.
       if (tightest === undefined) break;
     }
     for (const i of excluded) this.taken[i] = 0;
   }
 
-  /** Drinks that may be taken next, the cheapest first: those that a guest finds, or all. */
-  private inOrder(so: SoFar, guest: number | undefined): number[] {
-    const keys: { i: number; money: number; parts: number; work: number }[] = [];
-    this.open.forEach(({ candidate, missing, parts }, i) => {
-      if (this.taken[i] || (guest !== undefined && !candidate.finds[guest])) return;
+  /** Drinks that may be taken next, the most promising first: those that a seat finds, or all. */
+  private inOrder(so: SoFar, seat: number | undefined): { i: number; with_: CardScore }[] {
+    const keys: { i: number; with_: CardScore }[] = [];
+    this.open.forEach(({ candidate, parts }, i) => {
+      if (this.taken[i] || (seat !== undefined && !candidate.finds[seat])) return;
+      const money = this.money.more(so.taken, candidate);
       keys.push({
         i,
-        money: so.missing.sumNew(missing, this.problem.prices),
-        parts: so.parts.countNew(parts),
-        work: candidate.work,
+        with_: {
+          ...{ lacking: 0, money, parts: so.parts.countNew(parts), work: candidate.work },
+          sameness: 0,
+        },
       });
     });
-    return keys
-      .sort((a, b) => a.money - b.money || a.parts - b.parts || a.work - b.work || a.i - b.i)
-      .map((k) => k.i);
+    return keys.sort((a, b) => compareScores(a.with_, b.with_, this.order) || a.i - b.i);
   }
 
   /** The least that a card can come to from here, and who decides. */
   private outlook(so: SoFar, more: number): Outlook {
-    const { people, prices } = this.problem;
-    const guests = people.length;
-    const left = new Int32Array(guests);
-    const cheapest = new Float64Array(guests).fill(Infinity);
-    let [pleases, leastWork, leastMoney, leastParts, there] = [0, Infinity, Infinity, Infinity, 0];
+    const { seats } = this.problem;
+    const people = (s: number) => seats[s]?.people ?? 0;
+    const lacks = Array.from(
+      this.found,
+      (found, s) => Math.max(0, (this.needs[s] as number) - found),
+    ); // prettier-ignore
+    const left = new Int32Array(seats.length);
+    const cheapest = new Float64Array(seats.length).fill(Infinity);
+    const fewest = new Float64Array(seats.length).fill(Infinity);
+    const works: number[] = [];
+    let [pleases, leastMoney, leastParts, there] = [0, Infinity, Infinity, 0];
     for (let i = 0; i < this.open.length; i++) {
       if (this.taken[i]) continue;
-      const { candidate, missing, parts } = this.open[i] as Drink;
+      const { candidate, parts } = this.open[i] as Drink;
       there += 1;
-      const money = so.missing.sumNew(missing, prices);
+      const money = this.money.more(so.taken, candidate);
+      const count = so.parts.countNew(parts);
       let mine = 0;
-      for (let g = 0; g < guests; g++) {
-        if (!candidate.finds[g] || (this.needs[g] as number) <= (this.found[g] as number)) continue;
-        left[g] = (left[g] as number) + 1;
-        mine += people[g] as number;
-        if (money < (cheapest[g] as number)) cheapest[g] = money;
+      for (let s = 0; s < lacks.length; s++) {
+        if (lacks[s] === 0 || !candidate.finds[s]) continue;
+        left[s] = (left[s] as number) + 1;
+        mine += people(s);
+        if (money < (cheapest[s] as number)) cheapest[s] = money;
+        if (count < (fewest[s] as number)) fewest[s] = count;
       }
       pleases = Math.max(pleases, mine);
-      leastWork = Math.min(leastWork, candidate.work);
       leastMoney = Math.min(leastMoney, money);
-      leastParts = Math.min(leastParts, so.parts.countNew(parts));
+      leastParts = Math.min(leastParts, count);
+      keepLeast(works, candidate.work, more);
     }
     if (there < more) return { least: NEVER, tightest: undefined };
     let [least, all] = [0, 0];
     let tightest: number | undefined;
-    for (let g = 0; g < guests; g++) {
-      const lacks = (this.needs[g] as number) - (this.found[g] as number);
-      if (lacks <= 0) continue;
-      all += lacks * (people[g] as number);
-      least += Math.max(0, lacks - Math.min(more, left[g] as number)) * (people[g] as number);
-      if (
-        (left[g] as number) > 0 &&
-        (tightest === undefined || (left[g] as number) < (left[tightest] as number))
-      )
-        tightest = g;
-    }
+    lacks.forEach((lack, s) => {
+      if (lack === 0) return;
+      all += lack * people(s);
+      least += Math.max(0, lack - Math.min(more, left[s] as number)) * people(s);
+      if ((left[s] as number) > 0 && (tightest === undefined || (left[s] as number) < (left[tightest] as number)))
+        tightest = s;
+    }); // prettier-ignore
     const lacking = Math.max(least, all - more * pleases);
-    // A guest who cannot go without, lest the card be worse, costs the cheapest that they find.
-    let money = leastMoney;
-    if (this.best !== undefined)
-      for (let g = 0; g < guests; g++)
-        if ((left[g] as number) > 0 && lacking + (people[g] as number) > this.best.score.lacking)
-          money = Math.max(money, cheapest[g] as number);
+    // Where seats decide first, one that cannot go without costs the cheapest that it finds.
+    if (this.best !== undefined && this.order[0] === 'seats')
+      for (let s = 0; s < lacks.length; s++)
+        if ((left[s] as number) > 0 && least + people(s) > this.best.score.lacking) {
+          leastMoney = Math.max(leastMoney, cheapest[s] as number);
+          leastParts = Math.max(leastParts, fewest[s] as number);
+        }
     return {
       least: {
-        ...{
-          lacking,
-          money: so.money + money,
-          parts: so.count + leastParts,
-          work: so.work + more * leastWork,
-        },
-        sameness: 0,
+        ...{ lacking, money: so.taken.money + leastMoney, parts: so.count + leastParts },
+        work: works.reduce((sum, w) => sum + w, so.work),
+        sameness: samenessOf(this.chosen),
       },
       tightest,
     };
   }
+}
 
-  /** A good card at once: always the drink next that leaves it best, then one exchanged for another while that helps. */
-  private firstCard(): { drinks: Candidate[]; score: CardScore } | undefined {
-    const { fixed, open, problem, needs } = this;
-    const { size } = problem;
-    const drinks = fixed.map((d) => d.candidate);
-    const score = (of: readonly Candidate[]) => scoreCard(problem, of, needs);
-    const better = (from: readonly Candidate[]): Candidate | undefined => {
-      let pick: { c: Candidate; score: CardScore } | undefined;
-      for (const { candidate: c } of open) {
-        if (from.includes(c)) continue;
-        const is = score([...from, c]);
-        if (pick === undefined || compareScores(is, pick.score) < 0) pick = { c, score: is };
-      }
-      return pick?.c;
-    };
-    while (drinks.length < size) {
-      const next = better(drinks);
-      if (next === undefined) return undefined;
-      drinks.push(next);
-    }
-    const free = size - fixed.length;
-    for (let i = fixed.length, quiet = 0; free > 0 && quiet < free; i = i + 1 < size ? i + 1 : fixed.length) {
-      const without = drinks.filter((_, d) => d !== i);
-      const swap = better(without);
-      if (swap && compareScores(score([...without, swap]), score(drinks)) < 0) {
-        drinks[i] = swap;
-        quiet = 0;
-      } else quiet += 1;
-    }
-    return { drinks, score: score(drinks) };
+/** Keep a number among the least so many. */
+function keepLeast(least: number[], n: number, most: number): void {
+  if (least.length < most) least.push(n);
+  else {
+    const worst = Math.max(...least);
+    if (n < worst) least[least.indexOf(worst)] = n;
   }
 }
 

@@ -42,3 +42,11 @@ export function finds(guest: Guest, drink: Offered): boolean {
   if (guest.likes.length === 0 || guest.noAlcohol || guest.drives) return true;
   return guest.likes.some((t) => drink.tastes.has(t));
 }
+
+/** How a guest stands to a drink of the card. */
+export type Seat = 'finds' | 'may' | 'not';
+
+/** Whether a guest finds a drink, may have it, or cannot. */
+export function seatOf(guest: Guest, drink: Offered): Seat {
+  return finds(guest, drink) ? 'finds' : canHave(guest, drink) ? 'may' : 'not';
+}

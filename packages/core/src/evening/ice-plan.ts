@@ -61,12 +61,12 @@ const HEAPED_G_PER_L = 550;
 export function icePlan(
   need: { neededG: number; blocks: number },
   trays: readonly { mould: Mould; count: number }[],
-  turnsOf: (hours: number) => number,
+  turnsOf: (hours: number, mould: Mould) => number,
   bagG = 2000,
 ): IcePlan {
   const plans = trays.map(({ mould, count }): TrayPlan => {
     const hours = freezingHours(mould.edgeMm) * CROWDED;
-    const most = turnsOf(hours);
+    const most = turnsOf(hours, mould);
     const each = mould.pieces * count;
     const wanted =
       mould.makes === 'block'

@@ -11,12 +11,12 @@ export type Tide =
   { ok: true; placed: Placed[]; proven: boolean } | { ok: false; not: NotInTime; placed: Placed[] };
 
 /** One thing laid down already: when, and what it takes. */
-interface Laid extends Placed {
+export interface Laid extends Placed {
   task: TideTask;
 }
 
-/** What speaks against a task ending at a time; undefined where nothing does. */
-function clash(
+/** What speaks against a task ending at a time beside those that are laid; undefined where nothing does. */
+export function clash(
   task: TideTask,
   ends: number,
   laid: readonly Laid[],
@@ -70,11 +70,11 @@ function latest(
   laid: readonly Laid[],
   problem: TideProblem,
 ): number | NotInTime {
-  let ends = from;
+  let ends = Math.max(from, task.readyMinutes);
   let why: NotInTime['why'] = 'no-time';
   while (Number.isFinite(ends)) {
     if (task.freshMinutes !== null && ends > task.freshMinutes)
-      return { task: task.id, why: ends === from ? 'not-fresh' : why };
+      return { task: task.id, why: why === 'no-time' ? 'not-fresh' : why };
     if (ends + task.minutes > problem.horizon) return { task: task.id, why };
     const against = clash(task, ends, laid, problem);
     if (against === undefined) return ends;
@@ -155,7 +155,7 @@ function leastWaiting(tasks: readonly TideTask[]): number {
     const before = known.get(task.id);
     if (before !== undefined) return before;
     const mine = Math.max(
-      0,
+      task.readyMinutes,
       ...tasks.filter((f) => f.after.includes(task.id)).map((f) => tail(f) + f.minutes),
     );
     known.set(task.id, mine);

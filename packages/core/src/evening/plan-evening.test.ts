@@ -5,10 +5,10 @@ import { pourables } from '../pouring/pourable.js';
 import type { AtHand } from '../stock/at-hand.js';
 import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
 import { tideFaults } from './check-tide.js';
-import type { Evening } from './evening.js';
+import { eveningSchema, type Evening } from './evening.js';
 import { lineOfMissing } from './missing-line.js';
 import { planEvening, type EveningHouse } from './plan-evening.js';
-import { awakeStretches } from './tide-of.js';
+import { awakeStretches } from './awake.js';
 
 const slot = (kind: string, amount: string, role = 'base') => ({ kind, amount, role });
 const catalogue = testCatalogue({
@@ -45,7 +45,7 @@ const house: EveningHouse = {
   freshPieces: new Map([['lime-juice', 4]]),
 };
 const someone = { count: 1, likes: [], dislikes: [], allergens: [], noAlcohol: false, drives: false };
-const evening: Evening = {
+const evening: Evening = eveningSchema.parse({
   ...{
     id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
     name: 'Six',
@@ -60,7 +60,7 @@ const evening: Evening = {
     { ...someone, id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c004', name: 'four more', count: 4 },
   ],
   ...{ must: [], never: [], atWork: false, freezerLitres: 10, done: [], endedOn: null },
-};
+});
 
 describe('an evening of six, worked by hand', () => {
   const plan = planEvening(evening, house);
@@ -78,8 +78,8 @@ describe('an evening of six, worked by hand', () => {
     expect([...glasses.values()].reduce((a, b) => a + b, 0)).toBe(24);
     expect(glasses.get('martini')).toBeGreaterThanOrEqual(6);
     const soda = plan?.quantities.wanted.find((w) => w.kind === 'soda');
-    expect(soda?.ml).toBe(90 * (glasses.get('cooler') ?? 0) + 120 * (glasses.get('spritz') ?? 0));
-    expect(soda?.short).toBe((soda?.ml ?? 0) - 800);
+    expect(soda?.wanted).toBe(90 * (glasses.get('cooler') ?? 0) + 120 * (glasses.get('spritz') ?? 0));
+    expect(soda?.short).toBe((soda?.wanted ?? 0) - 800);
     // 9 × 20 ml of lime are seven fruits; four are there.
     const lacking = plan?.missing.map((m) => [m.kind, m.count]);
     expect(lacking).toContainEqual(['soda', Math.ceil((soda?.short ?? 0) / 800)]);

@@ -1,23 +1,30 @@
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
+import type { Allergen } from '../catalogue/kind.js';
 import { capacityMl } from '../glass/profile.js';
-import type { Kit } from '../kit/kit.js';
 import { needIndex } from '../kit/needs.js';
-import type { Recipe } from '../catalogue/recipe.js';
-import { kindsInHand, type Pourable } from '../pouring/pourable.js';
+import type { Kit } from '../kit/kit.js';
+import type { Pourable } from '../pouring/pourable.js';
 import { glassFor } from '../pouring/vessels.js';
 import type { AtHand } from '../stock/at-hand.js';
+import { awakeStretches } from './awake.js';
+import { bringOf, type Bring } from './bring.js';
+import { cardQuestion, type CardQuestion } from './candidates.js';
 import type { Card } from './card.js';
-import { bottlesToBuy, cardQuestion, freshToBuy, type MissingItem } from './candidates.js';
-import { peopleOf, type Evening } from './evening.js';
+import { minutesOf, peopleOf, type Evening } from './evening.js';
 import { findCard, type FindCardOptions } from './find-card.js';
-import { canHave, finds } from './guest.js';
+import { swapsOf, type Swap } from './good-card.js';
+import { finds, seatOf, type Seat } from './guest.js';
 import { icePlan, type IcePlan } from './ice-plan.js';
+import { insteadOf, type Instead } from './instead.js';
 import { placeTide, type Tide } from './place-tide.js';
-import { quantitiesOf, type Quantities } from './quantities.js';
-import { poursOf, usualThirst, type Pours } from './thirst.js';
-import type { TideTask } from './tide.js';
-import { awakeStretches, batchesAhead, tasksAhead, type AheadBatch } from './tide-of.js';
+import { quantitiesOf, type CardPour, type Quantities } from './quantities.js';
+import { slackOf } from './slack.js';
+import { poursOf, thirstOf, type Pours } from './thirst.js';
+import type { TideProblem, TideTask } from './tide.js';
+import { batchesAhead, tasksAhead, type AheadBatch } from './tide-of.js';
+import type { MissingItem } from './ware.js';
+import { glassPlan, type GlassPlan } from './washes.js';
 
 /** What an evening is planned with. */
 export interface EveningHouse {
@@ -32,16 +39,16 @@ export interface EveningHouse {
   weekday: number;
 }
 
-/** How a guest stands to a drink of the card. */
-export type Seat = 'finds' | 'may' | 'not';
-
 /** A drink of the card. */
-export interface OnTheCard {
+export interface OnTheCard extends CardPour {
   id: string;
   name: string;
-  glasses: number;
   missing: MissingItem[];
   seats: Seat[];
+  allergens: readonly Allergen[];
+  abv: number;
+  /** Grams of alcohol in one glass. */
+  ethanolG: number;
 }
 
 /** An evening worked out. */
@@ -51,17 +58,46 @@ export interface EveningPlan {
   pours: Pours;
   /** All that is to be bought, each once. */
   missing: MissingItem[];
+  swaps: Swap[];
+  bring: Bring[];
   quantities: Quantities;
   batches: AheadBatch[];
   ice: IcePlan;
+  glasses: GlassPlan[];
   tasks: TideTask[];
   tide: Tide;
+  /** Minutes by which each task could begin earlier. */
+  slack: ReadonlyMap<string, number>;
+  /** What to do about what there is no time for. */
+  instead: Instead | undefined;
   candidates: number;
 }
 
 /** Sizes of bottles that stand about empty, for batches (an assumption). */
 const EMPTY_BOTTLES_ML = [700, 500, 350];
 const USUAL_GLASS_ML = 250;
+/** Ice is made at the most so many days ahead, and a tray turned at the most so often. */
+const ICE_DAYS = 3;
+const TURN_HOURS = 8;
+const WORK_TURN_HOURS = 12;
+/** Turns of the trays given up, at most, where there is no time for them. */
+const FEWER_TURNS = 3;
+
+/**
+ * The problem of an evening's card, from who comes and what is in the house.
+ *
+ * @example findCard(questionOf(evening, house))
+ */
+export function questionOf(evening: Evening, house: Omit<EveningHouse, 'horizon' | 'weekday'>): CardQuestion {
+  const { guests, size, must, never, order } = evening;
+  return cardQuestion({
+    ...house,
+    ...{ guests, size, must, never, order },
+    kinds: kindIndex(house.catalogue.kinds),
+    needs: needIndex(house.catalogue),
+    pours: thirstOf(evening).reduce((a, b) => a + b, 0),
+  });
+}
 
 /**
  * An evening worked out from who comes: the best card that there is, its pours, what it takes and lacks, what is mixed
@@ -75,103 +111,122 @@ export function planEvening(
   house: EveningHouse,
   options: FindCardOptions = {},
 ): EveningPlan | undefined {
-  const { ready, catalogue, kit, there, freshPieces, prices } = house;
-  const { guests, size, must, never } = evening;
-  const kinds = kindIndex(catalogue.kinds);
-  const thirst = usualThirst(evening.hours);
-  const people = peopleOf(evening);
-  const all = people * thirst.reduce((a, b) => a + b, 0);
-  const question = cardQuestion({
-    ...{
-      ready,
-      guests,
-      there,
-      freshPieces,
-      prices,
-      kinds,
-      needs: needIndex(catalogue),
-      kit,
-      size,
-      must,
-      never,
-    },
-    pours: all,
-  });
+  const question = questionOf(evening, house);
   const card = findCard(question, options);
   if (card === undefined) return undefined;
-  const byId = new Map(ready.map((p) => [p.recipe.id, p]));
-  const chosen = card.drinks.flatMap((id) => byId.get(id) ?? []);
-  /** A slot as it is poured here: the kind in hand of those that fill it, else as it is written. */
-  const inHand = kindsInHand(there.keys(), kinds);
-  const here = (recipe: Recipe): Recipe => ({
-    ...recipe,
-    slots: recipe.slots
-      .filter((s) => !s.optional)
-      .map((s) => ({ ...s, kind: [s.kind, ...s.or].flatMap((k) => inHand.get(k) ?? [])[0] ?? s.kind })),
-  });
-  const offered = chosen.map(({ tastes, allergens, figures }) => ({ tastes, allergens, abv: figures.abv }));
-  const found = guests.map((g) => offered.map((o) => finds(g, o)));
-  const pours = poursOf(guests, found, thirst, chosen.length);
-  const poured = chosen.map(({ recipe }, d) => ({
-    drink: here(recipe),
-    glasses: pours.byDrink[d] ?? 0,
-    brimMl: glassFor(recipe, kit, kinds)?.capacityMl ?? brimOf(recipe.glass, catalogue),
-  }));
-  const quantities = quantitiesOf(poured, there, freshPieces, kinds);
-  // What is short of the pours as they came out, in whole packs.
-  const missing = quantities.wanted.flatMap(({ kind, ml, pieces, short }): MissingItem[] => {
-    if (short <= 0) return [];
-    const item =
-      kinds.get(kind)?.supply === 'fresh'
-        ? freshToBuy(kind, ml, pieces, { prices, freshPieces })
-        : bottlesToBuy(kind, short, { prices, kinds });
-    return item ? [item] : [];
-  });
-  const drinks = poured.map(({ drink, glasses }, d): OnTheCard => ({
-    ...{ id: drink.id, name: drink.name, glasses },
-    missing: missing.filter((m) => drink.slots.some((slot) => slot.kind === m.kind)),
-    seats: guests.map((g, i) =>
-      found[i]?.[d] ? 'finds' : offered[d] && canHave(g, offered[d]) ? 'may' : 'not',
-    ),
-  }));
-  const awake = awakeStretches(minutesOf(evening.from), house.weekday, house.horizon, evening.atWork);
-  const trays = kit.moulds.flatMap(({ id, count }) => {
-    const mould = catalogue.moulds.find((m) => m.id === id);
-    return mould ? [{ mould, count }] : [];
-  });
-  // A tray is turned as often as somebody is awake to do it, and there is time for.
-  const ice = icePlan({ neededG: quantities.iceG, blocks: quantities.blocks }, trays, (hours) =>
-    Math.floor(
-      Math.min(house.horizon / 60, ICE_DAYS * 24) /
-        Math.max(hours, evening.atWork ? WORK_TURN_HOURS : TURN_HOURS),
-    ),
-  );
-  const ahead = { quantities, drinks: poured, ice, kinds, bottleMl: EMPTY_BOTTLES_ML, people };
-  const tasks = tasksAhead(ahead).filter((t) => !evening.done.includes(t.id));
-  const open = new Set(tasks.map((t) => t.id));
-  const tide = placeTide({
-    tasks: tasks.map((t) => ({ ...t, after: t.after.filter((id) => open.has(id)) })),
-    ...{ awake, people: Math.min(2, Math.max(1, kit.people)), horizon: house.horizon },
-    room: {
-      ...(evening.freezerLitres === null ? {} : { freezer: evening.freezerLitres }),
-      ...Object.fromEntries(trays.map(({ mould, count }) => [`tray.${mould.id}`, Math.min(1, count)])),
-    },
-  });
+  const served = servedCard(evening, house, question, card);
   return {
-    ...{ card, drinks, pours, missing, quantities, batches: batchesAhead(ahead), ice, tasks, tide },
+    ...served,
+    ...aheadOf(evening, house, served),
+    swaps: swapsOf(question, card.drinks),
+    bring: bringOf(question, card.drinks, kindIndex(house.catalogue.kinds)),
     candidates: question.candidates.length,
   };
 }
 
-/** Ice is made at the most so many days ahead, and a tray turned at the most so often. */
-const ICE_DAYS = 3;
-const TURN_HOURS = 8;
-const WORK_TURN_HOURS = 12;
+/** A card with its pours, and what they take. */
+export type ServedCard = Pick<
+  EveningPlan,
+  'card' | 'drinks' | 'pours' | 'missing' | 'quantities' | 'glasses'
+>;
 
-/** Minutes after midnight of a time such as 20:00. */
-export function minutesOf(time: string): number {
-  const [hours = 0, minutes = 0] = time.split(':').map(Number);
-  return hours * 60 + minutes;
+/**
+ * What a card takes: who finds what on it, how often each drink is poured, and what of it is there.
+ *
+ * @example servedCard(evening, house, question, card).missing
+ */
+export function servedCard(
+  evening: Evening,
+  house: Omit<EveningHouse, 'horizon' | 'weekday'>,
+  question: CardQuestion,
+  card: Card,
+): ServedCard {
+  const { catalogue, kit } = house;
+  const { guests } = evening;
+  const kinds = kindIndex(catalogue.kinds);
+  const chosen = card.drinks.flatMap((id) => {
+    const poured = question.poured.get(id);
+    const candidate = question.candidates.find((c) => c.id === id);
+    return poured && candidate ? [{ ...poured, mixed: candidate.mixed }] : [];
+  });
+  const offered = chosen.map(({ pourable: { tastes, allergens, figures } }) => ({
+    ...{ tastes, allergens, abv: figures.abv },
+  }));
+  const found = guests.map((g) => offered.map((o) => finds(g, o)));
+  const pours = poursOf(guests, found, thirstOf(evening), chosen.length);
+  const poured = chosen.map(({ drink, mixed }, d): CardPour & { owned: ReturnType<typeof glassFor> } => {
+    const glasses = pours.byDrink[d] ?? 0;
+    const owned = glassFor(drink, kit, kinds);
+    const brimMl = owned?.capacityMl ?? brimOf(drink.glass, catalogue);
+    return { drink, glasses, mixed: Math.min(mixed, glasses), brimMl, owned };
+  });
+  const quantities = quantitiesOf(poured, { ...house, kinds });
+  const missing = quantities.wanted.flatMap((w) => w.buy ?? []);
+  const drinks = poured.map(({ owned: _, ...pour }, d): OnTheCard => {
+    const { pourable } = chosen[d] as (typeof chosen)[number];
+    const takes = new Set(pour.drink.slots.map((s) => s.kind));
+    return {
+      ...{ ...pour, id: pour.drink.id, name: pour.drink.name },
+      missing: quantities.wanted.flatMap((w) => (w.buy && takes.has(w.kind) ? [w.buy] : [])),
+      seats: guests.map((g) => (offered[d] ? seatOf(g, offered[d]) : 'not')),
+      allergens: pourable.allergens,
+      ...{ abv: pourable.figures.abv, ethanolG: pourable.figures.ethanolG },
+    };
+  });
+  const glasses = glassPlan(
+    poured.map(({ owned, drink, glasses: n }) => ({
+      ...{ glass: owned, type: drink.glass, glasses: n },
+      name: catalogue.glasses.find((g) => g.id === drink.glass)?.name ?? drink.glass,
+    })),
+    pours.byHour,
+  );
+  return { card, drinks, pours, missing, quantities, glasses };
+}
+
+type Before = Pick<EveningPlan, 'batches' | 'ice' | 'tasks' | 'tide' | 'slack' | 'instead'>;
+
+/** What is done before the first glass, and when; with fewer turns of the trays where there is no time for all. */
+function aheadOf(
+  evening: Evening,
+  house: EveningHouse,
+  { drinks, quantities }: Pick<ServedCard, 'drinks' | 'quantities'>,
+): Before {
+  const { catalogue, kit, horizon, prices } = house;
+  const kinds = kindIndex(catalogue.kinds);
+  const trays = kit.moulds.flatMap(({ id, count }) => {
+    const mould = catalogue.moulds.find((m) => m.id === id);
+    return mould ? [{ mould, count }] : [];
+  });
+  const awake = awakeStretches(minutesOf(evening.from), house.weekday, horizon, evening.atWork);
+  const turnHours = evening.atWork ? WORK_TURN_HOURS : TURN_HOURS;
+  const room: TideProblem['room'] = {
+    ...(evening.freezerLitres === null ? {} : { freezer: evening.freezerLitres }),
+    ...Object.fromEntries(trays.map(({ mould, count }) => [`tray.${mould.id}`, Math.min(1, count)])),
+  };
+  const tried = (fewer: number): Before => {
+    // A tray is turned as often as somebody is awake to do it, and there is time for.
+    const turns = (hours: number, { id }: { id: string }) =>
+      evening.done.filter((task) => task.startsWith(`fill.${id}.`)).length +
+      Math.max(0, Math.floor(Math.min(horizon / 60, ICE_DAYS * 24) / Math.max(hours, turnHours)) - fewer);
+    const ice = icePlan({ neededG: quantities.iceG, blocks: quantities.blocks }, trays, turns);
+    const ahead = {
+      ...{ quantities, drinks, ice, kinds, homeMade: catalogue.homeMade },
+      ...{ bottleMl: EMPTY_BOTTLES_ML, people: peopleOf(evening) },
+    };
+    const tasks = tasksAhead(ahead).filter((t) => !evening.done.includes(t.id));
+    const open = new Set(tasks.map((t) => t.id));
+    const problem = {
+      tasks: tasks.map((t) => ({ ...t, after: t.after.filter((id) => open.has(id)) })),
+      ...{ awake, people: Math.min(2, Math.max(1, kit.people)), horizon, room },
+    };
+    const tide = placeTide(problem);
+    const instead = tide.ok ? undefined : insteadOf(tide.not, drinks, prices);
+    const slack = tide.ok ? slackOf(problem, tide.placed) : new Map<string, number>();
+    return { batches: batchesAhead(ahead), ice, tasks, tide, slack, instead };
+  };
+  let before = tried(0);
+  for (let fewer = 1; fewer <= FEWER_TURNS && before.instead?.is === 'bags'; fewer++) before = tried(fewer);
+  return before;
 }
 
 function brimOf(glass: string, catalogue: Pick<Catalogue, 'glasses'>): number {

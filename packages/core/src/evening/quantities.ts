@@ -2,18 +2,36 @@ import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { iceOf } from '../ice/index.js';
-import { fruitOf } from '../pouring/fruit.js';
-import type { AtHand } from '../stock/at-hand.js';
+import { amountOf, packsFor, shortOf, wantedOf, wareOf, type MissingItem, type WareHouse } from './ware.js';
 
 /** What an evening takes of one kind, against what is there. */
 export interface Wanted {
   kind: string;
-  ml: number;
-  /** Whole fruit, eggs, leaves; 0 for what is poured. */
-  pieces: number;
-  /** What is there of it: ml, or pieces; undefined where nobody counted. */
+  unit: 'ml' | 'pieces';
+  /** In its unit: ml, or whole fruit, eggs and leaves. */
+  wanted: number;
+  /** Juice that is pressed from it, ml; 0 for what is not pressed. */
+  juiceMl: number;
+  /** What is there of it; undefined where nobody counted. */
   there: number | undefined;
   short: number;
+  /** The packs that hold what is short; undefined where nothing is, or nobody sells it. */
+  buy: MissingItem | undefined;
+}
+
+/** What is cut or picked for the rim, and for how many glasses. */
+export interface Garnish {
+  garnish: string;
+  glasses: number;
+}
+
+/** A drink of the card as it is poured here. */
+export interface CardPour {
+  drink: Recipe;
+  glasses: number;
+  /** Of those, poured from a bottle that was mixed before. */
+  mixed: number;
+  brimMl: number;
 }
 
 /** Some is dropped and melts in the bucket (common practice: a fifth more). */
@@ -22,49 +40,63 @@ const ICE_SPARE = 1.2;
 /** What an evening takes. */
 export interface Quantities {
   wanted: Wanted[];
+  garnishes: Garnish[];
+  /** Ice to shake and stir with and to pour over, and blocks by the piece; a fifth to spare. */
   iceG: number;
+  crushedG: number;
   blocks: number;
 }
 
 /**
- * What so many glasses of each drink take: kinds in ml, fruit and eggs in pieces, ice with a fifth to spare; and what
- * of it is short.
- *
- * @param drinks as they are poured here, each with its glasses and the glass it is poured into.
+ * What so many glasses of each drink take: kinds in ml, fruit and eggs in pieces, ice with a fifth to spare; what of it
+ * is short, and the packs that it is bought in.
  */
 export function quantitiesOf(
-  drinks: readonly { drink: Recipe; glasses: number; brimMl: number }[],
-  there: ReadonlyMap<string, AtHand>,
-  freshPieces: ReadonlyMap<string, number>,
-  kinds: ReadonlyMap<string, Kind>,
+  drinks: readonly CardPour[],
+  house: WareHouse & { kinds: ReadonlyMap<string, Kind> },
 ): Quantities {
-  const all = new Map<string, { ml: number; pieces: number }>();
-  let iceG = 0;
-  let blocks = 0;
-  for (const { drink, glasses, brimMl } of drinks) {
+  const amounts = new Map<string, { amount: number; isPoured: boolean; pouredMl: number }>();
+  const garnishes = new Map<string, number>();
+  let [iceG, crushedG, blocks] = [0, 0, 0];
+  for (const { drink, glasses, mixed, brimMl } of drinks) {
     for (const { kind, amount, optional } of drink.slots) {
       if (optional || kind === 'still-water' || kind === 'hot-water') continue;
       const ml = amountMl(amount);
-      const was = all.get(kind) ?? { ml: 0, pieces: 0 };
-      all.set(kind, {
-        ml: was.ml + (ml ?? 0) * glasses,
-        pieces: was.pieces + (ml === undefined ? amount.value * glasses : 0),
+      const was = amounts.get(kind) ?? { amount: 0, isPoured: ml !== undefined, pouredMl: 0 };
+      const pieces = ml === undefined ? amount.value : 0;
+      const fresh = Math.max(0, glasses - mixed);
+      const each = amountOf(wareOf(kind, was.isPoured, house), { ml, pieces });
+      amounts.set(kind, {
+        ...was,
+        amount: was.amount + each * fresh,
+        pouredMl: was.pouredMl + (ml ?? 0) * fresh,
       });
     }
-    const ice = iceOf(drink, brimMl, kinds);
-    iceG += (ice.makingG + ice.servedG) * glasses * ICE_SPARE;
+    if (drink.garnish !== 'none') garnishes.set(drink.garnish, (garnishes.get(drink.garnish) ?? 0) + glasses);
+    const ice = iceOf(drink, brimMl, house.kinds);
+    // What is mixed ahead is poured cold, over ice or without.
+    const all = (ice.makingG * Math.max(0, glasses - mixed) + ice.servedG * glasses) * ICE_SPARE;
+    iceG += all;
+    if (drink.ice === 'crushed') crushedG += all;
     blocks += ice.blockG > 0 ? glasses : 0;
   }
-  const wanted = [...all].map(([kind, { ml, pieces }]): Wanted => {
-    const fruit = fruitOf(kind, ml);
-    const count = Math.ceil(fruit ?? pieces);
-    if (count > 0) {
-      const has = freshPieces.get(kind);
-      return { kind, ml, pieces: count, there: has, short: Math.max(0, count - (has ?? 0)) };
-    }
-    const at = there.get(kind);
-    if (at?.unmeasured) return { kind, ml, pieces: 0, there: undefined, short: 0 };
-    return { kind, ml, pieces: 0, there: at?.ml ?? 0, short: Math.max(0, ml - (at?.ml ?? 0)) };
+  const wanted = [...amounts].map(([kind, { amount, isPoured, pouredMl }]): Wanted => {
+    const ware = wareOf(kind, isPoured, house);
+    return {
+      ...{ kind, unit: ware.unit, wanted: wantedOf(ware, amount) },
+      juiceMl: ware.unit === 'pieces' && ware.spare > 0 ? pouredMl : 0,
+      there: Number.isFinite(ware.there) ? ware.there : undefined,
+      ...{ short: shortOf(ware, amount), buy: packsFor(ware, amount) },
+    };
   });
-  return { wanted: wanted.sort((a, b) => b.short - a.short || (a.kind < b.kind ? -1 : 1)), iceG, blocks };
+  return {
+    wanted: wanted
+      .filter((w) => w.wanted > 0)
+      .sort(
+        (a, b) =>
+          Number(b.short > 0) - Number(a.short > 0) || b.short - a.short || (a.kind < b.kind ? -1 : 1),
+      ),
+    garnishes: [...garnishes].map(([garnish, glasses]) => ({ garnish, glasses })),
+    ...{ iceG, crushedG, blocks },
+  };
 }

@@ -1,16 +1,18 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
+import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
-import type { Recipe } from '../catalogue/recipe.js';
 import { batchedDrink, mayBatch, type BatchedDrink } from './batched.js';
 import type { IcePlan } from './ice-plan.js';
-import type { Quantities } from './quantities.js';
-import { tideProblemSchema, type TideProblem, type TideTask } from './tide.js';
+import type { CardPour, Quantities, Wanted } from './quantities.js';
+import { tideProblemSchema, type TideTask } from './tide.js';
 
 /** How long hands take, minutes (assumptions, common practice at home). */
 const MINUTES = {
+  buy: 45,
   fill: 5,
   batch: 10,
   batchGlass: 2,
-  syrup: 40,
+  chill: 180,
   fruit: 1,
   squeeze: 5,
   herbs: 5,
@@ -19,17 +21,25 @@ const MINUTES = {
   garnish: 15,
   table: 10,
 };
+/** A batch of syrup by its trouble: stirring; pressing or simmering; an afternoon. */
+const MAKE_MINUTES = { 1: 20, 2: 45, 3: 90 } as const;
+const DAY = 24 * 60;
 /** Juice the same day, best within four hours; herbs and garnish nearer, glasses cold half an hour. */
-const FRESH = { juice: 240, herbs: 180, garnish: 90, glasses: 180, table: 60 };
+const FRESH = { buy: 3 * DAY, juice: 240, herbs: 180, garnish: 90, glasses: 180, table: 60 };
+const MOST_FRESH = 14 * DAY;
+/** Shops close and streets are full; a syrup is cold before it is poured. */
+const READY = { buy: 180, syrup: 120 };
 const GLASSES_LITRES = 0.5;
+/** More of a drink than this is worth a bottle. */
+const LEAST_BATCHED = 3;
 
 /** What an evening asks to be done ahead. */
 export interface Ahead {
   quantities: Quantities;
-  /** Drinks of the card with their glasses. */
-  drinks: readonly { drink: Recipe; glasses: number }[];
+  drinks: readonly CardPour[];
   ice: IcePlan;
   kinds: ReadonlyMap<string, Kind>;
+  homeMade: Catalogue['homeMade'];
   /** Bottles at hand for batches, ml. */
   bottleMl: readonly number[];
   people: number;
@@ -39,134 +49,132 @@ export interface Ahead {
 export interface AheadBatch {
   drink: string;
   name: string;
+  glasses: number;
   batch: BatchedDrink;
 }
 
-/** Drinks of a card that are mixed ahead: poured more than twice, and of what neither turns nor falls. */
+type Task = Partial<TideTask> & Pick<TideTask, 'id' | 'name' | 'minutes' | 'hands'>;
+
+/** Drinks of a card that are mixed ahead, for the glasses that are not in a bottle yet. */
 export function batchesAhead({
   drinks,
   kinds,
   bottleMl,
 }: Pick<Ahead, 'drinks' | 'kinds' | 'bottleMl'>): AheadBatch[] {
-  return drinks.flatMap(({ drink, glasses }) =>
-    glasses > 2 && mayBatch(drink, kinds) === undefined
-      ? [{ drink: drink.id, name: drink.name, batch: batchedDrink(drink, glasses, kinds, bottleMl) }]
-      : [],
-  );
+  return drinks.flatMap(({ drink, glasses: all, mixed }) => {
+    const glasses = Math.max(0, all - mixed);
+    return glasses >= LEAST_BATCHED && mayBatch(drink, kinds) === undefined
+      ? [{ drink: drink.id, name: drink.name, glasses, batch: batchedDrink(drink, glasses, kinds, bottleMl) }]
+      : [];
+  });
 }
+
+/** The way to make a kind that is least trouble. */
+export function wayToMake(kind: string, homeMade: readonly HomeMade[]): HomeMade | undefined {
+  return homeMade.filter((h) => h.makes === kind).sort((a, b) => a.effort - b.effort)[0];
+}
+
+/** Whether something is short that a shop has. */
+const isToBuy = (w: Wanted) => w.buy !== undefined && w.buy.ware.is !== 'made';
 
 /** All that is to be done before the first glass, as tasks of a tide. */
 export function tasksAhead(ahead: Ahead): TideTask[] {
-  const { quantities, drinks, ice, kinds, people } = ahead;
-  const tasks: (Partial<TideTask> & Pick<TideTask, 'id' | 'name' | 'minutes' | 'hands'>)[] = [];
-  for (const { mould, cycles, hours } of ice.trays)
-    for (let turn = 1; turn <= cycles; turn++) {
-      // Somebody has to be there to empty the tray and fill it again.
-      tasks.push({
-        ...{
-          id: `fill.${mould.id}.${turn}`,
-          name: `Fill the trays, ${turn} of ${cycles}`,
-          minutes: MINUTES.fill,
-          hands: true,
-        },
-        after: turn > 1 ? [`ice.${mould.id}.${turn - 1}`] : [],
-      });
-      tasks.push({
-        ...{ id: `ice.${mould.id}.${turn}`, name: `Ice, ${mould.name.toLowerCase()}, ${turn} of ${cycles}` },
-        ...{ minutes: Math.round(hours * 60), hands: false },
-        after: [`fill.${mould.id}.${turn}`],
-        during: { [`tray.${mould.id}`]: 1 },
-      });
-    }
-  for (const { drink, name, batch } of batchesAhead(ahead))
+  const { quantities, drinks, kinds, people } = ahead;
+  const toBuy = new Set(quantities.wanted.filter(isToBuy).map((w) => w.kind));
+  const bought = (needs: Iterable<string>) => ([...needs].some((k) => toBuy.has(k)) ? ['buy'] : []);
+  const tasks: Task[] = [];
+  if (toBuy.size > 0)
     tasks.push({
-      ...{ id: `batch.${drink}`, name: `${name}, batched`, hands: true },
-      minutes: MINUTES.batch + Math.round((batch.volumeMl / batch.glassMl) * MINUTES.batchGlass),
-      keeps: batch.freezer === 'slush' ? {} : { freezer: batch.volumeMl / 1000 },
+      ...{ id: 'buy', name: 'Shopping', minutes: MINUTES.buy, hands: true },
+      ...{ freshMinutes: FRESH.buy, readyMinutes: READY.buy },
     });
-  for (const { kind, short } of quantities.wanted)
-    if (short > 0 && kinds.get(kind)?.supply === 'home-made')
-      tasks.push({
-        id: `make.${kind}`,
-        name: kinds.get(kind)?.name ?? kind,
-        minutes: MINUTES.syrup,
-        hands: true,
-      });
-  const fruit = quantities.wanted.filter((w) => w.ml > 0 && w.pieces > 0);
+  tasks.push(...iceTasks(ahead.ice), ...batchTasks(ahead, bought), ...syrupTasks(ahead));
+  const fruit = quantities.wanted.filter((w) => w.juiceMl > 0);
   if (fruit.length > 0) {
-    const pieces = fruit.reduce((sum, f) => sum + f.pieces, 0);
+    const pieces = fruit.reduce((sum, f) => sum + f.wanted, 0);
     const names = fruit.map((f) => (kinds.get(f.kind)?.name ?? f.kind).toLowerCase());
     tasks.push({
       ...{ id: 'squeeze', name: names.join(', ').replace(/^./, (c) => c.toUpperCase()), hands: true },
-      ...{ minutes: MINUTES.squeeze + pieces * MINUTES.fruit, freshMinutes: FRESH.juice },
+      ...{ minutes: MINUTES.squeeze + Math.ceil(pieces) * MINUTES.fruit, freshMinutes: FRESH.juice },
+      after: bought(fruit.map((f) => f.kind)),
     });
   }
-  if (quantities.wanted.some((w) => w.ml === 0 && kinds.get(w.kind)?.tastes.includes('mint')))
+  const herbs = quantities.wanted.filter(
+    (w) => w.unit === 'pieces' && kinds.get(w.kind)?.tastes.includes('mint'),
+  );
+  if (herbs.length > 0)
     tasks.push({
-      id: 'herbs',
-      name: 'Herbs, washed and picked',
-      minutes: MINUTES.herbs,
-      hands: true,
-      freshMinutes: FRESH.herbs,
+      ...{ id: 'herbs', name: 'Herbs, washed and picked', minutes: MINUTES.herbs, hands: true },
+      ...{ freshMinutes: FRESH.herbs, after: bought(herbs.map((w) => w.kind)) },
     });
-  if (drinks.some(({ drink }) => drink.ice === 'none' && drink.method !== 'hot')) {
+  if (drinks.some(({ drink }) => drink.ice === 'none' && drink.method !== 'hot'))
+    tasks.push(
+      {
+        ...{ id: 'glasses', name: 'Glasses to the freezer', minutes: MINUTES.glasses, hands: true },
+        freshMinutes: FRESH.glasses + MINUTES.cold,
+      },
+      {
+        ...{ id: 'cold', name: 'Glasses cold', minutes: MINUTES.cold, hands: false, after: ['glasses'] },
+        during: { freezer: people * GLASSES_LITRES },
+      },
+    );
+  if (quantities.garnishes.length > 0)
     tasks.push({
-      id: 'glasses',
-      name: 'Glasses to the freezer',
-      minutes: MINUTES.glasses,
-      hands: true,
-      freshMinutes: FRESH.glasses + MINUTES.cold,
-    });
-    tasks.push({
-      ...{ id: 'cold', name: 'Glasses cold', minutes: MINUTES.cold, hands: false, after: ['glasses'] },
-      during: { freezer: people * GLASSES_LITRES },
-    });
-  }
-  if (drinks.some(({ drink }) => drink.garnish !== 'none'))
-    tasks.push({
-      id: 'garnish',
-      name: 'Garnishes',
-      minutes: MINUTES.garnish,
-      hands: true,
-      freshMinutes: FRESH.garnish,
+      ...{ id: 'garnish', name: 'Garnishes', minutes: MINUTES.garnish, hands: true },
+      ...{ freshMinutes: FRESH.garnish, after: bought(toBuy) },
     });
   tasks.push({
-    id: 'table',
-    name: 'Mats, water and food out',
-    minutes: MINUTES.table,
-    hands: true,
+    ...{ id: 'table', name: 'Mats, water and food out', minutes: MINUTES.table, hands: true },
     freshMinutes: FRESH.table,
   });
   return tideProblemSchema.parse({ tasks, horizon: 0 }).tasks;
 }
 
-const DAY = 24 * 60;
-/** Awake from eight to eleven; out from nine to five where somebody works. */
-const WAKES = 8 * 60;
-const SLEEPS = 23 * 60;
-const WORK = [9 * 60, 17 * 60] as const;
+/** Somebody has to be there to empty a tray and fill it again; it freezes by itself. */
+function iceTasks({ trays }: IcePlan): Task[] {
+  return trays.flatMap(({ mould, cycles, hours }) =>
+    Array.from({ length: cycles }, (_, i): Task[] => [
+      {
+        ...{ id: `fill.${mould.id}.${i + 1}`, name: `Fill the trays, ${i + 1} of ${cycles}` },
+        ...{ minutes: MINUTES.fill, hands: true, after: i > 0 ? [`ice.${mould.id}.${i}`] : [] },
+      },
+      {
+        id: `ice.${mould.id}.${i + 1}`,
+        name: `Ice, ${mould.name.toLowerCase()}, ${i + 1} of ${cycles}`,
+        ...{ minutes: Math.round(hours * 60), hands: false, after: [`fill.${mould.id}.${i + 1}`] },
+        during: { [`tray.${mould.id}`]: 1 },
+      },
+    ]).flat(),
+  );
+}
 
-/**
- * When hands are there, in minutes before the first glass.
- *
- * @param firstGlass minutes after midnight of its day; @param weekday of it, 0 for Sunday.
- */
-export function awakeStretches(
-  firstGlass: number,
-  weekday: number,
-  horizon: number,
-  atWork: boolean,
-): TideProblem['awake'] {
-  const out: TideProblem['awake'] = [];
-  for (let back = 0; back * DAY < horizon + DAY; back++) {
-    const day = (((weekday - back) % 7) + 7) % 7;
-    const works = atWork && day >= 1 && day <= 5;
-    const parts = works ? [[WAKES, WORK[0]], [WORK[1], SLEEPS]] : [[WAKES, SLEEPS]]; // prettier-ignore
-    for (const [begin = 0, end = 0] of parts) {
-      const from = Math.min(horizon, firstGlass + back * DAY - begin);
-      const to = Math.max(0, firstGlass + back * DAY - end);
-      if (from > to) out.push({ from, to });
-    }
-  }
-  return out;
+/** Mixed once its parts are there, and cold before it is poured. */
+function batchTasks(ahead: Ahead, bought: (kinds: Iterable<string>) => string[]): Task[] {
+  return batchesAhead(ahead).flatMap(({ drink, name, glasses, batch }): Task[] => [
+    {
+      ...{ id: `batch.${drink}`, name: `${name}, mixed ahead`, hands: true },
+      minutes: MINUTES.batch + glasses * MINUTES.batchGlass,
+      after: bought(batch.parts.map((p) => p.kind)),
+      keeps: { [batch.freezer === 'slush' ? 'fridge' : 'freezer']: batch.volumeMl / 1000 },
+    },
+    {
+      ...{ id: `chill.${drink}`, name: `${name}, cold`, minutes: MINUTES.chill, hands: false },
+      after: [`batch.${drink}`],
+    },
+  ]);
+}
+
+/** Syrups that are short, each the way that is least trouble, with its waits. */
+function syrupTasks({ quantities, kinds, homeMade }: Ahead): Task[] {
+  return quantities.wanted.flatMap(({ kind, short }): Task[] => {
+    const known = kinds.get(kind);
+    const way = wayToMake(kind, homeMade);
+    if (short <= 0 || known?.supply !== 'home-made' || way === undefined) return [];
+    const waits = way.rests.reduce((sum, r) => sum + r.minutes, 0);
+    const freshMinutes = Math.min(MOST_FRESH, way.keepsDays * DAY);
+    const make: Task = { id: `make.${kind}`, name: known.name, minutes: MAKE_MINUTES[way.effort], hands: true }; // prettier-ignore
+    if (waits === 0) return [{ ...make, freshMinutes, readyMinutes: READY.syrup }];
+    const rest = { id: `rest.${kind}`, name: `${known.name}, resting`, minutes: Math.ceil(waits), hands: false }; // prettier-ignore
+    return [make, { ...rest, after: [make.id], freshMinutes, readyMinutes: READY.syrup }];
+  });
 }

@@ -18,6 +18,8 @@ export const tideTaskSchema = z.strictObject({
   after: z.array(id).max(40).default([]),
   /** It must be done no longer than this before the first glass; null for what keeps. */
   freshMinutes: minutes.nullable().default(null),
+  /** It must be done at least so long before. */
+  readyMinutes: minutes.default(0),
   /** What it occupies while it is done, and from then until the first glass. */
   during: z.record(id, z.number().min(0)).default({}),
   keeps: z.record(id, z.number().min(0)).default({}),

@@ -9,7 +9,10 @@ export const personSchema = z.strictObject({
   /** Standard drinks of the region that they set themselves for an evening; null where they set none. */
   limit: z.number().min(0).max(20).nullable(),
   noAlcohol: z.boolean(),
+  /** Drives home as a rule: asked again each time. */
+  drives: z.boolean().default(false),
   allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length),
   dislikes: z.array(z.enum(TASTES)).max(TASTES.length),
+  likes: z.array(z.enum(TASTES)).max(TASTES.length).default([]),
 });
 export type Person = z.infer<typeof personSchema>;

@@ -50,8 +50,9 @@ export const keptPerson = describeKept({
   idOf: (person) => person.id,
   noun: 'person',
   title: (person) => person.name,
-  faults: ({ allergens, dislikes }): Fault[] => [
+  faults: ({ allergens, dislikes, likes }): Fault[] => [
     ...twins(allergens, '/allergens', 'allergen'),
     ...twins(dislikes, '/dislikes', 'taste'),
+    ...twins(likes, '/likes', 'taste'),
   ],
 });

@@ -1,0 +1,97 @@
+import { z } from 'zod';
+import { idSchema } from '../base/ids.js';
+import { eveningSchema, type Evening } from './evening.js';
+import { findCard, type FindCardOptions } from './find-card.js';
+import { needsOfSeats, type CardScore } from './card.js';
+import { swapsOf, type Swap } from './good-card.js';
+import { guestSchema } from './guest.js';
+import { questionOf, servedCard, type EveningHouse } from './plan-evening.js';
+import type { MissingItem } from './ware.js';
+
+const { thirst, must, never, order } = eveningSchema.shape;
+
+/** A card asked for: who comes, and from what it is chosen. */
+export const cardAskedSchema = z.strictObject({
+  guests: z
+    .array(
+      guestSchema.omit({ id: true }).extend({
+        count: guestSchema.shape.count.default(1),
+        likes: guestSchema.shape.likes.default([]),
+        dislikes: guestSchema.shape.dislikes.default([]),
+        allergens: guestSchema.shape.allergens.default([]),
+        noAlcohol: z.boolean().default(false),
+        drives: z.boolean().default(false),
+      }),
+    )
+    .min(1)
+    .max(40),
+  hours: eveningSchema.shape.hours.default(4),
+  thirst,
+  size: eveningSchema.shape.size.default(4),
+  must: must.default([]),
+  never: never.default([]),
+  order,
+  /** Drinks to choose from; the whole library where it is left out. */
+  candidates: z.array(idSchema).min(1).max(2000).optional(),
+  /** What is there; what the household has where it is left out. */
+  there: z
+    .array(z.strictObject({ kind: idSchema, ml: z.number().min(0).max(1_000_000) }))
+    .max(500)
+    .optional(),
+});
+export type CardAsked = z.infer<typeof cardAskedSchema>;
+
+/** A card, who finds what on it, and whether there is no better one. */
+export interface CardTold {
+  proven: boolean;
+  score: CardScore;
+  drinks: { drink: string; name: string; glasses: number; missing: MissingItem[] }[];
+  coverage: { guest: string; people: number; needs: number; finds: string[] }[];
+  missingMinor: number;
+  swaps: Swap[];
+  candidates: number;
+}
+
+/**
+ * The best card for who comes, as it is asked over the API.
+ *
+ * @returns undefined where there are fewer drinks than the card is to have.
+ */
+export function askCard(
+  { candidates, there, guests, ...asked }: CardAsked,
+  house: Omit<EveningHouse, 'horizon' | 'weekday'>,
+  options: FindCardOptions = {},
+): CardTold | undefined {
+  const of = candidates === undefined ? undefined : new Set(candidates);
+  const evening: Evening = {
+    ...{ id: '', name: 'Asked', on: '2026-01-01', from: '20:00', atWork: false, freezerLitres: null },
+    ...{ done: [], off: [], endedOn: null, cost: null, ...asked },
+    guests: guests.map((g) => ({ ...g, id: '' })),
+  };
+  const here = {
+    ...house,
+    ready: of === undefined ? house.ready : house.ready.filter((p) => of.has(p.recipe.id)),
+    ...(there === undefined
+      ? {}
+      : { there: new Map(there.map(({ kind, ml }) => [kind, { ...NONE, kind, ml }])), freshPieces: new Map() }),
+  }; // prettier-ignore
+  const question = questionOf(evening, here);
+  const card = findCard(question, options);
+  if (card === undefined) return undefined;
+  const { drinks, missing } = servedCard(evening, here, question, card);
+  const needs = needsOfSeats(question);
+  return {
+    ...{ proven: card.proven, score: card.score, candidates: question.candidates.length },
+    drinks: drinks.map(({ id, name, glasses, missing: lacks }) => ({
+      ...{ drink: id, name, glasses, missing: lacks },
+    })),
+    coverage: guests.map(({ name, count }, g) => ({
+      ...{ guest: name, people: count, needs: needs[g] ?? 0 },
+      finds: drinks.filter((d) => d.seats[g] === 'finds').map((d) => d.id),
+    })),
+    missingMinor: missing.reduce((sum, m) => sum + m.priceMinor, 0),
+    swaps: swapsOf(question, card.drinks),
+  };
+}
+
+const NONE = { unmeasured: false, sealed: false, until: undefined, bottleIds: [] };

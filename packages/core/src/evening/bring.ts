@@ -1,0 +1,56 @@
+import type { Kind } from '../catalogue/kind.js';
+import { scoreCard, type CardProblem } from './card.js';
+import { goodCard } from './good-card.js';
+import { moneyFor, type Ware } from './ware.js';
+
+/** Something a guest may bring, and what that would do. */
+export interface Bring {
+  kind: string;
+  /** Drinks that somebody who comes would like, and that lack nothing else. */
+  opens: number;
+  /** What of the card's missing money falls away, minor units. */
+  savesMinor: number;
+  /** What a card with it would lack still, minor units. */
+  thenMinor: number;
+}
+
+/** So many are worked out to the end. */
+const MOST = 6;
+
+/**
+ * What to ask guests for: the bottles with which the card lacks least, and which open most for those who come.
+ *
+ * @param drinks of the card as it stands.
+ */
+export function bringOf(
+  problem: CardProblem,
+  drinks: readonly string[],
+  kinds: ReadonlyMap<string, Kind>,
+): Bring[] {
+  const on = drinks.flatMap((id) => problem.candidates.find((c) => c.id === id) ?? []);
+  const now = scoreCard(problem, on).money;
+  const with_ = (place: number): CardProblem => ({
+    ...problem,
+    wares: problem.wares.map((w, i): Ware => (i === place ? { ...w, there: Infinity } : w)),
+  });
+  const all = problem.wares.flatMap((ware, place) => {
+    const isBottle = kinds.get(ware.kind)?.supply === 'bottle';
+    // Nobody is asked for what is there.
+    if (!isBottle || !ware.packs.some((p) => p.ware.is === 'bottle')) return [];
+    const opens = problem.candidates.filter(({ finds, uses }) => {
+      const mine = uses.find((u) => u.ware === place);
+      if (mine === undefined || !finds.some(Boolean) || moneyFor(ware, mine.amount) === 0) return false;
+      return uses.every((u) => u === mine || moneyFor(problem.wares[u.ware] as Ware, u.amount) === 0);
+    }).length;
+    const savesMinor = now - scoreCard(with_(place), on).money;
+    return opens > 0 || savesMinor > 0 ? [{ place, kind: ware.kind, opens, savesMinor }] : [];
+  });
+  return all
+    .sort((a, b) => b.savesMinor - a.savesMinor || b.opens - a.opens || (a.kind < b.kind ? -1 : 1))
+    .slice(0, MOST)
+    .map(({ place, ...bring }): Bring => {
+      const better = goodCard(with_(place))?.score;
+      return { ...bring, thenMinor: Math.min(better?.lacking === 0 ? better.money : Infinity, now - bring.savesMinor) };
+    })
+    .sort((a, b) => a.thenMinor - b.thenMinor || b.opens - a.opens); // prettier-ignore
+}

@@ -1,0 +1,103 @@
+import {
+  compareScores,
+  needsOfSeats,
+  scoreCard,
+  type Candidate,
+  type CardProblem,
+  type CardScore,
+} from './card.js';
+
+/** A card, its drinks in the order of the problem. */
+export interface JudgedCard {
+  drinks: Candidate[];
+  score: CardScore;
+}
+
+/** Of so many drinks the one that leaves a card best, and how good. */
+function bestMore(
+  problem: CardProblem,
+  needs: readonly number[],
+  from: readonly Candidate[],
+  pool: readonly Candidate[],
+): { candidate: Candidate; score: CardScore } | undefined {
+  let pick: { candidate: Candidate; score: CardScore } | undefined;
+  for (const candidate of pool) {
+    if (from.includes(candidate)) continue;
+    const score = scoreCard(problem, [...from, candidate], needs);
+    if (pick === undefined || compareScores(score, pick.score, problem.order) < 0)
+      pick = { candidate, score };
+  }
+  return pick;
+}
+
+/** Drinks that may be taken beside those that must. */
+function free({ candidates, must, never }: CardProblem): Candidate[] {
+  return candidates.filter((c) => !must.includes(c.id) && !never.includes(c.id));
+}
+
+/**
+ * A good card at once, not proven: always the drink next that leaves it best, then one exchanged for another while
+ * that helps.
+ *
+ * @returns undefined where there are fewer drinks than the card is to have.
+ */
+export function goodCard(
+  problem: CardProblem,
+  needs: readonly number[] = needsOfSeats(problem),
+): JudgedCard | undefined {
+  const { candidates, must, size, order } = problem;
+  const drinks = candidates.filter((c) => must.includes(c.id));
+  const [fixed, pool] = [drinks.length, free(problem)];
+  while (drinks.length < size) {
+    const next = bestMore(problem, needs, drinks, pool);
+    if (next === undefined) return undefined;
+    drinks.push(next.candidate);
+  }
+  let score = scoreCard(problem, drinks, needs);
+  for (let i = fixed, quiet = 0; quiet < size - fixed; i = i + 1 < size ? i + 1 : fixed) {
+    const swap = bestMore(problem, needs, drinks.filter((_, d) => d !== i), pool); // prettier-ignore
+    if (swap && compareScores(swap.score, score, order) < 0) {
+      drinks[i] = swap.candidate;
+      score = swap.score;
+      quiet = 0;
+    } else quiet += 1;
+  }
+  return { drinks, score };
+}
+
+/** One drink of a card given up for another, and what that does. */
+export interface Swap {
+  out: string;
+  in: string;
+  /** More than 0 costs more, minor units. */
+  moneyMinor: number;
+  /** Kinds more on the card. */
+  parts: number;
+  /** People times drinks that they would lack more. */
+  lacking: number;
+}
+
+/**
+ * For each drink of a card that need not stand on it, what could best stand there instead.
+ *
+ * @example swapsOf(problem, card.drinks)[0] // { out: 'gin-fizz', in: 'southside', moneyMinor: -620, … }
+ */
+export function swapsOf(problem: CardProblem, drinks: readonly string[]): Swap[] {
+  const needs = needsOfSeats(problem);
+  const on = drinks.flatMap((id) => problem.candidates.find((c) => c.id === id) ?? []);
+  const now = scoreCard(problem, on, needs);
+  const pool = free(problem).filter((c) => !on.includes(c));
+  return on.flatMap((out): Swap[] => {
+    if (problem.must.includes(out.id)) return [];
+    const rest = on.filter((c) => c !== out);
+    const swap = bestMore(problem, needs, rest, pool);
+    if (swap === undefined) return [];
+    const { candidate, score } = swap;
+    return [
+      {
+        ...{ out: out.id, in: candidate.id, moneyMinor: score.money - now.money },
+        ...{ parts: score.parts - now.parts, lacking: score.lacking - now.lacking },
+      },
+    ];
+  });
+}

@@ -1,0 +1,33 @@
+import type { PriceList } from '../catalogue/price-list.js';
+import type { NotInTime } from './tide.js';
+import type { CardPour } from './quantities.js';
+
+/** What to do about a task that there is no time for. */
+export type Instead =
+  | { is: 'bags' }
+  | { is: 'by-the-glass'; drink: string }
+  | { is: 'bought'; kind: string; label: string }
+  | { is: 'off-the-card'; drinks: string[] }
+  | { is: 'help' };
+
+/**
+ * What to drop or buy instead of what cannot be done in time: ice in bags, a batch made by the glass, a syrup from the
+ * shop, or the drinks that ask for it taken off the card.
+ */
+export function insteadOf(
+  { task }: Pick<NotInTime, 'task'>,
+  drinks: readonly CardPour[],
+  prices: Pick<PriceList, 'bottles'>,
+): Instead {
+  const [what = '', of = ''] = task.split('.');
+  if (what === 'fill' || what === 'ice') return { is: 'bags' };
+  if (what === 'batch' || what === 'chill') return { is: 'by-the-glass', drink: of };
+  if (what === 'make' || what === 'rest') {
+    const sold = prices.bottles.find((b) => b.kind === of && !b.homeMade);
+    return sold ? { is: 'bought', kind: of, label: sold.label } : { is: 'off-the-card', drinks: using(drinks, of) };
+  } // prettier-ignore
+  return { is: 'help' };
+}
+
+const using = (drinks: readonly CardPour[], kind: string) =>
+  drinks.filter(({ drink }) => drink.slots.some((s) => s.kind === kind)).map(({ drink }) => drink.id);
