@@ -6,6 +6,7 @@ import { z } from 'zod';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import { catalogueRoutes } from './catalogue/routes.js';
 import { demoRoutes } from './demo/routes.js';
+import { eveningRoutes } from './evening/routes.js';
 import { Api } from './http/api.js';
 import { openApi } from './http/openapi.js';
 import { notFound, problemHandler } from './http/problem.js';
@@ -58,6 +59,7 @@ export function createApi({
   pouringRoutes(api, store, world, catalogue);
   demoRoutes(api);
   planningRoutes(api, pool, world);
+  eveningRoutes(api, store, world, catalogue, pool);
   const description = () => openApi(api.endpoints);
   api.on(
     { method: 'get', path: '/openapi.json', summary: 'This description', answer: z.unknown() },

@@ -14,9 +14,26 @@ import {
 import type { Bottle } from '@uisce/core/stock';
 import { BOATHOUSE } from './boathouse.js';
 
-type Who = 'm' | 'c' | 'b';
+type Who = 'm' | 'c' | 'b' | 'aoife' | 'bran' | 'ciara' | 'two';
 /** Days ago, drink, for whom, verdict. */
-type Evening = readonly [ago: number, drink: string, who: Who, verdict: number | null, more?: Partial<Pour>];
+type Evening = readonly [
+  ago: number,
+  drink: string,
+  who: Who,
+  verdict: number | null,
+  more?: Partial<Pour> & { time?: string },
+];
+
+/** When friends were round last. */
+export const PAST_EVENING_AGO = 14;
+
+/** Three friends, on the evening that is over. */
+const PAST_EVENING: readonly Evening[] = [
+  [PAST_EVENING_AGO, 'gin-and-tonic', 'two', 5, { time: '20:10' }], [PAST_EVENING_AGO, 'limeade', 'ciara', 4, { time: '20:20' }],
+  [PAST_EVENING_AGO, 'gimlet', 'b', 4, { time: '20:25' }], [PAST_EVENING_AGO, 'irish-buck', 'bran', 4, { time: '20:50' }],
+  [PAST_EVENING_AGO, 'pink-gin', 'aoife', 1, { time: '21:05' }], [PAST_EVENING_AGO, 'lime-and-soda', 'ciara', 3, { time: '21:30' }],
+  [PAST_EVENING_AGO, 'gin-and-tonic', 'aoife', 5, { time: '21:40' }], [PAST_EVENING_AGO, 'gimlet', 'bran', 4, { time: '22:10' }],
+]; // prettier-ignore
 
 /** Two people's evenings of three months: what they poured, and how they liked it. */
 const EVENINGS: readonly Evening[] = [
@@ -37,6 +54,7 @@ const EVENINGS: readonly Evening[] = [
   [25, 'gin-and-tonic', 'b', 4], [24, 'pink-gin', 'c', 1, { tasted: ['too-bitter'], note: 'Not for us.' }],
   [23, 'daiquiri', 'm', 5], [22, 'white-lady', 'b', 5], [20, 'wet-martini', 'c', 4], [19, 'white-lady', 'm', 4],
   [18, 'lime-and-soda', 'm', 3], [17, 'white-lady', 'm', 5], [16, 'gimlet', 'b', 4], [15, 'bitters-and-soda', 'c', 2],
+  ...PAST_EVENING,
   [13, 'white-lady', 'b', 5], [12, 'fifty-fifty-martini', 'm', 3], [11, 'gin-and-tonic', 'c', 4],
   [9, 'limeade', 'b', 4], [9, 'gimlet', 'c', 4], [8, 'gin-and-it', 'm', 3], [8, 'white-lady', 'm', 5],
   [7, 'gin-and-it', 'c', 4], [6, 'irish-sour', 'c', 4], [5, 'gimlet', 'm', 4],
@@ -45,7 +63,15 @@ const EVENINGS: readonly Evening[] = [
   [2, 'gimlet', 'b', 4, { note: 'In tumblers; and the pin of the press snapped.' }],
 ]; // prettier-ignore
 
-const NAMES: Record<Who, string[]> = { m: ['Maeve'], c: ['Colm'], b: ['Maeve', 'Colm'] };
+const NAMES: Record<Who, string[]> = {
+  m: ['Maeve'],
+  c: ['Colm'],
+  b: ['Maeve', 'Colm'],
+  aoife: ['Aoife'],
+  bran: ['Bran'],
+  ciara: ['Ciara'],
+  two: ['Aoife', 'Bran'],
+};
 /** Steps of the round that are done. */
 const STEPS_MADE = 3;
 /** About when a drink is poured, as the clock of the time's own zone has it. */
@@ -95,7 +121,7 @@ export function boathousePours(
       b.priceMinor === null || b.sizeMl === null ? [] : [[b.id, b.priceMinor / b.sizeMl]],
     ),
   );
-  const pours = EVENINGS.flatMap(([ago, id, who, verdict, more]) => {
+  const pours = EVENINGS.flatMap(([ago, id, who, verdict, { time, ...more } = {}]) => {
     const on = addDays(today, -ago);
     const order: Order = { drink: recipe(id), of: id, count: NAMES[who].length, for: NAMES[who] };
     const logged = logOrders(
@@ -106,14 +132,15 @@ export function boathousePours(
         batches: batches.filter((b) => b.madeOn <= on),
         ...{ kinds, minorPerMl: (bottle) => paid.get(bottle), currency: 'EUR' },
       },
-      { at: `${on}${AT}`, on, newId },
+      { at: time === undefined ? `${on}${AT}` : `${on}T${time}:00.000Z`, on, newId },
     );
     bottles = bottles.map((b) => logged.bottles.find((now) => now.id === b.id) ?? b);
     batches = batches.map((b) => ({ ...b, leftMl: logged.batches.get(b.id) ?? b.leftMl }));
     return logged.pours.map((p): Pour => ({ ...p, verdict, ...more }));
   });
   const person = (name: string, more: Partial<Person>): Person => ({
-    ...{ id: newId(), name, limit: null, noAlcohol: false, allergens: [], dislikes: [] },
+    ...{ id: newId(), name, limit: null, noAlcohol: false, drives: false, allergens: [] },
+    ...{ likes: [], dislikes: [] },
     ...more,
   });
   const round: Round = {

@@ -1,5 +1,6 @@
 import { addDays } from '@uisce/core/base';
-import type { Evening, Guest } from '@uisce/core/evening';
+import { costOfEvening, eveningSchema, type Evening, type Guest } from '@uisce/core/evening';
+import type { Pour } from '@uisce/core/pouring';
 import { emptyKit, type Kit } from '@uisce/core/kit';
 import type { BatchRecord } from '@uisce/core/making';
 import { emptyBrief, type Brief } from '@uisce/core/plan';
@@ -77,25 +78,20 @@ function boathouseKit(): Kit {
   };
 }
 
-/** Saturday with four who come, and one who went home: asked for by their tastes, one of them driving. */
-export function boathouseEvening(today: string, newId: () => string): Evening {
-  const guest = (name: string, more: Partial<Guest> = {}): Guest => ({
-    ...{
-      id: newId(),
-      name,
-      count: 1,
-      likes: [],
-      dislikes: [],
-      allergens: [],
-      noAlcohol: false,
-      drives: false,
-    },
-    ...more,
+function guestsOf(newId: () => string) {
+  return (name: string, more: Partial<Guest> = {}): Guest => ({
+    ...{ id: newId(), name, count: 1, likes: [], dislikes: [], allergens: [], noAlcohol: false },
+    ...{ drives: false, ...more },
   });
+}
+
+/** Saturday with four who come, and two more with one of them: by their tastes, one driving; the first ice is made. */
+export function boathouseEvening(today: string, newId: () => string): Evening {
+  const guest = guestsOf(newId);
   const weekday = new Date(`${today}T12:00:00Z`).getUTCDay();
   // The next Saturday that leaves two days to make ice.
   const ahead = ((6 - weekday + 7) % 7) + ((6 - weekday + 7) % 7 < 2 ? 7 : 0);
-  return {
+  return eveningSchema.parse({
     ...{ id: newId(), name: 'Saturday at the boathouse', on: addDays(today, ahead), from: '20:00', hours: 4 },
     guests: [
       guest('Aoife', { likes: ['sour', 'fizzy'] }),
@@ -103,16 +99,27 @@ export function boathouseEvening(today: string, newId: () => string): Evening {
       guest('Ciara', { drives: true }),
       guest('three more', { count: 3, dislikes: ['bitter'] }),
     ],
-    ...{
-      size: 4,
-      must: ['gin-and-tonic'],
-      never: [],
-      atWork: true,
-      freezerLitres: 14,
-      done: [],
-      endedOn: null,
-    },
-  };
+    ...{ size: 4, must: ['syrup-old-fashioned', 'gin-and-tonic'], never: [], atWork: true },
+    ...{ freezerLitres: 14, endedOn: null },
+    done: ['fill.cube-tray.1', 'ice.cube-tray.1'],
+  });
+}
+
+/** The evening that is over, with what the log says it came to. */
+export function boathousePastEvening(on: string, newId: () => string, pours: readonly Pour[]): Evening {
+  const guest = guestsOf(newId);
+  const past = eveningSchema.parse({
+    ...{ id: newId(), name: 'Last of the long evenings', on, from: '20:00', hours: 3, endedOn: on },
+    guests: [
+      guest('Aoife', { likes: ['sour', 'fizzy'] }),
+      guest('Bran', { allergens: ['egg'] }),
+      guest('Ciara', { drives: true }),
+      guest('Maeve', { dislikes: ['bitter'] }),
+      guest('Colm', { allergens: ['nuts'] }),
+    ],
+    ...{ size: 4, must: ['gin-and-tonic'], never: [], atWork: true, freezerLitres: 14, done: [] },
+  });
+  return { ...past, cost: costOfEvening(past, pours) };
 }
 
 /** Two batches on the shelf, made some days ago; what was poured from them since is in the log. */

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { formatISO } from 'date-fns';
+import { addDays } from '@uisce/core/base';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
   keptBatch,
@@ -22,8 +23,8 @@ import {
 import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
 import { recipeOfBatch } from '@uisce/core/making';
-import { BOATHOUSE, boathouseBatches, boathouseEvening } from './boathouse.js';
-import { boathousePours } from './boathouse-pours.js';
+import { BOATHOUSE, boathouseBatches, boathouseEvening, boathousePastEvening } from './boathouse.js';
+import { boathousePours, PAST_EVENING_AGO } from './boathouse-pours.js';
 import { boathouseStock } from './boathouse-stock.js';
 
 /** Put the demo household into an empty database; one that holds plans is left alone. */
@@ -65,6 +66,7 @@ export function seedDemo(
     ...evenings.people.map((person) => write(keptPerson, person)),
     write(keptRound, { round: evenings.round }),
     write(keptEvening, boathouseEvening(today, randomUUID)),
+    write(keptEvening, boathousePastEvening(addDays(today, -PAST_EVENING_AGO), randomUUID, evenings.pours)),
     ...stock.errands.map((errand) => write(keptErrand, errand)),
     ...stock.purse.map((entry) => write(keptPurseEntry, entry)),
     ...stock.paid.map((price) => write(keptPaidPrice, price)),

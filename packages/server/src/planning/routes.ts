@@ -1,4 +1,4 @@
-import type { NextFunction, Request, Response } from 'express';
+import type { Request, Response } from 'express';
 import { oversize, planProblemSchema } from '@uisce/core/planner';
 import { shopsQuestionSchema } from '@uisce/core/errand';
 import type { World } from '@uisce/core/kept';
@@ -6,8 +6,8 @@ import { z } from 'zod';
 import type { Api } from '../http/api.js';
 import { LARGE_BODY } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
-import { QueueFullError, type SolverPool } from './pool.js';
-import type { SolveTask } from './worker.js';
+import { answerFromPool, whileThereIsRoom } from './ask-pool.js';
+import type { SolverPool } from './pool.js';
 
 const answerSchema = z.object({
   status: z.enum(['optimal', 'feasible', 'infeasible']),
@@ -35,48 +35,22 @@ const shopsSchema = z.object({
   ms: z.int(),
 });
 
-function busy(): HttpProblem {
-  return new HttpProblem('busy', 'too many problems are waiting; try again in a moment', {
-    headers: { 'retry-after': '10', connection: 'close' },
-  });
-}
-
 /** The open planning API: a problem in, the proven best out. */
 export function planningRoutes(api: Api, pool: SolverPool, world: Pick<World, 'homeMade'>): void {
-  const handle = (kind: SolveTask['kind']) => async (req: Request, res: Response, body: unknown) => {
+  const handle = (kind: 'solve' | 'frontier' | 'shops') => (req: Request, res: Response, body: unknown) => {
     const tooBig = kind === 'shops' ? undefined : oversize(body);
     if (tooBig !== undefined) throw new HttpProblem('too-large', `the problem is too large: ${tooBig}`);
-    const gone = new AbortController();
-    res.on('close', () => gone.abort());
-    try {
-      const result = await pool.run(
-        { kind, problem: body, ...(kind === 'shops' ? { homeMade: world.homeMade } : {}) },
-        gone.signal,
-      );
-      if (result.kind === 'faults') throw HttpProblem.shape(result.faults, 'the problem');
-      if (result.kind === 'out-of-memory')
-        throw new HttpProblem('too-large', 'the problem needs more memory than one may take here');
-      if (result.kind === 'out-of-time') {
-        throw new HttpProblem('out-of-time', 'no set that meets every rule was found in the time allowed');
-      }
-      res.json({ ...result.answer, ms: result.ms });
-    } catch (error) {
-      if (gone.signal.aborted) {
-        req.log.info('client left; solve stopped');
-        return;
-      }
-      if (error instanceof QueueFullError) throw busy();
-      throw error;
-    }
+    return answerFromPool(
+      pool,
+      { kind, problem: body, ...(kind === 'shops' ? { homeMade: world.homeMade } : {}) },
+      req,
+      res,
+    );
   };
 
   const common = {
     method: 'post',
-    // Asked before a large body is read for nothing.
-    before: (_req: Request, _res: Response, next: NextFunction) => {
-      if (!pool.hasRoom) throw busy();
-      next();
-    },
+    before: whileThereIsRoom(pool),
     // Measured by hand first: what is far too large is refused before its schema looks at it.
     body: z.unknown(),
     described: planProblemSchema,

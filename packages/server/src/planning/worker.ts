@@ -1,8 +1,20 @@
 import { performance } from 'node:perf_hooks';
 import { loadShipped } from '@uisce/catalogue';
 import { faultsOfZod, MOST_FAULTS, type Fault } from '@uisce/core/base';
-import type { HomeMade } from '@uisce/core/catalogue';
+import type { HomeMade, PriceList } from '@uisce/core/catalogue';
 import { bestAtShops, compareShops, shopsQuestionSchema, type ShopsQuestion } from '@uisce/core/errand';
+import {
+  askCard,
+  cardAskedSchema,
+  placeTide,
+  slackOf,
+  tideProblemSchema,
+  type CardAsked,
+  type CardTold,
+  type NotInTime,
+  type Placed,
+  type TideProblem,
+} from '@uisce/core/evening';
 import {
   OutOfTimeError,
   planProblemSchema,
@@ -11,19 +23,25 @@ import {
   type Frontier,
   type PlanAnswer,
 } from '@uisce/core/planner';
+import { pourables } from '@uisce/core/pouring';
 import type { z } from 'zod';
+import type { HouseNow } from '../kept/house-now.js';
+
+const NO_CARD = 'fewer drinks than that can be made here, or more must stand on the card';
 
 export interface SolveTask {
-  kind: 'solve' | 'frontier' | 'shops';
+  kind: 'solve' | 'frontier' | 'shops' | 'card' | 'schedule';
   /** As it was sent: checked here, so that a large one full of faults holds up nobody. */
   problem: unknown;
   /** The household's own ways of making things, where what is asked is about the trade. */
   homeMade?: readonly HomeMade[];
+  /** What is in the house, where a card is asked for. */
+  house?: HouseNow & { prices: PriceList };
   seconds: number;
 }
 
 export type SolveResult =
-  | { kind: 'answer'; answer: PlanAnswer | Frontier | ShopsTold; ms: number }
+  | { kind: 'answer'; answer: PlanAnswer | Frontier | ShopsTold | CardTold | ScheduleTold; ms: number }
   | { kind: 'faults'; faults: Fault[] }
   | { kind: 'out-of-time' }
   | { kind: 'out-of-memory' };
@@ -66,11 +84,43 @@ function shopsTold(
   };
 }
 
+/** When to do what, by how much each could begin earlier, and what stands in the way. */
+interface ScheduleTold {
+  ok: boolean;
+  starts: (Placed & { slack: number })[];
+  proven: boolean;
+  conflict?: NotInTime;
+}
+
+function scheduleTold(problem: TideProblem): ScheduleTold {
+  const tide = placeTide(problem);
+  const slack = tide.ok ? slackOf(problem, tide.placed) : new Map<string, number>();
+  return {
+    ok: tide.ok,
+    starts: tide.placed.map((p) => ({ ...p, slack: slack.get(p.id) ?? 0 })),
+    proven: tide.ok && tide.proven,
+    ...(tide.ok ? {} : { conflict: tide.not }),
+  };
+}
+
+/** The best card of the library from what is in the house; what is found when the time is up is not proven. */
+function cardTold(
+  asked: CardAsked,
+  { minFit, ...house }: HouseNow & { prices: PriceList },
+  homeMade: readonly HomeMade[],
+  isOver: () => boolean,
+): CardTold | undefined {
+  const { catalogue } = loadShipped();
+  const ready = pourables(catalogue, minFit);
+  const here = { ...house, ready, catalogue: { ...catalogue, homeMade: [...homeMade] } };
+  return askCard(asked, here, { isOver });
+}
+
 /** Runs in a worker thread: one task at a time, stopping itself when its time is up. */
-export default function run({ kind, problem, homeMade = [], seconds }: SolveTask): SolveResult {
+export default function run({ kind, problem, homeMade = [], house, seconds }: SolveTask): SolveResult {
   const started = performance.now();
   const remainingSeconds = () => seconds - (performance.now() - started) / 1000;
-  const told = (answer: PlanAnswer | Frontier | ShopsTold): SolveResult => ({
+  const told = (answer: Extract<SolveResult, { kind: 'answer' }>['answer']): SolveResult => ({
     ...{ kind: 'answer', answer, ms: Math.round(performance.now() - started) },
   });
   const faults = (error: z.ZodError): SolveResult => ({
@@ -80,6 +130,13 @@ export default function run({ kind, problem, homeMade = [], seconds }: SolveTask
     if (kind === 'shops') {
       const asked = shopsQuestionSchema.safeParse(problem);
       return asked.success ? told(shopsTold(asked.data, homeMade, remainingSeconds)) : faults(asked.error);
+    }
+    if (kind === 'schedule') return told(scheduleTold(tideProblemSchema.parse(problem)));
+    if (kind === 'card' && house) {
+      const card = cardTold(cardAskedSchema.parse(problem), house, homeMade, () => remainingSeconds() <= 0);
+      return card === undefined
+        ? { kind: 'faults', faults: [{ code: 'mismatch', pointer: '/size', detail: NO_CARD }] }
+        : told(card);
     }
     const parsed = planProblemSchema.safeParse(problem);
     if (!parsed.success) return faults(parsed.error);

@@ -1,22 +1,9 @@
-import { formatISO } from 'date-fns';
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { idSchema } from '@uisce/core/base';
 import { kindIndex, type Catalogue, type Recipe } from '@uisce/core/catalogue';
-import {
-  keptBatch,
-  keptBottle,
-  keptKit,
-  keptPlace,
-  keptPlan,
-  keptPour,
-  keptSettings,
-  ONLY_ID,
-  type World,
-} from '@uisce/core/kept';
-import { emptyKit } from '@uisce/core/kit';
-import { kindsWithHouseSyrup, recipeOfBatch, withHouseSyrup } from '@uisce/core/making';
-import { ATTITUDE_MIN_FIT, type Attitude } from '@uisce/core/plan';
+import { keptPour, keptSettings, ONLY_ID, type World } from '@uisce/core/kept';
+import { kindsWithHouseSyrup, withHouseSyrup } from '@uisce/core/making';
 import {
   asksToBeUsed,
   compileRound,
@@ -33,9 +20,9 @@ import {
   type Order,
   type Pourable,
 } from '@uisce/core/pouring';
-import { atHand, freshPieces, type OwnBatch } from '@uisce/core/stock';
 import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
+import { houseNow } from '../kept/house-now.js';
 import type { KeptStore } from '../kept/store.js';
 
 const nowSchema = z.object({
@@ -98,30 +85,9 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, catalogu
     ready.set(minFit, known);
     return known;
   };
-  const attitude = (): Attitude => {
-    const planId = store.get(keptPlace, ONLY_ID)?.value.planId;
-    return (planId && store.get(keptPlan, planId)?.value.brief.attitude) || 'house';
-  };
-  const house = () => {
-    const today = formatISO(new Date(), { representation: 'date' });
-    const bottles = store.list(keptBottle).map((entry) => entry.value);
-    const batches = store.list(keptBatch).flatMap(({ value }): OwnBatch[] => {
-      const makes = recipeOfBatch(value, world.homeMade)?.makes;
-      return makes === undefined || value.madeOn === null
-        ? []
-        : [{ kind: makes, leftMl: value.remainingMl, until: value.useBy }];
-    });
-    return {
-      today,
-      there: atHand(bottles, batches, kinds, today),
-      freshPieces: freshPieces(bottles, kinds, today),
-      kit: store.get(keptKit, ONLY_ID)?.value ?? emptyKit(),
-    };
-  };
   const here = () => {
-    const minFit = ATTITUDE_MIN_FIT[attitude()];
-    const found = house();
-    return { found, now: pourNow(readied(minFit), found, catalogue, kinds, minFit) };
+    const found = houseNow(store, world, kinds);
+    return { found, now: pourNow(readied(found.minFit), found, catalogue, kinds, found.minFit) };
   };
 
   api

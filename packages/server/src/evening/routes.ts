@@ -1,0 +1,92 @@
+import { z } from 'zod';
+import { kindIndex, type Catalogue } from '@uisce/core/catalogue';
+import { cardAskedSchema, tideProblemSchema } from '@uisce/core/evening';
+import type { World } from '@uisce/core/kept';
+import type { Api } from '../http/api.js';
+import { houseNow, pricesNow } from '../kept/house-now.js';
+import type { KeptStore } from '../kept/store.js';
+import { answerFromPool, whileThereIsRoom } from '../planning/ask-pool.js';
+import type { SolverPool } from '../planning/pool.js';
+
+const missingSchema = z.object({
+  kind: z.string(),
+  label: z.string(),
+  count: z.int(),
+  holds: z.number(),
+  priceMinor: z.int(),
+  ware: z.object({ is: z.enum(['bottle', 'fresh', 'made']) }),
+});
+const cardSchema = z.object({
+  proven: z.boolean(),
+  score: z.object({
+    lacking: z.int(),
+    money: z.int(),
+    parts: z.int(),
+    work: z.number(),
+    sameness: z.int(),
+  }),
+  drinks: z.array(
+    z.object({ drink: z.string(), name: z.string(), glasses: z.int(), missing: z.array(missingSchema) }),
+  ),
+  coverage: z.array(
+    z.object({ guest: z.string(), people: z.int(), needs: z.int(), finds: z.array(z.string()) }),
+  ),
+  missingMinor: z.int(),
+  swaps: z.array(
+    z.object({ out: z.string(), in: z.string(), moneyMinor: z.int(), parts: z.int(), lacking: z.int() }),
+  ),
+  candidates: z.int(),
+  ms: z.int(),
+});
+const scheduleSchema = z.object({
+  ok: z.boolean(),
+  /** Minutes before the first glass; and by how many each could begin earlier. */
+  starts: z.array(z.object({ id: z.string(), begins: z.int(), ends: z.int(), slack: z.int() })),
+  proven: z.boolean(),
+  conflict: z
+    .object({ task: z.string(), why: z.enum(['no-time', 'not-fresh', 'no-room', 'no-hands', 'circle']) })
+    .optional(),
+  ms: z.int(),
+});
+
+/** The card of an evening and its tide, asked over the API. */
+export function eveningRoutes(
+  api: Api,
+  store: KeptStore,
+  world: World,
+  catalogue: Catalogue,
+  pool: SolverPool,
+): void {
+  const kinds = kindIndex(catalogue.kinds);
+  const common = {
+    method: 'post',
+    before: whileThereIsRoom(pool),
+    problems: ['invalid', 'busy', 'out-of-time'],
+  } as const;
+  api
+    .on(
+      {
+        ...common,
+        path: '/evening/card',
+        summary:
+          'The proven best card for who comes: everyone finds two, least is missing; who finds what, and what could stand there instead',
+        body: cardAskedSchema,
+        answer: cardSchema,
+      },
+      (req, res, asked) => {
+        const house = houseNow(store, world, kinds);
+        const prices = pricesNow(store, world, catalogue);
+        return answerFromPool(pool, { kind: 'card', problem: asked, house: { ...house, prices } }, req, res);
+      },
+    )
+    .on(
+      {
+        ...common,
+        path: '/evening/schedule',
+        summary: 'When to do what before the first glass: as late as freshness, hands and room let it be',
+        body: tideProblemSchema,
+        answer: scheduleSchema,
+      },
+      (req, res, problem) => answerFromPool(pool, { kind: 'schedule', problem }, req, res),
+    );
+}

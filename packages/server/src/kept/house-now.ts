@@ -1,0 +1,64 @@
+import { formatISO } from 'date-fns';
+import type { Catalogue, Kind, PriceList } from '@uisce/core/catalogue';
+import { withPaidPrices } from '@uisce/core/errand';
+import {
+  keptBatch,
+  keptBottle,
+  keptKit,
+  keptPaidPrice,
+  keptPlace,
+  keptPlan,
+  keptSettings,
+  ONLY_ID,
+  type World,
+} from '@uisce/core/kept';
+import { emptyKit, type Kit } from '@uisce/core/kit';
+import { recipeOfBatch } from '@uisce/core/making';
+import { ATTITUDE_MIN_FIT } from '@uisce/core/plan';
+import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
+import { atHand, freshPieces, type AtHand, type OwnBatch } from '@uisce/core/stock';
+import type { KeptStore } from './store.js';
+
+/** What is in the house now, to pour and to plan from. */
+export interface HouseNow {
+  today: string;
+  there: Map<string, AtHand>;
+  freshPieces: Map<string, number>;
+  kit: Kit;
+  /** The least fit of a stand-in that the open plan takes. */
+  minFit: number;
+}
+
+/** The house as it stands in the store, today. */
+export function houseNow(store: KeptStore, world: World, kinds: ReadonlyMap<string, Kind>): HouseNow {
+  const today = formatISO(new Date(), { representation: 'date' });
+  const bottles = store.list(keptBottle).map((entry) => entry.value);
+  const batches = store.list(keptBatch).flatMap(({ value }): OwnBatch[] => {
+    const makes = recipeOfBatch(value, world.homeMade)?.makes;
+    return makes === undefined || value.madeOn === null
+      ? []
+      : [{ kind: makes, leftMl: value.remainingMl, until: value.useBy }];
+  });
+  const planId = store.get(keptPlace, ONLY_ID)?.value.planId;
+  const attitude = (planId && store.get(keptPlan, planId)?.value.brief.attitude) || 'house';
+  return {
+    ...{ today, there: atHand(bottles, batches, kinds, today) },
+    freshPieces: freshPieces(bottles, kinds, today),
+    kit: store.get(keptKit, ONLY_ID)?.value ?? emptyKit(),
+    minFit: ATTITUDE_MIN_FIT[attitude],
+  };
+}
+
+/** The prices that hold for this household: own ones over the shop's, what was paid before either. */
+export function pricesNow(store: KeptStore, world: World, catalogue: Catalogue): PriceList {
+  const all = [...world.ownPrices, ...world.shops];
+  const chosen = store.get(keptSettings, ONLY_ID)?.value.priceListId;
+  const list = all.find((l) => l.id === chosen) ?? all[0];
+  if (list === undefined) throw new Error('there is no price list');
+  const below = world.shops.filter((l) => l.id === list.over);
+  const paid = store.list(keptPaidPrice).map((entry) => entry.value);
+  return withBatchesPriced(withPaidPrices(effectivePrices(list, below), paid), {
+    ...catalogue,
+    homeMade: [...world.homeMade],
+  });
+}
