@@ -15,7 +15,11 @@ export const router = createRouter({
       component: () => import('../pour/PourView.vue'),
       meta: { title: 'Pour' },
     },
-    { path: '/evening', component: () => import('../evening/EveningView.vue'), meta: { title: 'Evening' } },
+    {
+      path: '/evening/:part(night|past)?',
+      component: () => import('../evening/EveningView.vue'),
+      meta: { title: 'Evening' },
+    },
     { path: '/bench/:batch?', component: () => import('../bench/BenchView.vue'), meta: { title: 'Bench' } },
     {
       path: '/notebook/:drink?',

@@ -1,16 +1,20 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { SimulatedRefractometer } from '@uisce/core/devices';
+import { batchedGlassMl, drinkOfMixed } from '@uisce/core/evening';
 import { bottleBatch, type Batch, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
+import { useLog } from '../household/use-log';
 import { useTrade } from '../household/use-trade';
 import { useToday } from '../household/use-today';
-import { useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 import TypedReading from '../ui/TypedReading.vue';
 
 /** The last step: a drop on the refractometer if you like, and into the bottle with its dates. */
 const props = defineProps<{ record: BatchRecord; batch: Batch }>();
 
 const batches = useBatches();
+const log = useLog();
 const trade = useTrade();
 const words = useWords();
 const today = useToday();
@@ -24,22 +28,35 @@ function readBrix(): void {
   const read = refractometer.read(props.batch.brix, ROOM_C);
   if (read !== undefined) keepBrix(read);
 }
+/** What was mixed for an evening is poured by the glass. */
+const mixed = computed(() => {
+  const drink = trade.recipes.get(drinkOfMixed(props.batch.recipe.makes) ?? '');
+  if (!drink) return undefined;
+  const glassMl = Math.round(batchedGlassMl(drink, trade.kinds));
+  return `${count(Math.floor(props.batch.volumeMl / glassMl + 0.05), 'glass', 'glasses')} of ${words.number(glassMl, 0)} ml`;
+});
 function bottle(): void {
-  batches.keep(bottleBatch(props.record, props.batch, today.iso(), trade.catalogue), 'Bottled');
+  const bottled = bottleBatch(props.record, props.batch, today.iso(), trade.catalogue);
+  // What went in comes out of the bottles on the shelf; a syrup's packs are not counted by the gram.
+  if (mixed.value) log.bottleMixed(bottled, 'Bottled');
+  else batches.keep(bottled, 'Bottled');
 }
 </script>
 
 <template>
   <div class="bench-step">
     <p class="big display">
-      Bottle it: {{ words.number(batch.volumeMl, 0) }} ml at {{ words.number(batch.brix) }} °Brix
+      Bottle it: {{ words.number(batch.volumeMl, 0) }} ml{{
+        mixed ? `, ${mixed}` : ` at ${words.number(batch.brix)} °Brix`
+      }}
     </p>
     <p v-if="record.measuredBrix !== null" class="dim">
       The refractometer reads {{ words.number(record.measuredBrix) }} °Brix.
     </p>
     <div class="buttons">
-      <v-btn @click="readBrix">Read a drop on the refractometer</v-btn>
+      <v-btn v-if="!mixed" @click="readBrix">Read a drop on the refractometer</v-btn>
       <TypedReading
+        v-if="!mixed"
         label="Or what your own reads"
         suffix="°Brix"
         :above="0"

@@ -1,4 +1,5 @@
-import type { PDFDocument, PDFFont, PDFPage } from 'pdf-lib';
+import type { PDFDocument, PDFPage } from 'pdf-lib';
+import { fitted, PT_A_MM } from '../ui/paper/pdf-text';
 
 /** What stands on a label. */
 export interface LabelText {
@@ -28,26 +29,10 @@ export const LABEL_SHEETS: readonly LabelSheet[] = [
   { id: 'tape', name: 'Tape for tonight, 24 mm', pageMm: [90, 24], labelMm: [90, 24], firstMm: [0, 0], stepMm: [90, 24], columns: 1, rows: 1 },
 ]; // prettier-ignore
 
-const PT_A_MM = 72 / 25.4;
 const PAD_MM = 2.5;
 const NAME_PT = 12;
 const LINE_PT = 7.5;
-const LEAST_PT = 6;
 const CODE_MM = 16;
-
-/** Only what the standard fonts can write; anything else becomes a question mark. */
-function plain(text: string): string {
-  return text.replace(/[^\u0020-\u007e\u00a0-\u00ff–—‘’“”•…€]/g, '?');
-}
-
-/** A line at the size at which it fits, down to the smallest that can be read; shorter where even that is too long. */
-function fitted(text: string, font: PDFFont, size: number, width: number): { text: string; size: number } {
-  let out = plain(text);
-  const fits = Math.min(size, (size * width) / Math.max(1, font.widthOfTextAtSize(out, size)));
-  const at = Math.max(LEAST_PT, fits);
-  while (out.length > 1 && font.widthOfTextAtSize(out, at) > width) out = `${out.slice(0, -2)}…`;
-  return { text: out, size: at };
-}
 
 function drawCode(
   page: PDFPage,

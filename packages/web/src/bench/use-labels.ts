@@ -5,9 +5,13 @@ import { batchOf, batchAllergens, type BatchRecord } from '@uisce/core/making';
 import { useNotices } from '../kept/use-notices';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
+import { saveFile } from '../ui/save-file';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { listed, useWords } from '../words/use-words';
 import { LABEL_SHEETS, labelPdf, type LabelText } from './label-pdf';
+
+/** From this strength on its strength says more than its sugar. */
+const LEAST_ABV = 0.1;
 
 /** Labels for batches: a PDF for a sheet, or a strip from the stand-in printer. */
 export const useLabels = createSharedComposable(() => {
@@ -29,7 +33,9 @@ export const useLabels = createSharedComposable(() => {
     return {
       name: recipeName(recipe),
       lines: [
-        `${ratio}${words.number(brix)} °Brix`,
+        made && made.abv > LEAST_ABV
+          ? `${words.percent(made.abv)} vol`
+          : `${ratio}${words.number(brix)} °Brix`,
         ...(batch.madeOn ? [`Made ${words.shortDay(batch.madeOn)}`] : []),
         ...(batch.useBy
           ? [`Use by ${words.shortDay(batch.useBy)}${batch.frozen ? ', frozen' : ', keep cold'}`]
@@ -44,12 +50,7 @@ export const useLabels = createSharedComposable(() => {
     const sheet = LABEL_SHEETS.find((s) => s.id === sheetId.value) ?? LABEL_SHEETS[0];
     if (!sheet) return;
     const bytes = await labelPdf(batches.map(labelOf), sheet);
-    const url = URL.createObjectURL(new Blob([bytes as BlobPart], { type: 'application/pdf' }));
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = `labels-${sheet.id}.pdf`;
-    link.click();
-    URL.revokeObjectURL(url);
+    saveFile(`labels-${sheet.id}.pdf`, 'application/pdf', bytes);
   }
 
   function printStrip(batch: BatchRecord): void {

@@ -1,44 +1,70 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { RouterLink } from 'vue-router';
+import { computed, ref } from 'vue';
+import { RouterLink, useRouter } from 'vue-router';
+import { mayBatch, mixedRecipe, type CardCriterion, type OnTheCard, type Swap } from '@uisce/core/evening';
+import { batchOf, beginBatch } from '@uisce/core/making';
+import { useBatches } from '../household/use-batches';
 import { useEvenings } from '../household/use-evenings';
+import { useTrade } from '../household/use-trade';
 import SelectField from '../ui/SelectField.vue';
 import { count, inSentence, listed, useWords } from '../words/use-words';
-import { useTrade } from '../household/use-trade';
+import { useCardWords } from './use-card-words';
 import { useEvening } from './use-evening';
 
-/** The card: what stands on it, how often it is poured, what is short for it, and what may be mixed ahead. */
+/** The card: what stands on it, how often it is poured, what is short for it, what is mixed ahead, what could stand there instead. */
+const batches = useBatches();
 const evenings = useEvenings();
+const router = useRouter();
 const trade = useTrade();
 const words = useWords();
+const { drinkName, sayMissing, sayBatch, saySwap } = useCardWords();
 const { evening, plan, isAsking } = useEvening();
 
 const SIZES = [2, 3, 4, 5].map((value) => ({ value, title: `${value} drinks` }));
-const FREEZER = {
-  liquid: 'from the freezer it stays liquid',
-  thick: 'from the freezer it pours thick',
-  slush: 'in the fridge: the freezer makes slush of it',
+const NOT_AHEAD = {
+  egg: 'made by the glass: egg falls',
+  cream: 'made by the glass: cream turns',
+  fizz: 'made by the glass: it would go flat',
+  juice: 'made by the glass: its juice is best fresh',
+  pressed: 'made by the glass: what is pressed goes dull',
+  hot: 'made by the glass: hot',
+  shaken: 'made by the glass: it wants its air',
+  layered: 'made by the glass: in layers',
 } as const;
-const batchOf = computed(() => new Map((plan.value?.batches ?? []).map((b) => [b.drink, b.batch])));
+const CRITERIA: Record<CardCriterion, string> = {
+  seats: 'everyone finds two',
+  money: 'least missing',
+  parts: 'fewest parts',
+  work: 'least work',
+  variety: 'most variety',
+};
+
+const batchOfDrink = computed(() => new Map((plan.value?.batches ?? []).map((b) => [b.drink, b])));
 const rows = computed(() =>
-  (plan.value?.drinks ?? []).map((d) => {
-    const batch = batchOf.value.get(d.id);
-    const short = d.missing.map(
-      (m) => `${m.count > 1 ? `${m.count} × ` : ''}${inSentence(trade.kindName(m.kind))}`,
-    );
-    return {
-      ...d,
-      short: short.length > 0 ? `short: ${listed(short)}` : 'all there',
-      ahead: batch
-        ? `mixed ahead: ${words.volume(Math.round(batch.volumeMl))}, ${words.volume(Math.round(batch.glassMl))} a glass, ${words.percent(batch.abv)} vol; ${FREEZER[batch.freezer]}`
-        : '',
-    };
-  }),
+  [...(plan.value?.drinks ?? [])]
+    .sort((a, b) => b.glasses - a.glasses)
+    .map((d) => {
+      const ahead = batchOfDrink.value.get(d.id);
+      const why = mayBatch(d.drink, trade.kinds);
+      const mixed = d.mixed > 0 ? `${count(d.mixed, 'glass', 'glasses')} mixed already` : '';
+      return {
+        ...d,
+        short: d.missing.length > 0 ? `short: ${sayMissing(d.missing)}` : 'all there',
+        ahead,
+        how: ahead ? `mixed ahead: ${sayBatch(ahead.batch)}` : mixed || (why ? NOT_AHEAD[why] : ''),
+      };
+    }),
+);
+/** What must stand on it and does not. */
+const cannot = computed(() =>
+  isAsking.value
+    ? []
+    : (evening.value?.must ?? []).filter((id) => !plan.value?.drinks.some((d) => d.id === id)).map(drinkName),
 );
 function never(id: string): void {
   const e = evening.value;
   if (e)
-    evenings.edit(`Not ${trade.recipes.get(id)?.name ?? id}`, {
+    evenings.edit(`Not ${drinkName(id)}`, {
       never: [...e.never, id],
       must: e.must.filter((m) => m !== id),
     });
@@ -46,9 +72,51 @@ function never(id: string): void {
 function keep(id: string, on: boolean): void {
   const e = evening.value;
   if (e)
-    evenings.edit(`${on ? 'Keep' : 'Free'} ${trade.recipes.get(id)?.name ?? id}`, {
+    evenings.edit(`${on ? 'Keep' : 'Free'} ${drinkName(id)}`, {
       must: on ? [...e.must, id] : e.must.filter((m) => m !== id),
     });
+}
+function take({ out, in: other }: Swap): void {
+  const e = evening.value;
+  if (e)
+    evenings.edit(`${drinkName(other)} instead of ${drinkName(out)}`.slice(0, 120), {
+      must: [...e.must.filter((m) => m !== out), other],
+      never: [...e.never.filter((n) => n !== other), out],
+    });
+}
+/** Onto the bench, to be weighed like any batch. */
+async function mix({ drink }: OnTheCard, glasses: number): Promise<void> {
+  const recipe = mixedRecipe(drink, glasses, trade.kinds);
+  const grams = recipe.from.map((p) => p.g);
+  const batch = batchOf(recipe, grams, trade.catalogue, trade.kinds);
+  const bottleMl = batchOfDrink.value.get(drink.id)?.batch.bottles[0];
+  const begun = beginBatch(crypto.randomUUID(), batch, new Date().toISOString(), bottleMl);
+  batches.keep({ ...begun, recipe }, `Begin ${drink.name}`);
+  await router.push('/bench');
+}
+const wanted = ref<string | null>(null);
+const choices = computed(() =>
+  [...trade.recipes.values()]
+    .filter((r) => !evening.value?.must.includes(r.id))
+    .map((r) => ({ value: r.id, title: r.variant ? `${r.name}, ${r.variant}` : r.name }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+);
+function want(id: string | null): void {
+  const e = evening.value;
+  wanted.value = null;
+  if (!id || !e) return;
+  evenings.edit(`${drinkName(id)} stands on it`, {
+    must: [...e.must, id].slice(-e.size),
+    never: e.never.filter((n) => n !== id),
+  });
+}
+function first(criterion: CardCriterion): void {
+  const e = evening.value;
+  const at = e?.order.indexOf(criterion) ?? 0;
+  if (!e || at < 1) return;
+  const order = e.order.filter((c) => c !== criterion);
+  order.splice(at - 1, 0, criterion);
+  evenings.edit(`Sooner: ${CRITERIA[criterion]}`, { order });
 }
 </script>
 
@@ -70,16 +138,22 @@ function keep(id: string, on: boolean): void {
         @choose="evenings.edit(`${$event} on the card`, { size: $event })"
       />
     </div>
-    <ul class="plain-list">
+    <ul class="plain-list drinks">
       <li v-for="row in rows" :key="row.id">
-        <div>
+        <div class="line">
           <RouterLink :to="`/notebook/${row.id}`">{{ row.name }}</RouterLink>
-          <span class="dim under"
-            >{{ count(row.glasses, 'pour') }}<template v-if="row.ahead"> · {{ row.ahead }}</template></span
-          >
+          <span class="dim">{{ count(row.glasses, 'pour') }}</span>
+          <span :class="row.missing.length > 0 ? 'copper' : 'there'">{{ row.short }}</span>
         </div>
-        <span :class="row.missing.length > 0 ? 'copper' : 'there'">{{ row.short }}</span>
+        <p v-if="row.how" class="dim how">{{ row.how }}</p>
         <span class="buttons">
+          <v-btn
+            v-if="row.ahead"
+            :disabled="batches.onBench !== undefined"
+            :aria-label="`Mix ${row.name} at the scale`"
+            @click="mix(row, row.ahead.glasses)"
+            >Mix it</v-btn
+          >
           <v-btn
             :aria-pressed="evening.must.includes(row.id)"
             :aria-label="`Keep ${row.name}`"
@@ -90,8 +164,23 @@ function keep(id: string, on: boolean): void {
         </span>
       </li>
     </ul>
+    <p v-if="cannot.length > 0" class="rust">
+      {{ listed(cannot) }} cannot stand on it: what it takes is neither here nor sold, or hands or glasses for
+      it are missing.
+    </p>
+    <h3 v-if="plan.swaps.length > 0">Swap one</h3>
+    <ul class="plain-list">
+      <li v-for="swap in plan.swaps" :key="swap.out" class="swap">
+        <span>{{ saySwap(swap) }}.</span>
+        <v-btn
+          :aria-label="`Take ${drinkName(swap.in)} instead of ${drinkName(swap.out)}`"
+          @click="take(swap)"
+          >Swap</v-btn
+        >
+      </li>
+    </ul>
     <p v-if="evening.never.length > 0" class="dim">
-      Left out: {{ listed(evening.never.map((id) => trade.recipes.get(id)?.name ?? id)) }}.
+      Left out: {{ listed(evening.never.map(drinkName)) }}.
       <button
         class="plain-button link"
         type="button"
@@ -100,17 +189,71 @@ function keep(id: string, on: boolean): void {
         Take them back
       </button>
     </p>
+    <details>
+      <summary class="link">A drink that must stand on it; what decides first</summary>
+      <v-autocomplete
+        :model-value="wanted"
+        :items="choices"
+        label="Must stand on it"
+        clearable
+        @update:model-value="want"
+      />
+      <ol class="plain-list order" aria-label="What decides between two cards, the first that differs">
+        <li v-for="(criterion, i) in evening.order" :key="criterion">
+          <span>{{ i + 1 }}. {{ CRITERIA[criterion] }}</span>
+          <v-btn
+            v-if="i > 0"
+            :aria-label="`${inSentence(CRITERIA[criterion])} decides sooner`"
+            @click="first(criterion)"
+            >Sooner</v-btn
+          >
+        </li>
+      </ol>
+    </details>
+    <p class="dim small">
+      Prices are those of {{ trade.prices?.name }}; {{ words.price(plan.card.score.money) }} is missing for
+      all pours together.
+    </p>
   </section>
 </template>
 
 <style scoped>
-li {
+.drinks > li {
   display: grid;
-  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) auto;
-  gap: 6px 14px;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 2px 14px;
   align-items: center;
   padding: 8px 0;
   border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+}
+
+.how {
+  grid-row: 2;
+  margin: 0;
+}
+
+.drinks .buttons {
+  grid-row: 1 / span 2;
+  grid-column: 2;
+}
+
+.swap,
+.order > li {
+  display: flex;
+  gap: 10px;
+  justify-content: space-between;
+  align-items: center;
+}
+
+h3 {
+  margin: 12px 0 4px;
+  font-size: 1rem;
 }
 
 a {
@@ -118,8 +261,8 @@ a {
   font-weight: 650;
 }
 
-.under {
-  display: block;
+.how,
+.small {
   font-size: 0.9375rem;
 }
 
@@ -129,6 +272,7 @@ a {
 
 .buttons {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
 }
 
@@ -136,9 +280,20 @@ a {
   max-width: 140px;
 }
 
+summary {
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+}
+
 @media (max-width: 700px) {
-  li {
+  .drinks > li {
     grid-template-columns: minmax(0, 1fr);
+  }
+
+  .drinks .buttons {
+    grid-row: auto;
+    grid-column: 1;
   }
 }
 </style>

@@ -3,7 +3,9 @@ import { useEvenings } from '../household/use-evenings';
 import CautionLine from '../ui/CautionLine.vue';
 import CardCard from './CardCard.vue';
 import GuestsCard from './GuestsCard.vue';
+import BringCard from './BringCard.vue';
 import MissingCard from './MissingCard.vue';
+import PapersCard from './PapersCard.vue';
 import SeatsCard from './SeatsCard.vue';
 import TideCard from './TideCard.vue';
 import { useEvening } from './use-evening';
@@ -20,28 +22,32 @@ const { evening, plan } = useEvening();
     </p>
     <v-btn color="sea" @click="evenings.begin()">Ask somebody round</v-btn>
   </section>
-  <template v-else>
-    <TideCard v-if="plan" class="tide" />
+  <div v-else class="stack rows">
+    <TideCard v-if="plan" />
     <div class="two-columns">
-      <div class="stack">
-        <CardCard v-if="plan" />
-        <MissingCard v-if="plan" />
-      </div>
+      <CardCard v-if="plan" />
       <div class="stack">
         <SeatsCard v-if="plan" />
         <GuestsCard />
       </div>
     </div>
+    <template v-if="plan">
+      <MissingCard />
+      <div class="two-columns">
+        <BringCard />
+        <PapersCard />
+      </div>
+    </template>
     <CautionLine>
       Water and food out; nobody drives after a drink, and who is under age has none. Ask about allergies
       again at the door. Ice from clean hands, no flame among guests. Some places ask for permission, and
       money at the door can make it a sale: ask your local authority.
     </CautionLine>
-  </template>
+  </div>
 </template>
 
 <style scoped>
-.tide {
+.rows {
   margin-bottom: 14px;
 }
 </style>

@@ -1,16 +1,61 @@
 <script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
 import AnswerHead from '../ui/AnswerHead.vue';
+import PartLinks from '../ui/PartLinks.vue';
 import { later } from '../ui/later';
+import { useEvenings } from '../household/use-evenings';
+import { usePouring } from '../household/use-pouring';
 import { useTrade } from '../household/use-trade';
-import { useEvening } from './use-evening';
+import { peopleOf } from '@uisce/core/evening';
+import { count, useWords } from '../words/use-words';
+import { sayGuests, useEvening } from './use-evening';
+import { useNight } from './use-night';
 
 const EveningCards = later(() => import('./EveningCards.vue'));
+const NightCards = later(() => import('./NightCards.vue'));
+const PastCards = later(() => import('./PastCards.vue'));
 
+const evenings = useEvenings();
+const route = useRoute();
 const trade = useTrade();
-const { headline, underline } = useEvening();
+const words = useWords();
+usePouring().begin();
+const planning = useEvening();
+const night = useNight();
+
+const part = computed(() => (typeof route.params.part === 'string' ? route.params.part : ''));
+const PARTS = [
+  { to: '/evening', words: 'Before', part: '' },
+  { to: '/evening/night', words: 'The night', part: 'night' },
+  { to: '/evening/past', words: 'Past', part: 'past' },
+];
+const past = computed(() => {
+  const [last] = evenings.past;
+  if (!last) return { before: 'No evening is over yet', figure: '', after: '' };
+  const { minor, eachMinor } = last.cost ?? { minor: null, eachMinor: null };
+  return {
+    before: `${sayGuests(peopleOf(last))} on ${words.day(last.on)}: `,
+    figure: minor === null ? 'not closed yet' : `${words.price(minor)}, ${words.price(eachMinor ?? 0)} each`,
+    after: '',
+  };
+});
+const head = computed(() =>
+  part.value === 'night'
+    ? { ...night.headline.value, underline: night.underline.value }
+    : part.value === 'past'
+      ? { ...past.value, underline: `${count(evenings.past.length, 'evening')} in the book; from what the bottles cost, fruit and ice not counted` }
+      : { ...planning.headline.value, underline: planning.underline.value },
+); // prettier-ignore
 </script>
 
 <template>
-  <AnswerHead v-bind="headline" :waiting="trade.loaded ? '' : 'Laying the table'" :underline="underline" />
-  <EveningCards v-if="trade.loaded" />
+  <AnswerHead v-bind="head" :waiting="trade.loaded ? '' : 'Laying the table'">
+    <PartLinks :parts="PARTS" :part="part" label="Parts of Evening" />
+  </AnswerHead>
+  <template v-if="trade.loaded">
+    <NightCards v-if="part === 'night'" />
+    <PastCards v-else-if="part === 'past'" />
+    <EveningCards v-else />
+  </template>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ref } from 'vue';
-import type { Guest } from '@uisce/core/evening';
+import { computed, ref } from 'vue';
+import { thirstOf, usualThirst, type Guest } from '@uisce/core/evening';
+import type { Person } from '@uisce/core/household';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import AppDialog from '../ui/AppDialog.vue';
@@ -19,6 +20,8 @@ const { evening } = useEvening();
 const open = ref(false);
 const draft = ref<Guest>();
 const trouble = ref('');
+/** Whether the household keeps them in its book. */
+const inBook = ref(false);
 const someone = (more: Partial<Guest> = {}): Guest => ({
   ...{
     id: crypto.randomUUID(),
@@ -34,11 +37,13 @@ const someone = (more: Partial<Guest> = {}): Guest => ({
 });
 function add(more: Partial<Guest> = {}): void {
   draft.value = someone(more);
+  inBook.value = false;
   trouble.value = '';
   open.value = true;
 }
 function edit(guest: Guest): void {
   draft.value = { ...guest };
+  inBook.value = false;
   trouble.value = '';
   open.value = true;
 }
@@ -54,8 +59,15 @@ function keep(): void {
     ? e.guests.map((g) => (g.id === guest.id ? { ...guest, name } : g))
     : [...e.guests, { ...guest, name }];
   evenings.edit(there ? `What ${name} likes` : `${name} comes`, { guests });
+  if (inBook.value) evenings.keepInBook({ ...guest, name });
   open.value = false;
 }
+/** Out of the book, and nameless in all that was. */
+function forget(): void {
+  if (draft.value) evenings.forget(draft.value.name);
+  open.value = false;
+}
+const isKnown = computed(() => log.people.some((p) => p.name === draft.value?.name));
 function remove(): void {
   const guest = draft.value;
   if (guest && evening.value)
@@ -75,6 +87,18 @@ function say(g: Guest): string {
     .filter(Boolean)
     .join('; ');
 }
+const thirst = computed(() => (evening.value ? thirstOf(evening.value) : []));
+function setThirst(hour: number, pours: number | null): void {
+  const next = thirst.value.map((was, h) => (h === hour ? (pours ?? was) : was));
+  const usual = usualThirst(next.length);
+  evenings.edit('How thirsty they are', {
+    thirst: next.every((n, h) => n === usual[h]) ? null : next,
+  });
+}
+/** What the book knows of somebody. */
+function fromBook({ name, noAlcohol, drives, allergens, likes, dislikes }: Person): void {
+  add({ name, noAlcohol, drives, allergens, likes, dislikes });
+}
 const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => g.name === p.name));
 </script>
 
@@ -90,10 +114,7 @@ const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => 
         <span class="dim">{{ say(g) }}</span>
       </li>
       <li v-for="p in known()" :key="p.id">
-        <v-btn
-          @click="add({ name: p.name, noAlcohol: p.noAlcohol, allergens: p.allergens, dislikes: p.dislikes })"
-          >{{ p.name }} is there too</v-btn
-        >
+        <v-btn @click="fromBook(p)">{{ p.name }} is there too</v-btn>
       </li>
     </ul>
     <div class="field-row">
@@ -128,6 +149,18 @@ const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => 
         @change="evenings.edit('Room in the freezer', { freezerLitres: $event })"
       />
     </div>
+    <div class="field-row">
+      <NumberField
+        v-for="(pours, hour) in thirst"
+        :key="hour"
+        :label="hour === 0 ? 'Each has, in the first hour' : `In hour ${hour + 1}`"
+        suffix="pours"
+        :value="pours"
+        :least="0"
+        :most="5"
+        @change="setThirst(hour, $event)"
+      />
+    </div>
     <CheckField
       :model-value="evening.atWork"
       label="Nobody is at home from nine to five on weekdays"
@@ -160,9 +193,14 @@ const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => 
           :choices="TASTE_CHOICES"
         />
         <CheckGroup v-model="draft.allergens" legend="Cannot have" :choices="ALLERGEN_CHOICES" />
+        <CheckField
+          v-model="inBook"
+          :label="isKnown ? 'Write it into the household’s book too' : 'Keep them in the household’s book'"
+        />
         <div class="buttons">
           <v-btn color="sea" type="submit">Keep</v-btn>
           <v-btn v-if="evening.guests.some((g) => g.id === draft?.id)" @click="remove">Does not come</v-btn>
+          <v-btn v-if="isKnown" @click="forget">Forget {{ draft.name }}</v-btn>
         </div>
       </form>
     </AppDialog>
@@ -179,6 +217,7 @@ li {
 
 .buttons {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
 }
 

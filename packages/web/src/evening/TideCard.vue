@@ -2,16 +2,23 @@
 import { computed } from 'vue';
 import { useEvenings } from '../household/use-evenings';
 import CheckField from '../ui/CheckField.vue';
-import { sayDays, useWords } from '../words/use-words';
+import { listed, sayDays, useWords } from '../words/use-words';
+import { useCardWords } from './use-card-words';
 import { useEvening } from './use-evening';
 
 /** What to start when, so that it is ready and fresh: counted back from the first glass. */
 const evenings = useEvenings();
 const words = useWords();
-const { evening, plan, placed, taskName, sayMoment, momentOf } = useEvening();
+const { evening, plan, placed, toDo, isLate, now, taskOf, taskName, sayMoment, sayMinutes, momentOf } =
+  useEvening();
+const { drinkName } = useCardWords();
 
-const ROOM = { width: 1000, left: 190, right: 90, top: 26, row: 26 };
+const ROOM = { width: 1000, left: 200, right: 190, top: 26, row: 26, bar: 44 };
 const HOUR = 60;
+const MARK_WIDTH = 92;
+/** Tasks shown, and minutes of slack that are worth saying. */
+const SHOWN = 6;
+const WORTH_SAYING = 30;
 const WHY = {
   'no-time': 'there is not the time for it',
   'not-fresh': 'it would not be fresh',
@@ -20,15 +27,24 @@ const WHY = {
   circle: 'tasks wait for each other',
 } as const;
 
-/** Ice is one row, however often its trays are turned. */
-const rowOf = (id: string) => (/^(ice|fill)\./.test(id) ? 'ice' : id);
+/** Ice is one row, however often its trays are turned; what rests or chills stands behind what is done. */
+const rowOf = (id: string) =>
+  /^(ice|fill)\./.test(id)
+    ? 'ice'
+    : id
+        .replace(/^chill\./, 'batch.')
+        .replace(/^rest\./, 'make.')
+        .replace(/^cold$/, 'glasses');
 const rows = computed(() => {
-  const all = new Map<string, { name: string; parts: { begins: number; ends: number }[]; kind: string }>();
+  const all = new Map<
+    string,
+    { name: string; parts: { begins: number; ends: number; waits: boolean }[]; kind: string }
+  >();
   for (const p of placed.value) {
     const key = rowOf(p.id);
     const kind = key === 'ice' ? 'ice' : (p.id.split('.')[0] ?? '');
-    const row = all.get(key) ?? { name: key === 'ice' ? 'Ice' : taskName(p.id), parts: [], kind };
-    row.parts.push(p);
+    const row = all.get(key) ?? { name: key === 'ice' ? 'Ice' : taskName(key), parts: [], kind };
+    row.parts.push({ ...p, waits: !taskOf(p.id)?.hands });
     all.set(key, row);
   }
   return [...all.values()];
@@ -37,25 +53,53 @@ const longest = computed(() => Math.max(2 * HOUR, ...placed.value.map((p) => p.b
 /** The last hours matter most: time is drawn by its root. */
 const x = (minutesBefore: number) =>
   ROOM.left + (1 - Math.sqrt(minutesBefore / longest.value)) * (ROOM.width - ROOM.left - ROOM.right);
-const height = computed(() => ROOM.top + rows.value.length * ROOM.row + 14);
+const height = computed(() => ROOM.top + rows.value.length * ROOM.row + ROOM.bar);
+/** Pours in each hour of the night, to the right of the first glass. */
+const hours = computed(() => {
+  const byHour = plan.value?.pours.byHour ?? [];
+  const most = Math.max(1, ...byHour);
+  const width = Math.min(38, (ROOM.right - 12) / Math.max(1, byHour.length));
+  return byHour.map((pours, h) => ({
+    ...{ pours, x: x(0) + 4 + h * width, width: width - 3 },
+    tall: (pours / most) * (ROOM.bar - 18),
+  }));
+});
 const marks = computed(() => {
   const out: { x: number; words: string }[] = [];
   for (const before of [48 * HOUR, 24 * HOUR, 12 * HOUR, 6 * HOUR, 3 * HOUR, HOUR])
-    if (before < longest.value) out.push({ x: x(before), words: sayMoment(before) });
+    if (before < longest.value && x(before) - (out.at(-1)?.x ?? 0) > MARK_WIDTH)
+      out.push({ x: x(before), words: sayMoment(before) });
   return out;
 });
 const COLOURS: Record<string, string> = {
+  buy: 'slate',
   ice: 'sea',
   batch: 'copper',
+  chill: 'copper',
   make: 'gorse',
+  rest: 'gorse',
   squeeze: 'sea',
   glasses: 'slate',
   cold: 'slate',
 };
 const colour = (kind: string) => `rgb(var(--v-theme-${COLOURS[kind] ?? 'peat'}))`;
 const not = computed(() => (plan.value && !plan.value.tide.ok ? plan.value.tide.not : undefined));
-/** What freezes by itself is nothing to do. */
-const next = computed(() => placed.value.filter((p) => !p.id.startsWith('ice.')).slice(0, 6));
+/** What to drop or buy instead. */
+const instead = computed(() => {
+  const i = plan.value?.instead;
+  if (!i) return '';
+  if (i.is === 'bags') return 'Buy the ice in bags instead.';
+  if (i.is === 'by-the-glass') return `Make ${drinkName(i.drink)} by the glass instead.`;
+  if (i.is === 'bought') return `Buy it instead: ${i.label}.`;
+  if (i.is === 'off-the-card') return `Take ${listed(i.drinks.map(drinkName))} off the card instead.`;
+  return 'Ask somebody to help, or begin sooner.';
+});
+const next = computed(() =>
+  toDo.value.slice(0, SHOWN).map((p) => {
+    const slack = plan.value?.slack.get(p.id) ?? 0;
+    return { ...p, early: slack >= WORTH_SAYING ? `; up to ${sayMinutes(slack)} earlier will do` : '' };
+  }),
+);
 
 function tick(id: string): void {
   const done = evening.value?.done ?? [];
@@ -64,9 +108,10 @@ function tick(id: string): void {
   evenings.edit(`Done: ${taskName(id)}`.slice(0, 120), { done: [...done, id, ...also] });
 }
 const left = computed(() => {
-  const first = placed.value[0];
+  const first = toDo.value[0];
   if (!first) return '';
-  const hours = (momentOf(first.begins).getTime() - Date.now()) / 3_600_000;
+  if (isLate.value) return 'late, so all that follows is planned from now';
+  const hours = (momentOf(first.begins).getTime() - now.value.getTime()) / 3_600_000;
   return hours <= 0
     ? 'now'
     : hours < 24
@@ -84,8 +129,8 @@ const left = computed(() => {
       >
     </h2>
     <p v-if="not" class="rust" role="status">
-      It cannot all be done in time: {{ taskName(not.task).toLowerCase() }}, since {{ WHY[not.why] }}. Take a
-      drink off the card, or buy it ready.
+      It cannot all be done in time: {{ taskName(not.task).toLowerCase() }}, since {{ WHY[not.why] }}.
+      {{ instead }}
     </p>
     <svg
       v-if="rows.length > 0"
@@ -118,15 +163,22 @@ const left = computed(() => {
             :width="Math.max(4, x(p.ends) - x(p.begins) - 1)"
             height="18"
             :style="{ fill: colour(row.kind) }"
-            :class="{ waits: row.kind === 'ice' || row.kind === 'cold' }"
+            :class="{ waits: p.waits }"
           />
         </template>
+      </g>
+      <text class="dim-text" :x="0" :y="height - 4">Pours an hour</text>
+      <g v-for="h in hours" :key="h.x">
+        <rect class="pours" :x="h.x" :y="height - h.tall" :width="h.width" :height="h.tall" />
+        <text class="dim-text" :x="h.x + h.width / 2" :y="height - h.tall - 4" text-anchor="middle">
+          {{ h.pours }}
+        </text>
       </g>
       <line class="first" :x1="x(0)" :x2="x(0)" :y1="ROOM.top - 4" :y2="height" />
       <text class="first-text" :x="x(0) + 6" :y="14">{{ evening?.from }}</text>
     </svg>
     <p v-if="next.length > 0" class="next">Next, {{ left }}:</p>
-    <ul class="plain-list">
+    <ul class="plain-list tasks">
       <li v-for="(p, i) in next" :key="p.id" :class="{ large: i === 0 }">
         <CheckField
           :model-value="false"
@@ -134,7 +186,7 @@ const left = computed(() => {
           about="is done"
           @update:model-value="tick(p.id)"
         />
-        <span class="dim">{{ sayMoment(p.begins) }} to {{ sayMoment(p.ends) }}</span>
+        <span class="dim">{{ sayMoment(p.begins) }}, {{ sayMinutes(p.begins - p.ends) }}{{ p.early }}</span>
       </li>
     </ul>
   </section>
@@ -157,6 +209,11 @@ text {
 
 .mark {
   stroke: rgb(var(--v-theme-line));
+}
+
+.pours {
+  fill: rgb(var(--v-theme-copper));
+  fill-opacity: 0.7;
 }
 
 .keeps {
@@ -182,20 +239,34 @@ text {
   margin: 10px 0 0;
 }
 
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 16px;
-  align-items: center;
+li .dim {
+  display: block;
+  margin: -8px 0 6px 36px;
 }
 
-.large {
-  font-size: 1.25rem;
+.tasks {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(400px, 1fr));
+  gap: 0 20px;
 }
 
 @media (max-width: 700px) {
   .drawn {
     display: none;
+  }
+
+  .tasks {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .large {
+    padding: 10px 0 14px;
+    border-bottom: 1px solid rgb(var(--v-theme-line));
+  }
+
+  .large :deep(label),
+  .large .dim {
+    font-size: 1.5rem;
   }
 }
 </style>

@@ -1,13 +1,17 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { defineComponent, h } from 'vue';
-import type { Evening, Guest } from '@uisce/core/evening';
+import { eveningSchema, type Evening, type Guest } from '@uisce/core/evening';
 import { bottleThere } from '@uisce/core/stock';
+import { useBatches } from '../household/use-batches';
 import { useErrands } from '../household/use-errands';
 import { useEvenings } from '../household/use-evenings';
+import { useLog } from '../household/use-log';
+import { useTrade } from '../household/use-trade';
 import { inHouse, said, type InHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
-import EveningCards from './EveningCards.vue';
+import './EveningCards.vue';
 import EveningView from './EveningView.vue';
+import './NightCards.vue';
+import './PastCards.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -21,7 +25,7 @@ const guest = (n: number, name: string, more: Partial<Guest> = {}): Guest => ({
 const evening = (more: Partial<Evening> = {}): [string, string, unknown] => [
   'evening',
   ID(9),
-  {
+  eveningSchema.parse({
     ...{
       id: ID(9),
       name: 'Saturday',
@@ -34,18 +38,17 @@ const evening = (more: Partial<Evening> = {}): [string, string, unknown] => [
     },
     ...{ guests: [guest(7, 'Ann'), guest(8, 'Bo', { dislikes: ['bitter'] })] },
     ...{ atWork: false, freezerLitres: null, done: [], endedOn: null, ...more },
-  },
+  }),
 ];
 const bottle = (n: number, kind: string): [string, string, unknown] => [
   'bottle',
   ID(n),
   { ...bottleThere(ID(n), kind), sizeMl: 700, leftMl: 700 },
 ];
-const Both = defineComponent(() => () => [h(EveningView), h(EveningCards)]);
 let house: InHouse;
 afterEach(() => house.page.unmount());
 const open = async (...things: [string, string, unknown][]) => {
-  house = await inHouse(Both, {}, [['plan', smallPlan(0).id, smallPlan(4700)], ...things]);
+  house = await inHouse(EveningView, {}, [['plan', smallPlan(0).id, smallPlan(4700)], ...things]);
   await house.settle();
   await vi.dynamicImportSettled();
   await house.settle();
@@ -82,5 +85,77 @@ describe('an evening', () => {
     await house.settle();
     expect(useErrands().open?.lines.every((l) => l.id.startsWith('evening-'))).toBe(true);
     expect(house.server.changes.map((c) => c.change)).toEqual(['Not daiquiri', 'What the evening lacks']);
+  });
+
+  it('weighs what is mixed ahead on the bench, with the water of its ice', async () => {
+    await open(evening({ must: ['negroni'], size: 1, guests: [guest(7, 'Ann')] }), bottle(1, 'gin'), bottle(2, 'bitter'), bottle(3, 'vermouth')); // prettier-ignore
+    expect(said(house.page)).toContain('negroni 3 pours all there mixed ahead:');
+    await button(/^Mix negroni/).trigger('click');
+    await house.settle();
+    const begun = useBatches().onBench;
+    expect(begun?.recipe?.makes).toBe('mixed-negroni');
+    expect(begun?.recipe?.from.map((p) => p.kind ?? p.pantry).at(-1)).toBe('water');
+    expect(useTrade().kindName('mixed-negroni')).toBe('negroni, mixed ahead');
+    expect(house.router.currentRoute.value.path).toBe('/bench');
+  });
+});
+
+describe('the night', () => {
+  const settled = { must: ['gin-sour', 'daiquiri'], on: '2026-11-25', from: '17:00' };
+
+  it('settles the card, takes orders by guest, and writes down what is served', async () => {
+    await open(evening({ on: '2026-11-25' }), bottle(1, 'gin'), bottle(2, 'rum'), bottle(3, 'simple-syrup'));
+    // What it waits for comes with the timers that are moved next.
+    void house.router.push('/evening/night');
+    await house.settle();
+    await button(/^Settle the card/).trigger('click');
+    await house.settle();
+    expect(useEvenings().next?.must).toHaveLength(2);
+    await button(/^Ann/).trigger('click');
+    await house.settle();
+    await button(/^gin sour for Ann/).trigger('click');
+    await house.settle();
+    expect(said(house.page)).toContain('asked for gin sour');
+    await button(/^It is served/).trigger('click');
+    await house.settle();
+    expect(useLog().pours.map((p) => [p.drink, p.for, p.on])).toEqual([['gin-sour', ['Ann'], '2026-11-25']]);
+    expect(said(house.page)).toMatch(/Ann 1 glass, [\d.]+ standard drinks; water between/);
+    expect(said(house.page)).toMatch(/1 of about 6 poured/);
+  });
+
+  it('offers nobody what they cannot have, and ends with what it came to', async () => {
+    await open(
+      evening({ ...settled, guests: [guest(7, 'Ann', { drives: true })] }),
+      ...[bottle(1, 'gin'), bottle(2, 'rum'), bottle(3, 'simple-syrup')],
+    );
+    // What it waits for comes with the timers that are moved next.
+    void house.router.push('/evening/night');
+    await house.settle();
+    await button(/^Ann, driving/).trigger('click');
+    await house.settle();
+    expect(button(/^gin sour for Ann/).attributes('disabled')).toBeDefined();
+    await button(/^The evening is over/).trigger('click');
+    await house.settle();
+    await vi.dynamicImportSettled();
+    await house.settle();
+    expect(useEvenings().past[0]).toMatchObject({ endedOn: '2026-11-25', cost: { glasses: 0, minor: null } });
+    await button(/^Saturday again/).trigger('click');
+    await house.settle();
+    expect(useEvenings().next).toMatchObject({
+      on: '2026-12-02',
+      endedOn: null,
+      must: ['gin-sour', 'daiquiri'],
+    });
+  });
+
+  it('keeps a guest in the book, and forgets them in all that was', async () => {
+    await open(evening(settled));
+    useEvenings().keepInBook(guest(7, 'Ann', { likes: ['sour'] }));
+    await house.settle();
+    expect(useLog().people).toMatchObject([{ name: 'Ann', likes: ['sour'] }]);
+    useEvenings().forget('Ann');
+    await house.settle();
+    expect(useLog().people).toEqual([]);
+    expect(useEvenings().next?.guests.map((g) => g.name)).toEqual(['somebody', 'Bo']);
   });
 });

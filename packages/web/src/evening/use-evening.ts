@@ -1,6 +1,6 @@
-import { createSharedComposable, watchDebounced } from '@vueuse/core';
+import { createSharedComposable, useNow, watchDebounced } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
-import { peopleOf, type EveningPlan, type Placed } from '@uisce/core/evening';
+import { peopleOf, type Evening, type EveningPlan, type Placed } from '@uisce/core/evening';
 import { freshPieces } from '@uisce/core/stock';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
@@ -8,13 +8,22 @@ import { useToday } from '../household/use-today';
 import { useTrade } from '../household/use-trade';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
-import { count, useWords } from '../words/use-words';
+import { count, inSentence, useWords } from '../words/use-words';
 
 /** A guest or a drink is changed; what follows is worked out when the hand has moved on. */
 const ASK_AFTER_MS = 300;
 const MINUTE_MS = 60_000;
+/** What has slipped is planned anew from now, at most so often. */
+const AGAIN_AFTER_MS = 5 * MINUTE_MS;
+const LONGEST_AHEAD = 60 * 24 * 14;
 
 const NUMBER_WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'] as const; // prettier-ignore
+
+/** "Six guests", as a sentence begins. */
+export function sayGuests(n: number): string {
+  const word = NUMBER_WORDS[n]?.replace(/^./, (c) => c.toUpperCase()) ?? String(n);
+  return `${word} ${n === 1 ? 'guest' : 'guests'}`;
+}
 
 /** The evening to come, worked out: its card, what it lacks, its tide. */
 export const useEvening = createSharedComposable(() => {
@@ -25,6 +34,7 @@ export const useEvening = createSharedComposable(() => {
   const today = useToday();
   const trade = useTrade();
   const words = useWords();
+  const now = useNow({ interval: MINUTE_MS / 2 });
 
   const evening = computed(() => evenings.next);
   /** The first glass, where the reader is. */
@@ -45,25 +55,22 @@ export const useEvening = createSharedComposable(() => {
     const at = firstGlass.value;
     if (!e || !at || e.guests.length === 0 || !trade.loaded || !trade.prices) return undefined;
     return {
-      evening: JSON.parse(JSON.stringify(e)) as typeof e,
+      evening: JSON.parse(JSON.stringify(e)) as Evening,
       there: [...stock.there.values()],
       fresh: [...freshPieces(stock.bottles, trade.kinds, today.iso())],
       weekday: at.getDay(),
     };
   });
-  watchDebounced(
-    [asked, () => answers.proven],
-    ([now]) => {
-      const at = firstGlass.value;
-      if (!now || !at) return;
-      const horizon = Math.max(
-        1,
-        Math.min(60 * 24 * 14, Math.floor((at.getTime() - Date.now()) / MINUTE_MS)),
-      );
-      void advice.ask('evening', { ...now, horizon });
-    },
-    { debounce: ASK_AFTER_MS, immediate: true },
-  );
+  let askedAt = 0;
+  function ask(): void {
+    const [what, at] = [asked.value, firstGlass.value];
+    if (!what || !at) return;
+    askedAt = Date.now();
+    const ahead = Math.floor((at.getTime() - askedAt) / MINUTE_MS);
+    void advice.ask('evening', { ...what, horizon: Math.max(1, Math.min(LONGEST_AHEAD, ahead)) });
+  }
+  watchDebounced([asked, () => answers.proven], ask, { debounce: ASK_AFTER_MS, immediate: true });
+
   const isAsking = computed(() => advice.isAsking('evening'));
   const people = computed(() => (evening.value ? peopleOf(evening.value) : 0));
   const missingMinor = computed(() => (plan.value?.missing ?? []).reduce((sum, m) => sum + m.priceMinor, 0));
@@ -71,31 +78,40 @@ export const useEvening = createSharedComposable(() => {
   /** A moment of the tide, where the reader is. */
   const momentOf = (minutesBefore: number) =>
     new Date((firstGlass.value?.getTime() ?? 0) - minutesBefore * MINUTE_MS);
-  const sayMoment = (minutesBefore: number) => {
-    const at = momentOf(minutesBefore);
-    const day = at.toLocaleDateString('sv');
-    return `${words.weekday(day)} ${words.time(at.toISOString())}`;
-  };
+  const dayOf = (minutesBefore: number) => momentOf(minutesBefore).toLocaleDateString('sv');
+  const sayMoment = (minutesBefore: number) =>
+    `${words.weekday(dayOf(minutesBefore))} ${words.time(momentOf(minutesBefore).toISOString())}`;
   const placed = computed<Placed[]>(() => {
     const tide = plan.value?.tide;
     return tide ? [...tide.placed].sort((a, b) => b.begins - a.begins) : [];
   });
-  const taskName = (id: string) => plan.value?.tasks.find((t) => t.id === id)?.name ?? id;
+  const taskOf = (id: string) => plan.value?.tasks.find((t) => t.id === id);
+  const taskName = (id: string) => taskOf(id)?.name ?? id;
+  /** What hands are wanted for, the next first; what freezes or chills by itself is nothing to do. */
+  const toDo = computed(() => placed.value.filter((p) => taskOf(p.id)?.hands));
+  /** The next task should have been begun: all that follows is planned anew from now. */
+  const isLate = computed(() => {
+    const first = toDo.value[0];
+    return first !== undefined && now.value.getTime() - momentOf(first.begins).getTime() > MINUTE_MS;
+  });
+  watch([isLate, now], () => {
+    if (isLate.value && Date.now() - askedAt > AGAIN_AFTER_MS) ask();
+  });
 
   const headline = computed(() => {
     const e = evening.value;
     if (!e) return { before: 'Nobody is asked yet: ', figure: 'say who comes and when', after: '' };
     if (e.guests.length === 0)
       return { before: `${words.day(e.on)} from ${e.from}: `, figure: 'who comes?', after: '' };
-    const n = people.value;
-    const who = `${NUMBER_WORDS[n]?.replace(/^./, (c) => c.toUpperCase()) ?? n} ${n === 1 ? 'guest' : 'guests'}`;
-    const before = `${who} on ${words.weekday(e.on)} from ${e.from}: `;
+    const before = `${sayGuests(people.value)} on ${words.weekday(e.on)} from ${e.from}: `;
     if (!plan.value) return { before, figure: 'working out the card', after: '' };
     const figure = `${plan.value.drinks.length} on the card, ${count(plan.value.pours.total, 'pour')}`;
     const after =
       missingMinor.value > 0 ? `; ${words.price(missingMinor.value)} is missing` : '; nothing is missing';
     return { before, figure, after };
   });
+  const sayMinutes = (minutes: number) =>
+    `${minutes >= 60 ? `${Math.floor(minutes / 60)} h ` : ''}${minutes % 60} min`;
   const underline = computed(() => {
     const p = plan.value;
     if (!p || !evening.value) return '';
@@ -104,16 +120,14 @@ export const useEvening = createSharedComposable(() => {
       lacking === 0
         ? 'Everyone finds at least two they like'
         : `${count(lacking, 'drink')} short of two for everyone`,
-      p.card.proven ? 'proven best' : 'a good card',
+      p.card.proven ? 'proven best' : 'a good card, not proven',
     ];
-    const first = placed.value.find((p) => plan.value?.tasks.find((t) => t.id === p.id)?.hands);
+    const first = toDo.value[0];
     if (p.tide.ok && first)
-      parts.push(`begin ${sayMoment(first.begins)} with ${taskName(first.id).toLowerCase()}`);
+      parts.push(`begin ${sayMoment(first.begins)} with ${inSentence(taskName(first.id))}`);
     if (p.tide.ok) {
       const hands = p.tasks.filter((t) => t.hands).reduce((sum, t) => sum + t.minutes, 0);
-      parts.push(
-        `your hands are busy ${hands >= 60 ? `${Math.floor(hands / 60)} h ` : ''}${hands % 60} min in all`,
-      );
+      parts.push(`your hands are busy ${sayMinutes(hands)} in all`);
     }
     return parts.join(' · ');
   });
@@ -125,8 +139,15 @@ export const useEvening = createSharedComposable(() => {
     people,
     missingMinor,
     placed,
+    toDo,
+    isLate,
+    now,
+    firstGlass,
+    taskOf,
     taskName,
+    dayOf,
     sayMoment,
+    sayMinutes,
     momentOf,
     headline,
     underline,

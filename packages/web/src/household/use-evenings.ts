@@ -1,10 +1,20 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { addDays } from '@uisce/core/base';
-import { lineOfMissing, type Evening, type MissingItem } from '@uisce/core/evening';
-import { keptErrand, keptEvening } from '@uisce/core/kept';
+import {
+  again,
+  costOfEvening,
+  eveningSchema,
+  learntThirst,
+  lineOfMissing,
+  type Evening,
+  type Guest,
+  type MissingItem,
+} from '@uisce/core/evening';
+import { keptErrand, keptEvening, keptPerson, keptPour } from '@uisce/core/kept';
 import { useKeeper } from '../kept/use-keeper';
 import { useErrands } from './use-errands';
+import { useLog } from './use-log';
 import { usePlans } from './use-plans';
 import { useToday } from './use-today';
 import { useTrade } from './use-trade';
@@ -17,39 +27,28 @@ export const useEvenings = defineStore('evenings', () => {
   const today = useToday();
   const trade = useTrade();
 
+  const log = useLog();
   const all = computed<Evening[]>((before) => keeper.all(keptEvening, before));
-  /** The next one that is not over. */
-  const next = computed(
-    () =>
-      all.value
-        .filter((e) => e.endedOn === null && e.on >= today.iso())
-        .sort((a, b) => (a.on < b.on ? -1 : 1))[0],
+  /** The next one that is not over: until five in the morning the one of the day before. */
+  const next = computed(() => {
+    const since = today.iso() && log.evening();
+    return all.value
+      .filter((e) => e.endedOn === null && e.on >= since)
+      .sort((a, b) => (a.on < b.on ? -1 : 1))[0];
+  });
+  /** Those that are over, the last one first; what nobody closed is over with its day. */
+  const past = computed(() =>
+    all.value
+      .filter((e) => e.id !== next.value?.id && (e.endedOn !== null || e.on < today.iso()))
+      .sort((a, b) => (a.on > b.on ? -1 : 1)),
   );
 
   function begin(): void {
-    keeper.keep(
-      keptEvening,
-      {
-        ...{
-          id: crypto.randomUUID(),
-          name: 'An evening',
-          on: addDays(today.iso(), 4),
-          from: '20:00',
-          hours: 4,
-        },
-        ...{
-          guests: [],
-          size: 4,
-          must: [],
-          never: [],
-          atWork: true,
-          freezerLitres: null,
-          done: [],
-          endedOn: null,
-        },
-      },
-      'An evening',
-    );
+    const evening = eveningSchema.parse({
+      ...{ id: crypto.randomUUID(), name: 'An evening', on: addDays(today.iso(), 4), from: '20:00', hours: 4 },
+      ...{ guests: [], size: 4, must: [], never: [], atWork: true, freezerLitres: null, done: [], endedOn: null },
+    }); // prettier-ignore
+    keeper.keep(keptEvening, evening, 'An evening');
   }
   function edit(change: string, part: Partial<Evening>): void {
     if (next.value) keeper.keep(keptEvening, { ...next.value, ...part }, change);
@@ -57,12 +56,48 @@ export const useEvenings = defineStore('evenings', () => {
   function giveUp(): void {
     if (next.value) keeper.remove(keptEvening, next.value.id, 'Gave the evening up');
   }
+  /** It is over: what it came to is kept with it. */
+  function close(evening: Evening): void {
+    const cost = costOfEvening(evening, log.pours);
+    keeper.keep(keptEvening, { ...evening, endedOn: today.iso(), cost }, `${evening.name} is over`);
+  }
+  /** The same people again, a week on, with what was learnt. */
+  function askAgain(evening: Evening): void {
+    const first = new Date(`${evening.on}T${evening.from}:00`).getTime();
+    const thirst = learntThirst(evening, log.pours, (at) => (new Date(at).getTime() - first) / 60_000);
+    const on = addDays(today.iso(), 7);
+    const next = again(evening, log.pours, thirst, { id: crypto.randomUUID(), on });
+    keeper.keep(keptEvening, next, `${evening.name} again`);
+  }
+
+  /** A guest is kept in the household's book, or what the book says of them is changed. */
+  function keepInBook({ id, name, likes, dislikes, allergens, noAlcohol, drives }: Guest): void {
+    const known = log.people.find((p) => p.name === name);
+    const person = { id: known?.id ?? id, name, likes, dislikes, allergens, noAlcohol, drives };
+    log.keepPerson({ ...person, limit: known?.limit ?? null }, `${name} is in the book`);
+  }
+  /** Forgotten: out of the book, and nameless in every evening and pour that is kept. */
+  function forget(name: string): void {
+    const nobody = { name: 'somebody', likes: [], dislikes: [], allergens: [], noAlcohol: false, drives: false };
+    const evenings = all.value
+      .filter((e) => e.guests.some((g) => g.name === name))
+      .map((e) => ({ ...e, guests: e.guests.map((g) => (g.name === name ? { ...g, ...nobody } : g)) }));
+    const pours = log.pours
+      .filter((p) => p.for.includes(name))
+      .map((p) => ({ ...p, for: p.for.filter((n) => n !== name) }));
+    keeper.keepAll(
+      'Forgot a guest',
+      ...log.people.filter((p) => p.name === name).map((p) => keeper.writeGone(keptPerson, p.id)),
+      ...evenings.map((e) => keeper.write(keptEvening, e)),
+      ...pours.map((p) => keeper.write(keptPour, p)),
+    );
+  } // prettier-ignore
 
   /** What is missing goes onto the errand, the one under way or a new one. */
-  function toErrand(missing: readonly MissingItem[]): void {
+  function toErrand(missing: readonly MissingItem[], by?: string): void {
     const shop = trade.prices?.id;
     if (shop === undefined) return;
-    const lines = missing.flatMap((m) => lineOfMissing(m, shop) ?? []);
+    const lines = missing.flatMap((m) => lineOfMissing(m, shop, by) ?? []);
     const open = errands.open;
     if (open) {
       const there = new Set(open.lines.map((l) => l.id));
@@ -93,5 +128,5 @@ export const useEvenings = defineStore('evenings', () => {
     );
   }
 
-  return { all, next, begin, edit, giveUp, toErrand };
+  return { all, next, past, begin, edit, giveUp, close, askAgain, keepInBook, forget, toErrand };
 });

@@ -3,8 +3,15 @@ import { computed } from 'vue';
 import { addDays } from '@uisce/core/base';
 import type { Person } from '@uisce/core/household';
 import { keptBatch, keptBottle, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
-import { kindsWithHouseSyrup, recipeOfBatch } from '@uisce/core/making';
 import {
+  compositionOfKind,
+  kindsWithHouseSyrup,
+  recipeOfBatch,
+  volumeMl,
+  type BatchRecord,
+} from '@uisce/core/making';
+import {
+  drawFrom,
   eveningOf,
   givenBack,
   logOrders,
@@ -81,7 +88,7 @@ export const useLog = defineStore('log', () => {
   });
 
   /** Stock as a pour or its taking back leaves it. */
-  const stockWrites = ({ bottles, batches: left }: Omit<Logged, 'pours'>) => [
+  const stockWrites = ({ bottles, batches: left }: Pick<Logged, 'bottles' | 'batches'>) => [
     ...bottles.map((b) => keeper.write(keptBottle, b)),
     ...[...left].flatMap(([id, remainingMl]) => {
       const batch = batches.batches.find((b) => b.id === id);
@@ -120,6 +127,18 @@ export const useLog = defineStore('log', () => {
     );
   }
 
+  /** A drink that was mixed ahead is bottled: what went in came out of the household's bottles. */
+  function bottleMixed(batch: BatchRecord, change: string): void {
+    const recipe = recipeOfBatch(batch, trade.catalogue.homeMade);
+    const { bottles, batches: left, kinds } = stockNow();
+    const asked = (recipe?.from ?? []).flatMap((part, i) => {
+      const kind = kinds.get(part.kind ?? '');
+      return kind ? [{ kind: kind.id, ml: (batch.inG[i] ?? 0) * volumeMl(compositionOfKind(kind)), pieces: 0 }] : [];
+    });
+    const drawn = drawFrom(asked, bottles, left, kinds, today.iso());
+    keeper.keepAll(change, keeper.write(keptBatch, batch), ...stockWrites(drawn));
+  } // prettier-ignore
+
   function edit(id: string, change: string, part: Partial<Pour>): void {
     const pour = pours.value.find((p) => p.id === id);
     if (pour) keeper.keep(keptPour, { ...pour, ...part }, change);
@@ -149,6 +168,7 @@ export const useLog = defineStore('log', () => {
     begin,
     keepRound,
     finish,
+    bottleMixed,
     edit,
     takeBack,
     keepPerson,

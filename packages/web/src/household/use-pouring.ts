@@ -1,5 +1,6 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
+import { batchedGlassMl, drinkOfMixed, fromMixed } from '@uisce/core/evening';
 import { ATTITUDE_MIN_FIT, opinionOf } from '@uisce/core/plan';
 import { withHouseSyrup } from '@uisce/core/making';
 import {
@@ -23,6 +24,8 @@ import { useTrade } from './use-trade';
 
 /** So many drinks are made ready before the page may breathe. */
 const SLICE = 12;
+/** Poured as it stands, nothing in place of anything. */
+const ASIS = { fit: 1, standIns: [], ifThere: [], fillings: [] };
 const breath = () => new Promise<void>((resolve) => setTimeout(resolve));
 
 /** What the house pours now, worked out anew whenever its bottles, its kit or its log change. */
@@ -74,16 +77,32 @@ export const usePouring = createSharedComposable(() => {
     const { brief } = plans;
     return brief ? [...pourable.tastes].filter((t) => opinionOf(brief, t) === 'like').length : 0;
   };
+  /** Drinks that stand mixed in a bottle: they are poured from it before they are made. */
+  const mixed = computed(() => {
+    const found = new Map<string, PourNow>();
+    for (const { kind, ml } of stock.there.values()) {
+      const drink = drinkOfMixed(kind);
+      const pourable = drink && ready.value?.find((p) => p.recipe.id === drink);
+      if (!drink || !pourable) continue;
+      const glasses = Math.floor(ml / Math.round(batchedGlassMl(pourable.recipe, trade.kinds)));
+      if (glasses > 0) found.set(drink, { ...ASIS, pourable, glasses, runsOut: kind });
+    }
+    return found;
+  });
   /** In the order in which this household would want them. */
-  const drinks = computed(() =>
-    now.value === undefined ? [] : ranked(now.value.drinks, log.pours, stock.there, today.iso(), liked),
-  );
+  const drinks = computed(() => {
+    if (now.value === undefined) return [];
+    const made = now.value.drinks.filter((d) => !mixed.value.has(d.pourable.recipe.id));
+    return ranked([...mixed.value.values(), ...made], log.pours, stock.there, today.iso(), liked);
+  });
   const asks = computed(() => asksToBeUsed(drinks.value));
   const count = computed(() => now.value?.drinks.length);
 
   /** A drink as it is poured here: the bottles in hand, the syrup that is kept. */
   function orderOf({ pourable, fillings }: PourNow, glasses = 1, who: string[] = []): Order {
     const { recipe } = pourable;
+    if (glasses <= (mixed.value.get(recipe.id)?.glasses ?? 0))
+      return { drink: fromMixed(recipe, trade.kinds), of: recipe.id, count: glasses, for: who };
     const ratio = household.settings.houseSyrupRatio;
     const drink = withHouseSyrup(withFillings(recipe, fillings), ratio, trade.kinds).recipe;
     return { drink, of: recipe.id, count: glasses, for: who };

@@ -1,4 +1,5 @@
 import { useLocalStorage } from '@vueuse/core';
+import { dequal } from 'dequal';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import {
@@ -7,10 +8,12 @@ import {
   kindIndex,
   type Catalogue,
   type HomeMade,
+  type Kind,
   type PriceList,
   type PriceListSummary,
 } from '@uisce/core/catalogue';
 import { withPaidPrices, type PaidPrice } from '@uisce/core/errand';
+import { kindsOfMixed } from '@uisce/core/evening';
 import { keptBatch, keptOwnPrices, keptOwnRecipes, keptPaidPrice } from '@uisce/core/kept';
 import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
 import { api, apiTagged } from '../kept/client';
@@ -46,7 +49,17 @@ export const useTrade = defineStore('trade', () => {
   /** Own prices laid over their shop, or a shop by itself. */
   const prices = shallowRef<PriceList>();
 
-  const kinds = computed(() => kindIndex(catalogue.value.kinds));
+  const soldKinds = computed(() => kindIndex(catalogue.value.kinds));
+  /** Drinks that stand mixed in bottles are kinds of their own; the same list while nothing of it has changed. */
+  const mixedKinds = computed<Kind[]>((before) => {
+    const now = kindsOfMixed(keeper.all(keptBatch), catalogue.value, soldKinds.value);
+    return before && dequal(before, now) ? before : now;
+  });
+  const kinds = computed<ReadonlyMap<string, Kind>>(() =>
+    mixedKinds.value.length === 0
+      ? soldKinds.value
+      : new Map([...soldKinds.value, ...mixedKinds.value.map((k) => [k.id, k] as const)]),
+  );
   const recipes = computed(() => new Map(catalogue.value.recipes.map((r) => [r.id, r])));
   const glasses = computed(() => new Map(catalogue.value.glasses.map((g) => [g.id, g])));
   const tools = computed(() => new Map(catalogue.value.tools.map((t) => [t.id, t])));

@@ -51,7 +51,9 @@ function add(): void {
     name: '',
     limit: null,
     noAlcohol: false,
+    drives: false,
     allergens: [],
+    likes: [],
     dislikes: [],
   };
   trouble.value = '';

@@ -5,6 +5,7 @@ import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
 import { useTrade } from '../household/use-trade';
 import AnswerHead from '../ui/AnswerHead.vue';
+import PartLinks from '../ui/PartLinks.vue';
 import { later } from '../ui/later';
 import { usePourSentence } from './use-pour-sentence';
 
@@ -34,16 +35,7 @@ const shown = computed(() => WAYS.filter((w) => w.part !== 'round' || log.round 
         ><strong>Half made: {{ names }}. Go on</strong></RouterLink
       >
     </template>
-    <nav class="ways" aria-label="Parts of Pour">
-      <RouterLink
-        v-for="way in shown"
-        :key="way.to"
-        :to="way.to"
-        :class="{ on: way.part === part }"
-        :aria-current="way.part === part ? 'page' : undefined"
-        >{{ way.words }}</RouterLink
-      >
-    </nav>
+    <PartLinks :parts="shown" :part="part" label="Parts of Pour" />
   </AnswerHead>
   <template v-if="trade.loaded">
     <MakeRound v-if="part === 'round'" />
@@ -54,27 +46,6 @@ const shown = computed(() => WAYS.filter((w) => w.part !== 'round' || log.round 
 </template>
 
 <style scoped>
-.ways {
-  display: flex;
-  gap: 4px;
-  align-self: flex-start;
-}
-
-.ways a {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 0 12px;
-  color: inherit;
-  text-decoration: none;
-  border-block-end: 2px solid transparent;
-}
-
-.ways a.on {
-  border-block-end-color: rgb(var(--v-theme-copper));
-  font-weight: 700;
-}
-
 a {
   color: inherit;
 }

@@ -31,7 +31,10 @@ export async function inHouse(
   await useAnswer().start();
   const router = createRouter({
     history: createMemoryHistory(),
-    routes: [{ path: '/:rest(.*)*', component: blank }],
+    routes: [
+      { path: '/:step?/:part?', component: blank },
+      { path: '/:rest(.*)*', component: blank },
+    ],
   });
   const settle = async () => {
     await vi.advanceTimersByTimeAsync(2500);

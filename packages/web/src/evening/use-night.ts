@@ -1,0 +1,147 @@
+import { createSharedComposable } from '@vueuse/core';
+import { computed } from 'vue';
+import { standardDrink } from '@uisce/core/drink';
+import {
+  drinksTonight,
+  lastPoursAt,
+  peopleOf,
+  poursOfEvening,
+  settledCard,
+  type Guest,
+  type SettledDrink,
+} from '@uisce/core/evening';
+import { eveningSoFar } from '@uisce/core/pouring';
+import { useEvenings } from '../household/use-evenings';
+import { useLog } from '../household/use-log';
+import { usePouring } from '../household/use-pouring';
+import { useSettings } from '../household/use-settings';
+import { useOrder } from '../pour/use-order';
+import { count, listed, useWords } from '../words/use-words';
+import { sayGuests, useEvening } from './use-evening';
+
+/** The evening while it goes on: who had what, what is to come, what runs low. */
+export const useNight = createSharedComposable(() => {
+  const evenings = useEvenings();
+  const household = useSettings();
+  const log = useLog();
+  const order = useOrder();
+  const pouring = usePouring();
+  const words = useWords();
+  const { evening, plan, firstGlass, now } = useEvening();
+
+  const isSettled = computed(
+    () => evening.value !== undefined && evening.value.must.length >= evening.value.size,
+  );
+  const card = computed(() =>
+    evening.value && pouring.ready.value ? settledCard(evening.value, pouring.ready.value) : [],
+  );
+  const pours = computed(() => (evening.value ? poursOfEvening(evening.value, log.pours) : []));
+  const poured = computed(() => {
+    const all = new Map<string, number>();
+    for (const p of pours.value) all.set(p.drink, (all.get(p.drink) ?? 0) + p.glasses);
+    return all;
+  });
+  const glassesLeft = computed(
+    () => new Map(pouring.drinks.value.map((d) => [d.now.pourable.recipe.id, d.now.glasses])),
+  );
+  /** Of the card: what is left of each, what is short first. */
+  const drinks = computed(() =>
+    drinksTonight(card.value, poured.value, (id) =>
+      pouring.now.value ? (glassesLeft.value.get(id) ?? 0) : undefined,
+    ),
+  );
+
+  const standard = computed(() => standardDrink(household.settings.locale));
+  const limitOf = (name: string) => log.people.find((p) => p.name === name)?.limit ?? null;
+  const had = computed(
+    () =>
+      new Map(
+        eveningSoFar(log.pours, evening.value?.on ?? '', standard.value, limitOf).map((s) => [s.name, s]),
+      ),
+  );
+  /** What a guest had, calmly: "2 glasses, 1.9 standard drinks; water between". */
+  function sayHad({ name, count: heads }: Guest): string {
+    const so = had.value.get(name);
+    if (!so) return 'nothing yet';
+    const each = heads > 1 ? ' between them' : '';
+    const of = so.limit === null ? '' : ` of the ${words.number(so.limit)} set for an evening`;
+    const water = so.past
+      ? '; that is the limit they set: water now'
+      : so.standard > 0
+        ? '; water between'
+        : '';
+    return `${count(Math.round(so.glasses * 10) / 10, 'glass', 'glasses')}${each}, ${words.number(so.standard)} ${standard.value.word[1]}${of}${water}`;
+  }
+  /** What is asked for and not made yet, by guest. */
+  const waiting = (name: string) => order.lines.value.filter((l) => l.for.includes(name)).map((l) => l.name);
+
+  /** A guest asks for a drink: it stands on the round, in their name. */
+  function ask(guest: Guest, drink: SettledDrink): void {
+    const line = order.lines.value.find((l) => l.drink === drink.id);
+    order.add(drink.id);
+    const who = order.lines.value.find((l) => l.drink === drink.id)?.for ?? line?.for ?? [];
+    if (!who.includes(guest.name)) order.setFor(drink.id, [...who, guest.name]);
+  }
+  /** Settle the card: from here on it does not change when bottles empty. */
+  function settle(): void {
+    const p = plan.value;
+    if (p) evenings.edit('The card is settled', { must: p.card.drinks, size: p.card.drinks.length, off: [] });
+  }
+  function takeOff(id: string, name: string): void {
+    const e = evening.value;
+    if (e) evenings.edit(`${name} is off the card`, { off: [...e.off, id] });
+  }
+
+  const lastPours = computed(() =>
+    evening.value && firstGlass.value
+      ? new Date(firstGlass.value.getTime() + lastPoursAt(evening.value) * 60_000)
+      : undefined,
+  );
+  const isLast = computed(() => lastPours.value !== undefined && now.value >= lastPours.value);
+  const glasses = computed(() => pours.value.reduce((sum, p) => sum + p.glasses, 0));
+  const planned = computed(() => card.value.reduce((sum, d) => sum + d.glasses, 0));
+  const nameOf = (id: string) => card.value.find((d) => d.id === id)?.recipe.name ?? id;
+
+  const headline = computed(() => {
+    const e = evening.value;
+    if (!e) return { before: 'Nobody is asked yet: ', figure: 'say who comes and when', after: '' };
+    if (!isSettled.value)
+      return {
+        before: `${words.weekday(e.on)} from ${e.from}: `,
+        figure: 'settle the card',
+        after: ', and the night can begin',
+      };
+    const at = lastPours.value ? words.time(lastPours.value.toISOString()) : '';
+    return {
+      before: `${sayGuests(peopleOf(e))}: `,
+      figure: `${glasses.value} of about ${planned.value} poured`,
+      after: isLast.value ? '; last pours now' : `; last pours at ${at}`,
+    };
+  });
+  const underline = computed(() => {
+    if (!isSettled.value) return '';
+    const out = drinks.value.filter((d) => d.isOut).map((d) => nameOf(d.id));
+    const low = drinks.value.filter((d) => d.isLow && !d.isOut).map((d) => nameOf(d.id));
+    const past = [...had.value.values()].filter((s) => s.past).map((s) => s.name);
+    return [
+      low.length > 0 ? `running low: ${listed(low)}` : '',
+      out.length > 0 ? `no more of ${listed(out)}` : '',
+      past.length > 0 ? `water for ${listed(past)}` : 'water on the table',
+    ].filter(Boolean).join(' · ');
+  }); // prettier-ignore
+
+  return {
+    isSettled,
+    card,
+    drinks,
+    poured,
+    sayHad,
+    waiting,
+    ask,
+    settle,
+    takeOff,
+    nameOf,
+    headline,
+    underline,
+  };
+});
