@@ -4,7 +4,7 @@ import { RouterLink, useRouter } from 'vue-router';
 import type { Guest } from '@uisce/core/evening';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
-import { useOrder } from '../pour/use-order';
+import { useOrder } from '../household/use-order';
 import CautionLine from '../ui/CautionLine.vue';
 import { count, listed } from '../words/use-words';
 import { useEvening } from './use-evening';

@@ -18,7 +18,7 @@ import { sayGuests, useEvening } from './use-evening';
 const household = useSettings();
 const trade = useTrade();
 const words = useWords();
-const { evening, plan, people, toDo, taskName, sayMoment, momentOf, firstGlass } = useEvening();
+const { evening, plan, people, ahead, taskName, sayMoment, momentOf, firstGlass } = useEvening();
 
 const look = useLocalStorage<CardLook>('uisce:card-look', 'harbour');
 const PDF = 'application/pdf';
@@ -42,7 +42,7 @@ async function printCard(): Promise<void> {
 }
 async function printTide(): Promise<void> {
   const days = new Map<string, { text: string; at: string }[]>();
-  for (const p of toDo.value) {
+  for (const p of ahead.value) {
     const at = sayMoment(p.begins);
     const day = at.split(' ').slice(0, 2).join(' ');
     days.set(day, [...(days.get(day) ?? []), { text: taskName(p.id), at: at.slice(day.length + 1) }]);
@@ -73,7 +73,7 @@ async function toCalendar(): Promise<void> {
   const from = firstGlass.value;
   if (!e || !from) return;
   const to = new Date(from.getTime() + e.hours * 3_600_000);
-  const tasks = toDo.value.map((p) => ({
+  const tasks = ahead.value.map((p) => ({
     ...{ id: p.id, name: taskName(p.id), begins: momentOf(p.begins), ends: momentOf(p.ends) },
   }));
   const about = listed((plan.value?.drinks ?? []).map((d) => d.name));

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { poursOfEvening, type Evening } from '@uisce/core/evening';
 import { useLog } from '../household/use-log';
 import { count, listed } from '../words/use-words';
-import VerdictRow from '../pour/VerdictRow.vue';
+import VerdictRow from '../ui/drink/VerdictRow.vue';
 
 /** What was drunk of an evening, drink by drink, and how it was liked. */
 const props = defineProps<{ evening: Evening }>();

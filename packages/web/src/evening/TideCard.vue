@@ -9,7 +9,7 @@ import { useEvening } from './use-evening';
 /** What to start when, so that it is ready and fresh: counted back from the first glass. */
 const evenings = useEvenings();
 const words = useWords();
-const { evening, plan, placed, toDo, isLate, now, taskOf, taskName, sayMoment, sayMinutes, momentOf } =
+const { evening, plan, placed, ahead, isLate, now, taskOf, taskName, sayMoment, sayMinutes, momentOf } =
   useEvening();
 const { drinkName } = useCardWords();
 
@@ -95,7 +95,7 @@ const instead = computed(() => {
   return 'Ask somebody to help, or begin sooner.';
 });
 const next = computed(() =>
-  toDo.value.slice(0, SHOWN).map((p) => {
+  ahead.value.slice(0, SHOWN).map((p) => {
     const slack = plan.value?.slack.get(p.id) ?? 0;
     return { ...p, early: slack >= WORTH_SAYING ? `; up to ${sayMinutes(slack)} earlier will do` : '' };
   }),
@@ -108,7 +108,7 @@ function tick(id: string): void {
   evenings.edit(`Done: ${taskName(id)}`.slice(0, 120), { done: [...done, id, ...also] });
 }
 const left = computed(() => {
-  const first = toDo.value[0];
+  const first = ahead.value[0];
   if (!first) return '';
   if (isLate.value) return 'late, so all that follows is planned from now';
   const hours = (momentOf(first.begins).getTime() - now.value.getTime()) / 3_600_000;

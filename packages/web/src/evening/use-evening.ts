@@ -88,10 +88,10 @@ export const useEvening = createSharedComposable(() => {
   const taskOf = (id: string) => plan.value?.tasks.find((t) => t.id === id);
   const taskName = (id: string) => taskOf(id)?.name ?? id;
   /** What hands are wanted for, the next first; what freezes or chills by itself is nothing to do. */
-  const toDo = computed(() => placed.value.filter((p) => taskOf(p.id)?.hands));
+  const ahead = computed(() => placed.value.filter((p) => taskOf(p.id)?.hands));
   /** The next task should have been begun: all that follows is planned anew from now. */
   const isLate = computed(() => {
-    const first = toDo.value[0];
+    const first = ahead.value[0];
     return first !== undefined && now.value.getTime() - momentOf(first.begins).getTime() > MINUTE_MS;
   });
   watch([isLate, now], () => {
@@ -122,7 +122,7 @@ export const useEvening = createSharedComposable(() => {
         : `${count(lacking, 'drink')} short of two for everyone`,
       p.card.proven ? 'proven best' : 'a good card, not proven',
     ];
-    const first = toDo.value[0];
+    const first = ahead.value[0];
     if (p.tide.ok && first)
       parts.push(`begin ${sayMoment(first.begins)} with ${inSentence(taskName(first.id))}`);
     if (p.tide.ok) {
@@ -139,7 +139,7 @@ export const useEvening = createSharedComposable(() => {
     people,
     missingMinor,
     placed,
-    toDo,
+    ahead,
     isLate,
     now,
     firstGlass,

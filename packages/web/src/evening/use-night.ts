@@ -15,7 +15,7 @@ import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
 import { useSettings } from '../household/use-settings';
-import { useOrder } from '../pour/use-order';
+import { useOrder } from '../household/use-order';
 import { count, listed, useWords } from '../words/use-words';
 import { sayGuests, useEvening } from './use-evening';
 

@@ -4,7 +4,7 @@ import type { Ranked } from '@uisce/core/pouring';
 import { usePouring } from '../household/use-pouring';
 import GlassDrawing from '../ui/drink/GlassDrawing.vue';
 import { useDrinkWords } from './use-drink-words';
-import { useOrder } from './use-order';
+import { useOrder } from '../household/use-order';
 
 /** The few best to pour tonight, drawn as filled glasses. */
 const props = defineProps<{ drinks: readonly Ranked[] }>();

@@ -12,7 +12,7 @@ import BestFew from './BestFew.vue';
 import PourFilters from './PourFilters.vue';
 import RoundTray from './RoundTray.vue';
 import { useFilters } from './use-filters';
-import { useOrder } from './use-order';
+import { useOrder } from '../household/use-order';
 
 // The list comes once the few best are painted: a long one is built in a task of its own.
 const DrinkList = later(() => import('./DrinkList.vue'));

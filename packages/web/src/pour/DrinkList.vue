@@ -4,7 +4,7 @@ import { RouterLink } from 'vue-router';
 import type { Ranked } from '@uisce/core/pouring';
 import { count } from '../words/use-words';
 import { useDrinkWords } from './use-drink-words';
-import { useOrder } from './use-order';
+import { useOrder } from '../household/use-order';
 
 /** Every drink that can be poured now. */
 const props = defineProps<{ drinks: readonly Ranked[] }>();

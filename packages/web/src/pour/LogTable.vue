@@ -5,7 +5,7 @@ import { useLog } from '../household/use-log';
 import AppDialog from '../ui/AppDialog.vue';
 import DataTable from '../ui/DataTable.vue';
 import { count, useWords } from '../words/use-words';
-import VerdictRow from './VerdictRow.vue';
+import VerdictRow from '../ui/drink/VerdictRow.vue';
 
 /** The log itself, the newest first. */
 const log = useLog();

@@ -10,7 +10,7 @@ import DateField from '../ui/DateField.vue';
 import TabRow from '../ui/TabRow.vue';
 import { count } from '../words/use-words';
 import { useDrinkWords } from './use-drink-words';
-import { useOrder } from './use-order';
+import { useOrder } from '../household/use-order';
 
 /** The round that is put together: how many of each, for whom, measured how. */
 const log = useLog();

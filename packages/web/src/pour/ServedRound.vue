@@ -10,7 +10,7 @@ import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import CautionLine from '../ui/CautionLine.vue';
 import { count, inSentence, useWords } from '../words/use-words';
-import VerdictRow from './VerdictRow.vue';
+import VerdictRow from '../ui/drink/VerdictRow.vue';
 
 /** What was just served: how it was liked, and what it took. */
 const household = useSettings();

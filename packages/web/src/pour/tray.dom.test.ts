@@ -7,7 +7,7 @@ import { usePouring } from '../household/use-pouring';
 import { inHouse, type InHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useFilters } from './use-filters';
-import { useOrder } from './use-order';
+import { useOrder } from '../household/use-order';
 import { useStepWords } from './use-step-words';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FAULTS_TASTED, type FaultTasted, type Pour } from '@uisce/core/pouring';
-import { useLog } from '../household/use-log';
-import CheckField from '../ui/CheckField.vue';
+import { useLog } from '../../household/use-log';
+import CheckField from '../CheckField.vue';
 
 /** How a drink was, in one tap; what was wrong with it, and a note, for who wants to say more. */
 const props = defineProps<{ pour: Pour }>();

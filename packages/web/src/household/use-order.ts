@@ -1,8 +1,8 @@
 import { createSharedComposable, useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { MOST_GLASSES, MOST_ORDERS, type Order } from '@uisce/core/pouring';
-import { useLog } from '../household/use-log';
-import { usePouring } from '../household/use-pouring';
+import { useLog } from './use-log';
+import { usePouring } from './use-pouring';
 
 /** A drink on the tray: how many, and for whom. */
 interface Asked {
