@@ -69,6 +69,8 @@ export const homeMadeSchema = z.strictObject({
   rests: z.array(restSchema).default([]),
   how: z.string().min(10).max(400),
   keepsDays: z.int().positive().max(400),
+  /** Poured by the glass, so many ml of it: a drink that is mixed ahead. */
+  glassMl: z.number().positive().max(500).optional(),
   caution: z.string().optional(),
 });
 export type HomeMade = z.infer<typeof homeMadeSchema>;

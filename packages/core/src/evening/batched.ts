@@ -89,9 +89,9 @@ export function batchedDrink(
   };
 }
 
-/** What is poured for one glass of a drink that was mixed ahead, ml. */
+/** What is poured for one glass of a drink that was mixed ahead, ml: as it was mixed, where it stands there. */
 export function batchedGlassMl(drink: Recipe, kinds: ReadonlyMap<string, Kind>): number {
-  return batchedDrink(drink, 1, kinds, []).glassMl;
+  return kinds.get(mixedKind(drink.id))?.each?.ml ?? batchedDrink(drink, 1, kinds, []).glassMl;
 }
 
 /** The fewest bottles that hold a volume with headspace, the largest first, the last no larger than it must be. */

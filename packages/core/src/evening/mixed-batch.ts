@@ -10,7 +10,7 @@ import { batchedDrink, batchedGlassMl, mixedKind } from './batched.js';
 /** Stirred drinks keep, cold and closed, as long as the wine in them; without wine so long (common practice). */
 const KEEPS_DAYS = 60;
 /** A scale at home reads whole grams; bitters are weighed to the tenth. */
-const tenth = (g: number) => Math.max(0.1, Math.round(g * 10) / 10);
+const tenth = (g: number) => (g >= 10 ? Math.round(g) : Math.max(0.1, Math.round(g * 10) / 10));
 
 /**
  * So many glasses of a drink as a batch for the bench: each part by weight, with the water that the ice would have
@@ -24,7 +24,7 @@ export function mixedRecipe(
   kinds: ReadonlyMap<string, Kind>,
   water = 'water',
 ): HomeMade {
-  const { parts, waterMl } = batchedDrink(drink, glasses, kinds, []);
+  const { parts, waterMl, glassMl } = batchedDrink(drink, glasses, kinds, []);
   const keepsDays = Math.min(KEEPS_DAYS, ...parts.map((p) => kinds.get(p.kind)?.openDays ?? KEEPS_DAYS));
   const weighed = parts.map(({ kind, ml }) => {
     const known = kinds.get(kind);
@@ -32,7 +32,13 @@ export function mixedRecipe(
     return { kind, g: tenth(known ? ml / volumeMl(compositionOfKind(known)) : ml) };
   });
   return homeMadeSchema.parse({
-    ...{ id: mixedKind(drink.id), makes: mixedKind(drink.id), effort: 1, keepsDays },
+    ...{
+      id: mixedKind(drink.id),
+      makes: mixedKind(drink.id),
+      effort: 1,
+      keepsDays,
+      glassMl: Math.round(glassMl),
+    },
     from: [...weighed.sort((a, b) => a.g - b.g), { pantry: water, g: tenth(waterMl * 0.998) }],
     how: 'Pour together, bottle, close, and turn it over a few times; cold before the first glass.',
   });
@@ -68,6 +74,7 @@ export function kindsOfMixed(
         ...{ id: recipe.makes, job: 'base', supply: 'home-made', storage: 'fridge', openDays: recipe.keepsDays },
         name: `${catalogue.recipes.find((r) => r.id === drink)?.name ?? drink}, mixed ahead`.slice(0, 60),
         ...{ abv: Math.min(0.8, made.abv), sugarGPerL: Math.min(1100, perL(sugarG)), acidGPerL: Math.min(100, perL(acidG)) },
+        ...(recipe.glassMl === undefined ? {} : { each: { ml: recipe.glassMl } }),
         tastes: [...new Set(parts.flatMap((k) => k.tastes))],
         allergens: [...new Set(parts.flatMap((k) => k.allergens))],
       }),

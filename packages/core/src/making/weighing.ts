@@ -40,6 +40,8 @@ export interface Weighing {
 const NEAR_G = 0.5;
 const PINCH_G = 20;
 const NEAR_SHARE = 0.005;
+/** No scale at home shows less: what went in once is not asked for again for so little. */
+const LEAST_SHOWN_G = 0.1;
 /** Nothing lost over the heat is kept as the least there is, so that the step counts as done. */
 const LEAST_TOP_UP_G = 0.01;
 
@@ -58,8 +60,8 @@ export function benchSteps(recipe: HomeMade): BenchStep[] {
 }
 
 /** Whether a part is in: what is still to add is less than the scale tells apart. */
-function isIn(part: number, { plannedG }: BatchRecord, { toAddG, partsG }: Rebalanced): boolean {
-  const near = (plannedG[part] ?? 0) > PINCH_G ? NEAR_G : 0;
+function isIn(part: number, { plannedG, inG }: BatchRecord, { toAddG, partsG }: Rebalanced): boolean {
+  const near = (plannedG[part] ?? 0) > PINCH_G ? NEAR_G : (inG[part] ?? 0) > 0 ? LEAST_SHOWN_G : 0;
   return (toAddG[part] ?? 0) <= Math.max(near, (partsG[part] ?? 0) * NEAR_SHARE);
 }
 
