@@ -50,6 +50,14 @@ async function tray(page) {
     await page.getByRole('button', { name: `Pour ${name}` }).click();
 }
 
+/** The card is settled, one has asked, and another is asking. */
+async function asking(page) {
+  await page.getByRole('button', { name: 'Settle the card' }).click();
+  await page.getByRole('button', { name: /^Aoife/ }).click();
+  await page.getByRole('button', { name: 'Gin and tonic for Aoife' }).click();
+  await page.getByRole('button', { name: /^Ciara/ }).click();
+}
+
 /** The steps of a group, above the strip at the foot. */
 async function openGroup(page) {
   await page.getByRole('button', { name: /^To get/ }).click();
@@ -75,6 +83,15 @@ const SHOTS = [
   { name: 'pour', path: '/pour', size: DESK, theme: 'day', text: /drinks now/, act: tray },
   { name: 'pour-making', path: '/pour/round', size: DESK, theme: 'night', text: /45 ml dry vermouth next/ },
   { name: 'pour-log', path: '/pour/log', size: DESK, theme: 'day', text: /liked best/ },
+  { name: 'evening', path: '/evening', size: DESK, theme: 'day', text: /4 on the card/ },
+  {
+    name: 'evening-night-phone',
+    path: '/evening/night',
+    size: PHONE,
+    theme: 'night',
+    text: /settle the card/,
+    act: asking,
+  },
   { name: 'notebook', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
   { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true, act: openGroup },

@@ -12,11 +12,6 @@ export class Bits {
     for (let i = 0; i < words.length; i++) words[i] = (words[i] as number) | (other.words[i] as number);
     return new Bits(words);
   }
-  meets(other: Bits): boolean {
-    for (let i = 0; i < this.words.length; i++)
-      if (((this.words[i] as number) & (other.words[i] as number)) !== 0) return true;
-    return false;
-  }
   /** Members of the other that are not in this. */
   countNew(other: Bits): number {
     let count = 0;

@@ -3,6 +3,7 @@ import {
   byId,
   CARD_ORDER,
   compareScores,
+  FIELD,
   needsOfSeats,
   samenessOf,
   scoreCard,
@@ -12,8 +13,9 @@ import {
   type CardProblem,
   type CardScore,
 } from './card.js';
-import { CardMoney, type Taken } from './card-money.js';
+import { CardMoney, type Floor } from './card-money.js';
 import { goodCard } from './good-card.js';
+import { keepLeast, NEVER } from './least.js';
 
 /** Looked at between two asks whether to go on. */
 const LOOK_EVERY = 1024;
@@ -33,7 +35,6 @@ interface Drink {
 
 /** What is on the card so far, and what that comes to. */
 interface SoFar {
-  taken: Taken;
   parts: Bits;
   count: number;
   work: number;
@@ -64,6 +65,7 @@ class CardSearch {
   private readonly needs: number[];
   private readonly kinds: number;
   private readonly order: readonly CardCriterion[];
+  private readonly fields: readonly (keyof CardScore)[];
   private readonly money: CardMoney;
   private readonly taken: Uint8Array;
   private readonly found: Int16Array;
@@ -87,6 +89,7 @@ class CardSearch {
     this.open = candidates.filter((c) => !must.has(c.id) && !never.has(c.id)).map(ready);
     this.needs = needsOfSeats(problem);
     this.order = problem.order ?? CARD_ORDER;
+    this.fields = this.order.map((criterion) => FIELD[criterion]);
     this.money = new CardMoney(problem);
     this.taken = new Uint8Array(this.open.length);
     this.found = new Int16Array(seats.length);
@@ -98,7 +101,7 @@ class CardSearch {
     if (fixed.length + open.length < size || fixed.length > size) return undefined;
     this.best = goodCard(problem, this.needs);
     this.tell();
-    let so: SoFar = { taken: this.money.none(), parts: Bits.of([], this.kinds), count: 0, work: 0 };
+    let so: SoFar = { parts: Bits.of([], this.kinds), count: 0, work: 0 };
     for (const drink of fixed) so = this.take(drink, so);
     this.descend(so);
     return this.best && { ...this.said(this.best), proven: !this.stopped };
@@ -111,14 +114,19 @@ class CardSearch {
     if (this.best) this.options.onBetter?.(this.said(this.best));
   }
   private isBetter(score: CardScore): boolean {
-    return this.best === undefined || compareScores(score, this.best.score, this.order) < 0;
+    if (this.best === undefined) return true;
+    // As `compareScores` does, which is asked millions of times here.
+    const than = this.best.score;
+    for (const field of this.fields) {
+      if (score[field] !== than[field]) return score[field] < than[field];
+    }
+    return false;
   }
 
   private take({ candidate, parts }: Drink, so: SoFar): SoFar {
     this.chosen.push(candidate);
     this.count(candidate, 1);
     return {
-      taken: this.money.with(so.taken, candidate),
       parts: so.parts.with(parts),
       count: so.count + so.parts.countNew(parts),
       work: so.work + candidate.work,
@@ -151,6 +159,7 @@ class CardSearch {
   /** The last drink of a card: judged in full only where what is sure of it could be better. */
   private finish(so: SoFar): void {
     const { seats } = this.problem;
+    const floor = this.money.floor(this.chosen, this.found, 1);
     const people = Array.from(this.found, (found, s) =>
       found < (this.needs[s] as number) ? (seats[s]?.people ?? 0) : 0,
     );
@@ -161,9 +170,9 @@ class CardSearch {
       const { candidate, parts } = this.open[i] as Drink;
       let pleased = 0;
       for (let s = 0; s < people.length; s++) if (candidate.finds[s]) pleased += people[s] as number;
-      const least = { lacking: lacking - pleased, money: 0, parts: 0, work: so.work + candidate.work, sameness }; // prettier-ignore
+      const least = { lacking: lacking - pleased, money: floor.money, parts: 0, work: so.work + candidate.work, sameness }; // prettier-ignore
       if (!this.isBetter(least)) continue;
-      least.money = so.taken.money + this.money.more(so.taken, candidate);
+      least.money += this.money.more(floor, candidate);
       least.parts = so.count + so.parts.countNew(parts);
       if (this.isBetter(least)) this.judge([...this.chosen, candidate]);
     }
@@ -178,11 +187,12 @@ class CardSearch {
     const more = this.problem.size - this.chosen.length;
     if (more === 0) return this.judge([...this.chosen]);
     if (more === 1) return this.finish(so);
+    const floor = this.money.floor(this.chosen, this.found, more);
     const excluded: number[] = [];
     while (!this.stopped) {
-      const { least, tightest } = this.outlook(so, more);
+      const { least, tightest } = this.outlook(so, more, floor);
       if (!this.isBetter(least)) break;
-      const next = this.inOrder(so, tightest);
+      const next = this.inOrder(so, tightest, floor);
       if (next.length === 0) break;
       for (const { i, with_ } of next) {
         if (this.isToStop()) break;
@@ -191,7 +201,7 @@ class CardSearch {
         // Whatever comes beside it, it cannot lack or cost less than this.
         const { lacking, work, sameness } = least;
         const { money, parts } = with_;
-        if (!this.isBetter({ lacking, money: so.taken.money + money, parts: so.count + parts, work, sameness }))
+        if (!this.isBetter({ lacking, money: floor.money + money, parts: so.count + parts, work, sameness }))
           continue;
         this.descend(this.take(this.open[i] as Drink, so));
         this.putBack();
@@ -203,11 +213,11 @@ class CardSearch {
   }
 
   /** Drinks that may be taken next, the most promising first: those that a seat finds, or all. */
-  private inOrder(so: SoFar, seat: number | undefined): { i: number; with_: CardScore }[] {
+  private inOrder(so: SoFar, seat: number | undefined, floor: Floor): { i: number; with_: CardScore }[] {
     const keys: { i: number; with_: CardScore }[] = [];
     this.open.forEach(({ candidate, parts }, i) => {
       if (this.taken[i] || (seat !== undefined && !candidate.finds[seat])) return;
-      const money = this.money.more(so.taken, candidate);
+      const money = this.money.more(floor, candidate);
       keys.push({
         i,
         with_: {
@@ -220,7 +230,7 @@ class CardSearch {
   }
 
   /** The least that a card can come to from here, and who decides. */
-  private outlook(so: SoFar, more: number): Outlook {
+  private outlook(so: SoFar, more: number, floor: Floor): Outlook {
     const { seats } = this.problem;
     const people = (s: number) => seats[s]?.people ?? 0;
     const lacks = Array.from(
@@ -236,7 +246,7 @@ class CardSearch {
       if (this.taken[i]) continue;
       const { candidate, parts } = this.open[i] as Drink;
       there += 1;
-      const money = this.money.more(so.taken, candidate);
+      const money = this.money.more(floor, candidate);
       const count = so.parts.countNew(parts);
       let mine = 0;
       for (let s = 0; s < lacks.length; s++) {
@@ -271,7 +281,7 @@ class CardSearch {
         }
     return {
       least: {
-        ...{ lacking, money: so.taken.money + leastMoney, parts: so.count + leastParts },
+        ...{ lacking, money: floor.money + leastMoney, parts: so.count + leastParts },
         work: works.reduce((sum, w) => sum + w, so.work),
         sameness: samenessOf(this.chosen),
       },
@@ -279,20 +289,3 @@ class CardSearch {
     };
   }
 }
-
-/** Keep a number among the least so many. */
-function keepLeast(least: number[], n: number, most: number): void {
-  if (least.length < most) least.push(n);
-  else {
-    const worst = Math.max(...least);
-    if (n < worst) least[least.indexOf(worst)] = n;
-  }
-}
-
-const NEVER: CardScore = {
-  lacking: Infinity,
-  money: Infinity,
-  parts: Infinity,
-  work: Infinity,
-  sameness: Infinity,
-};

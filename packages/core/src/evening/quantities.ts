@@ -2,6 +2,7 @@ import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { iceOf } from '../ice/index.js';
+import { isMixedAhead } from './batched.js';
 import { amountOf, packsFor, shortOf, wantedOf, wareOf, type MissingItem, type WareHouse } from './ware.js';
 
 /** What an evening takes of one kind, against what is there. */
@@ -75,7 +76,8 @@ export function quantitiesOf(
     if (drink.garnish !== 'none') garnishes.set(drink.garnish, (garnishes.get(drink.garnish) ?? 0) + glasses);
     const ice = iceOf(drink, brimMl, house.kinds);
     // What is mixed ahead is poured cold, over ice or without.
-    const all = (ice.makingG * Math.max(0, glasses - mixed) + ice.servedG * glasses) * ICE_SPARE;
+    const made = isMixedAhead(drink, glasses - mixed, house.kinds) ? 0 : Math.max(0, glasses - mixed);
+    const all = (ice.makingG * made + ice.servedG * glasses) * ICE_SPARE;
     iceG += all;
     if (drink.ice === 'crushed') crushedG += all;
     blocks += ice.blockG > 0 ? glasses : 0;

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
-import { batchedDrink, mayBatch, type BatchedDrink } from './batched.js';
+import { batchedDrink, isMixedAhead, type BatchedDrink } from './batched.js';
 import type { IcePlan } from './ice-plan.js';
 import type { CardPour, Quantities, Wanted } from './quantities.js';
 import { tideProblemSchema, type TideTask } from './tide.js';
@@ -30,8 +30,6 @@ const MOST_FRESH = 14 * DAY;
 /** Shops close and streets are full; a syrup is cold before it is poured. */
 const READY = { buy: 180, syrup: 120 };
 const GLASSES_LITRES = 0.5;
-/** More of a drink than this is worth a bottle. */
-const LEAST_BATCHED = 3;
 
 /** What an evening asks to be done ahead. */
 export interface Ahead {
@@ -63,7 +61,7 @@ export function batchesAhead({
 }: Pick<Ahead, 'drinks' | 'kinds' | 'bottleMl'>): AheadBatch[] {
   return drinks.flatMap(({ drink, glasses: all, mixed }) => {
     const glasses = Math.max(0, all - mixed);
-    return glasses >= LEAST_BATCHED && mayBatch(drink, kinds) === undefined
+    return isMixedAhead(drink, glasses, kinds)
       ? [{ drink: drink.id, name: drink.name, glasses, batch: batchedDrink(drink, glasses, kinds, bottleMl) }]
       : [];
   });

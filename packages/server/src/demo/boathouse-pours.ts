@@ -29,10 +29,9 @@ export const PAST_EVENING_AGO = 14;
 
 /** Three friends, on the evening that is over. */
 const PAST_EVENING: readonly Evening[] = [
-  [PAST_EVENING_AGO, 'gin-and-tonic', 'two', 5, { time: '20:10' }], [PAST_EVENING_AGO, 'limeade', 'ciara', 4, { time: '20:20' }],
-  [PAST_EVENING_AGO, 'gimlet', 'b', 4, { time: '20:25' }], [PAST_EVENING_AGO, 'irish-buck', 'bran', 4, { time: '20:50' }],
-  [PAST_EVENING_AGO, 'pink-gin', 'aoife', 1, { time: '21:05' }], [PAST_EVENING_AGO, 'lime-and-soda', 'ciara', 3, { time: '21:30' }],
-  [PAST_EVENING_AGO, 'gin-and-tonic', 'aoife', 5, { time: '21:40' }], [PAST_EVENING_AGO, 'gimlet', 'bran', 4, { time: '22:10' }],
+  [PAST_EVENING_AGO, 'irish-buck', 'two', 5, { time: '20:10' }], [PAST_EVENING_AGO, 'limeade', 'ciara', 4, { time: '20:20' }],
+  [PAST_EVENING_AGO, 'irish-sour', 'b', 4, { time: '20:25' }], [PAST_EVENING_AGO, 'irish-buck', 'bran', 4, { time: '21:10' }],
+  [PAST_EVENING_AGO, 'lime-and-soda', 'ciara', 1, { time: '21:30' }], [PAST_EVENING_AGO, 'irish-sour', 'aoife', 5, { time: '21:40' }],
 ]; // prettier-ignore
 
 /** Two people's evenings of three months: what they poured, and how they liked it. */

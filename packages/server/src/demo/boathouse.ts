@@ -117,7 +117,7 @@ export function boathousePastEvening(on: string, newId: () => string, pours: rea
       guest('Maeve', { dislikes: ['bitter'] }),
       guest('Colm', { allergens: ['nuts'] }),
     ],
-    ...{ size: 4, must: ['gin-and-tonic'], never: [], atWork: true, freezerLitres: 14, done: [] },
+    ...{ size: 4, must: ['irish-buck'], never: [], atWork: true, freezerLitres: 14, done: [] },
   });
   return { ...past, cost: costOfEvening(past, pours) };
 }

@@ -31,7 +31,8 @@ const about = computed(() => {
   const says = foldText(label) === foldText(name.value) ? '' : label;
   const named = ware.is === 'bottle' || ware.is === 'tool' ? says : '';
   const many = count > 1 ? `${count} × ` : '';
-  return [named, `${many}${size.value}`].filter((p) => p !== '').join(', ');
+  const day = props.line.by ? `by ${words.weekday(props.line.by)}` : '';
+  return [named, `${many}${size.value}`, day].filter((p) => p !== '').join(', ');
 });
 const STATE_WORDS = { wanted: '', basket: '', missing: 'not there', left: 'left there' };
 const said = computed(() => STATE_WORDS[props.line.state]);
