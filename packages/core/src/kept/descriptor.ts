@@ -15,6 +15,10 @@ export interface World {
   ownPrices: readonly PriceList[];
   /** Batches on the bench and on the shelf. */
   batches: readonly BatchRecord[];
+  /** Ids of the kinds that the household added. */
+  ownKindIds: ReadonlySet<string>;
+  /** Ids of the drinks that the household wrote. */
+  ownDrinkIds: ReadonlySet<string>;
   /** Ids of the plans there are. */
   planIds: ReadonlySet<string>;
 }

@@ -12,3 +12,4 @@ export * from './evening.js';
 export * from './own-recipes.js';
 export * from './own-prices.js';
 export * from './things.js';
+export * from './notebook.js';

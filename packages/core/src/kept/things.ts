@@ -4,6 +4,7 @@ import type { Kept } from './descriptor.js';
 import { keptEvening } from './evening.js';
 import { keptErrand, keptPaidPrice, keptPurseEntry, keptTrips } from './errand.js';
 import { keptKit } from './kit.js';
+import { keptCollection, keptOwnDrink, keptOwnKind } from './notebook.js';
 import { keptOwnPrices } from './own-prices.js';
 import { keptOwnRecipes } from './own-recipes.js';
 import { keptPlan } from './plan.js';
@@ -31,6 +32,9 @@ export const KEPT = [
   keptRound,
   keptPerson,
   keptEvening,
+  keptOwnDrink,
+  keptOwnKind,
+  keptCollection,
 ] as unknown as readonly Kept[];
 
 /**

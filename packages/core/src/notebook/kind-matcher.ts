@@ -1,0 +1,111 @@
+import type { Kind } from '../catalogue/kind.js';
+import { INGREDIENT_WORDS, PASSING_WORDS } from './ingredient-words.js';
+import { fold } from './quantity.js';
+
+/** What a text may stand for: a kind, and how sure that is, 0 to 1. */
+export interface KindMatch {
+  kind: string;
+  confidence: number;
+}
+
+/** From here on a kind is taken as read; below it is asked. */
+export const SURE = 0.8;
+
+/** Words of a text that count: folded, without what only describes. */
+export function wordsOf(text: string): string[] {
+  return fold(text)
+    .replace(/['’](?=s\b)/g, '')
+    .split(/[^\p{L}\p{N}]+/u)
+    .map((w) => (w === 'whisky' ? 'whiskey' : w))
+    .filter((w) => w !== '' && !PASSING_WORDS.has(w));
+}
+
+/** One slip in a longer word is forgiven: a letter wrong, missing or too many, or two swapped. */
+function isNearly(a: string, b: string): boolean {
+  if (a === b) return true;
+  if (Math.min(a.length, b.length) < 5 || Math.abs(a.length - b.length) > 1) return false;
+  let i = 0;
+  while (i < a.length && a[i] === b[i]) i += 1;
+  const [restA, restB] = [a.slice(i), b.slice(i)];
+  return (
+    restA.slice(1) === restB.slice(1) ||
+    restA.slice(1) === restB ||
+    restA === restB.slice(1) ||
+    (restA[0] === restB[1] && restA[1] === restB[0] && restA.slice(2) === restB.slice(2))
+  );
+}
+const plural = (w: string) => (w.length > 3 ? w.replace(/(?:es|s)$/, '') : w);
+const same = (a: string, b: string) => a === b || plural(a) === plural(b);
+
+interface Phrase {
+  kind: string;
+  words: string[];
+}
+
+/** Finds the kind that a text means, in any of the languages, and never quietly a wrong one. */
+export class KindMatcher {
+  private readonly phrases: Phrase[] = [];
+  private readonly exact = new Map<string, string>();
+
+  constructor(kinds: readonly Kind[]) {
+    const add = (kind: string, text: string) => {
+      const words = wordsOf(text.replace(/ \d+:\d+$/, ''));
+      if (words.length === 0) return;
+      this.phrases.push({ kind, words });
+      const key = [...words].sort().join(' ');
+      if (!this.exact.has(key)) this.exact.set(key, kind);
+    };
+    // What the catalogue itself calls it comes first.
+    for (const { id, name } of kinds) add(id, name);
+    for (const { id, also } of kinds) for (const name of also) add(id, name);
+    const known = new Set(kinds.map((k) => k.id));
+    for (const [id, names] of Object.entries(INGREDIENT_WORDS))
+      if (known.has(id)) for (const name of names.split('|')) add(id, name);
+  }
+
+  /**
+   * The kinds a text may mean, the likeliest first. Sure is only what is said in just these words, a slip of the pen
+   * apart; a word too many or too few makes it a question.
+   *
+   * @example matcher.match('freshly squeezed lime juice')[0] // { kind: 'lime-juice', confidence: 1 }
+   */
+  match(text: string): KindMatch[] {
+    const words = wordsOf(text);
+    if (words.length === 0) return [];
+    const best = new Map<string, number>();
+    const offer = (kind: string, confidence: number) => {
+      if (confidence > (best.get(kind) ?? 0)) best.set(kind, confidence);
+    };
+    const exact = this.exact.get([...words].sort().join(' '));
+    if (exact !== undefined) offer(exact, 1);
+    for (const { kind, words: phrase } of this.phrases) {
+      const confidence = alike(words, phrase);
+      if (confidence > 0) offer(kind, confidence);
+    }
+    return [...best]
+      .map(([kind, confidence]) => ({ kind, confidence }))
+      .sort((a, b) => b.confidence - a.confidence || (a.kind < b.kind ? -1 : 1))
+      .slice(0, MOST_NEAR);
+  }
+}
+
+const MOST_NEAR = 6;
+/** The same words with a plural or a slip; a phrase with words beside it; some of its words. */
+const SLIPPED = 0.9;
+const WITH_MORE = 0.75;
+const SOME = 0.6;
+
+function alike(words: readonly string[], phrase: readonly string[]): number {
+  let [met, slips] = [0, 0];
+  for (const p of phrase) {
+    if (words.some((w) => same(w, p))) met += 1;
+    else if (words.some((w) => isNearly(w, p))) {
+      met += 1;
+      slips += 1;
+    }
+  }
+  if (met === 0) return 0;
+  if (met === phrase.length && phrase.length === words.length) return slips === 0 ? 0.97 : SLIPPED;
+  if (met === phrase.length) return WITH_MORE * (phrase.length / words.length) ** 0.3 - slips * 0.05;
+  return (SOME * met) / Math.max(words.length, phrase.length) - slips * 0.05;
+}

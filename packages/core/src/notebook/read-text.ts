@@ -1,0 +1,144 @@
+import type { KindMatcher } from './kind-matcher.js';
+import { looksLikeMethod, readMethod, type ReadMethod } from './method-words.js';
+import { fold } from './quantity.js';
+import { looksMeasured, readLine, type Ounce, type ReadLine } from './read-line.js';
+
+/** A recipe as it was read from a text. */
+export interface ReadRecipe extends ReadMethod {
+  /** undefined where the text gives none. */
+  name: string | undefined;
+  lines: ReadLine[];
+  garnish: string;
+  /** What it says of the making, in its own words. */
+  says: string;
+  /** ml that a part was taken as; undefined where nothing is counted in parts. */
+  partMl: number | undefined;
+  /** Whether an ounce stands in it, so that it matters which. */
+  hasOunces: boolean;
+}
+
+const HEADING =
+  /^(?:ingredients?|you(?:'ll| will) need|method|directions?|instructions?|preparation|how to make(?: it)?|zutaten|zubereitung|ingredienti|ingredientes|preparazione|procedimento|elaboracion|preparacion|preparation|recette|ricetta|receta|rezept|glass|glas|verre|vaso|copa|bicchiere|garnish|garnitur|garniture|decoracion|guarnizione|notes?|serves? \d+)\s*:?\s*$/u;
+const GARNISH = /^(?:garnish(?:ed)?(?: with)?|garnitur|garnieren mit|deko|garniture|decorer (?:avec|d')|decoracion|decorar con|adornar con|guarnizione|guarnire con|decorare con)\s*:?\s*/iu; // prettier-ignore
+const GARNISH_WITHIN = /(?:^|[.;]\s*)(?:and\s+)?garnish(?:ed)?\s+with\s+([^.;]+)/iu;
+const GLASS = /^(?:glass|glassware|glas|verre|vaso|copa|bicchiere)\s*[:–-]\s*/iu;
+/** Longer than this a line names nothing. */
+const LONGEST_NAME = 60;
+/** A name stands so few lines above what is measured. */
+const NAME_ABOVE = 3;
+/** All parts together make about so much, before ice; and a part is one of these (a usual size, common practice). */
+const USUAL_ML = 90;
+const PART_ML = [10, 15, 20, 22.5, 25, 30, 45, 60];
+
+type Said = 'blank' | 'heading' | 'garnish' | 'glass' | 'measured' | 'method' | 'other';
+
+function said(line: string, matcher: KindMatcher): Said {
+  const text = line.trim();
+  if (text === '' || /^[-–—=_*#~]{3,}$/.test(text)) return 'blank';
+  const folded = fold(text);
+  if (HEADING.test(folded.replace(/^#+\s*/, ''))) return 'heading';
+  if (GARNISH.test(folded)) return 'garnish';
+  if (GLASS.test(folded)) return 'glass';
+  const isProse = /[.!]$/.test(text) && text.split(' ').length > 4;
+  if (!isProse && looksMeasured(text, matcher)) return 'measured';
+  return looksLikeMethod(text) || text.length > LONGEST_NAME ? 'method' : 'other';
+}
+
+/** "Daiquiri: 60 ml rum, 25 ml lime juice. Shake." is a recipe in one line. */
+function unfolded(line: string, matcher: KindMatcher): string[] {
+  const named = /^([^:\d]{2,60}?)(?::|\s[–—-])\s+(.*\d.*)$/u.exec(line.trim());
+  const body = named ? (named[2] ?? '') : line.trim();
+  const [list = '', ...rest] = body.split(/\.\s+(?=\p{Lu})/u);
+  const parts = list.split(/\s*[;,]\s+|\s+\+\s+/u).map((p) => p.replace(/\.$/, '').trim());
+  const measured = parts.filter((p) => looksMeasured(p, matcher)).length;
+  if (measured < 2 || measured < parts.length - 1) return [line];
+  return [...(named ? [named[1] ?? ''] : []), ...parts, ...rest];
+}
+
+/** One ounce, dash or part after another: the parts of a recipe as ml. */
+function partOf(lines: readonly ReadLine[]): number | undefined {
+  const parts = lines.reduce((sum, l) => sum + (l.parts ?? 0), 0);
+  if (parts === 0) return undefined;
+  const near = (ml: number) => Math.abs(ml * parts - USUAL_ML);
+  return PART_ML.reduce((best, ml) => (near(ml) < near(best) ? ml : best));
+}
+
+interface Draft {
+  name: string | undefined;
+  measured: string[];
+  says: string[];
+  garnish: string[];
+  glass: string;
+}
+const blank = (name: string | undefined): Draft => ({ name, measured: [], says: [], garnish: [], glass: '' });
+
+/**
+ * All recipes of a text: pasted from anywhere, in any order, one or many.
+ *
+ * @example readRecipes('Daiquiri\n60 ml white rum\n25 ml lime juice\n20 ml simple syrup\nShake.', matcher, 'us-oz')[0].name
+ */
+export function readRecipes(text: string, matcher: KindMatcher, ounce: Ounce): ReadRecipe[] {
+  const lines = text.split(/\r?\n/).flatMap((line) => unfolded(line, matcher));
+  const kinds = lines.map((line) => said(line, matcher));
+  const drafts: Draft[] = [];
+  let draft = blank(undefined);
+  const isName = (i: number): boolean => {
+    // Something measured comes soon below a name.
+    let seen = 0;
+    for (let below = i + 1; below < lines.length && seen < NAME_ABOVE; below++) {
+      const is = kinds[below];
+      if (is === 'measured') return true;
+      if (is !== 'blank' && is !== 'heading') seen += 1;
+    }
+    return false;
+  };
+  lines.forEach((line, i) => {
+    const content = line.trim();
+    switch (kinds[i]) {
+      case 'blank':
+      case 'heading':
+        return;
+      case 'garnish':
+        draft.garnish.push(content.replace(new RegExp(GARNISH.source, 'iu'), ''));
+        return;
+      case 'glass':
+        draft.glass = content;
+        return;
+      case 'measured':
+        draft.measured.push(content);
+        return;
+      case 'method':
+        draft.says.push(content);
+        return;
+      default:
+        if (isName(i)) {
+          if (draft.measured.length > 0) drafts.push(draft);
+          draft = blank(content.replace(/^#+\s*/, '').replace(/[:*_]+$/g, '').replace(/^[*_]+/, '').trim());
+        } else if (draft.measured.length > 0) draft.says.push(content);
+    }
+  }); // prettier-ignore
+  if (draft.measured.length > 0) drafts.push(draft);
+  return drafts.map((d) => finished(d, matcher, ounce));
+}
+
+function finished(
+  { name, measured, says, garnish, glass }: Draft,
+  matcher: KindMatcher,
+  ounce: Ounce,
+): ReadRecipe {
+  const read = measured.map((line) => readLine(line, matcher, ounce));
+  const partMl = partOf(read);
+  const whole = says.join(' ');
+  const within = GARNISH_WITHIN.exec(whole)?.[1] ?? '';
+  const method = readMethod(`${whole} ${glass}`);
+  return {
+    ...{ ...method, name, partMl, says: whole },
+    lines: read.map((line): ReadLine => {
+      if (line.parts === undefined || partMl === undefined) return line;
+      const ml = line.parts * partMl;
+      return { ...line, ml, amount: { value: ml, measure: 'ml' } };
+    }),
+    garnish: (garnish.length > 0 ? garnish.join(', ') : within).replace(/\.$/, '').trim(),
+    hasOunces: read.some((line) => line.notes.includes('ounce')),
+  };
+} // prettier-ignore
