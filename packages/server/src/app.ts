@@ -12,12 +12,14 @@ import { openApi } from './http/openapi.js';
 import { notFound, problemHandler } from './http/problem.js';
 import { localHostOnly, ownPagesOnly, securityHeaders, styleNonce } from './http/security.js';
 import { webApp } from './http/web-app.js';
+import { Library } from './kept/library.js';
 import type { LivePages } from './kept/live.js';
 import { changeRoutes, keptRoutes } from './kept/routes.js';
 import type { KeptStore } from './kept/store.js';
 import { stockRoutes } from './kept/stock-routes.js';
 import { worldOf } from './kept/world.js';
 import type { SolverPool } from './planning/pool.js';
+import { notebookRoutes } from './notebook/routes.js';
 import { planningRoutes } from './planning/routes.js';
 import { pouringRoutes } from './pouring/routes.js';
 import { priceRoutes } from './prices/routes.js';
@@ -42,6 +44,7 @@ export function createApi({
 }: Omit<AppParts, 'logger' | 'webFolder'>): Api {
   const api = new Api();
   const world = worldOf(store, catalogue, shops);
+  const library = new Library(store, catalogue);
   api.on(
     {
       method: 'get',
@@ -56,10 +59,11 @@ export function createApi({
   keptRoutes(api, store, world);
   changeRoutes(api, store, world, live);
   stockRoutes(api, store, world, catalogue);
-  pouringRoutes(api, store, world, catalogue);
+  pouringRoutes(api, store, world, library);
+  notebookRoutes(api, store, library);
   demoRoutes(api);
   planningRoutes(api, pool, world);
-  eveningRoutes(api, store, world, catalogue, pool);
+  eveningRoutes(api, store, world, library, pool);
   const description = () => openApi(api.endpoints);
   api.on(
     { method: 'get', path: '/openapi.json', summary: 'This description', answer: z.unknown() },

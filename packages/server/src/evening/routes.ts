@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { kindIndex, type Catalogue } from '@uisce/core/catalogue';
 import { cardAskedSchema, tideProblemSchema } from '@uisce/core/evening';
 import type { World } from '@uisce/core/kept';
 import type { Api } from '../http/api.js';
 import { houseNow, pricesNow } from '../kept/house-now.js';
+import type { Library } from '../kept/library.js';
 import type { KeptStore } from '../kept/store.js';
 import { answerFromPool, whileThereIsRoom } from '../planning/ask-pool.js';
 import type { SolverPool } from '../planning/pool.js';
@@ -54,10 +54,9 @@ export function eveningRoutes(
   api: Api,
   store: KeptStore,
   world: World,
-  catalogue: Catalogue,
+  library: Library,
   pool: SolverPool,
 ): void {
-  const kinds = kindIndex(catalogue.kinds);
   const common = {
     method: 'post',
     before: whileThereIsRoom(pool),
@@ -74,7 +73,8 @@ export function eveningRoutes(
         answer: cardSchema,
       },
       (req, res, asked) => {
-        const house = houseNow(store, world, kinds);
+        const { catalogue, kinds, own } = library;
+        const house = { ...houseNow(store, world, kinds), own };
         const prices = pricesNow(store, world, catalogue);
         return answerFromPool(pool, { kind: 'card', problem: asked, house: { ...house, prices } }, req, res);
       },

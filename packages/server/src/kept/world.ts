@@ -1,6 +1,8 @@
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
   keptBatch,
+  keptOwnDrink,
+  keptOwnKind,
   keptOwnPrices,
   keptOwnRecipes,
   keptPlan,
@@ -25,6 +27,12 @@ export function worldOf(store: KeptStore, catalogue: Catalogue, shops: readonly 
     },
     get batches() {
       return store.list(keptBatch).map((entry) => entry.value);
+    },
+    get ownKindIds() {
+      return new Set(store.list(keptOwnKind).map((entry) => entry.id));
+    },
+    get ownDrinkIds() {
+      return new Set(store.list(keptOwnDrink).map((entry) => entry.id));
     },
     get planIds() {
       return new Set(store.list(keptPlan).map((entry) => entry.id));
@@ -52,6 +60,12 @@ export function worldWith(world: World, writes: ChangeWrite['writes']): World {
       const given = written(keptBatch);
       const ids = new Set(given.map((b) => b.id));
       return [...world.batches.filter((b) => !ids.has(b.id)), ...given];
+    },
+    get ownKindIds() {
+      return new Set([...world.ownKindIds, ...written(keptOwnKind).map((kind) => kind.id)]);
+    },
+    get ownDrinkIds() {
+      return new Set([...world.ownDrinkIds, ...written(keptOwnDrink).map((drink) => drink.id)]);
     },
     get planIds() {
       return new Set([...world.planIds, ...written(keptPlan).map((plan) => plan.id)]);

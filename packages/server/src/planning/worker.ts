@@ -26,6 +26,8 @@ import {
 import { pourables } from '@uisce/core/pouring';
 import type { z } from 'zod';
 import type { HouseNow } from '../kept/house-now.js';
+import type { OwnLibrary } from '../kept/library.js';
+import { withOwn } from '@uisce/core/notebook';
 
 const NO_CARD = 'fewer drinks than that can be made here, or more must stand on the card';
 
@@ -36,7 +38,7 @@ export interface SolveTask {
   /** The household's own ways of making things, where what is asked is about the trade. */
   homeMade?: readonly HomeMade[];
   /** What is in the house, where a card is asked for. */
-  house?: HouseNow & { prices: PriceList };
+  house?: HouseNow & { prices: PriceList; own: OwnLibrary };
   seconds: number;
 }
 
@@ -106,11 +108,11 @@ function scheduleTold(problem: TideProblem): ScheduleTold {
 /** The best card of the library from what is in the house; what is found when the time is up is not proven. */
 function cardTold(
   asked: CardAsked,
-  { minFit, ...house }: HouseNow & { prices: PriceList },
+  { minFit, own, ...house }: HouseNow & { prices: PriceList; own: OwnLibrary },
   homeMade: readonly HomeMade[],
   isOver: () => boolean,
 ): CardTold | undefined {
-  const { catalogue } = loadShipped();
+  const catalogue = withOwn(loadShipped().catalogue, own.drinks, own.kinds);
   const ready = pourables(catalogue, minFit);
   const here = { ...house, ready, catalogue: { ...catalogue, homeMade: [...homeMade] } };
   return askCard(asked, here, { isOver });

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { idSchema } from '@uisce/core/base';
-import { kindIndex, type Catalogue, type Recipe } from '@uisce/core/catalogue';
+import { type Catalogue, type Recipe } from '@uisce/core/catalogue';
 import { keptPour, keptSettings, ONLY_ID, type World } from '@uisce/core/kept';
 import { kindsWithHouseSyrup, withHouseSyrup } from '@uisce/core/making';
 import {
@@ -22,6 +22,7 @@ import {
 } from '@uisce/core/pouring';
 import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
+import type { Library } from '../kept/library.js';
 import { houseNow } from '../kept/house-now.js';
 import type { KeptStore } from '../kept/store.js';
 
@@ -75,19 +76,21 @@ const stepsSchema = z.object({
 const TABLE = { columns: [...POUR_COLUMNS], escapeFormulae: true };
 
 /** What can be poured now, the steps of a round, and the log as a table. */
-export function pouringRoutes(api: Api, store: KeptStore, world: World, catalogue: Catalogue): void {
-  const kinds = kindIndex(catalogue.kinds);
-  const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
-  const ready = new Map<number, Pourable[]>();
+export function pouringRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
+  const ready = new WeakMap<Catalogue, Map<number, Pourable[]>>();
   /** Drinks made ready, once for each attitude to stand-ins. */
-  const readied = (minFit: number): Pourable[] => {
-    const known = ready.get(minFit) ?? pourables(catalogue, minFit);
-    ready.set(minFit, known);
+  const readied = (catalogue: Catalogue, minFit: number): Pourable[] => {
+    const byFit = ready.get(catalogue) ?? new Map<number, Pourable[]>();
+    ready.set(catalogue, byFit);
+    const known = byFit.get(minFit) ?? pourables(catalogue, minFit);
+    byFit.set(minFit, known);
     return known;
   };
   const here = () => {
+    const { catalogue, kinds } = library;
     const found = houseNow(store, world, kinds);
-    return { found, now: pourNow(readied(found.minFit), found, catalogue, kinds, found.minFit) };
+    const now = pourNow(readied(catalogue, found.minFit), found, catalogue, kinds, found.minFit);
+    return { found, now, catalogue, kinds };
   };
 
   api
@@ -130,7 +133,8 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, catalogu
       },
       (_req, res, { orders: asked }) => {
         const ratio = store.get(keptSettings, ONLY_ID)?.value.houseSyrupRatio ?? null;
-        const { found, now } = here();
+        const { found, now, catalogue, kinds } = here();
+        const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
         const orders = asked.map((order, i): Order => {
           const recipe: Recipe | undefined = recipes.get(order.drink);
           if (recipe === undefined)

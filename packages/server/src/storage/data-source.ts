@@ -10,6 +10,7 @@ import { Kept1764300000000 } from './migrations/0004-kept.js';
 import { Bottles1764400000000 } from './migrations/0005-bottles.js';
 import { Errands1764500000000 } from './migrations/0006-errands.js';
 import { Pours1764600000000 } from './migrations/0007-pours.js';
+import { Notebook1764700000000 } from './migrations/0008-notebook.js';
 
 const MIGRATIONS = [
   Initial1764000000000,
@@ -19,6 +20,7 @@ const MIGRATIONS = [
   Bottles1764400000000,
   Errands1764500000000,
   Pours1764600000000,
+  Notebook1764700000000,
 ];
 
 /** The database cannot be used, for a reason that a person can do something about. */

@@ -1,12 +1,13 @@
 import { randomUUID } from 'node:crypto';
-import type { PriceList } from '@uisce/core/catalogue';
+import { kindSchema, type PriceList } from '@uisce/core/catalogue';
 import type { Errand } from '@uisce/core/errand';
-import { defaultSettings } from '@uisce/core/household';
+import { eveningSchema } from '@uisce/core/evening';
+import { defaultSettings, personSchema } from '@uisce/core/household';
 import { emptyKit, type Kit } from '@uisce/core/kit';
 import type { BatchRecord } from '@uisce/core/making';
 import { emptyBrief, type Plan } from '@uisce/core/plan';
 import { bottleThere, type Bottle } from '@uisce/core/stock';
-import { shops } from './running-app.js';
+import { catalogue, shops } from './running-app.js';
 
 export const brief = { ...emptyBrief('EUR'), moneyNowMinor: 24_000 };
 export const plan = (more: Partial<Plan> = {}): Plan => ({
@@ -38,14 +39,14 @@ const poured = {
   parts: [{ kind: 'dry-gin', ml: 60, pieces: 0, drawn: [{ from: 'bottle', id: randomUUID(), ml: 60, pieces: 0, emptied: false }] }],
   servedMl: 120, abv: 0.24, ethanolG: 22.7, costMinor: 150, currency: 'EUR', verdict: 5, tasted: [], note: '', round: null,
 }; // prettier-ignore
-const person = {
+const person = personSchema.parse({
   id: randomUUID(),
   name: 'Ann',
   limit: 3,
   noAlcohol: false,
   allergens: ['nuts'],
   dislikes: [],
-};
+});
 export const recipe = {
   id: 'own-smoky', makes: 'simple-syrup', way: 'smoked', effort: 2, heated: false, rests: [], keepsDays: 14,
   how: 'As simple, with tea.',
@@ -54,11 +55,23 @@ export const recipe = {
 
 const own: PriceList = { ...(shops[0] as PriceList), id: 'mine', name: 'Mine' };
 const kit: Kit = { ...emptyKit(), said: true, tools: [{ id: 'jigger', since: '2026-11-25' }] };
-const evening = {
+const evening = eveningSchema.parse({
   id: randomUUID(), name: 'Saturday', on: '2026-12-05', from: '20:00', hours: 4, size: 4, must: ['negroni'], never: [],
   guests: [{ id: randomUUID(), name: 'Ann', count: 1, likes: ['sour'], dislikes: [], allergens: ['egg'], noAlcohol: false, drives: true }],
   atWork: true, freezerLitres: 12, done: [], endedOn: null,
-}; // prettier-ignore
+}); // prettier-ignore
+const daiquiri = catalogue.recipes.find((r) => r.id === 'daiquiri');
+const ownDrink = {
+  ...{ id: 'own-harbour-light', houseSpecOf: null, current: 0, from: '', tags: ['winter'], notes: '' },
+  versions: [{ at: '2026-11-26T20:00:00.000Z', why: '', recipe: { ...daiquiri, id: 'own-harbour-light' } }],
+};
+const ownKind = kindSchema.parse({
+  id: 'own-cordial',
+  name: 'Sea buckthorn cordial',
+  job: 'sweet',
+  supply: 'home-made',
+});
+const collection = { id: randomUUID(), name: 'Winter', note: '', drinks: ['daiquiri'] };
 /** Of each kind of thing a value, and another of the only ones. */
 export const samples: Record<string, [value: unknown, other: unknown]> = {
   plan: [plan(), null],
@@ -83,6 +96,9 @@ export const samples: Record<string, [value: unknown, other: unknown]> = {
   round: [{ round: null }, { round: null }],
   person: [person, null],
   evening: [evening, null],
+  drink: [ownDrink, null],
+  'own-kind': [ownKind, null],
+  collection: [collection, null],
 };
 /** How a value of many is changed. */
 export const shapes: Record<string, (value: unknown) => unknown> = {
@@ -96,4 +112,7 @@ export const shapes: Record<string, (value: unknown) => unknown> = {
   pour: (v) => ({ ...(v as object), verdict: 2 }),
   person: (v) => ({ ...(v as object), limit: 2 }),
   evening: (v) => ({ ...(v as object), hours: 5 }),
+  drink: (v) => ({ ...(v as object), notes: 'Renamed' }),
+  'own-kind': (v) => ({ ...(v as object), abv: 0.2 }),
+  collection: (v) => ({ ...(v as object), name: 'Renamed' }),
 };

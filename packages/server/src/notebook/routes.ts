@@ -1,0 +1,154 @@
+import Papa from 'papaparse';
+import { z } from 'zod';
+import { keptOwnDrink } from '@uisce/core/kept';
+import {
+  judge,
+  jsonLdOf,
+  KindMatcher,
+  LINE_NOTES,
+  PLACED,
+  readRecipes,
+  RECIPE_COLUMNS,
+  recipeFrom,
+  recipeOfOwn,
+  recipeRows,
+} from '@uisce/core/notebook';
+import { pouredDrinkSchema } from '@uisce/core/pouring';
+import type { Api } from '../http/api.js';
+import { HttpProblem } from '../http/problem.js';
+import type { Library } from '../kept/library.js';
+import type { KeptStore } from '../kept/store.js';
+
+/** A page of recipes, or a small book. */
+const MOST_TEXT = 200_000;
+
+const readQuestion = z.strictObject({
+  text: z.string().min(1).max(MOST_TEXT),
+  /** Which ounce it means, where it says no more than "oz". */
+  ounce: z.enum(['us-oz', 'bar-oz', 'imperial-oz']).default('us-oz'),
+});
+const lineSchema = z.object({
+  text: z.string(),
+  amount: z.number().nullable(),
+  unit: z.string().nullable(),
+  ml: z.number().nullable(),
+  kind: z.string().nullable(),
+  near: z.array(z.string()),
+  optional: z.boolean(),
+  confidence: z.number(),
+  says: z.string(),
+  notes: z.array(z.enum(LINE_NOTES)),
+});
+const readSchema = z.object({
+  recipes: z.array(
+    z.object({
+      name: z.string().nullable(),
+      lines: z.array(lineSchema),
+      method: z.string().nullable(),
+      glass: z.string().nullable(),
+      garnish: z.string(),
+      /** What has to be asked before it is kept, by its line. */
+      faults: z.array(z.object({ pointer: z.string(), detail: z.string() })),
+      recipe: z.unknown(),
+    }),
+  ),
+});
+const judgeSchema = z.object({
+  servedMl: z.number(),
+  abv: z.number(),
+  sugarGPer100Ml: z.number(),
+  acidGPer100Ml: z.number(),
+  kcal: z.number(),
+  places: z.array(
+    z.object({ of: z.enum(PLACED), value: z.number(), below: z.number().nullable(), median: z.number() }),
+  ),
+  like: z.array(z.string()),
+  twins: z.array(z.object({ id: z.string(), likeness: z.number() })),
+  allergens: z.array(z.string()),
+  needs: z.array(z.string()),
+});
+const TABLE = { columns: [...RECIPE_COLUMNS], escapeFormulae: true };
+
+/** Recipes read from text, a recipe judged, and what the household wrote in open formats. */
+export function notebookRoutes(api: Api, store: KeptStore, library: Library): void {
+  const own = () => store.list(keptOwnDrink).flatMap((entry) => recipeOfOwn(entry.value) ?? []);
+  api
+    .on(
+      {
+        method: 'post',
+        path: '/notebook/read',
+        summary:
+          'Recipes read from any text, line by line: how much of what, and how sure that is; nothing is guessed unsaid',
+        body: readQuestion,
+        answer: readSchema,
+        problems: ['invalid'],
+      },
+      (_req, res, { text, ounce }) => {
+        const { catalogue, kinds } = library;
+        const read = readRecipes(text, new KindMatcher(catalogue.kinds), ounce);
+        res.json({
+          recipes: read.map((r, i) => ({
+            ...{ name: r.name ?? null, method: r.method ?? null, glass: r.glass ?? null, garnish: r.garnish },
+            lines: r.lines.map((l) => ({
+              ...{ text: l.text, amount: l.amount?.value ?? null, unit: l.amount?.measure ?? null },
+              ml: l.ml ?? null,
+              ...{ kind: l.kind ?? null, near: l.near, optional: l.optional, confidence: l.confidence },
+              ...{ says: l.says, notes: l.notes },
+            })),
+            faults: r.lines.flatMap((l, n) =>
+              l.notes.includes('unsure') || l.notes.includes('unknown')
+                ? [{ pointer: `/recipes/${i}/lines/${n}/kind`, detail: `what is "${l.says}"?` }]
+                : [],
+            ),
+            recipe: recipeFrom(r, `own-read-${i}`, catalogue.recipes, kinds) ?? null,
+          })),
+        });
+      },
+    )
+    .on(
+      {
+        method: 'post',
+        path: '/notebook/judge',
+        summary:
+          'A recipe judged: its figures, its place in its family, what it is nearly, who must not have it',
+        body: z.strictObject({ recipe: pouredDrinkSchema }),
+        answer: judgeSchema,
+        problems: ['invalid'],
+      },
+      (_req, res, { recipe }) => {
+        const { catalogue, kinds } = library;
+        const unknown = recipe.slots.findIndex((s) => !kinds.has(s.kind));
+        if (unknown >= 0)
+          throw HttpProblem.faults(`there is no kind "${recipe.slots[unknown]?.kind ?? ''}"`, [
+            { code: 'unknown', pointer: `/recipe/slots/${unknown}/kind`, detail: 'not a kind we know' },
+          ]);
+        const { figures, places, like, twins, allergens, needs } = judge(recipe, catalogue);
+        const value = (of: string) => places.find((p) => p.of === of)?.value ?? 0;
+        res.json({
+          ...{ servedMl: figures.servedMl, abv: figures.abv, kcal: figures.kcal },
+          ...{ sugarGPer100Ml: value('sugar'), acidGPer100Ml: value('acid') },
+          places: places.map((p) => ({ ...p, below: p.below ?? null })),
+          ...{ like, twins, allergens, needs },
+        });
+      },
+    )
+    .on(
+      {
+        method: 'get',
+        path: '/recipes.jsonld',
+        summary: 'The household’s own drinks as schema.org recipes (JSON-LD)',
+      },
+      (_req, res) => {
+        res
+          .type('application/ld+json')
+          .attachment('recipes.jsonld')
+          .send(JSON.stringify(jsonLdOf(own(), library.catalogue), null, 2));
+      },
+    )
+    .on(
+      { method: 'get', path: '/recipes.csv', summary: 'The household’s own drinks as a table (RFC 4180)' },
+      (_req, res) => {
+        res.type('text/csv').attachment('recipes.csv').send(Papa.unparse(recipeRows(own(), library.catalogue), TABLE)); // prettier-ignore
+      },
+    );
+}
