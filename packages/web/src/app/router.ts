@@ -22,6 +22,11 @@ export const router = createRouter({
     },
     { path: '/bench/:batch?', component: () => import('../bench/BenchView.vue'), meta: { title: 'Bench' } },
     {
+      path: '/notebook/write/:drink?',
+      component: () => import('../notebook/write/WriteView.vue'),
+      meta: { title: 'Writing' },
+    },
+    {
       path: '/notebook/:drink?',
       component: () => import('../notebook/NotebookView.vue'),
       meta: { title: 'Notebook' },

@@ -14,7 +14,15 @@ import {
 } from '@uisce/core/catalogue';
 import { withPaidPrices, type PaidPrice } from '@uisce/core/errand';
 import { kindsOfMixed } from '@uisce/core/evening';
-import { keptBatch, keptOwnPrices, keptOwnRecipes, keptPaidPrice } from '@uisce/core/kept';
+import {
+  keptBatch,
+  keptOwnDrink,
+  keptOwnKind,
+  keptOwnPrices,
+  keptOwnRecipes,
+  keptPaidPrice,
+} from '@uisce/core/kept';
+import { withOwn, type OwnDrink } from '@uisce/core/notebook';
 import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
 import { api, apiTagged } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
@@ -33,9 +41,19 @@ export const useTrade = defineStore('trade', () => {
   const shippedTag = ref('');
   const ownRecipes = computed(() => keeper.single(keptOwnRecipes));
   /** The household's own ways of making things stand beside the shipped ones. */
+  const ownDrinks = computed<OwnDrink[]>((before) => keeper.all(keptOwnDrink, before));
+  const ownKinds = computed<Kind[]>((before) => keeper.all(keptOwnKind, before));
+  /** The library with what the household wrote: its drinks count wherever the shipped ones do. */
+  const library = computed(() => {
+    // A worker is sent it as it is: what is reactive cannot be.
+    const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+    return ownDrinks.value.length + ownKinds.value.length === 0
+      ? shipped.value
+      : withOwn(shipped.value, plain(ownDrinks.value), plain(ownKinds.value));
+  });
   const catalogue = computed<Catalogue>(() => ({
-    ...shipped.value,
-    homeMade: [...shipped.value.homeMade, ...ownRecipes.value],
+    ...library.value,
+    homeMade: [...library.value.homeMade, ...ownRecipes.value],
   }));
 
   const shops = ref<PriceListSummary[]>([]);

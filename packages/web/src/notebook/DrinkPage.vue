@@ -15,6 +15,7 @@ import GlassDrawing from '../ui/drink/GlassDrawing.vue';
 import HomeMadeList from './HomeMadeList.vue';
 import StandInList from './StandInList.vue';
 import VariantTable from './VariantTable.vue';
+import VersionsCard from './VersionsCard.vue';
 import { useLacks } from './use-lacks';
 
 const props = defineProps<{
@@ -107,6 +108,7 @@ const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(
       </p>
     </section>
 
+    <VersionsCard class="part" :recipe="recipe" />
     <VariantTable v-if="variants.length > 1" class="part" :recipe="recipe" :variants="variants" />
     <HomeMadeList class="part" :recipe="recipe" />
     <div class="two no-print">

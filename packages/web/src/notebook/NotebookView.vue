@@ -70,7 +70,9 @@ function openFirst(): void {
     <h1>
       {{ headline.before }}<span class="copper">{{ headline.figure }}</span>
     </h1>
-    <p class="dim">{{ underline }}</p>
+    <p class="dim">
+      {{ underline }} · <RouterLink to="/notebook/write" class="write">Write a drink down</RouterLink>
+    </p>
   </header>
   <div class="notebook" :class="{ reading: asked !== '' }">
     <NotebookIndex class="left no-print" :current="asked || undefined" @first="openFirst" />
@@ -82,6 +84,10 @@ function openFirst(): void {
 .sentence {
   position: relative;
   margin-bottom: 14px;
+}
+
+.write {
+  color: inherit;
 }
 
 .back {

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import GlassDrawing from '../../ui/drink/GlassDrawing.vue';
+import SelectField from '../../ui/SelectField.vue';
+import TabRow from '../../ui/TabRow.vue';
+import { computed } from 'vue';
+import BalanceCard from './BalanceCard.vue';
+import KeepCard from './KeepCard.vue';
+import ReadLines from './ReadLines.vue';
+import { useWriting } from './use-writing';
+
+/** Your text on one side; on the other what was understood, the glass filling and the figures answering. */
+const { text, ounce, at, recipes, current, recipe, clear } = useWriting();
+const OUNCES = [
+  { value: 'us-oz' as const, title: 'US, 29.6 ml' },
+  { value: 'bar-oz' as const, title: 'Bar, 30 ml' },
+  { value: 'imperial-oz' as const, title: 'Imperial, 28.4 ml' },
+];
+const tabs = computed(() =>
+  recipes.value.map((r, i) => ({ value: String(i), words: r.name ?? `Recipe ${i + 1}` })),
+);
+</script>
+
+<template>
+  <div class="two-columns">
+    <div class="stack">
+      <section class="card" aria-labelledby="text-title">
+        <div class="card-head">
+          <h2 id="text-title">Your text</h2>
+          <v-btn v-if="text" @click="clear">A clean page</v-btn>
+        </div>
+        <v-textarea
+          v-model="text"
+          label="A recipe, or several: typed or pasted"
+          rows="14"
+          auto-grow
+          :max-rows="30"
+          spellcheck="false"
+        />
+        <SelectField
+          v-if="recipes.some((r) => r.hasOunces)"
+          label="Which ounce does it mean?"
+          :value="ounce"
+          :choices="OUNCES"
+          @choose="ounce = $event"
+        />
+      </section>
+      <KeepCard v-if="recipe" />
+    </div>
+    <div class="stack">
+      <section class="card" aria-labelledby="read-title">
+        <h2 id="read-title">
+          What was understood
+          <small v-if="current?.partMl" class="dim">· a part taken as {{ current.partMl }} ml</small>
+        </h2>
+        <TabRow
+          v-if="recipes.length > 1"
+          :model-value="String(at)"
+          name="read-recipes"
+          legend="Recipes in the text"
+          :choices="tabs"
+          @update:model-value="at = Number($event)"
+        />
+        <p v-if="!current" class="dim">Nothing yet. Try “2 oz gin, ¾ oz lemon juice, 2 barspoons honey”.</p>
+        <ReadLines v-else />
+      </section>
+      <section v-if="recipe" class="card" aria-label="In its glass">
+        <GlassDrawing :recipe="recipe" />
+      </section>
+      <BalanceCard v-if="recipe" />
+    </div>
+  </div>
+</template>

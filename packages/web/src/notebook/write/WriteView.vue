@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import AnswerHead from '../../ui/AnswerHead.vue';
+import { later } from '../../ui/later';
+import { useTrade } from '../../household/use-trade';
+import { computed, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import { count, useWords } from '../../words/use-words';
+import { useJudgeWords } from './use-judge-words';
+import { useWriting } from './use-writing';
+
+const WriteCards = later(() => import('./WriteCards.vue'));
+
+const route = useRoute();
+const trade = useTrade();
+const words = useWords();
+const writing = useWriting();
+const { said } = useJudgeWords();
+const { recipe, recipes, open, judged } = writing;
+
+watch(
+  [() => route.params.drink, () => trade.loaded],
+  ([id, loaded]) => {
+    if (loaded && typeof id === 'string' && id !== '' && writing.of.value !== id) writing.begin(id);
+  },
+  { immediate: true },
+);
+const headline = computed(() => {
+  if (recipes.value.length === 0)
+    return { before: 'Write a drink down, or paste it: ', figure: 'it is read as you go', after: '' };
+  if (!recipe.value) return { before: 'Nothing of it is known yet: ', figure: 'say what its lines are', after: '' }; // prettier-ignore
+  const before = `${recipe.value.name}: `;
+  if (open.value.length > 0)
+    return { before, figure: `${count(open.value.length, 'line')} to settle`, after: '' };
+  const figures = judged.value?.figures;
+  return {
+    before,
+    figure: figures ? `${words.percent(figures.abv)} vol, ${words.volume(Math.round(figures.servedMl))}` : '',
+    after: '',
+  };
+});
+const underline = computed(() =>
+  recipes.value.length === 0
+    ? 'Any order, any measure, several at once; English, German, French, Spanish or Italian'
+    : [recipes.value.length > 1 ? `${recipes.value.length} recipes read` : '', ...said.value].filter(Boolean).join(' · '),
+); // prettier-ignore
+</script>
+
+<template>
+  <AnswerHead v-bind="headline" :waiting="trade.loaded ? '' : 'Finding the pen'" :underline="underline">
+    <RouterLink to="/notebook" class="back">The index</RouterLink>
+  </AnswerHead>
+  <WriteCards v-if="trade.loaded" />
+</template>
+
+<style scoped>
+.back {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  color: inherit;
+}
+</style>

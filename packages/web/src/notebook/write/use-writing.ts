@@ -1,0 +1,106 @@
+import { createSharedComposable, refDebounced, useLocalStorage, useSessionStorage } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import type { Family, Method, Recipe } from '@uisce/core/catalogue';
+import { measuringLines } from '@uisce/core/measure';
+import {
+  balance,
+  judge,
+  KindMatcher,
+  readRecipes,
+  recipeFrom,
+  recipeOfOwn,
+  sayRecipe,
+  SURE,
+  textOfJsonLd,
+  type Ounce,
+  type ReadLine,
+  type Wish,
+} from '@uisce/core/notebook';
+import { useKit } from '../../household/use-kit';
+import { useNotebook } from '../../household/use-notebook';
+import { useTrade } from '../../household/use-trade';
+
+/** The hand has moved on: what was typed is read. */
+const READ_AFTER_MS = 150;
+/** Spoons and dashes aside, amounts are measured in these steps where no jigger is known. */
+const USUAL_STEP_ML = 2.5;
+const MOST_ML = 120;
+
+/** What is being written: the text, what was read of it, and what that is as a drink. */
+export const useWriting = createSharedComposable(() => {
+  const kits = useKit();
+  const notebook = useNotebook();
+  const trade = useTrade();
+
+  const text = useSessionStorage('uisce:writing', '');
+  const ounce = useLocalStorage<Ounce>('uisce:ounce', 'us-oz');
+  const rested = refDebounced(text, READ_AFTER_MS);
+  const read = computed(() => rested.value ?? '');
+  const at = ref(0);
+  /** What a line's words were said to be, by the words. */
+  const said = ref<Record<string, string>>({});
+  const chosen = ref<{ method?: Method; glass?: string; family?: Family; name?: string }>({});
+  /** The own drink that another version is written of. */
+  const of = ref<string>();
+
+  const matcher = computed(() => new KindMatcher(trade.catalogue.kinds));
+  const recipes = computed(() =>
+    trade.loaded && read.value.trim() !== ''
+      ? readRecipes(textOfJsonLd(read.value) ?? read.value, matcher.value, ounce.value)
+      : [],
+  );
+  watch([recipes], () => {
+    at.value = Math.min(at.value, Math.max(0, recipes.value.length - 1));
+  });
+  const settled = (line: ReadLine): ReadLine => {
+    const kind = said.value[line.says];
+    return kind === undefined
+      ? line
+      : { ...line, kind, confidence: 1, notes: line.notes.filter((n) => n !== 'unsure' && n !== 'unknown') };
+  };
+  const current = computed(() => {
+    const one = recipes.value[at.value];
+    return one && { ...one, lines: one.lines.map(settled) };
+  });
+  const open = computed(() => (current.value?.lines ?? []).filter((l) => l.confidence < SURE && !l.garnish));
+  const recipe = computed<Recipe | undefined>(() => {
+    const one = current.value;
+    if (!one) return undefined;
+    const made = recipeFrom(one, of.value ?? 'own-draft', trade.catalogue.recipes, trade.kinds);
+    return made && { ...made, ...chosen.value };
+  });
+  const judged = computed(() => (recipe.value ? judge(recipe.value, trade.catalogue) : undefined));
+
+  /** Amounts that this house can measure. */
+  const measurable = computed(() => {
+    const lines = measuringLines(kits.kit.vessels).map((l) => l.ml);
+    const usual = Array.from({ length: MOST_ML / USUAL_STEP_ML }, (_, i) => (i + 1) * USUAL_STEP_ML);
+    return lines.length === 0 ? usual : [...new Set([...lines, ...lines.map((l) => l / 2), ...usual])];
+  });
+  function wish(what: Wish) {
+    return recipe.value && balance(recipe.value, what, trade.kinds, measurable.value);
+  }
+  /** What was found for a wish becomes the text. */
+  function take(next: Recipe): void {
+    text.value = sayRecipe(next, trade.kinds);
+    chosen.value = { ...chosen.value, method: next.method, glass: next.glass };
+  }
+  const clear = (): void => {
+    [text.value, at.value, said.value, chosen.value, of.value] = ['', 0, {}, {}, undefined];
+  };
+  /** Write on at a drink that is there: own, or a shipped one as the house makes it. */
+  function begin(id: string): void {
+    const own = notebook.ownOf(id);
+    const from = (own && recipeOfOwn(own)) ?? trade.recipes.get(id);
+    if (!from) return;
+    clear();
+    of.value = id;
+    text.value = sayRecipe(from, trade.kinds);
+    chosen.value = { method: from.method, glass: from.glass, family: from.family };
+  }
+
+  return {
+    ...{ text, ounce, at, said, chosen, of, recipes, current, open, recipe, judged, measurable },
+    ...{ wish, take, clear, begin },
+  };
+});
