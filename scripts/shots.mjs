@@ -50,6 +50,24 @@ async function tray(page) {
     await page.getByRole('button', { name: `Pour ${name}` }).click();
 }
 
+/** A recipe pasted, with one part that nobody knows. */
+async function pasted(page) {
+  await page
+    .getByLabel('A recipe, or several: typed or pasted')
+    .fill(
+      [
+        'Harbour light',
+        '2 oz white rum',
+        '¾ oz fresh lime juice',
+        '¾ oz sea purslane cordial',
+        '2 dashes bitters',
+        'Shake with ice and double strain into a coupe.',
+        'Garnish: lime wheel',
+      ].join('\n'),
+    );
+  await page.getByText('1 line to settle').waitFor();
+}
+
 /** The card is settled, one has asked, and another is asking. */
 async function asking(page) {
   await page.getByRole('button', { name: 'Settle the card' }).click();
@@ -93,6 +111,14 @@ const SHOTS = [
     act: asking,
   },
   { name: 'notebook', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
+  {
+    name: 'writing',
+    path: '/notebook/write',
+    size: DESK,
+    theme: 'day',
+    text: /it is read as you go/,
+    act: pasted,
+  },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
   { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true, act: openGroup },
 ];

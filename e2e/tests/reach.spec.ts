@@ -80,7 +80,12 @@ for (const { theme, size } of LOOKS) {
       ['/pour/round', /^This round/],
       // What is a list by day is the same list by night: each is looked at once.
       ...(theme === 'day' ? [['/pour', /drinks that can be poured/]] : [['/pour/log', /^Evenings/]]),
-      ...(theme === 'day' ? [] : [['/evening', /^Who comes/]]),
+      ...(theme === 'day'
+        ? []
+        : [
+            ['/evening', /^Who comes/],
+            ['/notebook/write', /^Your text/],
+          ]),
       ...(theme === 'day' ? [['/evening/past', /^How were they/]] : []),
     ] as [path: string, ready: RegExp][];
     for (const [path, ready] of parts) {

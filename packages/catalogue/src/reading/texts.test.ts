@@ -24,14 +24,14 @@ describe('whole texts of recipes', () => {
 
   it('are taken apart right, one or many, whatever their order and language', () => {
     expect(texts.length).toBeGreaterThanOrEqual(40);
-    if (misses.length > 0) console.log(misses.join('\n'));
+    if (misses.length > 0) console.error(misses.join('\n'));
     expect(misses.length / texts.length).toBeLessThanOrEqual(0.03);
   });
 
   it('are known ingredient by ingredient', () => {
     const lines = texts.flatMap(({ text }) => readRecipes(text, matcher, 'us-oz').flatMap((r) => r.lines));
     const asked = lines.filter((l) => l.confidence < SURE).map((l) => l.text);
-    if (asked.length > 0) console.log(asked.join('\n'));
+    if (asked.length > 0) console.error(asked.join('\n'));
     expect(asked.length / lines.length).toBeLessThanOrEqual(0.03);
   });
 

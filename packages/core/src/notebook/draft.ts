@@ -11,6 +11,9 @@ const RINSE: Amount = { value: 1, measure: 'dash' };
 /** Less sour than this, g of acid in a litre, a juice does not make a drink sour. */
 const SOUR_G_PER_L = 20;
 
+/** Ways of making after which a drink is strained, whether a text says so or not. */
+const STRAINED: readonly Recipe['method'][] = ['shake', 'dry-shake', 'stir'];
+
 /** What a part is there for, by what it is and how it is measured. */
 export function roleOf(kind: Kind, amount: Amount, isRinse = false): Slot['role'] {
   if (isRinse) return 'rinse';
@@ -64,7 +67,7 @@ export function recipeFrom(
   const ml = slots.reduce((sum, s) => sum + (amountMl(s.amount) ?? 0), 0);
   const recipe: Recipe = {
     ...{ id, name: (read.name ?? 'Without a name').slice(0, 80), also: [], family: 'sour', method, ice },
-    strain: method === 'build' || method === 'hot' || method === 'layer' ? 'none' : read.strain === 'none' ? 'once' : read.strain,
+    strain: read.strain === 'none' && STRAINED.includes(method) ? 'once' : STRAINED.includes(method) || read.strain !== 'once' ? read.strain : 'none',
     ...{ glass: read.glass ?? usualGlass({ ice, method }, ml), otherGlasses: [] },
     ...{ garnish: read.garnish.slice(0, 120) || 'none', era: 'since-2000', canon: 'specialist', source: 'own', slots },
   };

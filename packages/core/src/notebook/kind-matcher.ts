@@ -77,7 +77,8 @@ export class KindMatcher {
       if (confidence > (best.get(kind) ?? 0)) best.set(kind, confidence);
     };
     const exact = this.exact.get([...words].sort().join(' '));
-    if (exact !== undefined) offer(exact, 1);
+    // Said in just these words there is nothing to choose from.
+    if (exact !== undefined) return [{ kind: exact, confidence: 1 }];
     for (const { kind, words: phrase } of this.phrases) {
       const confidence = alike(words, phrase);
       if (confidence > 0) offer(kind, confidence);

@@ -74,6 +74,7 @@ const BARE_FRUIT: Record<string, string> = {
   grapefruit: 'grapefruit-juice',
   pineapple: 'pineapple-juice',
 };
+const SUGAR = /\b(?:sugar|zucker|sucre|azucar|zucchero)\b/u;
 const OR = /\s+(?:or|oder|ou|o|oppure)\s+/iu;
 const OTHER_AMOUNT = /\(([^)]*\d[^)]*)\)|\s\/\s*([\d.,]+\s*\p{L}+)\b/u;
 
@@ -181,8 +182,7 @@ export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): Read
   const isVolume = read.amount ? amountMl(read.amount) !== undefined : read.parts !== undefined;
   const bare = BARE_FRUIT[wordsOf(says).join(' ')];
   if (bare !== undefined && (isVolume || pressed)) best = { kind: bare, confidence: SURE };
-  const inCubes = matches.find((m) => m.kind === 'sugar-cube');
-  if (measured?.measure === 'cube' && inCubes) best = { kind: inCubes.kind, confidence: SURE };
+  if (measured?.measure === 'cube' && SUGAR.test(fold(says))) best = { kind: 'sugar-cube', confidence: SURE };
   if (measured?.loose) notes.push('loose');
   if (measured?.measure === 'ounce') notes.push('ounce');
   if (read.upTo !== undefined) notes.push('range');

@@ -22,6 +22,9 @@ const HEADING =
 const GARNISH = /^(?:garnish(?:ed)?(?: with)?|garnitur|garnieren mit|deko|garniture|decorer (?:avec|d')|decoracion|decorar con|adornar con|guarnizione|guarnire con|decorare con)\s*:?\s*/iu; // prettier-ignore
 const GARNISH_WITHIN = /(?:^|[.;]\s*)(?:and\s+)?garnish(?:ed)?\s+with\s+([^.;]+)/iu;
 const GLASS = /^(?:glass|glassware|glas|verre|vaso|copa|bicchiere)\s*[:–-]\s*/iu;
+/** What begins like this is measured, or is a sentence. */
+const NO_NAME =
+  /^[\d½¼¾⅓⅔.,•*–—-]|^(?:the |le |el |il )?(?:juice|saft|jus|zumo|jugo|succo|top|dash|half|a |an |one )\b|[.!]$/u;
 /** Longer than this a line names nothing. */
 const LONGEST_NAME = 60;
 /** A name stands so few lines above what is measured. */
@@ -92,9 +95,19 @@ export function readRecipes(text: string, matcher: KindMatcher, ounce: Ounce): R
     }
     return false;
   };
+  /** The first line of a block above what is measured is a name, even one like "French 75" or "Rum swizzle". */
+  const isTitle = (i: number): boolean => {
+    const content = (lines[i] ?? '').trim();
+    const before = kinds[i - 1] ?? 'blank';
+    if (draft.name !== undefined && draft.measured.length === 0) return false;
+    if (before !== 'blank' || content.length > LONGEST_NAME || NO_NAME.test(fold(content))) return false;
+    const below = kinds.slice(i + 1).filter((k) => k !== 'blank' && k !== 'heading');
+    return below[0] === 'measured' && below[1] === 'measured';
+  };
   lines.forEach((line, i) => {
     const content = line.trim();
-    switch (kinds[i]) {
+    const is = kinds[i];
+    switch ((is === 'method' || is === 'measured') && isTitle(i) ? 'other' : is) {
       case 'blank':
       case 'heading':
         return;

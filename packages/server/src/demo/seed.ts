@@ -5,9 +5,12 @@ import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
   keptBatch,
   keptBottle,
+  keptCollection,
   keptErrand,
   keptEvening,
   keptKit,
+  keptOwnDrink,
+  keptOwnKind,
   keptPaidPrice,
   keptPerson,
   keptPlace,
@@ -24,6 +27,7 @@ import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
 import { recipeOfBatch } from '@uisce/core/making';
 import { BOATHOUSE, boathouseBatches, boathouseEvening, boathousePastEvening } from './boathouse.js';
+import { boathouseNotebook } from './boathouse-notebook.js';
 import { boathousePours, PAST_EVENING_AGO } from './boathouse-pours.js';
 import { boathouseStock } from './boathouse-stock.js';
 
@@ -50,6 +54,7 @@ export function seedDemo(
       kind: recipeOfBatch(b, shipped.catalogue.homeMade)?.makes ?? '',
     })),
   });
+  const notebook = boathouseNotebook(today, randomUUID, shipped.catalogue);
   const write = <T>(kept: Kept<T>, value: T) => ({
     thing: kept.name,
     id: kept.idOf?.(value) ?? ONLY_ID,
@@ -67,6 +72,9 @@ export function seedDemo(
     write(keptRound, { round: evenings.round }),
     write(keptEvening, boathouseEvening(today, randomUUID)),
     write(keptEvening, boathousePastEvening(addDays(today, -PAST_EVENING_AGO), randomUUID, evenings.pours)),
+    ...notebook.kinds.map((kind) => write(keptOwnKind, kind)),
+    ...notebook.drinks.map((drink) => write(keptOwnDrink, drink)),
+    ...notebook.collections.map((collection) => write(keptCollection, collection)),
     ...stock.errands.map((errand) => write(keptErrand, errand)),
     ...stock.purse.map((entry) => write(keptPurseEntry, entry)),
     ...stock.paid.map((price) => write(keptPaidPrice, price)),

@@ -7,7 +7,9 @@ import {
   keptBatch,
   keptBottle,
   keptErrand,
+  keptEvening,
   keptKit,
+  keptOwnDrink,
   keptOwnPrices,
   keptOwnRecipes,
   keptPlace,
@@ -122,6 +124,19 @@ describe('a database of an earlier migration opens with nothing lost', () => {
       expect(store.get(keptRound, ONLY_ID)?.value).toEqual({ round: null });
       expect(store.undo(ME)?.label).toBe('Vodka found');
       expect(store.list(keptErrand).find((e) => e.value.endedOn === null)?.value.moneyMinor).toBe(24_000);
+    });
+  });
+
+  it('one of before the Notebook was written in keeps its evenings, and writing can begin', async () => {
+    copyFileSync(join(FIXTURES, 'migration-7.sqlite'), file);
+    await opened((store) => {
+      expect(store.setAside()).toEqual([]);
+      const next = () => store.list(keptEvening).find((e) => e.value.endedOn === null)?.value;
+      expect(next()?.hours).toBe(5);
+      expect(store.history()).toEqual({ undo: 'Five hours', redo: null });
+      expect(store.list(keptOwnDrink)).toEqual([]);
+      expect(store.undo(ME)?.label).toBe('Five hours');
+      expect(next()?.hours).toBe(4);
     });
   });
 

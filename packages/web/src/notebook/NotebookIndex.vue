@@ -4,12 +4,14 @@ import { useRouter } from 'vue-router';
 import { BASES } from '@uisce/core/rules';
 import { useTrade } from '../household/use-trade';
 import { inSentence, useWords } from '../words/use-words';
-import { REACHES, STRENGTHS, useIndex } from './use-index';
+import { useNotebook } from '../household/use-notebook';
+import { OWN_DRINKS, REACHES, STRENGTHS, useIndex } from './use-index';
 import SelectField from '../ui/SelectField.vue';
 
 const props = defineProps<{ current: string | undefined }>();
 const emit = defineEmits<{ first: [] }>();
 
+const notebook = useNotebook();
 const trade = useTrade();
 const words = useWords();
 const router = useRouter();
@@ -67,6 +69,15 @@ const fields = computed(() => [
     label: 'Strength',
     choices: [anyOf('strength'), ...entriesOf(STRENGTHS, (band) => band.words)],
   },
+  {
+    key: 'collection' as const,
+    label: 'Collection',
+    choices: [
+      anyOf('collection'),
+      { value: OWN_DRINKS, title: 'Written here' },
+      ...notebook.collections.map((c) => ({ value: c.id, title: c.name })),
+    ],
+  },
 ]);
 const narrowed = computed(
   () =>
@@ -74,10 +85,19 @@ const narrowed = computed(
     wanted.family !== '' ||
     wanted.strength !== '' ||
     wanted.kind !== '' ||
+    wanted.collection !== '' ||
     wanted.reach !== 'all',
 );
 function everything(): void {
-  Object.assign(wanted, { text: '', base: '', family: '', strength: '', kind: '', reach: 'all' });
+  Object.assign(wanted, {
+    text: '',
+    base: '',
+    family: '',
+    strength: '',
+    kind: '',
+    collection: '',
+    reach: 'all',
+  });
 }
 const matches = (_: string, query: string, item?: { raw: { title: string; also: string } }) =>
   `${item?.raw.title} ${item?.raw.also}`.toLowerCase().includes(query.toLowerCase());

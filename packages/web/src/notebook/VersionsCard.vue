@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import { amountMl } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
+import CollectionRow from './CollectionRow.vue';
 import { recipeRecord } from './version-verdicts';
 import { useLog } from '../household/use-log';
 import { useNotebook } from '../household/use-notebook';
@@ -81,6 +82,7 @@ async function crossOut(): Promise<void> {
       </ol>
     </template>
     <h2 v-else id="versions-title">As you make it</h2>
+    <CollectionRow :drink="recipe.id" :name="recipe.name" />
     <p class="buttons">
       <RouterLink :to="`/notebook/write/${recipe.id}`">{{
         own ? 'Write another version' : 'Write the house’s own spec'

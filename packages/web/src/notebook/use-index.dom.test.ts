@@ -8,7 +8,15 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-const NOTHING: Wanted = { text: '', base: '', family: '', strength: '', kind: '', reach: 'all' };
+const NOTHING: Wanted = {
+  text: '',
+  base: '',
+  family: '',
+  strength: '',
+  kind: '',
+  collection: '',
+  reach: 'all',
+};
 
 beforeEach(async () => {
   vi.useFakeTimers();

@@ -5,6 +5,7 @@ import { drinkFigures } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
 import { pouredWith } from '@uisce/core/plan';
 import { BASES, basesOf } from '@uisce/core/rules';
+import { useNotebook } from '../household/use-notebook';
 import { useTrade } from '../household/use-trade';
 import { useAtHand } from '../ui/drink/use-at-hand';
 
@@ -29,6 +30,8 @@ export interface Wanted {
   family: Family | '';
   strength: keyof typeof STRENGTHS | '';
   kind: string;
+  /** A collection of the household's, or what it wrote itself. */
+  collection: string;
   reach: keyof typeof REACHES;
 }
 
@@ -39,15 +42,27 @@ export interface IndexRow {
   open: boolean;
 }
 
+/** What the household wrote itself. */
+export const OWN_DRINKS = 'own';
+
 const alphabet = new Intl.Collator('en');
 
 /** One question for the whole session, so that going to a drink and back finds the same list. */
-const wanted = reactive<Wanted>({ text: '', base: '', family: '', strength: '', kind: '', reach: 'all' });
+const wanted = reactive<Wanted>({
+  text: '',
+  base: '',
+  family: '',
+  strength: '',
+  kind: '',
+  collection: '',
+  reach: 'all',
+});
 
 /** The index of the Notebook: every drink, narrowed by what the reader asks for. Computed once for all who use it. */
 export const useIndex = createSharedComposable(() => {
   const trade = useTrade();
   const atHand = useAtHand();
+  const notebook = useNotebook();
 
   /** Made when the first word is typed. */
   const search = computed(() => new DrinkSearch(trade.catalogue));
@@ -74,6 +89,14 @@ export const useIndex = createSharedComposable(() => {
       ),
   );
 
+  /** What is in the collection that is asked for. */
+  const members = computed(() => {
+    const { collection } = wanted;
+    if (collection === '') return undefined;
+    if (collection === OWN_DRINKS) return new Set(notebook.drinks.map((d) => d.houseSpecOf ?? d.id));
+    return new Set(notebook.collections.find((c) => c.id === collection)?.drinks);
+  });
+
   /** Whether some part is of a kind: a drink with dry vermouth is made with vermouth. */
   function madeWith(recipe: Recipe, kind: string): boolean {
     return recipe.slots.some((s) =>
@@ -82,7 +105,7 @@ export const useIndex = createSharedComposable(() => {
   }
 
   function wants(recipe: Recipe): boolean {
-    const { base, family, strength, kind, reach } = wanted;
+    const { base, family, strength, kind, collection, reach } = wanted;
     const known = facts.value.get(recipe.id);
     const band = strength === '' ? undefined : STRENGTHS[strength];
     const abv = known?.abv ?? 0;
@@ -91,6 +114,7 @@ export const useIndex = createSharedComposable(() => {
       (family === '' || recipe.family === family) &&
       (band === undefined || (abv >= band.least && abv < band.most)) &&
       (kind === '' || madeWith(recipe, kind)) &&
+      (collection === '' || (members.value?.has(recipe.id) ?? false)) &&
       (reach === 'all' || (reach === 'have' ? have.value.has(recipe.id) : atHand.open.value.has(recipe.id)))
     );
   }

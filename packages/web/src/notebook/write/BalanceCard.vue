@@ -11,7 +11,7 @@ import { useWriting } from './use-writing';
 const trade = useTrade();
 const words = useWords();
 const { judged, recipe, wish, take } = useWriting();
-const { figure, stands } = useJudgeWords();
+const { figure } = useJudgeWords();
 
 const NAMES: Record<Placed, string> = {
   abv: 'Strength',
@@ -27,12 +27,10 @@ const COLUMNS = [
   { key: 'name', title: 'Figure', names: true },
   { key: 'is', title: 'Here', figures: true },
   { key: 'median', title: 'Its family’s middle', figures: true },
-  { key: 'stands', title: 'So it is' },
 ];
 const rows = computed(() =>
   (judged.value?.places ?? []).map((p) => ({
     ...{ id: p.of, name: NAMES[p.of], is: figure(p), median: figure({ ...p, value: p.median }) },
-    stands: stands(p) || 'as its family',
   })),
 );
 const asked = ref<Wish>();

@@ -18,10 +18,14 @@ type Supply = (typeof SUPPLIES)[number];
 const blank = () => ({ name: '', supply: 'bottle' as Supply, abv: 0, sugar: 0, acid: 0, openDays: null as number | null, parent: null as string | null }); // prettier-ignore
 const draft = ref(blank());
 const trouble = ref('');
-watch(shown, (is) => {
-  if (is) draft.value = { ...blank(), name: props.says.replace(/^./, (c) => c.toUpperCase()) };
-  trouble.value = '';
-});
+watch(
+  shown,
+  (is) => {
+    if (is) draft.value = { ...blank(), name: props.says.replace(/^./, (c) => c.toUpperCase()) };
+    trouble.value = '';
+  },
+  { immediate: true },
+);
 const SUPPLY_WORDS: Record<Supply, string> = {
   bottle: 'a bottle with alcohol',
   mixer: 'a mixer',

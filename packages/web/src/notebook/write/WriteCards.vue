@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import GlassDrawing from '../../ui/drink/GlassDrawing.vue';
+import FileField from '../../ui/FileField.vue';
 import SelectField from '../../ui/SelectField.vue';
 import TabRow from '../../ui/TabRow.vue';
 import { computed } from 'vue';
@@ -10,11 +11,16 @@ import { useWriting } from './use-writing';
 
 /** Your text on one side; on the other what was understood, the glass filling and the figures answering. */
 const { text, ounce, at, recipes, current, recipe, clear } = useWriting();
+/** A book of recipes; more is brought in by parts. */
+const MOST_TEXT = 400_000;
 const OUNCES = [
   { value: 'us-oz' as const, title: 'US, 29.6 ml' },
   { value: 'bar-oz' as const, title: 'Bar, 30 ml' },
   { value: 'imperial-oz' as const, title: 'Imperial, 28.4 ml' },
 ];
+async function open(file: File): Promise<void> {
+  text.value = (await file.text()).slice(0, MOST_TEXT);
+}
 const tabs = computed(() =>
   recipes.value.map((r, i) => ({ value: String(i), words: r.name ?? `Recipe ${i + 1}` })),
 );
@@ -23,7 +29,7 @@ const tabs = computed(() =>
 <template>
   <div class="two-columns">
     <div class="stack">
-      <section class="card" aria-labelledby="text-title">
+      <section class="card stack" aria-labelledby="text-title">
         <div class="card-head">
           <h2 id="text-title">Your text</h2>
           <v-btn v-if="text" @click="clear">A clean page</v-btn>
@@ -36,6 +42,16 @@ const tabs = computed(() =>
           :max-rows="30"
           spellcheck="false"
         />
+        <FileField
+          label="Or open a file: text, a page, JSON-LD"
+          accept=".txt,.md,.html,.json,.jsonld,.csv,text/*"
+          @choose="open"
+        />
+        <p class="dim">
+          What is written here can be taken along:
+          <a href="/api/recipes.jsonld" download>JSON-LD</a> ·
+          <a href="/api/recipes.csv" download>a table (CSV)</a>
+        </p>
         <SelectField
           v-if="recipes.some((r) => r.hasOunces)"
           label="Which ounce does it mean?"
@@ -70,3 +86,9 @@ const tabs = computed(() =>
     </div>
   </div>
 </template>
+
+<style scoped>
+a {
+  color: inherit;
+}
+</style>

@@ -38,6 +38,7 @@ export function makeVuetify(initial: 'day' | 'night') {
       VAutocomplete: {
         variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea', autoSelectFirst: true,
       },
+      VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea' },
       VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea' },
       VFileInput: {
         variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea', prependIcon: '', clearable: false,
