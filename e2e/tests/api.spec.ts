@@ -78,3 +78,32 @@ test('big problems block nobody, and end when their client leaves', async ({ emp
   const small = await request.post(`${empty.address}/api/plan/solve`, { data: EXAMPLE, timeout: 15_000 });
   expect(await small.json()).toMatchObject({ status: 'optimal', value: 6.85 });
 });
+
+test('a card and a schedule are asked for over the API, and the card’s money is what is missing', async ({
+  demo,
+  request,
+}) => {
+  const card = await request.post(`${demo.address}/api/evening/card`, {
+    data: { guests: [{ name: 'Ann', likes: ['sour'] }, { name: 'Bo', drives: true }], size: 3, order: ['seats', 'money', 'parts', 'work', 'variety'] },
+  }); // prettier-ignore
+  const told = (await card.json()) as {
+    proven: boolean;
+    score: { money: number };
+    missingMinor: number;
+    coverage: { finds: string[]; needs: number }[];
+  };
+  expect(told.proven).toBe(true);
+  expect(told.missingMinor).toBe(told.score.money);
+  expect(told.coverage.every((c) => c.finds.length >= c.needs)).toBe(true);
+  const task = (id: string, more: object) => ({ id, name: id, minutes: 30, hands: true, ...more });
+  const schedule = async (tasks: object[]) =>
+    (await request.post(`${demo.address}/api/evening/schedule`, { data: { tasks, horizon: 300 } })).json();
+  expect(await schedule([task('juice', { freshMinutes: 60 })])).toMatchObject({
+    ok: true,
+    starts: [{ id: 'juice', begins: 30, ends: 0, slack: 60 }],
+  });
+  expect(await schedule([task('orgeat', { minutes: 900 })])).toMatchObject({ ok: false, conflict: { task: 'orgeat' } }); // prettier-ignore
+  const none = await request.post(`${demo.address}/api/evening/card`, { data: { guests: [{ name: 'Ann' }], candidates: ['negroni'], size: 4 } }); // prettier-ignore
+  expect(none.status()).toBe(400);
+  expect(((await none.json()) as { errors: { pointer: string }[] }).errors[0]?.pointer).toBe('/size');
+});

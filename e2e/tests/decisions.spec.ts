@@ -8,7 +8,7 @@ test('a bottle is ruled out, owned and freed, and each is undone after a reload'
     shelf.getByRole('button').evaluateAll((all) => all.map((b) => b.getAttribute('aria-label') ?? '').sort());
   // The shelf comes after the sentence; until it is proven a bottle of one size may still give way to another.
   await proven(page);
-  await expect(shelf.getByRole('button', { name: /^Bourbon/ })).toBeVisible();
+  await expect(shelf.getByRole('button', { name: /^Bourbon/ })).toHaveCount(1);
   const before = await bottles();
   await shelf.getByRole('button', { name: /^Bourbon/ }).focus();
   await page.keyboard.press('Enter');
@@ -23,7 +23,8 @@ test('a bottle is ruled out, owned and freed, and each is undone after a reload'
   await proven(page);
   await page.keyboard.press('u');
   await expect(page.getByText('Undone: Never Bourbon')).toBeVisible();
-  await expect(shelf.getByRole('button', { name: /^Bourbon/ })).toBeVisible();
+  // One size may still be on its way out while another comes.
+  await expect(shelf.getByRole('button', { name: /^Bourbon/ }).last()).toBeVisible();
   expect(await proven(page)).toBe(first);
   await expect.poll(bottles).toEqual(before);
 });

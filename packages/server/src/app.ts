@@ -43,8 +43,8 @@ export function createApi({
   shops,
 }: Omit<AppParts, 'logger' | 'webFolder'>): Api {
   const api = new Api();
-  const world = worldOf(store, catalogue, shops);
   const library = new Library(store, catalogue);
+  const world = worldOf(store, library, shops);
   api.on(
     {
       method: 'get',

@@ -7,6 +7,7 @@ import type { BatchRecord } from '../making/batch-record.js';
 
 /** What a stored thing is held against, beside its own schema. */
 export interface World {
+  /** With the household's own kinds and drinks. */
   catalogue: Catalogue;
   /** Ways of making things: shipped, and the household's own. */
   homeMade: readonly HomeMade[];
@@ -15,10 +16,6 @@ export interface World {
   ownPrices: readonly PriceList[];
   /** Batches on the bench and on the shelf. */
   batches: readonly BatchRecord[];
-  /** Ids of the kinds that the household added. */
-  ownKindIds: ReadonlySet<string>;
-  /** Ids of the drinks that the household wrote. */
-  ownDrinkIds: ReadonlySet<string>;
   /** Ids of the plans there are. */
   planIds: ReadonlySet<string>;
 }

@@ -11,8 +11,8 @@ export const keptEvening = describeKept({
   idOf: (evening) => evening.id,
   noun: 'evening',
   title: (evening) => `“${evening.name}”`,
-  faults: ({ guests, must, never }, { catalogue, ownDrinkIds }): Fault[] => {
-    const known = new Set([...catalogue.recipes.map((r) => r.id), ...ownDrinkIds]);
+  faults: ({ guests, must, never }, { catalogue }): Fault[] => {
+    const known = new Set(catalogue.recipes.map((r) => r.id));
     const strange = (ids: readonly string[], pointer: string) =>
       ids.flatMap((id, i): Fault[] =>
         known.has(id)

@@ -46,8 +46,6 @@ const shop = priceListSchema.parse({
   ],
 });
 const world = (more: Partial<World> = {}): World => ({
-  ownKindIds: new Set(),
-  ownDrinkIds: new Set(),
   ...{ catalogue, homeMade: catalogue.homeMade, shops: [shop], ownPrices: [], batches: [] },
   planIds: new Set([ID]),
   ...more,

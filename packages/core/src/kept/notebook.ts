@@ -15,9 +15,9 @@ const isOwn = (id: string, noun: string): Fault[] =>
         },
       ];
 
-function kindsKnown({ catalogue, ownKindIds }: World): (kind: string) => boolean {
+function kindsKnown({ catalogue }: World): (kind: string) => boolean {
   const known = new Set(catalogue.kinds.map((k) => k.id));
-  return (kind) => known.has(kind) || ownKindIds.has(kind);
+  return (kind) => known.has(kind);
 }
 
 /** Drinks of one's own, and own specs of shipped ones, with their versions. */
@@ -30,7 +30,7 @@ export const keptOwnDrink = describeKept({
   title: ({ versions, current }) => `“${versions[current]?.recipe.name ?? ''}”`,
   faults: ({ id, houseSpecOf, versions, current }, world): Fault[] => {
     const isKnown = kindsKnown(world);
-    const shipped = new Set(world.catalogue.recipes.map((r) => r.id));
+    const shipped = new Set(world.catalogue.recipes.map((r) => r.id).filter((r) => !r.startsWith(OWN)));
     return [
       ...isOwn(id, 'drink'),
       ...(houseSpecOf === null || shipped.has(houseSpecOf)

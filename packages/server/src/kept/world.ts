@@ -1,4 +1,4 @@
-import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { PriceList } from '@uisce/core/catalogue';
 import {
   keptBatch,
   keptOwnDrink,
@@ -12,27 +12,29 @@ import {
   type Kept,
   type World,
 } from '@uisce/core/kept';
+import { withOwn } from '@uisce/core/notebook';
+import type { Library } from './library.js';
 import type { KeptStore } from './store.js';
 
 /** What stored things are held against: the catalogue, the shops, and what the household added to both. */
-export function worldOf(store: KeptStore, catalogue: Catalogue, shops: readonly PriceList[]): World {
+export function worldOf(
+  store: KeptStore,
+  library: Pick<Library, 'catalogue'>,
+  shops: readonly PriceList[],
+): World {
   return {
-    catalogue,
+    get catalogue() {
+      return library.catalogue;
+    },
     shops,
     get homeMade() {
-      return [...catalogue.homeMade, ...(store.get(keptOwnRecipes, ONLY_ID)?.value ?? [])];
+      return [...library.catalogue.homeMade, ...(store.get(keptOwnRecipes, ONLY_ID)?.value ?? [])];
     },
     get ownPrices() {
       return store.list(keptOwnPrices).map((entry) => entry.value);
     },
     get batches() {
       return store.list(keptBatch).map((entry) => entry.value);
-    },
-    get ownKindIds() {
-      return new Set(store.list(keptOwnKind).map((entry) => entry.id));
-    },
-    get ownDrinkIds() {
-      return new Set(store.list(keptOwnDrink).map((entry) => entry.id));
     },
     get planIds() {
       return new Set(store.list(keptPlan).map((entry) => entry.id));
@@ -48,7 +50,9 @@ export function worldWith(world: World, writes: ChangeWrite['writes']): World {
       return write.thing === kept.name && read.ok ? [read.value] : [];
     });
   return {
-    catalogue: world.catalogue,
+    get catalogue() {
+      return withOwn(world.catalogue, written(keptOwnDrink), written(keptOwnKind));
+    },
     shops: world.shops,
     get homeMade() {
       return [...world.homeMade, ...written(keptOwnRecipes).flat()];
@@ -60,12 +64,6 @@ export function worldWith(world: World, writes: ChangeWrite['writes']): World {
       const given = written(keptBatch);
       const ids = new Set(given.map((b) => b.id));
       return [...world.batches.filter((b) => !ids.has(b.id)), ...given];
-    },
-    get ownKindIds() {
-      return new Set([...world.ownKindIds, ...written(keptOwnKind).map((kind) => kind.id)]);
-    },
-    get ownDrinkIds() {
-      return new Set([...world.ownDrinkIds, ...written(keptOwnDrink).map((drink) => drink.id)]);
     },
     get planIds() {
       return new Set([...world.planIds, ...written(keptPlan).map((plan) => plan.id)]);

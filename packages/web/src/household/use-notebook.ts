@@ -44,6 +44,19 @@ export const useNotebook = defineStore('notebook', () => {
     keeper.keep(keptOwnDrink, drink, `Wrote ${recipe.name}`.slice(0, 120));
     return houseSpecOf ?? id;
   }
+  /** Many drinks at once, in one change. */
+  function writeAll(recipes: readonly Recipe[], why: string): void {
+    const taken = drinks.value.map((d) => d.id);
+    const written = recipes.map((recipe): OwnDrink => {
+      const id = freeId(recipe.name, taken);
+      taken.push(id);
+      return {
+        ...{ id, houseSpecOf: null, current: 0, from: '', tags: [], notes: '' },
+        versions: [{ at: at(), why, recipe: { ...recipe, id } }],
+      };
+    });
+    keeper.keepAll(`Wrote ${recipes.map((r) => r.name).join(', ')}`.slice(0, 120), ...written.map((d) => keeper.write(keptOwnDrink, d))); // prettier-ignore
+  }
   /** The same drink, otherwise: what it was stays. */
   function rewrite(drink: OwnDrink, recipe: Recipe, why: string): void {
     const next = withVersion(drink, {
@@ -81,6 +94,7 @@ export const useNotebook = defineStore('notebook', () => {
     collections,
     ownOf,
     write,
+    writeAll,
     rewrite,
     choose,
     edit,

@@ -5,6 +5,7 @@ import { BASES } from '@uisce/core/rules';
 import { useTrade } from '../household/use-trade';
 import { inSentence, useWords } from '../words/use-words';
 import { useNotebook } from '../household/use-notebook';
+import CollectionCard from './CollectionCard.vue';
 import { OWN_DRINKS, REACHES, STRENGTHS, useIndex } from './use-index';
 import SelectField from '../ui/SelectField.vue';
 
@@ -135,6 +136,7 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
         @update:model-value="wanted.kind = ($event as string | null) ?? ''"
       />
     </div>
+    <CollectionCard />
     <p class="dim found" role="status">
       {{ rows.length }} {{ rows.length === 1 ? 'entry' : 'entries' }}
       <button v-if="narrowed || wanted.text" class="plain-button link" type="button" @click="everything">

@@ -82,6 +82,25 @@ async function crossOut(): Promise<void> {
       </ol>
     </template>
     <h2 v-else id="versions-title">As you make it</h2>
+    <div v-if="own" class="field-row">
+      <v-text-field
+        label="Where it comes from"
+        maxlength="200"
+        :model-value="own.from"
+        @change="
+          own &&
+          notebook.edit(own, 'Where it comes from', { from: ($event.target as HTMLInputElement).value })
+        "
+      />
+      <v-text-field
+        label="Notes"
+        maxlength="2000"
+        :model-value="own.notes"
+        @change="
+          own && notebook.edit(own, 'Notes on a drink', { notes: ($event.target as HTMLInputElement).value })
+        "
+      />
+    </div>
     <CollectionRow :drink="recipe.id" :name="recipe.name" />
     <p class="buttons">
       <RouterLink :to="`/notebook/write/${recipe.id}`">{{

@@ -4,13 +4,15 @@ import { useRouter } from 'vue-router';
 import { useNotebook } from '../../household/use-notebook';
 import { useTrade } from '../../household/use-trade';
 import { count } from '../../words/use-words';
+import { OWN_DRINKS, useIndex } from '../use-index';
 import { useWriting } from './use-writing';
 
 /** What was written is kept: as a drink of one's own, as the house's spec of a shipped one, or as another version. */
 const notebook = useNotebook();
 const router = useRouter();
+const { wanted } = useIndex();
 const trade = useTrade();
-const { recipe, open, of, chosen, clear, judged } = useWriting();
+const { recipe, recipes, open, of, chosen, clear, judged, allSettled } = useWriting();
 
 const why = ref('');
 const own = computed(() => (of.value === undefined ? undefined : notebook.ownOf(of.value)));
@@ -35,6 +37,14 @@ async function keep(houseSpecOf: string | null): Promise<void> {
   why.value = '';
   await router.push(`/notebook/${id}`);
 }
+/** A page of recipes, each a drink of its own. */
+async function keepAll(): Promise<void> {
+  notebook.writeAll(allSettled.value ?? [], why.value);
+  clear();
+  why.value = '';
+  wanted.collection = OWN_DRINKS;
+  await router.push('/notebook');
+}
 </script>
 
 <template>
@@ -53,6 +63,9 @@ async function keep(houseSpecOf: string | null): Promise<void> {
         >Keep as our {{ shipped.name }}</v-btn
       >
       <template v-else>
+        <v-btn v-if="recipes.length > 1" :disabled="!allSettled" @click="keepAll"
+          >Keep all {{ recipes.length }}</v-btn
+        >
         <v-btn color="sea" :disabled="open.length > 0" @click="keep(null)">Keep as our own drink</v-btn>
         <v-btn v-if="twin" :disabled="open.length > 0" @click="keep(twin.id)"
           >Keep as our {{ twin.name }}</v-btn

@@ -80,6 +80,12 @@ export const useWriting = createSharedComposable(() => {
   function wish(what: Wish) {
     return recipe.value && balance(recipe.value, what, trade.kinds, measurable.value);
   }
+  /** All recipes of the text as drinks, where nothing of any of them is left to settle. */
+  const allSettled = computed<Recipe[] | undefined>(() => {
+    const every = recipes.value.map((r) => ({ ...r, lines: r.lines.map(settled) }));
+    if (every.some((r) => r.lines.some((l) => l.confidence < SURE && !l.garnish))) return undefined;
+    return every.flatMap((r) => recipeFrom(r, 'own-draft', trade.catalogue.recipes, trade.kinds) ?? []);
+  });
   /** What was found for a wish becomes the text. */
   function take(next: Recipe): void {
     text.value = sayRecipe(next, trade.kinds);
@@ -100,7 +106,7 @@ export const useWriting = createSharedComposable(() => {
   }
 
   return {
-    ...{ text, ounce, at, said, chosen, of, recipes, current, open, recipe, judged, measurable },
+    ...{ text, ounce, at, said, chosen, of, recipes, current, open, recipe, judged, allSettled },
     ...{ wish, take, clear, begin },
   };
 });

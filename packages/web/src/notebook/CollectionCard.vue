@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { standingOf, type Standing } from './collection-needs';
+import { useNotebook } from '../household/use-notebook';
+import { usePlans } from '../household/use-plans';
+import { count } from '../words/use-words';
+import { useIndex } from './use-index';
+import { useAtHand } from '../ui/drink/use-at-hand';
+
+/** The collection that the index is narrowed to: what of it the plan opens, and all of it wanted in one tap. */
+const atHand = useAtHand();
+const notebook = useNotebook();
+const plans = usePlans();
+const { wanted } = useIndex();
+
+const chosen = computed(() => notebook.collections.find((c) => c.id === wanted.collection));
+const stands = computed<Standing | undefined>(() =>
+  chosen.value
+    ? standingOf(chosen.value.drinks, atHand.open.value, plans.brief?.mustDrinks ?? [])
+    : undefined,
+);
+function want(): void {
+  const brief = plans.brief;
+  if (!chosen.value || !brief || !stands.value) return;
+  const mustDrinks = [...brief.mustDrinks, ...stands.value.notWanted];
+  plans.edit(`Must have all of ${chosen.value.name}`.slice(0, 120), { brief: { mustDrinks } });
+}
+function dissolve(): void {
+  if (chosen.value) notebook.dissolve(chosen.value);
+  wanted.collection = '';
+}
+</script>
+
+<template>
+  <div v-if="chosen && stands" class="collection">
+    <p>
+      <strong>{{ chosen.name }}</strong>: {{ count(chosen.drinks.length, 'drink') }}, your plan opens
+      {{ stands.open }}<template v-if="chosen.note"> · {{ chosen.note }}</template>
+    </p>
+    <div class="buttons">
+      <v-btn :disabled="stands.notWanted.length === 0" @click="want">{{
+        stands.notWanted.length === 0 ? 'The plan has to open them all' : 'The plan must open them all'
+      }}</v-btn>
+      <button class="plain-button link" type="button" @click="dissolve">Dissolve it</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.collection p {
+  margin: 0 0 6px;
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+}
+</style>

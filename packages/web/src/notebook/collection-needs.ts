@@ -1,0 +1,19 @@
+/** How a collection stands to the plan. */
+export interface Standing {
+  /** Drinks of it that the plan opens. */
+  open: number;
+  /** Those that the plan is not told to open yet. */
+  notWanted: string[];
+}
+
+/** What of a collection a plan opens, and what of it is not wanted of the plan yet. */
+export function standingOf(
+  drinks: readonly string[],
+  opened: ReadonlyMap<string, number>,
+  mustDrinks: readonly string[],
+): Standing {
+  return {
+    open: drinks.filter((d) => opened.has(d)).length,
+    notWanted: drinks.filter((d) => !mustDrinks.includes(d)),
+  };
+}
