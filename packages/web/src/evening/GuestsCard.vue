@@ -5,11 +5,12 @@ import type { Person } from '@uisce/core/household';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import AppDialog from '../ui/AppDialog.vue';
+import CannotFields from '../ui/CannotFields.vue';
 import CheckField from '../ui/CheckField.vue';
 import CheckGroup from '../ui/CheckGroup.vue';
 import DateField from '../ui/DateField.vue';
 import NumberField from '../ui/NumberField.vue';
-import { ALLERGEN_CHOICES, ALLERGEN_WORDS, TASTE_CHOICES } from '../words/trade-words';
+import { ALLERGEN_WORDS, TASTE_CHOICES } from '../words/trade-words';
 import { useEvening } from './use-evening';
 
 /** Who comes and when. */
@@ -184,15 +185,8 @@ const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => 
           @change="draft = { ...draft, count: Math.round($event ?? 1) }"
         />
         <CheckField v-model="draft.drives" label="Drives: nothing with alcohol" />
-        <CheckField v-model="draft.noAlcohol" label="Drinks no alcohol" />
         <CheckGroup v-model="draft.likes" legend="Likes" :choices="TASTE_CHOICES" />
-        <CheckGroup
-          v-model="draft.dislikes"
-          legend="Will not touch"
-          about="not at all"
-          :choices="TASTE_CHOICES"
-        />
-        <CheckGroup v-model="draft.allergens" legend="Cannot have" :choices="ALLERGEN_CHOICES" />
+        <CannotFields v-model="draft" about="not at all" />
         <CheckField
           v-model="inBook"
           :label="isKnown ? 'Write it into the household’s book too' : 'Keep them in the household’s book'"

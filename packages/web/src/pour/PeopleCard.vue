@@ -6,10 +6,9 @@ import { eveningSoFar } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { useSettings } from '../household/use-settings';
 import AppDialog from '../ui/AppDialog.vue';
-import CheckField from '../ui/CheckField.vue';
-import CheckGroup from '../ui/CheckGroup.vue';
+import CannotFields from '../ui/CannotFields.vue';
 import NumberField from '../ui/NumberField.vue';
-import { ALLERGEN_CHOICES, ALLERGEN_WORDS, TASTE_CHOICES } from '../words/trade-words';
+import { ALLERGEN_WORDS } from '../words/trade-words';
 import { count, useWords } from '../words/use-words';
 
 /** Who drinks here, what they cannot have, and their evening so far. */
@@ -124,9 +123,7 @@ const isKept = computed(() => log.people.some((p) => p.id === draft.value?.id));
           optional
           @change="draft = { ...draft, limit: $event }"
         />
-        <CheckField v-model="draft.noAlcohol" label="Drinks no alcohol" />
-        <CheckGroup v-model="draft.allergens" legend="Cannot have" :choices="ALLERGEN_CHOICES" />
-        <CheckGroup v-model="draft.dislikes" legend="Will not touch" :choices="TASTE_CHOICES" />
+        <CannotFields v-model="draft" />
         <div class="buttons">
           <v-btn color="sea" type="submit">Keep</v-btn>
           <v-btn v-if="isKept" @click="remove">They no longer drink here</v-btn>
