@@ -6,7 +6,7 @@ import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import { useOrder } from '../household/use-order';
 import CautionLine from '../ui/CautionLine.vue';
-import { count, listed } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 import { useNight } from './use-night';
 
@@ -15,6 +15,7 @@ const evenings = useEvenings();
 const log = useLog();
 const order = useOrder();
 const router = useRouter();
+const words = useWords();
 const { evening, plan } = useEvening();
 const night = useNight();
 const { isSettled, card, drinks } = night;
@@ -54,6 +55,10 @@ async function end(): Promise<void> {
     <v-btn v-if="plan" color="sea" @click="night.settle()">Settle the card</v-btn>
   </section>
   <template v-else>
+    <p v-if="evening.on !== log.evening()" class="rust" role="status">
+      The evening is on {{ words.weekday(evening.on) }}: what is poured today is written down for today, and
+      not counted here.
+    </p>
     <div class="two-columns night">
       <section class="card" aria-labelledby="who-title">
         <h2 id="who-title">Who asks?</h2>
