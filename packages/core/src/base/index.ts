@@ -12,3 +12,4 @@ export * from './problem-details.js';
 export * from './numbers.js';
 export * from './visible.js';
 export * from './twins.js';
+export * from './random.js';

@@ -43,8 +43,8 @@ export const ROLES = [
 export const ICE = ['none', 'cubes', 'block', 'crushed'] as const;
 export type Ice = (typeof ICE)[number];
 
-/** How established a drink is: what every bar list holds, what most know, what a reader looks for. */
-export const CANON = ['core', 'well-known', 'specialist'] as const;
+/** How established a drink is: what every bar list holds, what most know, what a reader looks for; or one's own. */
+export const CANON = ['core', 'well-known', 'specialist', 'own'] as const;
 export type Canon = (typeof CANON)[number];
 
 /** When a drink is first found in print or at the bar, as nearly as the trade knows. */

@@ -21,7 +21,7 @@ const counting = (text: string) =>
   text.split(/[^\p{L}\p{N}’']+/u).filter((w) => w !== '' && !SMALL_WORDS.has(fold(w)));
 
 /** Among equals the better known drink comes first. */
-const CANON_BOOST: Record<Canon, number> = { core: 1.6, 'well-known': 1.25, specialist: 1 };
+const CANON_BOOST: Record<Canon, number> = { core: 1.6, 'well-known': 1.25, specialist: 1, own: 1.6 };
 
 interface Entry {
   canon: Canon;

@@ -1,3 +1,4 @@
 export * from './settings.js';
 export * from './person.js';
 export * from './sunset.js';
+export * from './backup.js';

@@ -3,7 +3,11 @@ import type { Fault } from '../base/fault.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { PriceList } from '../catalogue/price-list.js';
+import type { Evening } from '../evening/evening.js';
 import type { BatchRecord } from '../making/batch-record.js';
+import type { OwnDrink } from '../notebook/own-drink.js';
+import type { Plan } from '../plan/plan.js';
+import type { Bottle } from '../stock/bottle.js';
 
 /** What a stored thing is held against, beside its own schema. */
 export interface World {
@@ -16,8 +20,12 @@ export interface World {
   ownPrices: readonly PriceList[];
   /** Batches on the bench and on the shelf. */
   batches: readonly BatchRecord[];
-  /** Ids of the plans there are. */
-  planIds: ReadonlySet<string>;
+  plans: readonly Plan[];
+  evenings: readonly Evening[];
+  /** Bottles that stand there, and finished ones. */
+  bottles: readonly Bottle[];
+  /** What the household wrote, with all its versions. */
+  ownDrinks: readonly OwnDrink[];
 }
 
 /** The id of the only one, where there is one of a thing. */
@@ -43,6 +51,8 @@ export interface Kept<T = unknown> {
   upgrade?: (stored: unknown) => unknown;
   /** What must hold beside the schema; pointers start at the value. */
   faults?: (value: T, world: World) => Fault[];
+  /** What still needs one that is to go, in the world without it. */
+  gone?: (id: string, world: World) => Fault[];
   /** A page is given only so many of it at first, the latest by a field of theirs; all where absent. */
   recent?: { by: string; most: number };
   /** What it is called in words: "plan"; and by itself: "“First winter”". */

@@ -13,3 +13,4 @@ export * from './own-recipes.js';
 export * from './own-prices.js';
 export * from './things.js';
 export * from './notebook.js';
+export * from './practice.js';

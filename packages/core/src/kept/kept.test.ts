@@ -47,7 +47,7 @@ const shop = priceListSchema.parse({
 });
 const world = (more: Partial<World> = {}): World => ({
   ...{ catalogue, homeMade: catalogue.homeMade, shops: [shop], ownPrices: [], batches: [] },
-  planIds: new Set([ID]),
+  ...{ plans: [plan()], evenings: [], bottles: [], ownDrinks: [] },
   ...more,
 });
 const [simple] = catalogue.homeMade;

@@ -1,8 +1,12 @@
 import type { Fault } from '../base/fault.js';
 import { twins } from '../base/twins.js';
 import { collectionSchema } from '../notebook/collection.js';
+import { kindIndex } from '../catalogue/catalogue.js';
 import { OWN, ownDrinkSchema, ownKindSchema } from '../notebook/own-drink.js';
+import { tastingSchema } from '../notebook/tasting.js';
 import { describeKept, type World } from './descriptor.js';
+
+const inUse = (detail: string): Fault => ({ code: 'in-use', pointer: '', detail });
 
 const isOwn = (id: string, noun: string): Fault[] =>
   id.startsWith(OWN)
@@ -28,7 +32,15 @@ export const keptOwnDrink = describeKept({
   idOf: (drink) => drink.id,
   noun: 'drink',
   title: ({ versions, current }) => `“${versions[current]?.recipe.name ?? ''}”`,
-  faults: ({ id, houseSpecOf, versions, current }, world): Fault[] => {
+  gone: (id, { plans, evenings }) => [
+    ...plans
+      .filter((p) => p.brief.mustDrinks.includes(id))
+      .map((p) => inUse(`the plan “${p.name}” must open it; take it out in the same change`)),
+    ...evenings
+      .filter((e) => e.must.includes(id) || e.never.includes(id))
+      .map((e) => inUse(`“${e.name}” names it; take it out in the same change`)),
+  ],
+  faults: ({ id, houseSpecOf, versions, current, chosen }, world): Fault[] => {
     const isKnown = kindsKnown(world);
     const shipped = new Set(world.catalogue.recipes.map((r) => r.id).filter((r) => !r.startsWith(OWN)));
     return [
@@ -36,9 +48,10 @@ export const keptOwnDrink = describeKept({
       ...(houseSpecOf === null || shipped.has(houseSpecOf)
         ? []
         : [{ code: 'unknown' as const, pointer: '/houseSpecOf', detail: `there is no drink "${houseSpecOf}"` }]),
-      ...(current < versions.length
-        ? []
-        : [{ code: 'mismatch' as const, pointer: '/current', detail: `there are ${versions.length} versions` }]),
+      ...[current, ...chosen.map((c) => c.version)]
+        .filter((v) => v >= versions.length)
+        .slice(0, 1)
+        .map((): Fault => ({ code: 'mismatch', pointer: '/current', detail: `there are ${versions.length} versions` })),
       ...versions.flatMap(({ recipe }, v) =>
         recipe.slots.flatMap((slot, s): Fault[] =>
           [slot.kind, ...slot.or].every(isKnown)
@@ -63,7 +76,44 @@ export const keptOwnKind = describeKept({
     ...(parent === undefined || (parent !== id && kindsKnown(world)(parent))
       ? []
       : [{ code: 'unknown' as const, pointer: '/parent', detail: `there is no kind "${parent}"` }]),
+    ...(parent !== undefined && isBelow(parent, id, world)
+      ? [{ code: 'mismatch' as const, pointer: '/parent', detail: `"${parent}" is a kind of this one` }]
+      : []),
   ],
+  gone: (id, { catalogue, ownDrinks, bottles, homeMade }) => {
+    const drinks = ownDrinks.filter((d) =>
+      d.versions.some((v) => v.recipe.slots.some((s) => s.kind === id || s.or.includes(id))),
+    );
+    const children = catalogue.kinds.filter((k) => k.parent === id);
+    return [
+      ...drinks.map((d) => inUse(`“${d.versions[d.current]?.recipe.name ?? d.id}” is made with it`)),
+      ...children.map((k) => inUse(`“${k.name}” is a kind of it`)),
+      ...(bottles.some((b) => b.kind === id) ? [inUse('there are bottles of it on the shelf')] : []),
+      ...homeMade
+        .filter((h) => h.makes === id || h.from.some((part) => part.kind === id))
+        .map((h) => inUse(`it is made, or made from, in “${h.id}”`)),
+    ];
+  },
+});
+
+/** Whether one kind is somewhere below another in the tree. */
+function isBelow(kind: string, ancestor: string, { catalogue }: World): boolean {
+  const kinds = kindIndex(catalogue.kinds);
+  const seen = new Set<string>();
+  for (let at = kinds.get(kind); at !== undefined && !seen.has(at.id); at = kinds.get(at.parent ?? '')) {
+    if (at.parent === ancestor) return true;
+    seen.add(at.id);
+  }
+  return false;
+}
+
+/** Verdicts and notes on drinks, beside those of the log. */
+export const keptTasting = describeKept({
+  name: 'tasting',
+  path: 'tastings',
+  schema: tastingSchema,
+  idOf: (tasting) => tasting.id,
+  noun: 'verdict',
 });
 
 /** Drinks kept together. */
@@ -74,5 +124,14 @@ export const keptCollection = describeKept({
   idOf: (collection) => collection.id,
   noun: 'collection',
   title: (collection) => `“${collection.name}”`,
-  faults: ({ drinks }): Fault[] => twins(drinks, '/drinks', 'drink'),
+  faults: ({ drinks, pages }): Fault[] => [
+    ...twins(drinks, '/drinks', 'drink'),
+    ...Object.keys(pages)
+      .filter((id) => !drinks.includes(id))
+      .map((id): Fault => ({
+        code: 'mismatch',
+        pointer: `/pages/${id}`,
+        detail: 'a page of a drink that is not in it',
+      })),
+  ],
 });

@@ -31,8 +31,8 @@ export const keptPlace = describeKept({
   empty: () => ({ planId: null }),
   noun: 'place',
   undoable: false,
-  faults: ({ planId }, { planIds }) =>
-    planId === null || planIds.has(planId)
+  faults: ({ planId }, { plans }) =>
+    planId === null || plans.some((p) => p.id === planId)
       ? []
       : [{ code: 'unknown', pointer: '/planId', detail: 'there is no such plan' }],
 });

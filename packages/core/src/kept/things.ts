@@ -4,7 +4,8 @@ import type { Kept } from './descriptor.js';
 import { keptEvening } from './evening.js';
 import { keptErrand, keptPaidPrice, keptPurseEntry, keptTrips } from './errand.js';
 import { keptKit } from './kit.js';
-import { keptCollection, keptOwnDrink, keptOwnKind } from './notebook.js';
+import { keptCollection, keptOwnDrink, keptOwnKind, keptTasting } from './notebook.js';
+import { keptDeck, keptTrial } from './practice.js';
 import { keptOwnPrices } from './own-prices.js';
 import { keptOwnRecipes } from './own-recipes.js';
 import { keptPlan } from './plan.js';
@@ -35,6 +36,9 @@ export const KEPT = [
   keptOwnDrink,
   keptOwnKind,
   keptCollection,
+  keptTasting,
+  keptTrial,
+  keptDeck,
 ] as unknown as readonly Kept[];
 
 /**

@@ -69,7 +69,7 @@ export function recipeFrom(
     ...{ id, name: (read.name ?? 'Without a name').slice(0, 80), also: [], family: 'sour', method, ice },
     strain: read.strain === 'none' && STRAINED.includes(method) ? 'once' : STRAINED.includes(method) || read.strain !== 'once' ? read.strain : 'none',
     ...{ glass: read.glass ?? usualGlass({ ice, method }, ml), otherGlasses: [] },
-    ...{ garnish: read.garnish.slice(0, 120) || 'none', era: 'since-2000', canon: 'specialist', source: 'own', slots },
+    ...{ garnish: read.garnish.slice(0, 120) || 'none', era: 'since-2000', canon: 'own', source: 'own', slots },
   };
   return { ...recipe, family: familiesLike(recipe, library, kinds)[0] ?? 'sour' };
 } // prettier-ignore

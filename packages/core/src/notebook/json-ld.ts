@@ -19,7 +19,7 @@ export interface JsonLdRecipe {
 export function jsonLdOf(recipes: readonly Recipe[], catalogue: Pick<Catalogue, 'kinds'>) {
   const kinds = kindIndex(catalogue.kinds);
   return {
-    '@context': 'https://schema.org',
+    '@context': 'https://schema.org' as const,
     '@graph': recipes.map((r): JsonLdRecipe => ({
       ...{
         '@type': 'Recipe',
@@ -69,18 +69,28 @@ function documents(text: string): unknown[] {
   });
 } // prettier-ignore
 
+/** A recipe that is known to be one, with its name, and its ingredients and making as text. */
+export interface NamedText {
+  name: string;
+  text: string;
+}
+
 /**
- * Recipes of schema.org's vocabulary as plain text, to be read like any other; undefined where a text holds none.
+ * Recipes of schema.org's vocabulary, each as a name and a text to be read like any other; none where a text holds none.
  *
  * @param text JSON-LD, or a page of HTML that embeds it.
  */
-export function textOfJsonLd(text: string): string | undefined {
-  const found = documents(text).flatMap((d) => [...recipesIn(d)]);
-  if (found.length === 0) return undefined;
-  return found
+export function recipesOfJsonLd(text: string): NamedText[] {
+  return documents(text)
+    .flatMap((d) => [...recipesIn(d)])
     .map(({ name, recipeIngredient, ingredients, recipeInstructions }) => {
       const making = (typeof recipeInstructions === 'string' ? [recipeInstructions] : (recipeInstructions ?? [])).map((i) => (typeof i === 'string' ? i : i.text));
-      return [name, ...lines(recipeIngredient ?? ingredients), ...making].join('\n');
-    })
-    .join('\n\n'); // prettier-ignore
+      return { name, text: [...lines(recipeIngredient ?? ingredients), ...making].join('\n') };
+    }); // prettier-ignore
+}
+
+/** The same as one text; undefined where there are none. */
+export function textOfJsonLd(text: string): string | undefined {
+  const found = recipesOfJsonLd(text);
+  return found.length === 0 ? undefined : found.map((r) => `${r.name}\n${r.text}`).join('\n\n\n');
 }

@@ -46,6 +46,8 @@ interface Phrase {
 export class KindMatcher {
   private readonly phrases: Phrase[] = [];
   private readonly exact = new Map<string, string>();
+  /** What was looked for before: the same words come again and again in a book of recipes. */
+  private readonly sought = new Map<string, KindMatch[]>();
 
   constructor(kinds: readonly Kind[]) {
     const add = (kind: string, text: string) => {
@@ -72,11 +74,20 @@ export class KindMatcher {
   match(text: string): KindMatch[] {
     const words = wordsOf(text);
     if (words.length === 0) return [];
+    const key = [...words].sort().join(' ');
+    const before = this.sought.get(key);
+    if (before) return before;
+    const found = this.found(words, key);
+    if (this.sought.size < MOST_SOUGHT) this.sought.set(key, found);
+    return found;
+  }
+
+  private found(words: readonly string[], key: string): KindMatch[] {
     const best = new Map<string, number>();
     const offer = (kind: string, confidence: number) => {
       if (confidence > (best.get(kind) ?? 0)) best.set(kind, confidence);
     };
-    const exact = this.exact.get([...words].sort().join(' '));
+    const exact = this.exact.get(key);
     // Said in just these words there is nothing to choose from.
     if (exact !== undefined) return [{ kind: exact, confidence: 1 }];
     for (const { kind, words: phrase } of this.phrases) {
@@ -91,6 +102,7 @@ export class KindMatcher {
 }
 
 const MOST_NEAR = 6;
+const MOST_SOUGHT = 20_000;
 /** The same words with a plural or a slip; a phrase with words beside it; some of its words. */
 const SLIPPED = 0.9;
 const WITH_MORE = 0.75;

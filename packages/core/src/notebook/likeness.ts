@@ -36,11 +36,33 @@ function traitsOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Traits {
   return traits;
 }
 
-function apart(a: Traits, b: Traits): number {
-  let sum = 0;
-  for (const name of new Set([...a.keys(), ...b.keys()])) sum += ((a.get(name) ?? 0) - (b.get(name) ?? 0)) ** 2;
-  return Math.sqrt(sum);
-} // prettier-ignore
+/** Traits of a drink of a library, and how far they are from nothing at all. */
+interface Known {
+  recipe: Recipe;
+  traits: Traits;
+  length2: number;
+}
+const length2 = (traits: Traits) => [...traits.values()].reduce((sum, v) => sum + v * v, 0);
+
+/** A library's traits are worked out once: thousands of drinks are held against it one after the other. */
+const known = new WeakMap<readonly Recipe[], { kinds: ReadonlyMap<string, Kind>; all: Known[] }>();
+function traitsOfAll(library: readonly Recipe[], kinds: ReadonlyMap<string, Kind>): Known[] {
+  const before = known.get(library);
+  if (before?.kinds === kinds) return before.all;
+  const all = library.map((recipe): Known => {
+    const traits = traitsOf(recipe, kinds);
+    return { recipe, traits, length2: length2(traits) };
+  });
+  known.set(library, { kinds, all });
+  return all;
+}
+
+/** How far two drinks are apart: |a − b|, by way of |a|² + |b|² − 2ab, so that only shared traits are looked at. */
+function apart(mine: Traits, mine2: number, other: Known): number {
+  let shared = 0;
+  for (const [name, value] of mine) shared += value * (other.traits.get(name) ?? 0);
+  return Math.sqrt(Math.max(0, mine2 + other.length2 - 2 * shared));
+}
 
 /** So many neighbours have a say in what family a drink is of. */
 const NEIGHBOURS = 7;
@@ -56,13 +78,19 @@ export function familiesLike(
   kinds: ReadonlyMap<string, Kind>,
 ): Family[] {
   const mine = traitsOf(recipe, kinds);
+  const mine2 = length2(mine);
+  // Only the nearest are kept in order: a book of recipes asks this thousands of times.
+  const nearest: { family: Family; far: number }[] = [];
+  for (const k of traitsOfAll(library, kinds)) {
+    if (k.recipe.id === recipe.id) continue;
+    const far = apart(mine, mine2, k);
+    if (nearest.length === NEIGHBOURS && far >= (nearest.at(-1)?.far ?? 0)) continue;
+    const at = nearest.findIndex((n) => n.far > far);
+    nearest.splice(at < 0 ? nearest.length : at, 0, { family: k.recipe.family, far });
+    nearest.length = Math.min(nearest.length, NEIGHBOURS);
+  }
   const votes = new Map<Family, number>();
-  library
-    .filter((r) => r.id !== recipe.id)
-    .map((r) => ({ family: r.family, far: apart(mine, traitsOf(r, kinds)) }))
-    .sort((a, b) => a.far - b.far)
-    .slice(0, NEIGHBOURS)
-    .forEach(({ family, far }) => votes.set(family, (votes.get(family) ?? 0) + 1 / (0.05 + far)));
+  for (const { family, far } of nearest) votes.set(family, (votes.get(family) ?? 0) + 1 / (0.05 + far));
   return [...votes].sort((a, b) => b[1] - a[1]).map(([family]) => family);
 }
 

@@ -78,11 +78,20 @@ const blank = (name: string | undefined): Draft => ({ name, measured: [], says: 
 /**
  * All recipes of a text: pasted from anywhere, in any order, one or many.
  *
+ * @param tell is told how far it is, 0 to 1, now and then.
  * @example readRecipes('Daiquiri\n60 ml white rum\n25 ml lime juice\n20 ml simple syrup\nShake.', matcher, 'us-oz')[0].name
  */
-export function readRecipes(text: string, matcher: KindMatcher, ounce: Ounce): ReadRecipe[] {
+export function readRecipes(
+  text: string,
+  matcher: KindMatcher,
+  ounce: Ounce,
+  tell?: (share: number) => void,
+): ReadRecipe[] {
   const lines = text.split(/\r?\n/).flatMap((line) => unfolded(line, matcher));
-  const kinds = lines.map((line) => said(line, matcher));
+  const kinds = lines.map((line, i) => {
+    if (i % TELL_EVERY === 0) tell?.((SORTING * i) / lines.length);
+    return said(line, matcher);
+  });
   const drafts: Draft[] = [];
   let draft = blank(undefined);
   const isName = (i: number): boolean => {
@@ -102,7 +111,9 @@ export function readRecipes(text: string, matcher: KindMatcher, ounce: Ounce): R
     if (draft.name !== undefined && draft.measured.length === 0) return false;
     if (before !== 'blank' || content.length > LONGEST_NAME || NO_NAME.test(fold(content))) return false;
     const below = kinds.slice(i + 1).filter((k) => k !== 'blank' && k !== 'heading');
-    return below[0] === 'measured' && below[1] === 'measured';
+    // Two empty lines part one recipe from the next.
+    const isApart = (kinds[i - 2] ?? 'blank') === 'blank';
+    return below[0] === 'measured' && (below[1] === 'measured' || isApart);
   };
   lines.forEach((line, i) => {
     const content = line.trim();
@@ -131,8 +142,38 @@ export function readRecipes(text: string, matcher: KindMatcher, ounce: Ounce): R
     }
   }); // prettier-ignore
   if (draft.measured.length > 0) drafts.push(draft);
-  return drafts.map((d) => finished(d, matcher, ounce));
+  return drafts.map((d, i) => {
+    if (i % TELL_EVERY === 0) tell?.(SORTING + ((1 - SORTING) * i) / drafts.length);
+    return finished(d, matcher, ounce);
+  });
 }
+/**
+ * A text that is known to be one recipe of that name, however many it looks like.
+ *
+ * @returns undefined where nothing of it is measured.
+ */
+export function readNamed(
+  { name, text }: { name: string; text: string },
+  matcher: KindMatcher,
+  ounce: Ounce,
+): ReadRecipe | undefined {
+  const [first, ...rest] = readRecipes(text, matcher, ounce);
+  if (first === undefined) return undefined;
+  const all = [first, ...rest];
+  return {
+    ...first,
+    name,
+    lines: all.flatMap((r) => r.lines),
+    garnish: all.map((r) => r.garnish).find((g) => g !== '') ?? '',
+    method: all.map((r) => r.method).find((m) => m !== undefined),
+    glass: all.map((r) => r.glass).find((g) => g !== undefined),
+    says: all.map((r) => r.says).join(' ').trim(),
+    hasOunces: all.some((r) => r.hasOunces),
+  };
+} // prettier-ignore
+/** How often a long text says how far it is, and the share of the work that sorting its lines is. */
+const TELL_EVERY = 200;
+const SORTING = 0.6;
 
 function finished(
   { name, measured, says, garnish, glass }: Draft,

@@ -69,6 +69,11 @@ export function sayRecipe(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): str
   return [recipe.name, '', ...recipe.slots.map((s) => sayLine(s, kinds)), '', sayMaking(recipe)].join('\n');
 }
 
+/** Recipes as one plain text, read again as it is. */
+export function sayRecipes(recipes: readonly Recipe[], kinds: ReadonlyMap<string, Kind>): string {
+  return recipes.map((r) => sayRecipe(r, kinds)).join('\n\n\n');
+}
+
 /** Columns of recipes as a table: one row an ingredient. */
 export const RECIPE_COLUMNS = ['recipe', 'name', 'family', 'method', 'glass', 'garnish', 'amount', 'measure', 'kind', 'ingredient', 'optional'] as const; // prettier-ignore
 

@@ -17,12 +17,12 @@ export type Opinion = (typeof OPINIONS)[number];
 /** Two people, a drink each on three evenings (an assumption, to be changed on the Brief). */
 const USUAL_DRINKS_PER_WEEK = 6;
 
-/** Which drinks are counted: every one, or only those at least this established. */
+/** Which drinks are counted: every one, or only those at least this established; what one wrote oneself always. */
 export const COUNTS = ['all', 'well-known', 'core'] as const;
 const COUNTED: Record<(typeof COUNTS)[number], readonly Canon[]> = {
   all: CANON,
-  'well-known': ['core', 'well-known'],
-  core: ['core'],
+  'well-known': ['core', 'well-known', 'own'],
+  core: ['core', 'own'],
 };
 
 /** Whether a drink of this canon level is in the brief's count. */

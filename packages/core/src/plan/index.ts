@@ -15,6 +15,7 @@ export * from './uses.js';
 export * from './uses-of-set.js';
 export * from './explain.js';
 export * from './infeasible.js';
+export * from './fewest-bottles.js';
 export * from './poured-with.js';
 export * from './stand-ins.js';
 export * from './advice/change.js';

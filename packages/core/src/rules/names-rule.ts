@@ -1,6 +1,7 @@
 import type { Fault } from '../base/fault.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import { foldText } from '../base/fold.js';
+import type { Glossary } from '../practice/glossary.js';
 import type { PriceList } from '../catalogue/price-list.js';
 
 /** Every name a reader sees, with where it stands. */
@@ -64,6 +65,37 @@ export function nameFaults(
         detail: `"${word}" in “${text}” is no common word: use a generic term; if it is a place or a classic drink’s name, add it to allowed-words.yaml`,
       })),
   );
+}
+
+/** What is written in the glossary, with where it stands. */
+function saidIn({ words, measures }: Pick<Glossary, 'words' | 'measures'>): { path: string; text: string }[] {
+  return [
+    ...words.flatMap((w, i) =>
+      [w.word, w.says, ...w.also, ...w.where.map((o) => o.says)].map((text) => ({
+        path: `/words/${i}`,
+        text,
+      })),
+    ),
+    ...measures.map((m, i) => ({ path: `/measures/${i}`, text: `${m.what} ${m.note}` })),
+  ];
+}
+
+/** Words of the glossary that are neither in the dictionary nor reviewed, and reviewed ones that it does not say. */
+export function glossaryFaults(glossary: Glossary, isCommon: (word: string) => boolean): Fault[] {
+  const reviewed = new Set(glossary.reviewed);
+  const said = saidIn(glossary).map(({ path, text }) => ({ path, text, words: plainWords(text) }));
+  const all = new Set(said.flatMap((s) => s.words));
+  const fault = (pointer: string, detail: string): Fault => ({ code: 'name', pointer, detail });
+  return [
+    ...said.flatMap(({ path, words }) =>
+      words
+        .filter((word) => !isCommon(word) && !reviewed.has(word))
+        .map((word) => fault(path, `"${word}" is no common word: say it otherwise, or review it`)),
+    ),
+    ...glossary.reviewed
+      .filter((word) => !all.has(word))
+      .map((word) => fault('/reviewed', `nothing says "${word}"; take it out`)),
+  ];
 }
 
 /** Reviewed words that no name uses any more. */

@@ -1,3 +1,4 @@
+import { randomFrom } from '../../base/random.js';
 import type { PlanProblem } from '../../planner/problem.js';
 import { solvePlan } from '../../planner/solve.js';
 
@@ -8,18 +9,6 @@ export const PRICE_SPREAD = 0.15;
 export interface Steadiness {
   draws: number;
   picked: Record<string, number>;
-}
-
-/** A small, seeded generator of numbers in [0, 1): mulberry32 (public domain). */
-function randomFrom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
 }
 
 /**

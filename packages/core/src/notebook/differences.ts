@@ -1,0 +1,58 @@
+import type { Amount } from '../base/amount.js';
+import { amountMl } from '../base/amount.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Recipe } from '../catalogue/recipe.js';
+import { drinkFigures } from '../drink/figures.js';
+import { PLACED, placedValue, type Placed } from './judge.js';
+
+/** One way in which a spec differs from another; an amount is undefined where the part is not in it. */
+export type Difference =
+  | { of: 'part'; kind: string; from: Amount | undefined; to: Amount | undefined }
+  | { of: 'method' | 'ice' | 'glass' | 'garnish' | 'name'; from: string; to: string };
+
+const sameAmount = (a: Amount | undefined, b: Amount | undefined): boolean =>
+  a === undefined || b === undefined
+    ? a === b
+    : (a.value === b.value && a.measure === b.measure) ||
+      (amountMl(a) !== undefined && Math.abs((amountMl(a) ?? 0) - (amountMl(b) ?? 0)) < 0.05);
+
+/** A kind that stands in a spec twice counts by its place among its like. */
+function partsOf(recipe: Recipe): Map<string, { kind: string; amount: Amount }> {
+  const seen = new Map<string, number>();
+  return new Map(
+    recipe.slots.map(({ kind, amount }) => {
+      const n = (seen.get(kind) ?? 0) + 1;
+      seen.set(kind, n);
+      return [`${kind} ${n}`, { kind, amount }];
+    }),
+  );
+}
+
+/**
+ * All that is otherwise in one spec than in another; empty where they are the same in substance.
+ *
+ * @example differences(printed, house)[0] // { of: 'part', kind: 'simple-syrup', from: 20 ml, to: 15 ml }
+ */
+export function differences(before: Recipe, after: Recipe): Difference[] {
+  const [was, is] = [partsOf(before), partsOf(after)];
+  const parts = [...new Set([...was.keys(), ...is.keys()])].flatMap((key): Difference[] => {
+    const [from, to] = [was.get(key), is.get(key)];
+    const kind = (to ?? from)?.kind ?? '';
+    return sameAmount(from?.amount, to?.amount) ? [] : [{ of: 'part', kind, from: from?.amount, to: to?.amount }];
+  });
+  const rest = (['method', 'ice', 'glass', 'garnish', 'name'] as const).flatMap((of): Difference[] =>
+    before[of] === after[of] ? [] : [{ of, from: before[of], to: after[of] }],
+  );
+  return [...parts, ...rest];
+} // prettier-ignore
+
+/** Whether two specs are one in substance, whatever they are called. */
+export function isSameDrink(a: Recipe, b: Recipe): boolean {
+  return differences(a, b).every((d) => d.of === 'name' || d.of === 'garnish');
+}
+
+/** A drink's figures as they are compared: strength, sugar and acid in 100 ml, ml in the glass. */
+export function comparedFigures(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Record<Placed, number> {
+  const figures = drinkFigures(recipe, kinds);
+  return Object.fromEntries(PLACED.map((of) => [of, placedValue(of, figures)])) as Record<Placed, number>;
+}
