@@ -9,7 +9,7 @@ import { drinkKey, FAMILIES, type Catalogue, type PriceList } from '@uisce/core/
 import { ATTITUDE_MIN_FIT, compilePlan, countDrinks, emptyBrief } from '@uisce/core/plan';
 import { coverage } from '@uisce/core/rules';
 import { checkCatalogue } from './check/check.js';
-import { DATA, loadCatalogue, loadPriceLists, loadPublished } from './load.js';
+import { DATA, loadCatalogue, loadGlossary, loadPriceLists, loadPublished } from './load.js';
 import { buildShipped, loadShipped } from './shipped.js';
 
 let catalogue: Catalogue;
@@ -27,7 +27,7 @@ describe('what the build leaves for servers', () => {
     const folder = join(work, 'data');
     const built = join(work, 'shipped.json');
     cpSync(DATA, folder, { recursive: true });
-    const shipped = { catalogue, shops: prices };
+    const shipped = { catalogue, shops: prices, glossary: loadGlossary() };
     expect(loadShipped(folder, built)).toEqual(shipped);
     buildShipped(folder, built);
     expect(loadShipped(folder, built)).toEqual(shipped);

@@ -25,6 +25,7 @@ import {
   type PriceList,
 } from '@uisce/core/catalogue';
 import type { Fault } from '@uisce/core/base';
+import { glossarySchema, type Glossary } from '@uisce/core/practice';
 import { withBatchesPriced } from '@uisce/core/prices';
 import {
   catalogueFaults,
@@ -36,6 +37,18 @@ import {
 
 /** The data that comes with the program. */
 export const DATA = fileURLToPath(new URL('../data/', import.meta.url));
+
+/** The words of the trade; references between them are checked. */
+export function loadGlossary(folder = DATA): Glossary {
+  const glossary = read(folder, 'glossary.yaml', glossarySchema);
+  const ids = new Set(glossary.words.map((w) => w.id));
+  const faults = glossary.words.flatMap((w, i) =>
+    w.see.filter((id) => !ids.has(id)).map((id) => `glossary.yaml /words/${i}/see: there is no word "${id}"`),
+  );
+  if (ids.size < glossary.words.length) faults.push('glossary.yaml: a word is there twice');
+  if (faults.length > 0) throw new CatalogueError(faults);
+  return glossary;
+}
 
 /** A data file that does not hold what it should: names the file, the path in it, and the remedy. */
 export class CatalogueError extends Error {

@@ -2,7 +2,8 @@ import { readdirSync, readFileSync, renameSync, statSync, writeFileSync } from '
 import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
-import { DATA, loadCatalogue, loadPriceLists } from './load.js';
+import type { Glossary } from '@uisce/core/practice';
+import { DATA, loadCatalogue, loadGlossary, loadPriceLists } from './load.js';
 
 /** What the build leaves beside its code, so that a server need not read and check the data at every start. */
 const BUILT = fileURLToPath(new URL('../dist/shipped.json', import.meta.url));
@@ -11,6 +12,7 @@ const BUILT = fileURLToPath(new URL('../dist/shipped.json', import.meta.url));
 export interface Shipped {
   catalogue: Catalogue;
   shops: PriceList[];
+  glossary: Glossary;
 }
 
 /** Tells one state of the data files from another: names within the folder, times and sizes. */
@@ -26,7 +28,7 @@ function stampOf(folder: string): string {
 /** Read and check the data, and keep it as the build's. */
 export function buildShipped(folder = DATA, built = BUILT): Shipped {
   const { catalogue } = loadCatalogue(folder);
-  const shipped = { catalogue, shops: loadPriceLists(catalogue, folder) };
+  const shipped = { catalogue, shops: loadPriceLists(catalogue, folder), glossary: loadGlossary(folder) };
   const beside = `${built}.${process.pid}`;
   writeFileSync(beside, JSON.stringify({ stamp: stampOf(folder), ...shipped }));
   renameSync(beside, built);
@@ -41,13 +43,13 @@ export function buildShipped(folder = DATA, built = BUILT): Shipped {
  */
 export function loadShipped(folder = DATA, built = BUILT): Shipped {
   try {
-    const { stamp, catalogue, shops } = JSON.parse(readFileSync(built, 'utf8')) as Shipped & {
+    const { stamp, catalogue, shops, glossary } = JSON.parse(readFileSync(built, 'utf8')) as Shipped & {
       stamp: string;
     };
-    if (stamp === stampOf(folder)) return { catalogue, shops };
+    if (stamp === stampOf(folder)) return { catalogue, shops, glossary };
   } catch {
     // Nothing was built, or not to its end: read the data.
   }
   const { catalogue } = loadCatalogue(folder);
-  return { catalogue, shops: loadPriceLists(catalogue, folder) };
+  return { catalogue, shops: loadPriceLists(catalogue, folder), glossary: loadGlossary(folder) };
 }

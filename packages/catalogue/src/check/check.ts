@@ -2,6 +2,7 @@ import type { Fault } from '@uisce/core/base';
 import {
   balanceFaults,
   glassFaults,
+  glossaryFaults,
   idleAllowedWords,
   kindSizeFaults,
   methodFaults,
@@ -18,7 +19,7 @@ import {
   syrupFaults,
   unusedKinds,
 } from '@uisce/core/rules';
-import { loadAllowedWords, loadCatalogue, loadPriceLists, loadPublished } from '../load.js';
+import { loadAllowedWords, loadCatalogue, loadGlossary, loadPriceLists, loadPublished } from '../load.js';
 
 /** One check and what it found, each fault with its file, path and remedy. */
 export interface CheckResult {
@@ -54,6 +55,12 @@ export function checkCatalogue(isCommon: (word: string) => boolean, folder?: str
           (word) => `allowed-words.yaml: no name uses "${word}"; take it out`,
         ),
       ],
+    },
+    {
+      name: 'no brand words in the glossary',
+      faults: glossaryFaults(loadGlossary(folder), isCommon).map(
+        (f) => `glossary.yaml ${f.pointer}: ${f.detail}`,
+      ),
     },
     { name: 'shake and stir rule', faults: at(methodFaults(catalogue)) },
     { name: 'drinks suit their glasses', faults: at(glassFaults(catalogue)) },
