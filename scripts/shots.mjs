@@ -120,6 +120,7 @@ const SHOTS = [
     act: pasted,
   },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
+  { name: 'practice', path: '/practice', size: DESK, theme: 'day', text: /for 30 ml: you count/ },
   { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true, act: openGroup },
 ];
 

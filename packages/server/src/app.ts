@@ -4,6 +4,8 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { Glossary } from '@uisce/core/practice';
+import { backupRoutes, type BackupParts } from './backup/routes.js';
 import { catalogueRoutes } from './catalogue/routes.js';
 import { demoRoutes } from './demo/routes.js';
 import { eveningRoutes } from './evening/routes.js';
@@ -20,6 +22,7 @@ import { stockRoutes } from './kept/stock-routes.js';
 import { worldOf } from './kept/world.js';
 import type { SolverPool } from './planning/pool.js';
 import { notebookRoutes } from './notebook/routes.js';
+import { practiceRoutes } from './practice/routes.js';
 import { planningRoutes } from './planning/routes.js';
 import { pouringRoutes } from './pouring/routes.js';
 import { priceRoutes } from './prices/routes.js';
@@ -31,6 +34,9 @@ export interface AppParts {
   pool: SolverPool;
   catalogue: Catalogue;
   shops: PriceList[];
+  glossary: Glossary;
+  /** Where backups are, and the connection they are made of. */
+  backup: BackupParts;
   webFolder: string;
 }
 
@@ -41,6 +47,8 @@ export function createApi({
   pool,
   catalogue,
   shops,
+  glossary,
+  backup,
 }: Omit<AppParts, 'logger' | 'webFolder'>): Api {
   const api = new Api();
   const library = new Library(store, catalogue);
@@ -61,6 +69,8 @@ export function createApi({
   stockRoutes(api, store, world, catalogue);
   pouringRoutes(api, store, world, library);
   notebookRoutes(api, store, library);
+  practiceRoutes(api, store, glossary);
+  backupRoutes(api, backup, store, live);
   demoRoutes(api);
   planningRoutes(api, pool, world);
   eveningRoutes(api, store, world, library, pool);

@@ -16,6 +16,8 @@ export interface Config {
   dataFolder: string;
   /** The demo keeps its own file, so that resetting it never touches the user's. */
   databaseFile: string;
+  /** Folder of its backups. */
+  backupFolder: string;
   demo: boolean;
   port: number;
   /** Seconds a solve may take before the best found so far is returned. */
@@ -34,6 +36,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   return {
     dataFolder,
     databaseFile: resolve(dataFolder, demo ? 'demo.sqlite' : 'uisce.sqlite'),
+    backupFolder: resolve(dataFolder, demo ? 'demo-backups' : 'backups'),
     demo,
     port: e.UISCE_PORT,
     solveSeconds: e.UISCE_SOLVE_SECONDS,

@@ -4,19 +4,24 @@ import closeWithGrace from 'close-with-grace';
 import getPort, { portNumbers } from 'get-port';
 import { pino } from 'pino';
 import { loadShipped } from '@uisce/catalogue';
+import Sqlite from 'better-sqlite3';
 import { createApp } from './app.js';
+import { Backups } from './backup/backups.js';
 import { readConfig } from './config.js';
 import { seedDemo } from './demo/seed.js';
 import { LivePages } from './kept/live.js';
 import { KeptStore } from './kept/store.js';
 import { SolverPool } from './planning/pool.js';
-import { DatabaseError, openDatabase, type OpenDatabase } from './storage/data-source.js';
+import { DatabaseError, isOlder, openDatabase, type OpenDatabase } from './storage/data-source.js';
 
 const HOST = '127.0.0.1';
 /** How many ports after the wanted one to try when it is taken. */
 const PORT_TRIES = 20;
 /** In-flight requests get this long to finish after a signal to stop. */
 const STOP_MS = 15_000;
+
+/** Whether a backup is due is looked at so often. */
+const LOOK_FOR_BACKUP_MS = 3_600_000;
 
 const config = readConfig(process.env);
 const logger = pino({ level: config.logLevel }, pino.destination(2));
@@ -32,7 +37,9 @@ async function open(): Promise<OpenDatabase> {
   }
 }
 
-const { catalogue, shops } = loadShipped();
+const { catalogue, shops, glossary } = loadShipped();
+const backups = new Backups(config.backupFolder);
+await backedUpBeforeUpgrade();
 const { source, connection } = await open();
 const live = new LivePages();
 const store = new KeptStore(connection, ({ label, entries }, by) =>
@@ -40,7 +47,41 @@ const store = new KeptStore(connection, ({ label, entries }, by) =>
 );
 if (config.demo) seedDemo(store, { catalogue, shops });
 const pool = new SolverPool(config.solverThreads, config.solveSeconds);
-const app = createApp({ logger, store, live, pool, catalogue, shops, webFolder: config.webFolder });
+const app = createApp({
+  logger,
+  store,
+  live,
+  pool,
+  catalogue,
+  shops,
+  glossary,
+  backup: { backups, db: connection },
+  webFolder: config.webFolder,
+});
+
+/** An older database is backed up before it is brought up to date. */
+async function backedUpBeforeUpgrade(): Promise<void> {
+  if (!isOlder(config.databaseFile)) return;
+  const before = new Sqlite(config.databaseFile, { readonly: true });
+  try {
+    await backups.make(before, 'upgrade');
+  } catch (error) {
+    logger.error({ err: error }, 'no backup could be made before the upgrade');
+  } finally {
+    before.close();
+  }
+}
+
+/** Once a day, while it runs. */
+async function backUpDaily(): Promise<void> {
+  if (!backups.isDue(new Date())) return;
+  await backups.make(connection, 'daily').catch((error: unknown) => {
+    logger.error({ err: error }, 'the daily backup could not be made');
+  });
+}
+await backUpDaily();
+const daily = setInterval(() => void backUpDaily(), LOOK_FOR_BACKUP_MS);
+daily.unref();
 
 /** The wanted port, or the next free one after it; 0 lets the system choose. */
 async function choosePort(wanted: number): Promise<number> {

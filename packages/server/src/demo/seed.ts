@@ -6,11 +6,13 @@ import {
   keptBatch,
   keptBottle,
   keptCollection,
+  keptDeck,
   keptErrand,
   keptEvening,
   keptKit,
   keptOwnDrink,
   keptOwnKind,
+  keptTasting,
   keptPaidPrice,
   keptPerson,
   keptPlace,
@@ -19,6 +21,7 @@ import {
   keptPurseEntry,
   keptRound,
   keptSettings,
+  keptTrial,
   keptTrips,
   ONLY_ID,
   type Kept,
@@ -29,6 +32,7 @@ import { recipeOfBatch } from '@uisce/core/making';
 import { BOATHOUSE, boathouseBatches, boathouseEvening, boathousePastEvening } from './boathouse.js';
 import { boathouseNotebook } from './boathouse-notebook.js';
 import { boathousePours, PAST_EVENING_AGO } from './boathouse-pours.js';
+import { boathousePractice } from './boathouse-practice.js';
 import { boathouseStock } from './boathouse-stock.js';
 
 /** Put the demo household into an empty database; one that holds plans is left alone. */
@@ -55,6 +59,7 @@ export function seedDemo(
     })),
   });
   const notebook = boathouseNotebook(today, randomUUID, shipped.catalogue);
+  const practice = boathousePractice(today, randomUUID, shipped.catalogue);
   const write = <T>(kept: Kept<T>, value: T) => ({
     thing: kept.name,
     id: kept.idOf?.(value) ?? ONLY_ID,
@@ -75,6 +80,9 @@ export function seedDemo(
     ...notebook.kinds.map((kind) => write(keptOwnKind, kind)),
     ...notebook.drinks.map((drink) => write(keptOwnDrink, drink)),
     ...notebook.collections.map((collection) => write(keptCollection, collection)),
+    ...notebook.tastings.map((tasting) => write(keptTasting, tasting)),
+    ...practice.trials.map((trial) => write(keptTrial, trial)),
+    ...practice.decks.map((deck) => write(keptDeck, deck)),
     ...stock.errands.map((errand) => write(keptErrand, errand)),
     ...stock.purse.map((entry) => write(keptPurseEntry, entry)),
     ...stock.paid.map((price) => write(keptPaidPrice, price)),

@@ -7,7 +7,8 @@ import { createApi } from '../app.js';
 import { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
 import type { SolverPool } from '../planning/pool.js';
-import { catalogue, RunningApp, shops } from '../testing/running-app.js';
+import type { BackupParts } from '../backup/routes.js';
+import { catalogue, glossary, RunningApp, shops } from '../testing/running-app.js';
 
 const app = new RunningApp();
 beforeAll(() => app.start());
@@ -101,6 +102,8 @@ describe('the description of the API', () => {
     pool: undefined as unknown as SolverPool,
     catalogue,
     shops,
+    glossary,
+    backup: {} as BackupParts,
   });
 
   it('names every route that is served, and nothing else', async () => {

@@ -5,6 +5,7 @@ import {
   keptBatch,
   keptBottle,
   keptKit,
+  keptOwnKind,
   keptPaidPrice,
   keptPlace,
   keptPlan,
@@ -14,6 +15,7 @@ import {
 } from '@uisce/core/kept';
 import { emptyKit, type Kit } from '@uisce/core/kit';
 import { recipeOfBatch } from '@uisce/core/making';
+import { withOwnKindsSold } from '@uisce/core/notebook';
 import { ATTITUDE_MIN_FIT } from '@uisce/core/plan';
 import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
 import { atHand, freshPieces, type AtHand, type OwnBatch } from '@uisce/core/stock';
@@ -57,7 +59,8 @@ export function pricesNow(store: KeptStore, world: World, catalogue: Catalogue):
   if (list === undefined) throw new Error('there is no price list');
   const below = world.shops.filter((l) => l.id === list.over);
   const paid = store.list(keptPaidPrice).map((entry) => entry.value);
-  return withBatchesPriced(withPaidPrices(effectivePrices(list, below), paid), {
+  const ownKinds = store.list(keptOwnKind).map((entry) => entry.value);
+  return withBatchesPriced(withPaidPrices(withOwnKindsSold(effectivePrices(list, below), ownKinds), paid), {
     ...catalogue,
     homeMade: [...world.homeMade],
   });

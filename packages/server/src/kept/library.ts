@@ -1,12 +1,12 @@
 import { kindIndex, type Catalogue, type Kind } from '@uisce/core/catalogue';
 import { keptOwnDrink, keptOwnKind } from '@uisce/core/kept';
-import { withOwn, type OwnDrink } from '@uisce/core/notebook';
+import { withOwn, type OwnDrink, type OwnKind } from '@uisce/core/notebook';
 import type { KeptStore } from './store.js';
 
 /** What the household added to the library. */
 export interface OwnLibrary {
   drinks: OwnDrink[];
-  kinds: Kind[];
+  kinds: OwnKind[];
 }
 
 /** The library with the household's own drinks and kinds, made anew only when one of them changes. */
@@ -19,14 +19,10 @@ export class Library {
   ) {}
 
   private now() {
-    const [drinks, kinds] = [this.store.list(keptOwnDrink), this.store.list(keptOwnKind)];
-    const of = [...drinks, ...kinds].map((e) => `${e.id} ${e.version}`).join();
+    const of = `${this.store.stampOf(keptOwnDrink)} ${this.store.stampOf(keptOwnKind)}`;
     if (this.made?.of !== of) {
-      const catalogue = withOwn(
-        this.shipped,
-        drinks.map((e) => e.value),
-        kinds.map((e) => e.value),
-      );
+      const { drinks, kinds } = this.own;
+      const catalogue = withOwn(this.shipped, drinks, kinds);
       this.made = { of, catalogue, kinds: kindIndex(catalogue.kinds) };
     }
     return this.made;

@@ -27,6 +27,11 @@ export class LivePages {
     for (const page of this.pages) page.write(message);
   }
 
+  /** All of it was put back as it once was: every page reads anew. */
+  restored(): void {
+    for (const page of this.pages) page.write('event: restored\ndata: {}\n\n');
+  }
+
   /** Let all go, so that the server can stop. */
   close(): void {
     for (const page of this.pages) page.end();

@@ -106,6 +106,7 @@ export function keptRoutes(api: Api, store: KeptStore, world: World): void {
         const id = idOf(req);
         const entry = store.get(kept, id);
         if (entry === undefined) throw missing(kept);
+        refuseGone(kept, id, worldWith(world, [{ thing: kept.name, id, value: null, version: null }]), '');
         const label = `Remove ${kept.title?.(entry.value) ?? kept.noun}`;
         write(store, req, [{ thing: kept.name, id, value: null, version: versionSeen(req, kept) }], label);
         res.status(204).end();
@@ -233,7 +234,10 @@ function checkedWrite(
     throw HttpProblem.faults(`nothing is kept under the name "${write.thing}"`, [
       { code: 'unknown', pointer: `${at}/thing`, detail: 'not a thing that is kept' },
     ]);
-  if (write.value === null) return write;
+  if (write.value === null) {
+    refuseGone(kept, write.id, world, at);
+    return write;
+  }
   const read = readKept(kept, write.value);
   const faults = read.ok ? keptFaults(kept, write.id, read.value, world) : read.faults;
   if (!read.ok || faults.length > 0)
@@ -242,6 +246,13 @@ function checkedWrite(
       within(`${at}/value`, faults),
     );
   return { ...write, value: read.value };
+}
+
+/** Refuses to let go of what something else still needs. */
+function refuseGone(kept: Kept, id: string, world: World, at: string): void {
+  const faults = kept.gone?.(id, world) ?? [];
+  if (faults.length > 0)
+    throw HttpProblem.faults(`the ${kept.noun} is still needed: ${faults[0]?.detail}`, within(at, faults));
 }
 
 function write(store: KeptStore, req: Request, writes: ChangeWrite['writes'], change: string): KeptEntry[] {

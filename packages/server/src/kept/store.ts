@@ -64,9 +64,39 @@ export class KeptStore {
     private readonly onApplied: (applied: Applied, by: Author) => void = () => undefined,
   ) {}
 
+  /** How often things of each kind were written by this process, which alone writes them. */
+  private readonly stamps = new Map<string, number>();
+  /** What was read of each kind, and at which stamp: a large household is not read anew for every question. */
+  private readonly lists = new Map<
+    string,
+    { stamp: number; entries: KeptEntry[]; rows: Map<string, KeptEntry> }
+  >();
+
+  /** Tells one state of all things of a kind from another. */
+  stampOf(kept: Pick<Kept, 'name'>): number {
+    return this.stamps.get(kept.name) ?? 0;
+  }
+
+  /** What was read before holds no longer: all of it was put back as it once was. */
+  forgetRead(): void {
+    this.lists.clear();
+    for (const kept of KEPT) this.stamps.set(kept.name, this.stampOf(kept) + 1);
+  }
+
   /** Everything of one kind that can be read, oldest row first. */
   list<T>(kept: Kept<T>): KeptEntry<T>[] {
-    return this.rows(kept).flatMap((row) => this.read(kept, row));
+    const stamp = this.stampOf(kept);
+    const known = this.lists.get(kept.name);
+    if (known?.stamp === stamp) return [...known.entries] as KeptEntry<T>[];
+    const entries = this.rows(kept).flatMap((row): KeptEntry<T>[] => {
+      // A row of the version that was read before is what it was.
+      const before = known?.rows.get(row.id);
+      return before?.version === row.version ? [before as KeptEntry<T>] : this.read(kept, row);
+    });
+    // What stands in an open transaction may yet be taken back.
+    if (!this.db.inTransaction)
+      this.lists.set(kept.name, { stamp, entries, rows: new Map(entries.map((e) => [e.id, e])) });
+    return [...entries];
   }
 
   /** What a page is given at first: the latest of what there is much of, all of everything else. */
@@ -234,6 +264,7 @@ export class KeptStore {
 
   private put(kept: Kept, id: string, value: unknown, what: string, by: Author, at: string): void {
     const table = tableOf(kept);
+    this.stamps.set(kept.name, this.stampOf(kept) + 1);
     if (value === null) {
       this.db.prepare(`DELETE FROM ${table} WHERE id = ?`).run(id);
       return;

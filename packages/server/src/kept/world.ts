@@ -1,6 +1,8 @@
-import type { PriceList } from '@uisce/core/catalogue';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
   keptBatch,
+  keptBottle,
+  keptEvening,
   keptOwnDrink,
   keptOwnKind,
   keptOwnPrices,
@@ -36,8 +38,17 @@ export function worldOf(
     get batches() {
       return store.list(keptBatch).map((entry) => entry.value);
     },
-    get planIds() {
-      return new Set(store.list(keptPlan).map((entry) => entry.id));
+    get plans() {
+      return store.list(keptPlan).map((entry) => entry.value);
+    },
+    get evenings() {
+      return store.list(keptEvening).map((entry) => entry.value);
+    },
+    get bottles() {
+      return store.list(keptBottle).map((entry) => entry.value);
+    },
+    get ownDrinks() {
+      return store.list(keptOwnDrink).map((entry) => entry.value);
     },
   };
 }
@@ -49,9 +60,17 @@ export function worldWith(world: World, writes: ChangeWrite['writes']): World {
       const read = readKept(kept, write.value);
       return write.thing === kept.name && read.ok ? [read.value] : [];
     });
+  /** Many of a thing, with what is written of it in their place and without what goes. */
+  const after = <T extends { id: string }>(kept: Kept<T>, now: readonly T[]): T[] => {
+    const touched = new Set(writes.flatMap((w) => (w.thing === kept.name ? [w.id] : [])));
+    return [...now.filter((one) => !touched.has(one.id)), ...written(kept)];
+  };
+  // Asked for each thing that is written; worked out once for all of them.
+  let catalogue: Catalogue | undefined;
   return {
     get catalogue() {
-      return withOwn(world.catalogue, written(keptOwnDrink), written(keptOwnKind));
+      catalogue ??= withOwn(world.catalogue, written(keptOwnDrink), written(keptOwnKind));
+      return catalogue;
     },
     shops: world.shops,
     get homeMade() {
@@ -61,12 +80,19 @@ export function worldWith(world: World, writes: ChangeWrite['writes']): World {
       return [...world.ownPrices, ...written(keptOwnPrices)];
     },
     get batches() {
-      const given = written(keptBatch);
-      const ids = new Set(given.map((b) => b.id));
-      return [...world.batches.filter((b) => !ids.has(b.id)), ...given];
+      return after(keptBatch, world.batches);
     },
-    get planIds() {
-      return new Set([...world.planIds, ...written(keptPlan).map((plan) => plan.id)]);
+    get plans() {
+      return after(keptPlan, world.plans);
+    },
+    get evenings() {
+      return after(keptEvening, world.evenings);
+    },
+    get bottles() {
+      return after(keptBottle, world.bottles);
+    },
+    get ownDrinks() {
+      return after(keptOwnDrink, world.ownDrinks);
     },
   };
 }

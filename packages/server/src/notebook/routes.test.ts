@@ -1,6 +1,8 @@
+import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ProblemDetails } from '@uisce/core/base';
 import type { JsonLdRecipe } from '@uisce/core/notebook';
+import { brief, plan } from '../testing/kept-samples.js';
 import { catalogue, RunningApp } from '../testing/running-app.js';
 
 const app = new RunningApp();
@@ -55,5 +57,75 @@ describe('the Notebook over the API', () => {
     expect(out['@graph'].map((r) => r.recipeIngredient[0])).toEqual(['60 ml White rum']);
     const bad = await app.call<ProblemDetails>('PUT', '/recipes/harbour', { value: { ...drink, id: 'harbour' }, change: 'x' }); // prettier-ignore
     expect(bad.status).toBe(400);
+  });
+});
+
+describe('what the household wrote', () => {
+  const own = (id: string, kind: string) => ({
+    ...{ id, houseSpecOf: null, current: 0, from: '', tags: [], notes: '', chosen: [] },
+    versions: [
+      {
+        ...{ at: '2026-11-26T20:00:00.000Z', why: '' },
+        recipe: { ...daiquiri, id, name: id, slots: daiquiri.slots.map((s, i) => (i === 2 ? { ...s, kind } : s)) },
+      },
+    ],
+  }); // prettier-ignore
+  const kind = (id: string, more: object = {}) => ({
+    id,
+    name: id,
+    job: 'sweet',
+    supply: 'home-made',
+    ...more,
+  });
+
+  it('goes out whole with its schema, and comes into another household unchanged', async () => {
+    await app.put('/kinds/own-cordial', kind('own-cordial', { sugarGPerL: 500 }), 'A kind');
+    await app.put('/recipes/own-ebb', own('own-ebb', 'own-cordial'), 'Wrote Ebb');
+    const file = await app.get<{ kinds: { id: string }[]; drinks: { id: string }[] }>('/recipes.json');
+    expect(file.drinks.map((d) => d.id)).toContain('own-ebb');
+    const schema = await app.get<{ properties: object }>('/recipes.schema.json');
+    expect(Object.keys(schema.properties)).toEqual(['format', 'kinds', 'drinks', 'collections', 'tastings']);
+    const other = new RunningApp();
+    await other.start();
+    const writes = [
+      ...file.kinds.map((value) => ({ thing: 'own-kind', id: value.id, value, version: null })),
+      ...file.drinks.map((value) => ({ thing: 'drink', id: value.id, value, version: null })),
+    ];
+    const kept = await other.call('POST', '/changes', { id: randomUUID(), change: 'All of it', writes });
+    expect(kept.status).toBe(200);
+    expect(await other.get('/recipes.json')).toEqual(file);
+    await other.stop();
+    other.remove();
+  });
+
+  it('does not lose a kind that a drink is made with, nor a drink that a plan must open', async () => {
+    const tagOf = async (path: string) => (await app.call('GET', path)).headers.get('etag') ?? '';
+    const versionOf = async (path: string) => Number((await tagOf(path)).replaceAll('"', ''));
+    const gone = (thing: string, id: string, version: number) =>
+      app.call<ProblemDetails>('POST', '/changes', { id: randomUUID(), change: 'Gone', writes: [{ thing, id, value: null, version }] }); // prettier-ignore
+    const needed = await gone('own-kind', 'own-cordial', await versionOf('/kinds/own-cordial'));
+    expect([needed.status, needed.body.errors?.[0]?.code]).toEqual([400, 'in-use']);
+    expect(needed.body.detail).toMatch(/“own-ebb” is made with it/);
+    const ring = await app.call<ProblemDetails>('PUT', '/kinds/own-a', { value: kind('own-a', { parent: 'own-b' }), change: 'x' }, { 'if-none-match': '*' }); // prettier-ignore
+    expect(ring.status).toBe(400);
+    await app.put('/kinds/own-b', kind('own-b'), 'B');
+    await app.put('/kinds/own-a', kind('own-a', { parent: 'own-b' }), 'A');
+    const round = await app.call<ProblemDetails>('PUT', '/kinds/own-b', { value: kind('own-b', { parent: 'own-a' }), change: 'x' }, { 'if-match': await tagOf('/kinds/own-b') }); // prettier-ignore
+    expect(round.body.detail).toMatch(/"own-a" is a kind of this one/);
+    const must = plan({ brief: { ...brief, mustDrinks: ['own-ebb'] } });
+    await app.put(`/plans/${must.id}`, must, 'Must');
+    const wanted = await app.call<ProblemDetails>('DELETE', '/recipes/own-ebb', undefined, {
+      'if-match': await tagOf('/recipes/own-ebb'),
+    });
+    expect([wanted.status, wanted.body.errors?.[0]?.code]).toEqual([400, 'in-use']);
+    await app.put(`/plans/${must.id}`, { ...must, brief: { ...brief, mustDrinks: [] } }, 'Not any more');
+    expect(
+      (
+        await app.call('DELETE', '/recipes/own-ebb', undefined, {
+          'if-match': await tagOf('/recipes/own-ebb'),
+        })
+      ).status,
+    ).toBe(204);
+    expect((await gone('own-kind', 'own-cordial', await versionOf('/kinds/own-cordial'))).status).toBe(200);
   });
 });

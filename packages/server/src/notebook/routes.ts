@@ -1,10 +1,13 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { keptOwnDrink } from '@uisce/core/kept';
+import { keptCollection, keptOwnDrink, keptOwnKind, keptTasting, type Kept } from '@uisce/core/kept';
 import {
   judge,
   jsonLdOf,
   KindMatcher,
+  notebookFile,
+  notebookFileSchema,
+  notebookJsonSchema,
   LINE_NOTES,
   PLACED,
   readRecipes,
@@ -12,6 +15,7 @@ import {
   recipeFrom,
   recipeOfOwn,
   recipeRows,
+  sayRecipes,
 } from '@uisce/core/notebook';
 import { pouredDrinkSchema } from '@uisce/core/pouring';
 import type { Api } from '../http/api.js';
@@ -143,6 +147,33 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
           .type('application/ld+json')
           .attachment('recipes.jsonld')
           .send(JSON.stringify(jsonLdOf(own(), library.catalogue), null, 2));
+      },
+    )
+    .on(
+      {
+        method: 'get',
+        path: '/recipes.json',
+        summary:
+          'All that the household wrote, with versions, kinds, collections and verdicts: comes in again unchanged',
+        answer: notebookFileSchema,
+      },
+      (_req, res) => {
+        const all = <T>(kept: Kept<T>) => store.list(kept).map((entry) => entry.value);
+        const file = notebookFile(all(keptOwnDrink), all(keptOwnKind), all(keptCollection), all(keptTasting));
+        res
+          .type('json')
+          .attachment('recipes.json')
+          .send(JSON.stringify(file, null, 2));
+      },
+    )
+    .on(
+      { method: 'get', path: '/recipes.schema.json', summary: 'The JSON Schema of /recipes.json (2020-12)' },
+      (_req, res) => res.type('application/schema+json').send(JSON.stringify(notebookJsonSchema(), null, 2)),
+    )
+    .on(
+      { method: 'get', path: '/recipes.txt', summary: 'The household’s own drinks as plain text' },
+      (_req, res) => {
+        res.type('text/plain').attachment('recipes.txt').send(sayRecipes(own(), library.kinds));
       },
     )
     .on(

@@ -11,6 +11,8 @@ import { Bottles1764400000000 } from './migrations/0005-bottles.js';
 import { Errands1764500000000 } from './migrations/0006-errands.js';
 import { Pours1764600000000 } from './migrations/0007-pours.js';
 import { Notebook1764700000000 } from './migrations/0008-notebook.js';
+import { Tastings1764800000000 } from './migrations/0009-tastings.js';
+import { Practice1764900000000 } from './migrations/0010-practice.js';
 
 const MIGRATIONS = [
   Initial1764000000000,
@@ -21,6 +23,8 @@ const MIGRATIONS = [
   Errands1764500000000,
   Pours1764600000000,
   Notebook1764700000000,
+  Tastings1764800000000,
+  Practice1764900000000,
 ];
 
 /** The database cannot be used, for a reason that a person can do something about. */
@@ -95,6 +99,23 @@ function worded(error: unknown, file: string): unknown {
 }
 
 /** A file that a newer version has brought up to date is left as it is. */
+/** Whether there is a household's database here that an earlier release wrote. */
+export function isOlder(file: string): boolean {
+  if (!existsSync(file) || statSync(file).size === 0) return false;
+  try {
+    const db = new Sqlite(file, { readonly: true });
+    try {
+      const done = db.prepare('SELECT name FROM migrations').all() as { name: string }[];
+      return done.length < MIGRATIONS.length;
+    } finally {
+      db.close();
+    }
+  } catch {
+    // Damaged, in use or no database: whoever opens it says so.
+    return false;
+  }
+}
+
 function refuseNewer(file: string): void {
   const db = new Sqlite(file, { readonly: true });
   try {

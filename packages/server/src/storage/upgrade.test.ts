@@ -6,6 +6,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import {
   keptBatch,
   keptBottle,
+  keptCollection,
   keptErrand,
   keptEvening,
   keptKit,
@@ -17,6 +18,7 @@ import {
   keptPour,
   keptRound,
   keptSettings,
+  keptTasting,
   ONLY_ID,
 } from '@uisce/core/kept';
 import { KeptStore } from '../kept/store.js';
@@ -137,6 +139,20 @@ describe('a database of an earlier migration opens with nothing lost', () => {
       expect(store.list(keptOwnDrink)).toEqual([]);
       expect(store.undo(ME)?.label).toBe('Five hours');
       expect(next()?.hours).toBe(4);
+    });
+  });
+
+  it('one of before verdicts were written in the Notebook keeps its drinks, with no version gone back to', async () => {
+    copyFileSync(join(FIXTURES, 'migration-8.sqlite'), file);
+    await opened((store) => {
+      expect(store.setAside()).toEqual([]);
+      const slip = () => store.get(keptOwnDrink, 'own-slip-in-the-dark')?.value;
+      expect(slip()).toMatchObject({ notes: 'By the stove', chosen: [] });
+      expect(slip()?.versions).toHaveLength(3);
+      expect(store.list(keptCollection).map((e) => e.value.book)).toEqual(['', '']);
+      expect(store.list(keptTasting)).toEqual([]);
+      expect(store.undo(ME)?.label).toBe('Notes on a drink');
+      expect(slip()?.notes).toBe('');
     });
   });
 

@@ -7,6 +7,7 @@ import { emptyKit, type Kit } from '@uisce/core/kit';
 import type { BatchRecord } from '@uisce/core/making';
 import { emptyBrief, type Plan } from '@uisce/core/plan';
 import { bottleThere, type Bottle } from '@uisce/core/stock';
+import { remembered } from '@uisce/core/practice';
 import { catalogue, shops } from './running-app.js';
 
 export const brief = { ...emptyBrief('EUR'), moneyNowMinor: 24_000 };
@@ -62,7 +63,15 @@ const evening = eveningSchema.parse({
 }); // prettier-ignore
 const daiquiri = catalogue.recipes.find((r) => r.id === 'daiquiri');
 const ownDrink = {
-  ...{ id: 'own-harbour-light', houseSpecOf: null, current: 0, from: '', tags: ['winter'], notes: '' },
+  ...{
+    id: 'own-harbour-light',
+    houseSpecOf: null,
+    current: 0,
+    from: '',
+    tags: ['winter'],
+    notes: '',
+    chosen: [],
+  },
   versions: [{ at: '2026-11-26T20:00:00.000Z', why: '', recipe: { ...daiquiri, id: 'own-harbour-light' } }],
 };
 const ownKind = kindSchema.parse({
@@ -71,7 +80,22 @@ const ownKind = kindSchema.parse({
   job: 'sweet',
   supply: 'home-made',
 });
-const collection = { id: randomUUID(), name: 'Winter', note: '', drinks: ['daiquiri'] };
+const collection = {
+  ...{ id: randomUUID(), name: 'Winter', note: '', drinks: ['daiquiri'] },
+  ...{ book: 'A blue notebook', pages: { daiquiri: 'p. 4' } },
+};
+const tasting = {
+  ...{ id: randomUUID(), drink: 'daiquiri', version: null, at: '2026-11-26T20:00:00.000Z' },
+  ...{ by: 'Ann', verdict: 4, note: '' },
+};
+const trial = {
+  ...{ id: randomUUID(), at: '2026-11-26T20:00:00.000Z', by: 'Ann', targetMl: 30, pouredMl: 33.1 },
+  ...{ kind: 'dry-gin', spout: 'metal', way: 'drawn' },
+};
+const deck = {
+  ...{ id: randomUUID(), by: 'Ann', of: 'daiquiri' },
+  cards: { parts: remembered(undefined, 'right', '2026-11-26T20:00:00.000Z') },
+};
 /** Of each kind of thing a value, and another of the only ones. */
 export const samples: Record<string, [value: unknown, other: unknown]> = {
   plan: [plan(), null],
@@ -99,6 +123,9 @@ export const samples: Record<string, [value: unknown, other: unknown]> = {
   drink: [ownDrink, null],
   'own-kind': [ownKind, null],
   collection: [collection, null],
+  tasting: [tasting, null],
+  trial: [trial, null],
+  deck: [deck, null],
 };
 /** How a value of many is changed. */
 export const shapes: Record<string, (value: unknown) => unknown> = {
@@ -115,4 +142,5 @@ export const shapes: Record<string, (value: unknown) => unknown> = {
   drink: (v) => ({ ...(v as object), notes: 'Renamed' }),
   'own-kind': (v) => ({ ...(v as object), abv: 0.2 }),
   collection: (v) => ({ ...(v as object), name: 'Renamed' }),
+  tasting: (v) => ({ ...(v as object), note: 'Renamed' }),
 };

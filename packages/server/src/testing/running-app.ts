@@ -6,12 +6,13 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { loadShipped } from '@uisce/catalogue';
 import { createApp } from '../app.js';
+import { Backups } from '../backup/backups.js';
 import { LivePages } from '../kept/live.js';
 import { KeptStore } from '../kept/store.js';
 import type { SolverPool } from '../planning/pool.js';
 import { openDatabase } from '../storage/data-source.js';
 
-export const { catalogue, shops } = loadShipped();
+export const { catalogue, shops, glossary } = loadShipped();
 
 /** What came back: its status, headers and body. */
 export interface Answer<T> {
@@ -40,6 +41,8 @@ export class RunningApp {
       pool: undefined as unknown as SolverPool,
       catalogue,
       shops,
+      glossary,
+      backup: { backups: new Backups(join(this.folder, 'backups')), db: connection },
       webFolder: this.folder,
     });
     const server = await new Promise<Server>((resolve) => {

@@ -1,0 +1,71 @@
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import type Sqlite from 'better-sqlite3';
+import { BACKUP_WHY, backupsToDrop, type Backup, type BackupWhy } from '@uisce/core/household';
+
+/** uisce-20261126T233400123Z-daily.sqlite: when and why, in its name. */
+const NAME = new RegExp(`^uisce-(\\d{8}T\\d{9}Z)-(${BACKUP_WHY.join('|')})\\.sqlite$`);
+
+function nameOf(at: Date, why: BackupWhy): string {
+  return `uisce-${at.toISOString().replace(/[-:.]/g, '')}-${why}.sqlite`;
+}
+function instantOf(stamp: string): string {
+  const [, y, mo, d, h, mi, s, ms] = /^(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)(\d{3})Z$/.exec(stamp) ?? [];
+  return `${y}-${mo}-${d}T${h}:${mi}:${s}.${ms}Z`;
+}
+
+/** The backups of a household, in a folder of their own beside its data. */
+export class Backups {
+  constructor(readonly folder: string) {}
+
+  /** What is there, the newest first; what is not ours is passed over. */
+  list(): Backup[] {
+    if (!existsSync(this.folder)) return [];
+    return readdirSync(this.folder)
+      .flatMap((name): Backup[] => {
+        const [, stamp, why] = NAME.exec(name) ?? [];
+        if (stamp === undefined) return [];
+        const bytes = statSync(join(this.folder, name)).size;
+        return [{ name, at: instantOf(stamp), why: why as BackupWhy, bytes }];
+      })
+      .sort((a, b) => (a.at > b.at ? -1 : 1));
+  }
+
+  /** Where one is; undefined where there is none of that name. */
+  path(name: string): string | undefined {
+    return this.list().some((b) => b.name === name) ? join(this.folder, name) : undefined;
+  }
+
+  /**
+   * Make one by SQLite's own online backup, while the database is in use; then let go of those that need not be kept. It has its
+   * name only once it is whole.
+   */
+  async make(db: Sqlite.Database, why: BackupWhy, at = new Date()): Promise<Backup> {
+    mkdirSync(this.folder, { recursive: true });
+    const name = nameOf(at, why);
+    const part = join(this.folder, `${name}.part`);
+    try {
+      await db.backup(part);
+      renameSync(part, join(this.folder, name));
+    } finally {
+      for (const left of [part, `${part}-wal`, `${part}-shm`, `${part}-journal`])
+        rmSync(left, { force: true });
+    }
+    this.rotate();
+    const made = this.list().find((b) => b.name === name);
+    if (made === undefined) throw new Error(`the backup ${name} is not where it was put`);
+    return made;
+  }
+
+  private rotate(): void {
+    for (const name of backupsToDrop(this.list())) rmSync(join(this.folder, name), { force: true });
+  }
+
+  /** Whether a day has gone by since the last one of any kind. */
+  isDue(now: Date): boolean {
+    const [last] = this.list();
+    return last === undefined || now.getTime() - Date.parse(last.at) >= DUE_AFTER_MS;
+  }
+}
+/** Somewhat less than a day, so that a house that is opened every evening has one of every evening. */
+const DUE_AFTER_MS = 20 * 3_600_000;

@@ -1,0 +1,109 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type Sqlite from 'better-sqlite3';
+import { z } from 'zod';
+import { backupSchema, type Backup } from '@uisce/core/household';
+import type { Api } from '../http/api.js';
+import { HttpProblem } from '../http/problem.js';
+import type { LivePages } from '../kept/live.js';
+import type { KeptStore } from '../kept/store.js';
+import type { Backups } from './backups.js';
+import { BackupError, openedBackup, type OpenedBackup } from './opened.js';
+import { restoreFrom } from './restore.js';
+import { sealed } from './seal.js';
+
+/** What a restored household may weigh on its way in, in base64. */
+const LARGEST = '128mb';
+const LEAST_PASSPHRASE = 8;
+const passphrase = z.string().min(LEAST_PASSPHRASE, 'at least 8 letters').max(200);
+
+/** What the routes need beside the API. */
+export interface BackupParts {
+  backups: Backups;
+  db: Sqlite.Database;
+}
+
+const restoredSchema = z.object({
+  /** What was there before, itself backed up: restoring it undoes this. */
+  before: backupSchema,
+  counts: z.record(z.string(), z.number()),
+});
+
+/** Backups: made while in use, taken along plain or sealed, and restored whole or not at all. */
+export function backupRoutes(api: Api, { backups, db }: BackupParts, store: KeptStore, live: LivePages): void {
+  const path = (name: string): string => {
+    const found = backups.path(name);
+    if (found === undefined) throw new HttpProblem('not-found', 'there is no such backup');
+    return found;
+  };
+  async function restored(file: string, phrase?: string): Promise<{ before: Backup; counts: Record<string, number> }> {
+    let opened: OpenedBackup;
+    try {
+      opened = await openedBackup(file, phrase);
+    } catch (error) {
+      if (error instanceof BackupError) throw new HttpProblem('invalid', error.message);
+      throw error;
+    }
+    try {
+      const before = await backups.make(db, 'restore');
+      restoreFrom(db, opened);
+      store.forgetRead();
+      live.restored();
+      return { before, counts: opened.counts };
+    } finally {
+      opened.close();
+    }
+  }
+  api
+    .on(
+      { method: 'get', path: '/backups', summary: 'The backups there are, the newest first', answer: z.array(backupSchema) },
+      (_req, res) => res.json(backups.list()),
+    )
+    .on(
+      { method: 'post', path: '/backups', summary: 'Make a backup now, while in use', body: z.strictObject({}), status: 201, answer: backupSchema },
+      async (_req, res) => res.status(201).json(await backups.make(db, 'asked')),
+    )
+    .on(
+      { method: 'get', path: '/backups/{name}', summary: 'A backup as one file (SQLite)', problems: ['not-found'] },
+      (req, res) => {
+        const name = String(req.params.name);
+        res.type('application/vnd.sqlite3').attachment(name).send(readFileSync(path(name)));
+      },
+    )
+    .on(
+      {
+        method: 'post', path: '/backups/{name}/sealed', summary: 'A backup sealed with a passphrase (scrypt, AES-256-GCM)',
+        body: z.strictObject({ passphrase }), problems: ['not-found', 'invalid'],
+      },
+      (req, res, body) => {
+        const name = String(req.params.name);
+        const file = sealed(readFileSync(path(name)), body.passphrase);
+        res.type('application/octet-stream').attachment(name.replace(/\.sqlite$/, '.sealed')).send(file);
+      },
+    )
+    .on(
+      {
+        method: 'post', path: '/backups/{name}/restore', summary: 'Put a backup in the place of all there is; what was there is backed up first',
+        body: z.strictObject({}), answer: restoredSchema, problems: ['not-found', 'invalid'],
+      },
+      async (req, res) => res.json(await restored(path(String(req.params.name)))),
+    )
+    .on(
+      {
+        method: 'post', path: '/restore', summary: 'The same from a file that is sent, in base64',
+        body: z.strictObject({ file: z.base64(), passphrase: z.string().max(200).optional() }),
+        limit: LARGEST, answer: restoredSchema, problems: ['invalid', 'too-large'],
+      },
+      async (_req, res, body) => {
+        const folder = mkdtempSync(join(tmpdir(), 'uisce-sent-'));
+        try {
+          const file = join(folder, 'sent');
+          writeFileSync(file, Buffer.from(body.file, 'base64'));
+          res.json(await restored(file, body.passphrase));
+        } finally {
+          rmSync(folder, { recursive: true, force: true });
+        }
+      },
+    );
+} // prettier-ignore
