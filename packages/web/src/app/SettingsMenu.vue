@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
+import { RouterLink } from 'vue-router';
 import { mdiTuneVariant } from '@mdi/js';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
@@ -28,6 +29,7 @@ const summary = computed(() =>
   </button>
   <AppDialog v-model="shown" title="How things are written" :width="560">
     <SettingsSheet />
+    <p><RouterLink to="/settings" @click="shown = false">Your data and its backups</RouterLink></p>
   </AppDialog>
 </template>
 

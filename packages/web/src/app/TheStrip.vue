@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { onClickOutside, onKeyStroke } from '@vueuse/core';
 import { computed, ref, useTemplateRef, watch } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import SettingsMenu from './SettingsMenu.vue';
 import { GROUPS, stepOf } from './steps';
 import { useStepFigures } from './use-step-figures';
 
 /** The rail of a phone: the groups at the foot, in reach of a thumb; a touch opens a group's steps above them. */
 const route = useRoute();
-const router = useRouter();
 const figures = useStepFigures();
 const opened = ref<string>();
 const strip = useTemplateRef('strip');
@@ -17,20 +16,13 @@ const here = computed(() => stepOf(route.path));
 const groups = computed(() =>
   GROUPS.map((group) => {
     const current = group.steps.find((s) => s === here.value);
-    return {
-      ...group,
-      current,
-      word: current?.name ?? (group.steps.length === 1 ? group.steps[0]?.name : ''),
-    };
+    return { ...group, current, word: current?.name ?? '' };
   }),
 );
 const shown = computed(() => GROUPS.find((group) => group.name === opened.value));
 
 function touch(name: string): void {
-  const steps = GROUPS.find((group) => group.name === name)?.steps ?? [];
-  // A group of one needs no list.
-  if (steps.length === 1 && steps[0]) void router.push(steps[0].path);
-  else opened.value = opened.value === name ? undefined : name;
+  opened.value = opened.value === name ? undefined : name;
 }
 
 const close = () => (opened.value = undefined);

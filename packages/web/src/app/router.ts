@@ -27,9 +27,34 @@ export const router = createRouter({
       meta: { title: 'Writing' },
     },
     {
+      path: '/notebook/liked',
+      component: () => import('../notebook/liked/LikedView.vue'),
+      meta: { title: 'Liked' },
+    },
+    {
+      path: '/notebook/ours',
+      component: () => import('../notebook/ours/OursView.vue'),
+      meta: { title: 'Ours' },
+    },
+    {
+      path: '/notebook/exchange',
+      component: () => import('../notebook/exchange/ExchangeView.vue'),
+      meta: { title: 'Files' },
+    },
+    {
       path: '/notebook/:drink?',
       component: () => import('../notebook/NotebookView.vue'),
       meta: { title: 'Notebook' },
+    },
+    {
+      path: '/practice/:part(cards|words|sums|balance|week)?',
+      component: () => import('../practice/PracticeView.vue'),
+      meta: { title: 'Practice' },
+    },
+    {
+      path: '/settings',
+      component: () => import('../settings/SettingsView.vue'),
+      meta: { title: 'Settings' },
     },
     { path: '/:rest(.*)*', redirect: '/plan' },
   ],

@@ -32,7 +32,13 @@ export const GROUPS: readonly { name: string; steps: readonly Step[] }[] = [
       { digit: '8', name: 'Evening', path: '/evening', needsPlan: false },
     ],
   },
-  { name: 'To keep', steps: [{ digit: '9', name: 'Notebook', path: '/notebook', needsPlan: false }] },
+  {
+    name: 'To keep',
+    steps: [
+      { digit: '9', name: 'Notebook', path: '/notebook', needsPlan: false },
+      { digit: '0', name: 'Practice', path: '/practice', needsPlan: false },
+    ],
+  },
 ];
 
 export const STEPS: readonly Step[] = GROUPS.flatMap((group) => group.steps);

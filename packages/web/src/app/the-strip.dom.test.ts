@@ -56,13 +56,4 @@ describe('the strip of a phone', () => {
     expect(house.page.find('#group-steps').exists()).toBe(false);
     expect(group('To get').attributes('aria-current')).toBe('true');
   });
-
-  it('goes at once to the only step of a group', async () => {
-    house = await inHouse(TheStrip);
-    const alone = GROUPS.find((g) => g.steps.length === 1);
-    await group(alone?.name ?? '').trigger('click');
-    await house.settle();
-    expect(house.router.currentRoute.value.path).toBe(alone?.steps[0]?.path);
-    expect(house.page.find('#group-steps').exists()).toBe(false);
-  });
 });

@@ -15,6 +15,7 @@ export const KEYS = [
   { keys: 'Enter', does: 'Open the bottle that has the focus' },
   { keys: 'Space, Enter or Page Down', does: 'The next step of a round (a pedal that turns pages, too)' },
   { keys: 'Backspace or Page Up', does: 'One step back in a round' },
+  { keys: 'Space, held', does: 'Pour by count, in Practice; 1 to 4 answer a card there' },
   { keys: 'Esc', does: 'Close what is open' },
   { keys: 'u or Ctrl z', does: 'Undo the last change' },
   { keys: 'Shift u or Ctrl Shift z', does: 'Do it again' },
@@ -72,6 +73,8 @@ export function useShortcuts(showKeys: () => void): void {
     const step = STEPS.find((s) => s.digit === event.key);
     // Whoever reads a sheet over the page stays there.
     if (step && document.querySelector('[role=dialog]')) return;
+    // Nor is whoever answers by number taken elsewhere.
+    if (step && document.querySelector('[data-takes-digits]') && '1234'.includes(step.digit)) return;
     if (step) void router.push(step.path);
     else if (event.key === '?') showKeys();
     else if (event.key === 'u') void keeper.undo();

@@ -6,6 +6,7 @@ import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
 import { usePlans } from '../household/use-plans';
+import { usePractice } from '../household/use-practice';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { useAnswer } from '../solver/use-answer';
@@ -26,6 +27,7 @@ export function useStepFigures() {
   const kit = useKitFigure();
   const log = useLog();
   const evenings = useEvenings();
+  const practice = usePractice();
   const pouring = usePouring();
   // What is poured now is looked up once the page has come to rest.
   watch(
@@ -54,6 +56,7 @@ export function useStepFigures() {
       Pour: log.round ? 'half made' : pouring.count.value === undefined ? '' : `${pouring.count.value} now`,
       Evening: evenings.next ? words.weekday(evenings.next.on) : '',
       Shelf: stock.standing.length > 0 ? count(stock.standing.length, 'bottle') : '',
+      Practice: practice.due.length > 0 ? `${practice.due.length} due` : '',
       Notebook: trade.drinkCount > 0 ? String(trade.drinkCount) : '',
     };
   });

@@ -53,10 +53,11 @@ const rows = computed(() =>
 function shelve(kind: string, ml: number): void {
   stock.keep(
     `${trade.kindName(kind)}, left over`,
-    ...shelved({ kind, ml }, today.iso(), stock.bottles, () => crypto.randomUUID()),
+    // Pressed for the evening, it is of that day, however late it is put away.
+    ...shelved({ kind, ml }, props.evening.on, stock.bottles, () => crypto.randomUUID()),
   );
 }
-const kept = (kind: string) => stock.standing.some((b) => b.kind === kind && b.openedOn === today.iso());
+const kept = (kind: string) => stock.standing.some((b) => b.kind === kind && b.openedOn === props.evening.on);
 const soon = computed(() =>
   toUseSoon(
     stock.bottles,

@@ -22,7 +22,7 @@ import {
   keptOwnRecipes,
   keptPaidPrice,
 } from '@uisce/core/kept';
-import { withOwn, type OwnDrink } from '@uisce/core/notebook';
+import { withOwn, withOwnKindsSold, type OwnDrink, type OwnKind } from '@uisce/core/notebook';
 import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
 import { api, apiTagged } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
@@ -42,7 +42,7 @@ export const useTrade = defineStore('trade', () => {
   const ownRecipes = computed(() => keeper.single(keptOwnRecipes));
   /** The household's own ways of making things stand beside the shipped ones. */
   const ownDrinks = computed<OwnDrink[]>((before) => keeper.all(keptOwnDrink, before));
-  const ownKinds = computed<Kind[]>((before) => keeper.all(keptOwnKind, before));
+  const ownKinds = computed<OwnKind[]>((before) => keeper.all(keptOwnKind, before));
   /** The library with what the household wrote: its drinks count wherever the shipped ones do. */
   const library = computed(() => {
     // A worker is sent it as it is: what is reactive cannot be.
@@ -78,6 +78,8 @@ export const useTrade = defineStore('trade', () => {
       ? soldKinds.value
       : new Map([...soldKinds.value, ...mixedKinds.value.map((k) => [k.id, k] as const)]),
   );
+  /** Shipped drinks as they are printed, whatever the house makes of them. */
+  const printed = computed(() => new Map(shipped.value.recipes.map((r) => [r.id, r])));
   const recipes = computed(() => new Map(catalogue.value.recipes.map((r) => [r.id, r])));
   const glasses = computed(() => new Map(catalogue.value.glasses.map((g) => [g.id, g])));
   const tools = computed(() => new Map(catalogue.value.tools.map((t) => [t.id, t])));
@@ -124,11 +126,12 @@ export const useTrade = defineStore('trade', () => {
   async function listOf(id: string): Promise<PriceList> {
     const list = ownPrices.value.find((own) => own.id === id) ?? (await shop(id));
     const below = list.over === undefined ? [] : [await shop(list.over)];
-    return withBatchesPriced(withPaidPrices(effectivePrices(list, below), paid.value), catalogue.value);
+    const sold = withOwnKindsSold(effectivePrices(list, below), ownKinds.value);
+    return withBatchesPriced(withPaidPrices(sold, paid.value), catalogue.value);
   }
 
   // Another shop was chosen, or own prices came or went, here or elsewhere.
-  watch([() => household.settings.priceListId, ownPrices, ownRecipes, paid], () => {
+  watch([() => household.settings.priceListId, ownPrices, ownRecipes, ownKinds, paid], () => {
     if (loaded.value) void readPrices();
   });
 
@@ -158,6 +161,7 @@ export const useTrade = defineStore('trade', () => {
     shippedTag,
     priceLists,
     kinds,
+    printed,
     recipes,
     glasses,
     tools,

@@ -175,4 +175,26 @@ describe('what is kept, as a page has it', () => {
     await vi.advanceTimersByTimeAsync(0);
     expect([names(keeper), keeper.history.undo]).toEqual([['Undone'], null]);
   });
+
+  it('keeps very many things in as many changes as they take, stops when told, and says how many are there', async () => {
+    const keeper = useKeeper();
+    await keeper.start();
+    const writes = Array.from({ length: 5 }, (_, i) => keeper.write(keptPlan, { ...plan(`Plan ${i}`), id: crypto.randomUUID() })); // prettier-ignore
+    expect(await keeper.keepMany('Many', writes, 2, () => true)).toEqual({ kept: 5, trouble: '' });
+    expect(sent.map((c) => c.writes.length)).toEqual([2, 2, 1]);
+    sent = [];
+    expect(await keeper.keepMany('Many', writes, 2, (share) => share < 0.3)).toEqual({
+      kept: 2,
+      trouble: '',
+    });
+    expect(sent).toHaveLength(1);
+    // The server goes after the first: what it had stays, and that is said.
+    const cut = (share: number) => {
+      away = share > 0;
+      return true;
+    };
+    const { kept, trouble } = await keeper.keepMany('Many', writes, 2, cut);
+    expect(kept).toBe(2);
+    expect(trouble).toMatch(/does not answer/);
+  });
 });

@@ -12,7 +12,7 @@ import {
   type KeptWhole,
   type SetAside,
 } from '@uisce/core/kept';
-import { api, OfflineError } from './client';
+import { api, ApiError, OfflineError } from './client';
 import { saveDrafts, takeDrafts } from './drafts';
 import { Outbox, type Conflict } from './outbox';
 import { thisPage } from './this-page';
@@ -114,6 +114,7 @@ export const useKeeper = defineStore('keeper', () => {
       source = new EventSource('/api/live');
       // From here on everything is told: what was missed before is read, what waits is sent.
       source.addEventListener('hello', () => void catchUp());
+      source.addEventListener('restored', () => void read().catch(() => undefined));
       source.addEventListener('change', (event: MessageEvent<string>) => {
         const news = JSON.parse(event.data) as Announcement;
         if (news.page !== page) receive(news);
@@ -207,6 +208,35 @@ export const useKeeper = defineStore('keeper', () => {
     }
   }
 
+  /**
+   * Keep very many things, in as many changes as they take, and look at them once all are there: each change by itself
+   * would have everything worked out anew.
+   *
+   * @param tell is told how far it is, 0 to 1; answering false ends it after the change under way.
+   * @returns how many were kept, and why no more were, where the server did not take them or is away.
+   */
+  async function keepMany(
+    change: string,
+    writes: ChangeWrite['writes'],
+    atOnce: number,
+    tell: (share: number) => boolean,
+  ): Promise<{ kept: number; trouble: string }> {
+    await outbox.flush();
+    let kept = 0;
+    let trouble = '';
+    try {
+      for (; kept < writes.length && tell(kept / writes.length); kept = Math.min(writes.length, kept + atOnce)) {
+        const body: ChangeWrite = { id: crypto.randomUUID(), change, writes: writes.slice(kept, kept + atOnce) };
+        await api<Applied>('/changes', { method: 'POST', body });
+      }
+    } catch (error) {
+      if (!(error instanceof ApiError) && !(error instanceof OfflineError)) throw error;
+      trouble = error.message;
+    }
+    await read().catch(() => undefined);
+    return { kept, trouble };
+  } // prettier-ignore
+
   async function step(direction: 'undo' | 'redo'): Promise<void> {
     // What is still on its way is part of what is undone.
     await outbox.flush();
@@ -234,6 +264,7 @@ export const useKeeper = defineStore('keeper', () => {
     keep,
     keepAll,
     keepNow,
+    keepMany,
     write,
     writeGone,
     remove,

@@ -1,24 +1,32 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { standingOf, type Standing } from './collection-needs';
+import { computed, ref } from 'vue';
+import { OWN_TAG, standingOf, type Standing } from './collection-needs';
+import CollectionSheet from './CollectionSheet.vue';
 import { useNotebook } from '../household/use-notebook';
 import { usePlans } from '../household/use-plans';
 import { count } from '../words/use-words';
+import { useCollectionNeeds } from './use-collection-needs';
 import { useIndex } from './use-index';
 import { useAtHand } from '../ui/drink/use-at-hand';
 
-/** The collection that the index is narrowed to: what of it the plan opens, and all of it wanted in one tap. */
+/** The collection that the index is narrowed to: what of it the plan opens, what it needs, and all of it wanted in one tap. */
 const atHand = useAtHand();
 const notebook = useNotebook();
 const plans = usePlans();
 const { wanted } = useIndex();
 
-const chosen = computed(() => notebook.collections.find((c) => c.id === wanted.collection));
+const chosen = computed(() =>
+  wanted.collection.startsWith(OWN_TAG)
+    ? undefined
+    : notebook.collections.find((c) => c.id === wanted.collection),
+);
+const { fromOwned, fromPlan } = useCollectionNeeds(chosen);
 const stands = computed<Standing | undefined>(() =>
   chosen.value
     ? standingOf(chosen.value.drinks, atHand.open.value, plans.brief?.mustDrinks ?? [])
     : undefined,
 );
+const editing = ref(false);
 function want(): void {
   const brief = plans.brief;
   if (!chosen.value || !brief || !stands.value) return;
@@ -35,18 +43,28 @@ function dissolve(): void {
   <div v-if="chosen && stands" class="collection">
     <p>
       <strong>{{ chosen.name }}</strong>: {{ count(chosen.drinks.length, 'drink') }}, your plan opens
-      {{ stands.open }}<template v-if="chosen.note"> · {{ chosen.note }}</template>
+      {{ stands.open }}<template v-if="chosen.note"> · {{ chosen.note }}</template
+      ><template v-if="chosen.book"> · from {{ chosen.book }}</template>
     </p>
+    <p v-if="fromOwned">To pour them all from what you own: {{ fromOwned }}.</p>
+    <p v-if="fromPlan">Beyond what your plan buys: {{ fromPlan }}.</p>
     <div class="buttons">
       <v-btn :disabled="stands.notWanted.length === 0" @click="want">{{
         stands.notWanted.length === 0 ? 'The plan has to open them all' : 'The plan must open them all'
       }}</v-btn>
+      <button class="plain-button link" type="button" @click="editing = true">Change it</button>
       <button class="plain-button link" type="button" @click="dissolve">Dissolve it</button>
     </div>
+    <CollectionSheet v-model="editing" :collection="chosen" />
   </div>
 </template>
 
 <style scoped>
+.collection {
+  max-height: 42vh;
+  overflow-y: auto;
+}
+
 .collection p {
   margin: 0 0 6px;
 }

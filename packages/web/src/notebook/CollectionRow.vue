@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { Collection } from '@uisce/core/notebook';
-import { useNotebook } from '../household/use-notebook';
+import { useNotebook, withoutDrink } from '../household/use-notebook';
 import CheckField from '../ui/CheckField.vue';
 
 /** Which collections a drink is in; a tap puts it there or takes it out. */
@@ -10,20 +10,16 @@ const notebook = useNotebook();
 const fresh = ref('');
 
 function put(collection: Collection, on: boolean): void {
-  const drinks = on
-    ? [...collection.drinks, props.drink]
-    : collection.drinks.filter((d) => d !== props.drink);
-  if (drinks.length === 0) notebook.dissolve(collection);
-  else
-    notebook.collect(
-      { ...collection, drinks },
-      `${props.name} ${on ? 'in' : 'out of'} ${collection.name}`.slice(0, 120),
-    );
+  const next = on
+    ? { ...collection, drinks: [...collection.drinks, props.drink] }
+    : withoutDrink(collection, props.drink);
+  if (next.drinks.length === 0) notebook.dissolve(collection);
+  else notebook.collect(next, `${props.name} ${on ? 'in' : 'out of'} ${collection.name}`.slice(0, 120));
 }
 function begin(): void {
   const name = fresh.value.trim();
   if (name === '') return;
-  notebook.collect({ id: crypto.randomUUID(), name, note: '', drinks: [props.drink] }, `${name} begins`);
+  notebook.beginCollection(name, [props.drink]);
   fresh.value = '';
 }
 </script>

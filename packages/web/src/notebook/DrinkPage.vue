@@ -9,12 +9,15 @@ import { inSentence, listed, useWords } from '../words/use-words';
 import { useWarnings } from '../ui/drink/use-warnings';
 import SpecTable from '../ui/drink/SpecTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
+import TabRow from '../ui/TabRow.vue';
+import TradeWords from '../ui/TradeWords.vue';
 import DrinkFigures from './DrinkFigures.vue';
 import DrinkTools from './DrinkTools.vue';
 import GlassDrawing from '../ui/drink/GlassDrawing.vue';
 import HomeMadeList from './HomeMadeList.vue';
 import StandInList from './StandInList.vue';
 import VariantTable from './VariantTable.vue';
+import TastingCard from './TastingCard.vue';
 import VersionsCard from './VersionsCard.vue';
 import { useLacks } from './use-lacks';
 
@@ -22,7 +25,16 @@ const props = defineProps<{
   recipe: Recipe;
   /** Say the name on the page too, where the sentence above does not. */
   named: boolean;
+  /** Whether the house makes it otherwise than it is printed. */
+  isHouseSpec?: boolean;
 }>();
+
+/** A house spec: which of the two is read. */
+const asPrinted = defineModel<boolean>('asPrinted', { default: false });
+const SPECS = [
+  { value: 'house' as const, words: 'The house’s spec' },
+  { value: 'printed' as const, words: 'As printed' },
+];
 
 const BalanceChart = defineAsyncComponent(() => import('./BalanceChart.vue'));
 
@@ -65,6 +77,15 @@ const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(
 
 <template>
   <article class="page" :aria-label="recipe.name">
+    <TabRow
+      v-if="isHouseSpec"
+      :model-value="asPrinted ? 'printed' : 'house'"
+      class="no-print"
+      name="spec"
+      legend="Which spec"
+      :choices="SPECS"
+      @update:model-value="asPrinted = $event === 'printed'"
+    />
     <DrinkTools v-model:servings="servings" class="no-print" :recipe="recipe" />
 
     <h2 class="display title" :class="{ 'print-only': !named }">{{ recipe.name }}</h2>
@@ -77,7 +98,7 @@ const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(
           most two at a time.
         </p>
         <ol class="steps">
-          <li v-for="step in steps" :key="step">{{ step }}</li>
+          <li v-for="step in steps" :key="step"><TradeWords :text="step" /></li>
         </ol>
         <p v-for="reason in reasons" :key="reason" class="dim">{{ reason }}</p>
       </div>
@@ -108,6 +129,7 @@ const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(
       </p>
     </section>
 
+    <TastingCard class="part" :recipe="recipe" />
     <VersionsCard class="part" :recipe="recipe" />
     <VariantTable v-if="variants.length > 1" class="part" :recipe="recipe" :variants="variants" />
     <HomeMadeList class="part" :recipe="recipe" />

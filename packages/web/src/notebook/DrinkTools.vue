@@ -9,16 +9,20 @@ import { MEASURE_WORDS } from '../words/trade-words';
 import { useMustDrinks } from '../ui/drink/use-must-drinks';
 import CheckField from '../ui/CheckField.vue';
 import TabRow from '../ui/TabRow.vue';
+import { saveFile } from '../ui/save-file';
+import { drinkPdf } from './paper/booklet-pdf';
+import { usePrintedDrink } from './paper/use-printed-drink';
 
 const MOST_SERVINGS = 24;
 
-defineProps<{ recipe: Recipe }>();
+const props = defineProps<{ recipe: Recipe }>();
 const servings = defineModel<number>('servings', { required: true });
 
 const household = useSettings();
 const kits = useKit();
 const plans = usePlans();
 const must = useMustDrinks();
+const printed = usePrintedDrink();
 
 const MEASURES = READER_MEASURES.map((m) => ({ value: m, words: MEASURE_WORDS[m].short }));
 const measure = computed({
@@ -30,6 +34,9 @@ function serve(change: number): void {
   servings.value = Math.min(MOST_SERVINGS, Math.max(1, servings.value + change));
 }
 const print = () => window.print();
+async function pdf(): Promise<void> {
+  saveFile(`${props.recipe.id}.pdf`, 'application/pdf', await drinkPdf(printed(props.recipe)));
+}
 </script>
 
 <template>
@@ -53,6 +60,7 @@ const print = () => window.print();
     </v-btn>
     <v-btn height="44" :to="{ path: '/pour', query: { add: recipe.id } }">Pour it</v-btn>
     <v-btn height="44" @click="print">Print</v-btn>
+    <v-btn height="44" aria-label="A sheet of it as a PDF" @click="pdf">PDF</v-btn>
   </div>
 </template>
 

@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
+import { RouterLink, useRouter } from 'vue-router';
+import { findWords, isCalled } from '@uisce/core/practice';
 import { BASES } from '@uisce/core/rules';
 import { useTrade } from '../household/use-trade';
 import { inSentence, useWords } from '../words/use-words';
+import { useGlossary } from '../household/use-glossary';
 import { useNotebook } from '../household/use-notebook';
 import CollectionCard from './CollectionCard.vue';
+import { OWN_TAG } from './collection-needs';
 import { OWN_DRINKS, REACHES, STRENGTHS, useIndex } from './use-index';
+import { useKindChoices } from './use-kind-choices';
 import SelectField from '../ui/SelectField.vue';
 
 const props = defineProps<{ current: string | undefined }>();
@@ -16,7 +20,7 @@ const notebook = useNotebook();
 const trade = useTrade();
 const words = useWords();
 const router = useRouter();
-const { wanted, rows, sections } = useIndex();
+const { wanted, rows, shown, sections } = useIndex();
 
 /** Plain links with one listener: hundreds of router links would be slow to draw. */
 function follow(event: MouseEvent): void {
@@ -25,6 +29,18 @@ function follow(event: MouseEvent): void {
   event.preventDefault();
   void router.push(link.pathname);
 }
+
+/** Words that are called as what is sought, beside the drinks. */
+const glossary = useGlossary();
+const MEANT = 2;
+watch(
+  () => wanted.text.trim() !== '',
+  (seeks) => {
+    if (seeks) void glossary.load();
+  },
+  { immediate: true },
+);
+const meant = computed(() => findWords({ words: [...glossary.words.value] }, wanted.text).filter((w) => isCalled(w, wanted.text)).slice(0, MEANT)); // prettier-ignore
 
 const lines = ref<HTMLElement>();
 /** Bring the drink that is open into sight, within the list and without moving the page. */
@@ -48,15 +64,10 @@ const anyOf = (what: string): Choice => ({ value: '', title: `Any ${what}` });
 const entriesOf = <T,>(of: Record<string, T>, title: (one: T) => string): Choice[] =>
   Object.entries(of).map(([value, one]) => ({ value, title: title(one) }));
 const bases = computed(() => BASES.map((id): Choice => ({ value: id, title: trade.kindName(id) })));
-const kinds = computed(() =>
-  trade.catalogue.kinds
-    .map((k) => ({
-      value: k.id,
-      title: k.abstract ? `Any ${inSentence(k.name)}` : k.name,
-      also: k.also.join(' '),
-    }))
-    .sort((a, b) => a.title.localeCompare(b.title)),
+const { choices: kinds, matches } = useKindChoices((k) =>
+  k.abstract ? `Any ${inSentence(k.name)}` : k.name,
 );
+const tags = computed(() => [...new Set(notebook.drinks.flatMap((d) => d.tags))].sort());
 const fields = computed(() => [
   { key: 'reach' as const, label: 'In reach', choices: entriesOf(REACHES, (title) => title) },
   { key: 'base' as const, label: 'Base', choices: [anyOf('base'), ...bases.value] },
@@ -77,6 +88,7 @@ const fields = computed(() => [
       anyOf('collection'),
       { value: OWN_DRINKS, title: 'Written here' },
       ...notebook.collections.map((c) => ({ value: c.id, title: c.name })),
+      ...tags.value.map((tag) => ({ value: OWN_TAG + tag, title: `Tagged ${tag}` })),
     ],
   },
 ]);
@@ -100,8 +112,6 @@ function everything(): void {
     reach: 'all',
   });
 }
-const matches = (_: string, query: string, item?: { raw: { title: string; also: string } }) =>
-  `${item?.raw.title} ${item?.raw.also}`.toLowerCase().includes(query.toLowerCase());
 </script>
 
 <template>
@@ -138,11 +148,20 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
     </div>
     <CollectionCard />
     <p class="dim found" role="status">
-      {{ rows.length }} {{ rows.length === 1 ? 'entry' : 'entries' }}
+      {{ rows.length }} {{ rows.length === 1 ? 'entry' : 'entries'
+      }}<template v-if="shown.length < rows.length"
+        >, the first {{ shown.length }} here: narrow them</template
+      >
       <button v-if="narrowed || wanted.text" class="plain-button link" type="button" @click="everything">
         Show every drink
       </button>
     </p>
+    <ul v-if="meant.length > 0" class="plain-list words" aria-label="Words of the trade">
+      <li v-for="w in meant" :key="w.id">
+        <RouterLink :to="{ path: '/practice/words', query: { word: w.id } }">{{ w.word }}</RouterLink>
+        <span class="dim">{{ w.says }}</span>
+      </li>
+    </ul>
     <div ref="lines" class="lines" tabindex="0" role="group" aria-label="Drinks found" @click="follow">
       <section v-for="section in sections" :key="section.title">
         <h2 v-if="section.title">{{ section.title }}</h2>
@@ -199,6 +218,17 @@ const matches = (_: string, query: string, item?: { raw: { title: string; also: 
 .found {
   margin: 8px 0 4px;
   font-size: 0.9375rem;
+}
+
+.words li {
+  padding: 4px 0;
+  font-size: 0.9375rem;
+}
+
+.words a {
+  margin-inline-end: 6px;
+  color: inherit;
+  font-weight: 700;
 }
 
 .link {

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { useTitle } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { drinkCost } from '@uisce/core/drink';
 import { countDrinks } from '@uisce/core/plan';
+import AnswerHead from '../ui/AnswerHead.vue';
 import { later } from '../ui/later';
+import { useNotebook } from '../household/use-notebook';
+import NotebookParts from './NotebookParts.vue';
 import { useIndex } from './use-index';
 import { useAtHand } from '../ui/drink/use-at-hand';
 import { useAnswer } from '../solver/use-answer';
@@ -24,10 +27,21 @@ const house = useHouseSyrup();
 const words = useWords();
 const { sections, have } = useIndex();
 const atHand = useAtHand();
+const notebook = useNotebook();
 
 const asked = computed(() => (typeof route.params.drink === 'string' ? route.params.drink : ''));
 /** The drink in the address, or on a wide screen the first of the index. */
-const recipe = computed(() => trade.recipes.get(asked.value) ?? sections.value[0]?.rows[0]?.recipe);
+const found = computed(() => trade.recipes.get(asked.value) ?? sections.value[0]?.rows[0]?.recipe);
+const isHouseSpec = computed(() => notebook.ownOf(found.value?.id ?? '')?.houseSpecOf === found.value?.id);
+/** The house makes it otherwise; the printed one is a tap away. */
+const asPrinted = ref(false);
+watch(
+  () => found.value?.id,
+  () => (asPrinted.value = false),
+);
+const recipe = computed(() =>
+  asPrinted.value && isHouseSpec.value ? trade.printed.get(found.value?.id ?? '') : found.value,
+);
 
 const headline = computed(() => {
   if (!trade.recipes.has(asked.value)) {
@@ -65,38 +79,23 @@ function openFirst(): void {
 </script>
 
 <template>
-  <header class="sentence no-print" aria-live="polite">
-    <RouterLink v-if="asked" to="/notebook" class="back">Index</RouterLink>
-    <h1>
-      {{ headline.before }}<span class="copper">{{ headline.figure }}</span>
-    </h1>
-    <p class="dim">
-      {{ underline }} · <RouterLink to="/notebook/write" class="write">Write a drink down</RouterLink>
-    </p>
-  </header>
+  <AnswerHead v-bind="headline" :underline="underline" class="no-print">
+    <NotebookParts part="" />
+  </AnswerHead>
   <div class="notebook" :class="{ reading: asked !== '' }">
     <NotebookIndex class="left no-print" :current="asked || undefined" @first="openFirst" />
-    <DrinkPage v-if="recipe" class="right" :recipe="recipe" :named="asked === ''" />
+    <DrinkPage
+      v-if="recipe"
+      v-model:as-printed="asPrinted"
+      class="right"
+      :recipe="recipe"
+      :named="asked === ''"
+      :is-house-spec="isHouseSpec"
+    />
   </div>
 </template>
 
 <style scoped>
-.sentence {
-  position: relative;
-  margin-bottom: 14px;
-}
-
-.write {
-  color: inherit;
-}
-
-.back {
-  display: none;
-  min-height: 44px;
-  align-items: center;
-  color: inherit;
-}
-
 .notebook {
   display: grid;
   grid-template-columns: 312px minmax(0, 1fr);
@@ -123,10 +122,6 @@ function openFirst(): void {
   .notebook:not(.reading) .right,
   .reading .left {
     display: none;
-  }
-
-  .back {
-    display: inline-flex;
   }
 }
 

@@ -17,3 +17,6 @@ export function standingOf(
     notWanted: drinks.filter((d) => !mustDrinks.includes(d)),
   };
 }
+
+/** Begins what the index is narrowed to where that is a tag, not a collection. */
+export const OWN_TAG = 'tag:';

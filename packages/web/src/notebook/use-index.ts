@@ -6,6 +6,7 @@ import { DrinkSearch } from '@uisce/core/find';
 import { pouredWith } from '@uisce/core/plan';
 import { BASES, basesOf } from '@uisce/core/rules';
 import { useNotebook } from '../household/use-notebook';
+import { OWN_TAG } from './collection-needs';
 import { useTrade } from '../household/use-trade';
 import { useAtHand } from '../ui/drink/use-at-hand';
 
@@ -44,6 +45,9 @@ export interface IndexRow {
 
 /** What the household wrote itself. */
 export const OWN_DRINKS = 'own';
+
+/** More lines than this nobody scrolls through, and a page draws slowly. */
+const MOST_SHOWN = 1500;
 
 const alphabet = new Intl.Collator('en');
 
@@ -93,6 +97,10 @@ export const useIndex = createSharedComposable(() => {
   const members = computed(() => {
     const { collection } = wanted;
     if (collection === '') return undefined;
+    if (collection.startsWith(OWN_TAG)) {
+      const tag = collection.slice(OWN_TAG.length);
+      return new Set(notebook.drinks.filter((d) => d.tags.includes(tag)).map((d) => d.houseSpecOf ?? d.id));
+    }
     if (collection === OWN_DRINKS) return new Set(notebook.drinks.map((d) => d.houseSpecOf ?? d.id));
     return new Set(notebook.collections.find((c) => c.id === collection)?.drinks);
   });
@@ -131,13 +139,17 @@ export const useIndex = createSharedComposable(() => {
     }));
   });
 
+  /** Rows that are drawn: a book of thousands is narrowed before it is read. */
+  const shown = computed(() => rows.value.slice(0, MOST_SHOWN));
   /** By family while nothing is sought, in the order of the families; else one list, best first. */
   const sections = computed(() => {
-    if (wanted.text.trim() !== '') return [{ title: '', rows: rows.value }];
+    if (wanted.text.trim() !== '') return [{ title: '', rows: shown.value }];
+    const by = new Map<Family, IndexRow[]>();
+    for (const row of shown.value) by.set(row.recipe.family, [...(by.get(row.recipe.family) ?? []), row]);
     return trade.catalogue.families
-      .map((f) => ({ title: f.name, rows: rows.value.filter((r) => r.recipe.family === f.id) }))
+      .map((f) => ({ title: f.name, rows: by.get(f.id) ?? [] }))
       .filter((s) => s.rows.length > 0);
   });
 
-  return { wanted, rows, sections, have };
+  return { wanted, rows, shown, sections, have };
 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { nextTick, ref } from 'vue';
 
 /** A file to bring in; the same one may be chosen again once it was mended. */
 defineProps<{ label: string; accept: string }>();
@@ -8,8 +8,11 @@ const chosen = ref<File | null>(null);
 
 function take(file: File | File[] | null | undefined): void {
   const one = Array.isArray(file) ? file[0] : file;
-  chosen.value = null;
-  if (one) emit('choose', one);
+  if (!one) return;
+  emit('choose', one);
+  // The field forgets it: what is chosen next is another choice, even of the same file.
+  chosen.value = one;
+  void nextTick(() => (chosen.value = null));
 }
 </script>
 

@@ -9,6 +9,10 @@ const props = defineProps<{
   suffix: string;
   /** Whether nothing at all is an answer. */
   optional?: boolean;
+  /** What nothing at all means, written where it stands. */
+  nothing?: string;
+  /** In a table: its label is only read out. */
+  bare?: boolean;
 }>();
 const emit = defineEmits<{ change: [value: number | null] }>();
 
@@ -42,12 +46,14 @@ function read(): void {
 <template>
   <v-text-field
     v-model="text"
-    :label="label"
+    :label="bare ? undefined : label"
+    :aria-label="bare ? label : undefined"
+    :density="bare ? 'compact' : 'comfortable'"
     :suffix="suffix"
     inputmode="decimal"
     autocomplete="off"
     persistent-placeholder
-    :placeholder="optional ? 'no limit' : ''"
+    :placeholder="optional ? (nothing ?? 'no limit') : ''"
     :error-messages="fault ? [fault] : []"
     @update:model-value="read"
   />

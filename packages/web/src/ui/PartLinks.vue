@@ -25,7 +25,8 @@ defineProps<{
 <style scoped>
 .ways {
   display: flex;
-  gap: 4px;
+  flex-wrap: wrap;
+  gap: 0 4px;
   align-self: flex-start;
 }
 

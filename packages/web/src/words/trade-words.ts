@@ -1,5 +1,5 @@
 import type { ReaderMeasure } from '@uisce/core/base';
-import { ALLERGENS, type Allergen, type Canon, type Era } from '@uisce/core/catalogue';
+import { ALLERGENS, type Allergen, type Canon, type Era, type Method } from '@uisce/core/catalogue';
 import { TASTES } from '@uisce/core/drink';
 import type { Lasts } from '@uisce/core/plan';
 
@@ -11,10 +11,16 @@ export const MEASURE_WORDS: Record<ReaderMeasure, { full: string; short: string 
   'bar-oz': { full: 'Bar ounces (30 ml)', short: 'bar oz' },
 };
 
+export const METHOD_WORDS: Record<Method, string> = {
+  ...{ build: 'built', stir: 'stirred', shake: 'shaken', 'dry-shake': 'dry-shaken, then shaken' },
+  ...{ blend: 'blended', swizzle: 'swizzled', layer: 'layered', hot: 'hot' },
+};
+
 export const CANON_WORDS: Record<Canon, string> = {
   core: 'core canon',
   'well-known': 'well known',
   specialist: 'for those who look for it',
+  own: 'written here',
 };
 
 export const ERA_WORDS: Record<Era, string> = {

@@ -12,7 +12,7 @@ const notebook = useNotebook();
 const router = useRouter();
 const { wanted } = useIndex();
 const trade = useTrade();
-const { recipe, recipes, open, of, chosen, clear, judged, allSettled } = useWriting();
+const { recipe, recipes, open, of, chosen, clear, judged, allSettled, readNow } = useWriting();
 
 const why = ref('');
 const own = computed(() => (of.value === undefined ? undefined : notebook.ownOf(of.value)));
@@ -26,6 +26,8 @@ const name = computed({
   set: (text: string) => (chosen.value = { ...chosen.value, name: text.slice(0, 80) || 'Without a name' }),
 });
 async function keep(houseSpecOf: string | null): Promise<void> {
+  readNow();
+  if (open.value.length > 0) return;
   const written = recipe.value;
   if (!written) return;
   let id: string;
@@ -39,6 +41,7 @@ async function keep(houseSpecOf: string | null): Promise<void> {
 }
 /** A page of recipes, each a drink of its own. */
 async function keepAll(): Promise<void> {
+  readNow();
   notebook.writeAll(allSettled.value ?? [], why.value);
   clear();
   why.value = '';

@@ -1,26 +1,26 @@
 <script setup lang="ts">
 import GlassDrawing from '../../ui/drink/GlassDrawing.vue';
-import FileField from '../../ui/FileField.vue';
 import SelectField from '../../ui/SelectField.vue';
 import TabRow from '../../ui/TabRow.vue';
 import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
+import { useNotebook } from '../../household/use-notebook';
+import VersionList from '../VersionList.vue';
 import BalanceCard from './BalanceCard.vue';
 import KeepCard from './KeepCard.vue';
 import ReadLines from './ReadLines.vue';
 import { useWriting } from './use-writing';
 
 /** Your text on one side; on the other what was understood, the glass filling and the figures answering. */
-const { text, ounce, at, recipes, current, recipe, clear } = useWriting();
-/** A book of recipes; more is brought in by parts. */
-const MOST_TEXT = 400_000;
+const { text, ounce, at, of, recipes, current, recipe, clear, beginFrom } = useWriting();
+const notebook = useNotebook();
+/** The drink that another version is written of. */
+const own = computed(() => (of.value === undefined ? undefined : notebook.ownOf(of.value)));
 const OUNCES = [
   { value: 'us-oz' as const, title: 'US, 29.6 ml' },
   { value: 'bar-oz' as const, title: 'Bar, 30 ml' },
   { value: 'imperial-oz' as const, title: 'Imperial, 28.4 ml' },
 ];
-async function open(file: File): Promise<void> {
-  text.value = (await file.text()).slice(0, MOST_TEXT);
-}
 const tabs = computed(() =>
   recipes.value.map((r, i) => ({ value: String(i), words: r.name ?? `Recipe ${i + 1}` })),
 );
@@ -42,15 +42,9 @@ const tabs = computed(() =>
           :max-rows="30"
           spellcheck="false"
         />
-        <FileField
-          label="Or open a file: text, a page, JSON-LD"
-          accept=".txt,.md,.html,.json,.jsonld,.csv,text/*"
-          @choose="open"
-        />
         <p class="dim">
-          What is written here can be taken along:
-          <a href="/api/recipes.jsonld" download>JSON-LD</a> ·
-          <a href="/api/recipes.csv" download>a table (CSV)</a>
+          A file of recipes, or many at once, comes in by
+          <RouterLink to="/notebook/exchange">Files</RouterLink>.
         </p>
         <SelectField
           v-if="recipes.some((r) => r.hasOunces)"
@@ -61,6 +55,14 @@ const tabs = computed(() =>
         />
       </section>
       <KeepCard v-if="recipe" />
+      <section v-if="own" class="card" aria-labelledby="margin-title">
+        <h2 id="margin-title">What it has been</h2>
+        <VersionList v-slot="{ row }" :drink="own">
+          <v-btn :aria-label="`Write on at version ${row.i + 1}`" @click="beginFrom(row.recipe)"
+            >Write on here</v-btn
+          >
+        </VersionList>
+      </section>
     </div>
     <div class="stack">
       <section class="card" aria-labelledby="read-title">

@@ -6,6 +6,7 @@ import { computed, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { count, useWords } from '../../words/use-words';
 import { useJudgeWords } from './use-judge-words';
+import NotebookParts from '../NotebookParts.vue';
 import { useWriting } from './use-writing';
 
 const WriteCards = later(() => import('./WriteCards.vue'));
@@ -47,16 +48,7 @@ const underline = computed(() =>
 
 <template>
   <AnswerHead v-bind="headline" :waiting="trade.loaded ? '' : 'Finding the pen'" :underline="underline">
-    <RouterLink to="/notebook" class="back">The index</RouterLink>
+    <NotebookParts part="write" />
   </AnswerHead>
   <WriteCards v-if="trade.loaded" />
 </template>
-
-<style scoped>
-.back {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  color: inherit;
-}
-</style>

@@ -1,17 +1,23 @@
-import { createSharedComposable, refDebounced, useLocalStorage, useSessionStorage } from '@vueuse/core';
+import { createSharedComposable, useLocalStorage, useSessionStorage, watchDebounced } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
+import type { Amount } from '@uisce/core/base';
 import type { Family, Method, Recipe } from '@uisce/core/catalogue';
 import { measuringLines } from '@uisce/core/measure';
 import {
   balance,
   judge,
   KindMatcher,
+  readLine,
   readRecipes,
   recipeFrom,
   recipeOfOwn,
+  sayLine,
   sayRecipe,
+  slotOf,
   SURE,
   textOfJsonLd,
+  withLine,
+  withLineAdded,
   type Ounce,
   type ReadLine,
   type Wish,
@@ -22,6 +28,8 @@ import { useTrade } from '../../household/use-trade';
 
 /** The hand has moved on: what was typed is read. */
 const READ_AFTER_MS = 150;
+/** What an ingredient begins with that was added by its kind alone. */
+const USUAL_ML = 20;
 /** Spoons and dashes aside, amounts are measured in these steps where no jigger is known. */
 const USUAL_STEP_ML = 2.5;
 const MOST_ML = 120;
@@ -34,8 +42,12 @@ export const useWriting = createSharedComposable(() => {
 
   const text = useSessionStorage('uisce:writing', '');
   const ounce = useLocalStorage<Ounce>('uisce:ounce', 'us-oz');
-  const rested = refDebounced(text, READ_AFTER_MS);
-  const read = computed(() => rested.value ?? '');
+  const read = ref(text.value ?? '');
+  /** What was typed is read at once, where something is done with it. */
+  const readNow = (): void => {
+    read.value = text.value ?? '';
+  };
+  watchDebounced(text, readNow, { debounce: READ_AFTER_MS });
   const at = ref(0);
   /** What a line's words were said to be, by the words. */
   const said = ref<Record<string, string>>({});
@@ -45,10 +57,13 @@ export const useWriting = createSharedComposable(() => {
 
   const matcher = computed(() => new KindMatcher(trade.catalogue.kinds));
   const recipes = computed(() =>
-    trade.loaded && read.value.trim() !== ''
-      ? readRecipes(textOfJsonLd(read.value) ?? read.value, matcher.value, ounce.value)
-      : [],
+    trade.loaded && read.value.trim() !== '' ? readRecipes(read.value, matcher.value, ounce.value) : [],
   );
+  // A page or a JSON document that was pasted becomes the text of its recipes: what is read is what stands there.
+  watch(text, (pasted) => {
+    const plain = pasted ? textOfJsonLd(pasted) : undefined;
+    if (plain !== undefined) text.value = plain;
+  });
   watch([recipes], () => {
     at.value = Math.min(at.value, Math.max(0, recipes.value.length - 1));
   });
@@ -91,6 +106,36 @@ export const useWriting = createSharedComposable(() => {
     text.value = sayRecipe(next, trade.kinds);
     chosen.value = { ...chosen.value, method: next.method, glass: next.glass };
   }
+  /** A line as it is written once its amount or its kind is another. */
+  function rewritten(line: ReadLine, part: { amount?: Amount; kind?: string; optional?: boolean }): string {
+    const slot = slotOf({ ...line, ...part }, trade.kinds);
+    if (slot) return sayLine(slot, trade.kinds);
+    const amount = part.amount ? `${part.amount.value} ${part.amount.measure === 'whole' ? '' : part.amount.measure} ` : ''; // prettier-ignore
+    return `${amount}${line.says}`;
+  }
+  /** The text with one of its lines otherwise; its words stand for the kind that was chosen. */
+  function edit(i: number, part: { amount?: Amount; kind?: string; optional?: boolean }): void {
+    const line = current.value?.lines[i];
+    if (!line) return;
+    const next = rewritten(line, part);
+    const kind = part.kind ?? line.kind;
+    const reads = readLine(next, matcher.value, ounce.value);
+    if (kind !== undefined && reads.kind !== kind) said.value = { ...said.value, [reads.says]: kind };
+    text.value = withLine(text.value ?? '', recipes.value, at.value, i, next);
+    readNow();
+  }
+  function takeOut(i: number): void {
+    text.value = withLine(text.value ?? '', recipes.value, at.value, i, undefined);
+    readNow();
+  }
+  /** One more ingredient, below the others. */
+  function add(kind: string): void {
+    const next = `${USUAL_ML} ml ${(trade.kinds.get(kind)?.name ?? kind).replace(/ \d+:\d+$/, '')}`;
+    const reads = readLine(next, matcher.value, ounce.value);
+    if (reads.kind !== kind) said.value = { ...said.value, [reads.says]: kind };
+    text.value = withLineAdded(text.value ?? '', recipes.value, at.value, next);
+    readNow();
+  }
   const clear = (): void => {
     [text.value, at.value, said.value, chosen.value, of.value] = ['', 0, {}, {}, undefined];
   };
@@ -105,8 +150,17 @@ export const useWriting = createSharedComposable(() => {
     chosen.value = { method: from.method, glass: from.glass, family: from.family };
   }
 
+  /** Write on at one of the versions of the drink that is written on. */
+  function beginFrom(recipe: Recipe): void {
+    const id = of.value;
+    clear();
+    of.value = id;
+    text.value = sayRecipe(recipe, trade.kinds);
+    chosen.value = { method: recipe.method, glass: recipe.glass, family: recipe.family };
+  }
+
   return {
     ...{ text, ounce, at, said, chosen, of, recipes, current, open, recipe, judged, allSettled },
-    ...{ wish, take, clear, begin },
+    ...{ wish, take, clear, begin, readNow, edit, takeOut, add, beginFrom },
   };
 });

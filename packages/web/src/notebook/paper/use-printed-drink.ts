@@ -1,0 +1,43 @@
+import { amountMl } from '@uisce/core/base';
+import type { Recipe } from '@uisce/core/catalogue';
+import { drinkFigures, drinkWarnings, sayMethod } from '@uisce/core/drink';
+import { useNotebook } from '../../household/use-notebook';
+import { useTrade } from '../../household/use-trade';
+import { useOwnMeasure } from '../../words/own-measure';
+import { ALLERGEN_WORDS } from '../../words/trade-words';
+import { inSentence, listed, useWords } from '../../words/use-words';
+import type { PrintedDrink } from './booklet-pdf';
+
+/** A drink's words for paper: its spec in the reader's measure, and by the household's own cups where it has them. */
+export function usePrintedDrink() {
+  const notebook = useNotebook();
+  const own = useOwnMeasure();
+  const trade = useTrade();
+  const words = useWords();
+
+  return (recipe: Recipe): PrintedDrink => {
+    const figures = drinkFigures(recipe, trade.kinds);
+    const glass = inSentence(trade.glasses.get(recipe.glass)?.name ?? recipe.glass);
+    const allergens = [...drinkWarnings(recipe, trade.kinds).allergens];
+    const mine = notebook.ownOf(recipe.id);
+    const cups = (ml: number | undefined) => {
+      const plan = own.isMeasured(ml) ? own.planFor(ml) : undefined;
+      return plan?.meets ? own.sayFills(plan) : '';
+    };
+    return {
+      name: recipe.name,
+      under: `${words.percent(figures.abv)} vol · ${words.volume(Math.round(figures.servedMl))} · ${glass}`,
+      parts: recipe.slots.map((s) => ({
+        amount: words.amount(s.amount),
+        what: `${listed([s.kind, ...s.or].map((k) => trade.kindName(k))).replace(/ and ([^,]*)$/, ' or $1')}${s.optional ? ' (if you like)' : ''}`,
+        mine: own.lines.value.length === 0 ? '' : cups(amountMl(s.amount)),
+      })),
+      steps: sayMethod(recipe, trade.kinds, glass, (k) => inSentence(k.name)),
+      foot: [
+        allergens.length > 0 ? `Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}.` : '',
+        mine?.from ? `From ${mine.from}.` : '',
+        mine?.notes ?? '',
+      ].filter(Boolean).join(' '),
+    }; // prettier-ignore
+  };
+}

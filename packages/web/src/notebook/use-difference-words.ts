@@ -1,0 +1,34 @@
+import { differences, type Difference } from '@uisce/core/notebook';
+import type { Recipe } from '@uisce/core/catalogue';
+import { useTrade } from '../household/use-trade';
+import { METHOD_WORDS } from '../words/trade-words';
+import { inSentence, listed, useWords } from '../words/use-words';
+
+/** What is otherwise in one spec than in another, in words. */
+export function useDifferenceWords() {
+  const trade = useTrade();
+  const words = useWords();
+  const kindName = (kind: string) => inSentence(trade.kindName(kind));
+
+  function say(d: Difference): string {
+    switch (d.of) {
+      case 'part':
+        if (d.to === undefined) return `no ${kindName(d.kind)}`;
+        if (d.from === undefined) return `${words.amount(d.to)} ${kindName(d.kind)} new`;
+        return `${words.amount(d.to)} ${kindName(d.kind)}, not ${words.amount(d.from)}`;
+      case 'method':
+        return `${METHOD_WORDS[d.to as Recipe['method']]}, not ${METHOD_WORDS[d.from as Recipe['method']]}`;
+      case 'glass':
+        return `in a ${inSentence(trade.glasses.get(d.to)?.name ?? d.to)}`;
+      case 'ice':
+        return d.to === 'none' ? 'without ice in the glass' : `${d.to} in the glass`;
+      case 'garnish':
+        return d.to === 'none' ? 'no garnish' : `garnished with ${d.to}`;
+      case 'name':
+        return `called ${d.to}`;
+    }
+  }
+  const sayAll = (of: readonly Difference[]) =>
+    of.length === 0 ? 'the same in substance' : listed(of.map(say));
+  return { say, sayAll, between: (a: Recipe, b: Recipe) => sayAll(differences(a, b)) };
+}
