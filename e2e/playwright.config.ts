@@ -8,6 +8,8 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   // A page and its solvers fill a core or two, but every test waits for something half of its time.
   workers: 2,
+  // Each has a server and a database of its own: whichever worker is free takes the next one.
+  fullyParallel: true,
   forbidOnly: true,
   reporter: [['list'], ['json']],
   use: {

@@ -73,7 +73,11 @@ for (const { theme, size } of LOOKS) {
 }
 
 for (const { theme, size } of LOOKS) {
-  test(`axe finds nothing in Pour by ${theme} at ${size.width}`, async ({ page, demo, request }) => {
+  test(`axe finds nothing in Pour, Evening, writing and Practice by ${theme} at ${size.width}`, async ({
+    page,
+    demo,
+    request,
+  }) => {
     await change(request, `${demo.address}/api/settings`, { theme });
     await page.setViewportSize(size);
     const parts = [
@@ -85,8 +89,19 @@ for (const { theme, size } of LOOKS) {
         : [
             ['/evening', /^Who comes/],
             ['/notebook/write', /^Your text/],
+            ['/notebook/exchange', /^In: recipes from a file/],
+            ['/practice', /^How near/],
+            ['/practice/balance', /^Four glasses of/],
           ]),
-      ...(theme === 'day' ? [['/evening/past', /^How were they/]] : []),
+      ...(theme === 'day'
+        ? [
+            ['/evening/past', /^How were they/],
+            ['/notebook/ours', /^Drinks$/],
+            ['/notebook/liked', /^The best of each family/],
+            ['/practice/words', /^Shots and spoons/],
+            ['/settings', /^Your data, kept safe/],
+          ]
+        : []),
     ] as [path: string, ready: RegExp][];
     for (const [path, ready] of parts) {
       await page.goto(demo.address + path);
