@@ -1,4 +1,7 @@
 <script setup lang="ts" generic="Row">
+import { computed, ref, useTemplateRef } from 'vue';
+import { useResizeObserver } from '@vueuse/core';
+
 /** A column: its heading, and how its cells stand. Figures stand under each other at the end. */
 export interface Column {
   key: string;
@@ -23,20 +26,30 @@ const props = defineProps<{
   most?: number;
 }>();
 
+const box = useTemplateRef<HTMLElement>('box');
+const table = useTemplateRef<HTMLElement>('table');
+const wider = ref(false);
+useResizeObserver([box, table], () => {
+  wider.value = !!box.value && box.value.scrollWidth > box.value.clientWidth;
+});
+/** What scrolls is reached by the keys too. */
+const scrolls = computed(() => props.most !== undefined || wider.value);
+
 const cell = (row: Row, key: string) => (row as Record<string, unknown>)[key];
 const ofRow = (row: Row) => props.rowClass?.(row) ?? '';
 </script>
 
 <template>
   <div
+    ref="box"
     class="scroll"
     :class="{ tall: most }"
     :style="most ? { maxHeight: `${most}px` } : {}"
-    :tabindex="most ? 0 : undefined"
-    :role="most ? 'region' : undefined"
-    :aria-label="most ? caption : undefined"
+    :tabindex="scrolls ? 0 : undefined"
+    :role="scrolls ? 'region' : undefined"
+    :aria-label="scrolls ? caption : undefined"
   >
-    <table>
+    <table ref="table">
       <caption class="sr-only">
         {{
           caption
