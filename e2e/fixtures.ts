@@ -3,7 +3,7 @@ import { dataFolder, startServer, type RunningServer } from './server.js';
 
 interface Fixtures {
   /** The demo household on a database of its own. */
-  demo: RunningServer;
+  demo: RunningServer & { data: string };
   /** A household with nothing in it yet. */
   empty: RunningServer & { data: string };
   /** Fails the test when the page logs an error or breaks its security policy. */
@@ -15,7 +15,7 @@ export const test = base.extend<Fixtures>({
   demo: async ({ page }, use) => {
     const data = dataFolder();
     const server = await startServer(data.path, { UISCE_DEMO: '1' });
-    await use(server);
+    await use({ ...server, data: data.path });
     await page.close();
     await server.stop();
     data.remove();

@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: findChromium() ?? '', args: CHROMIUM_FLAGS },
+    // Each test's browser is new: what would be fetched for later is fetched for nobody, but where that is tried.
+    serviceWorkers: 'block',
     // What moves for the eye only is waited for by nobody here.
     contextOptions: { reducedMotion: 'reduce' },
     // Watching every step takes a third of a run: asked for where a failure has to be understood.

@@ -6,7 +6,13 @@ import { fileURLToPath } from 'node:url';
 import { install, ROOT, tool } from './bootstrap.mjs';
 
 const WEB_SOURCES = ['packages/web/src', 'packages/web/public', 'packages/core/src'];
-const WEB_FILES = ['packages/web/index.html', 'packages/web/vite.config.ts', 'package-lock.json'];
+const WEB_FILES = [
+  'packages/web/index.html',
+  'packages/web/card.html',
+  'packages/web/vite.config.ts',
+  'packages/web/build/licences.ts',
+  'package-lock.json',
+];
 
 function newest(folder) {
   return readdirSync(folder, { withFileTypes: true, recursive: true })

@@ -1,19 +1,25 @@
 import { execFileSync } from 'node:child_process';
-import { existsSync } from 'node:fs';
+import { existsSync, readdirSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from '../fixtures.js';
 
 const ROOT = join(import.meta.dirname, '../..');
 
-test('a backup is made, something is changed, the backup restored on every open page, and that taken back', async ({
+test('a backup of a week ago is restored on every open page, and that taken back', async ({
   page,
   demo,
   context,
 }) => {
-  await page.goto(`${demo.address}/settings`);
+  await page.goto(`${demo.address}/settings/data`);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Safe: backed up /);
   await page.getByRole('button', { name: 'Make one now' }).click();
   await expect(page.getByText('A backup is made.')).toBeVisible();
+  // A week goes by.
+  const folder = join(demo.data, 'demo-backups');
+  const made = readdirSync(folder).find((file) => file.includes('-asked')) ?? '';
+  const then = new Date(Date.now() - 7 * 86_400_000).toISOString().replace(/[-:.]/g, '');
+  renameSync(join(folder, made), join(folder, `uisce-${then}-asked.sqlite`));
+  await page.reload();
 
   const other = await context.newPage();
   await other.goto(`${demo.address}/notebook/own-wet-oar`);
@@ -22,7 +28,6 @@ test('a backup is made, something is changed, the backup restored on every open 
   const drinks = other.getByRole('table', { name: 'Drinks of our own' });
   await expect(drinks.getByRole('row')).toHaveCount(6);
 
-  // The newest that was asked for is from before that.
   const asked = page.getByRole('row').filter({ hasText: 'asked for' }).first();
   await asked.getByRole('button', { name: /^Restore the one of/ }).click();
   await expect(page.getByText(/^Restored: \d+ things\./)).toBeVisible();

@@ -92,6 +92,8 @@ for (const { theme, size } of LOOKS) {
             ['/notebook/exchange', /^In: recipes from a file/],
             ['/practice', /^How near/],
             ['/practice/balance', /^Four glasses of/],
+            ['/settings/devices', /^In the home network/],
+            ['/settings/about', /^About/],
           ]),
       ...(theme === 'day'
         ? [
@@ -99,7 +101,8 @@ for (const { theme, size } of LOOKS) {
             ['/notebook/ours', /^Drinks$/],
             ['/notebook/liked', /^The best of each family/],
             ['/practice/words', /^Shots and spoons/],
-            ['/settings', /^Your data, kept safe/],
+            ['/settings', /^How things are written/],
+            ['/settings/data', /^Your data, kept safe/],
           ]
         : []),
     ] as [path: string, ready: RegExp][];

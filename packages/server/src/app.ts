@@ -1,18 +1,23 @@
 import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import type { Glossary } from '@uisce/core/practice';
+import { atDoor, type Door } from './access/door.js';
+import { accessRoutes, type AccessParts } from './access/routes.js';
 import { backupRoutes, type BackupParts } from './backup/routes.js';
 import { catalogueRoutes } from './catalogue/routes.js';
 import { demoRoutes } from './demo/routes.js';
+import { guestCardRoutes } from './evening/guest-card.js';
 import { eveningRoutes } from './evening/routes.js';
+import { householdRoutes } from './household/routes.js';
 import { Api } from './http/api.js';
+import { healthRoute } from './http/health.js';
+import { requestLog } from './http/logging.js';
 import { openApi } from './http/openapi.js';
 import { notFound, problemHandler } from './http/problem.js';
-import { localHostOnly, ownPagesOnly, securityHeaders, styleNonce } from './http/security.js';
+import { ownPagesOnly, securityHeaders, styleNonce } from './http/security.js';
 import { webApp } from './http/web-app.js';
 import { Library } from './kept/library.js';
 import type { LivePages } from './kept/live.js';
@@ -37,6 +42,8 @@ export interface AppParts {
   glossary: Glossary;
   /** Where backups are, and the connection they are made of. */
   backup: BackupParts;
+  /** Who may come in from the home network. */
+  access: AccessParts;
   webFolder: string;
 }
 
@@ -49,19 +56,12 @@ export function createApi({
   shops,
   glossary,
   backup,
+  access,
 }: Omit<AppParts, 'logger' | 'webFolder'>): Api {
   const api = new Api();
   const library = new Library(store, catalogue);
   const world = worldOf(store, library, shops);
-  api.on(
-    {
-      method: 'get',
-      path: '/health',
-      summary: 'Whether the server answers',
-      answer: z.object({ status: z.literal('ok') }),
-    },
-    (_req, res) => res.json({ status: 'ok' }),
-  );
+  healthRoute(api, store, backup);
   catalogueRoutes(api, catalogue);
   priceRoutes(api, world);
   keptRoutes(api, store, world);
@@ -71,9 +71,12 @@ export function createApi({
   notebookRoutes(api, store, library);
   practiceRoutes(api, store, glossary);
   backupRoutes(api, backup, store, live);
+  householdRoutes(api, { store, world, live, backup });
+  accessRoutes(api, access, live);
   demoRoutes(api);
   planningRoutes(api, pool, world);
   eveningRoutes(api, store, world, library, pool);
+  guestCardRoutes(api, store, world, library);
   const description = () => openApi(api.endpoints);
   api.on(
     { method: 'get', path: '/openapi.json', summary: 'This description', answer: z.unknown() },
@@ -82,12 +85,12 @@ export function createApi({
   return api;
 }
 
-/** The whole HTTP application, wired but not listening. */
-export function createApp({ logger, webFolder, ...parts }: AppParts): Express {
+/** The whole HTTP application behind one of its doors, wired but not listening. */
+export function createApp({ logger, webFolder, ...parts }: AppParts, door: Door): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger, quietReqLogger: true }));
-  app.use(styleNonce, securityHeaders, localHostOnly, ownPagesOnly);
+  app.use(requestLog(logger));
+  app.use(styleNonce, securityHeaders, atDoor(door), ownPagesOnly);
   app.use(compression());
   app.use('/api', createApi(parts).close(), notFound);
   app.use(webApp(webFolder));

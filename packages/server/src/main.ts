@@ -5,9 +5,15 @@ import getPort, { portNumbers } from 'get-port';
 import { pino } from 'pino';
 import { loadShipped } from '@uisce/catalogue';
 import Sqlite from 'better-sqlite3';
-import { createApp } from './app.js';
+import { ZodError } from 'zod';
+import { Access } from './access/access.js';
+import { homeAnnounced } from './access/announce.js';
+import { firstPassphrase } from './access/first-passphrase.js';
+import { HomeServer } from './access/home.js';
+import { wordsOfTrade } from './access/passphrase.js';
+import { createApp, type AppParts } from './app.js';
 import { Backups } from './backup/backups.js';
-import { readConfig } from './config.js';
+import { readConfig, type Config } from './config.js';
 import { seedDemo } from './demo/seed.js';
 import { LivePages } from './kept/live.js';
 import { KeptStore } from './kept/store.js';
@@ -19,11 +25,24 @@ const HOST = '127.0.0.1';
 const PORT_TRIES = 20;
 /** In-flight requests get this long to finish after a signal to stop. */
 const STOP_MS = 15_000;
-
 /** Whether a backup is due is looked at so often. */
 const LOOK_FOR_BACKUP_MS = 3_600_000;
 
-const config = readConfig(process.env);
+/** End with one sentence. */
+function giveUp(why: string): never {
+  process.stderr.write(`${why}\n`);
+  process.exit(1);
+}
+
+function configured(): Config {
+  try {
+    return readConfig(process.env);
+  } catch (error) {
+    if (!(error instanceof ZodError)) throw error;
+    return giveUp(error.issues.map((i) => `${String(i.path[0])}: ${i.message}`).join('\n'));
+  }
+}
+const config = configured();
 const logger = pino({ level: config.logLevel }, pino.destination(2));
 
 /** Open the database, or say in one sentence why not. */
@@ -32,8 +51,7 @@ async function open(): Promise<OpenDatabase> {
     return await openDatabase(config.databaseFile);
   } catch (error) {
     if (!(error instanceof DatabaseError)) throw error;
-    process.stderr.write(`${error.message}\n`);
-    process.exit(1);
+    return giveUp(error.message);
   }
 }
 
@@ -41,23 +59,26 @@ const { catalogue, shops, glossary } = loadShipped();
 const backups = new Backups(config.backupFolder);
 await backedUpBeforeUpgrade();
 const { source, connection } = await open();
-const live = new LivePages();
+const access = new Access(config.home.folder);
+const live = new LivePages((session) => access.sessions.holds(session));
 const store = new KeptStore(connection, ({ label, entries }, by) =>
   live.announce({ label, entries, history: store.history(), page: by.page }),
 );
 if (config.demo) seedDemo(store, { catalogue, shops });
 const pool = new SolverPool(config.solverThreads, config.solveSeconds);
-const app = createApp({
-  logger,
-  store,
-  live,
-  pool,
-  catalogue,
-  shops,
-  glossary,
-  backup: { backups, db: connection },
-  webFolder: config.webFolder,
+const words = wordsOfTrade(catalogue);
+const home = new HomeServer({
+  ...config.home,
+  refused: config.demo ? 'the demo is for this machine alone' : '',
+  app: (names) => createApp(parts, { place: 'home', access, names }),
 });
+const parts: AppParts = {
+  ...{ logger, store, live, pool, catalogue, shops, glossary },
+  backup: { backups, db: connection },
+  access: { access, home, words },
+  webFolder: config.webFolder,
+};
+const app = createApp(parts, { place: 'machine' });
 
 /** An older database is backed up before it is brought up to date. */
 async function backedUpBeforeUpgrade(): Promise<void> {
@@ -89,6 +110,23 @@ async function choosePort(wanted: number): Promise<number> {
   return getPort({ port: portNumbers(wanted, Math.min(wanted + PORT_TRIES, 65_535)), host: HOST });
 }
 
+/** The home network, where it is asked for now or was left on; never without a passphrase. */
+async function openHome(): Promise<void> {
+  if (config.demo || !(config.home.asked || access.wantsHome)) return;
+  if (!(await firstPassphrase(access, config.home.passphrase, words))) {
+    process.stderr.write(
+      'The home network is not served: it has no passphrase. Set one in Settings, or in UISCE_HOME_PASSPHRASE (at least 12 letters).\n',
+    );
+    return;
+  }
+  try {
+    await home.open();
+    process.stdout.write(homeAnnounced(home));
+  } catch (error) {
+    process.stderr.write(`The home network is not served: ${(error as Error).message}\n`);
+  }
+}
+
 const port = await choosePort(config.port);
 const server = await new Promise<Server>((resolve, reject) => {
   const listening = app.listen(port, HOST, (error?: Error) => {
@@ -97,15 +135,19 @@ const server = await new Promise<Server>((resolve, reject) => {
   });
 });
 process.stdout.write(`Uisce is at http://${HOST}:${(server.address() as AddressInfo).port}\n`);
+await openHome();
 
 closeWithGrace({ delay: STOP_MS, logger: false }, async ({ signal, err }) => {
   if (err) logger.error({ err }, 'stopping after an error');
   else logger.info({ signal }, 'stopping: finishing what is in flight');
   live.close();
-  await new Promise((resolve) => {
-    server.close(resolve);
-    server.closeIdleConnections();
-  });
+  await Promise.all([
+    home.close(),
+    new Promise((resolve) => {
+      server.close(resolve);
+      server.closeIdleConnections();
+    }),
+  ]);
   await pool.close();
   await source.destroy();
   logger.info('stopped');

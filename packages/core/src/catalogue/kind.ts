@@ -84,6 +84,8 @@ export const kindSchema = z.strictObject({
   closedDays: z.int().positive().optional(),
   /** Days it stays good once open; absent means years. */
   openDays: z.int().positive().optional(),
+  /** Where schools disagree about that: the days of the strictest, and of the easiest. */
+  openDaysBetween: z.tuple([z.int().positive(), z.int().positive()]).optional(),
   /** For what is made at home and sold too: days the shop's bottle keeps once open; preserved, it keeps longer. */
   boughtOpenDays: z.int().positive().optional(),
   /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */

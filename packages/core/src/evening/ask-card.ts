@@ -65,7 +65,7 @@ export function askCard(
   const of = candidates === undefined ? undefined : new Set(candidates);
   const evening: Evening = {
     ...{ id: '', name: 'Asked', on: '2026-01-01', from: '20:00', atWork: false, freezerLitres: null },
-    ...{ done: [], off: [], endedOn: null, cost: null, ...asked },
+    ...{ done: [], off: [], endedOn: null, cost: null, guestCard: null, ...asked },
     guests: guests.map((g) => ({ ...g, id: '' })),
   };
   const here = {

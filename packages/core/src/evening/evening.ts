@@ -3,6 +3,7 @@ import { idSchema } from '../base/ids.js';
 import { MOST_MINOR } from '../base/money.js';
 import { CARD_ORDER } from './card.js';
 import { guestSchema } from './guest.js';
+import { guestCardSchema } from './guest-card.js';
 
 const ids = z.array(idSchema).max(200);
 
@@ -35,6 +36,8 @@ export const eveningSchema = z.strictObject({
   done: z.array(z.string().min(1).max(60)).max(100),
   /** Drinks taken off the card on the night. */
   off: ids.default([]),
+  /** The card for guests' own telephones; null while there is none. */
+  guestCard: guestCardSchema.nullable().default(null),
   endedOn: z.iso.date().nullable(),
   /** What it came to, once it is over. */
   cost: z

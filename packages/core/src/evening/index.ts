@@ -25,3 +25,5 @@ export * from './missing-line.js';
 export * from './night.js';
 export * from './after.js';
 export * from './ask-card.js';
+export * from './guest-card.js';
+export * from './guest-view.js';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** Why a backup was made. */
-export const BACKUP_WHY = ['daily', 'asked', 'upgrade', 'restore'] as const;
+export const BACKUP_WHY = ['daily', 'asked', 'upgrade', 'restore', 'import'] as const;
 export type BackupWhy = (typeof BACKUP_WHY)[number];
 
 /** A backup that is there. */

@@ -2,3 +2,4 @@ export * from './settings.js';
 export * from './person.js';
 export * from './sunset.js';
 export * from './backup.js';
+export * from './access.js';

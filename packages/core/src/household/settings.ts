@@ -16,6 +16,10 @@ export const LOCALES = [
   'it-IT',
 ] as const;
 
+/** Schools of how long what is made of wine keeps once it is open: a month, between the two, or two to three. */
+export const FRESHNESS = ['strict', 'between', 'easy'] as const;
+export type Freshness = (typeof FRESHNESS)[number];
+
 /** What holds for the whole household, whichever plan is open. */
 export const settingsSchema = z.strictObject({
   household: z.string().max(60),
@@ -25,6 +29,8 @@ export const settingsSchema = z.strictObject({
   /** Whether the day's look gives way to the night's after sunset. */
   nightAfterSunset: z.boolean().default(false),
   priceListId: idSchema,
+  /** How long opened wine-based bottles are taken to be good. */
+  freshness: z.enum(FRESHNESS).default('between'),
   /** Sugar to water by weight of the syrup that is kept; null pours each as its spec says. */
   houseSyrupRatio: z.number().min(0.5).max(2.5).nullable().default(null),
 });
@@ -39,6 +45,7 @@ export function defaultSettings(): Settings {
     theme: 'day',
     nightAfterSunset: false,
     priceListId: 'lantern-store',
+    freshness: 'between',
     houseSyrupRatio: null,
   };
 }

@@ -53,6 +53,8 @@ export interface Kept<T = unknown> {
   faults?: (value: T, world: World) => Fault[];
   /** What still needs one that is to go, in the world without it. */
   gone?: (id: string, world: World) => Fault[];
+  /** The value with somebody forgotten in it, by name; null where nothing of it is left. */
+  withoutPerson?: (value: T, name: string) => T | null;
   /** A page is given only so many of it at first, the latest by a field of theirs; all where absent. */
   recent?: { by: string; most: number };
   /** What it is called in words: "plan"; and by itself: "“First winter”". */

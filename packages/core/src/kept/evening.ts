@@ -3,6 +3,12 @@ import { twins } from '../base/twins.js';
 import { eveningSchema } from '../evening/evening.js';
 import { describeKept } from './descriptor.js';
 
+/** What is left of a guest who is forgotten: that somebody came. */
+const NOBODY = {
+  ...{ name: 'somebody', likes: [], dislikes: [], allergens: [] },
+  ...{ noAlcohol: false, drives: false },
+};
+
 /** Evenings with guests: those to come, and those that were. */
 export const keptEvening = describeKept({
   name: 'evening',
@@ -11,6 +17,10 @@ export const keptEvening = describeKept({
   idOf: (evening) => evening.id,
   noun: 'evening',
   title: (evening) => `“${evening.name}”`,
+  withoutPerson: (evening, name) => ({
+    ...evening,
+    guests: evening.guests.map((g) => (g.name === name ? { ...g, ...NOBODY } : g)),
+  }),
   faults: ({ guests, must, never }, { catalogue }): Fault[] => {
     const known = new Set(catalogue.recipes.map((r) => r.id));
     const strange = (ids: readonly string[], pointer: string) =>

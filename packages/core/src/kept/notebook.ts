@@ -114,6 +114,7 @@ export const keptTasting = describeKept({
   schema: tastingSchema,
   idOf: (tasting) => tasting.id,
   noun: 'verdict',
+  withoutPerson: (tasting, name) => (tasting.by === name ? { ...tasting, by: '' } : tasting),
 });
 
 /** Drinks kept together. */

@@ -17,6 +17,7 @@ export const keptPour = describeKept({
   noun: 'pour',
   title: (pour) => `the ${pour.name} of ${pour.on}`,
   recent: { by: 'at', most: RECENT_POURS },
+  withoutPerson: (pour, name) => ({ ...pour, for: pour.for.filter((n) => n !== name) }),
 });
 
 /** The round under way. Going on in it is nothing to undo, and whoever goes on last is right. */
@@ -27,6 +28,12 @@ export const keptRound = describeKept({
   empty: noRound,
   noun: 'round',
   undoable: false,
+  withoutPerson: ({ round }, name) => ({
+    round: round && {
+      ...round,
+      orders: round.orders.map((o) => ({ ...o, for: o.for.filter((n) => n !== name) })),
+    },
+  }),
   faults: ({ round }): Fault[] => {
     if (round === null) return [];
     const glasses = round.orders.reduce((sum, o) => sum + o.count, 0);
@@ -50,6 +57,7 @@ export const keptPerson = describeKept({
   idOf: (person) => person.id,
   noun: 'person',
   title: (person) => person.name,
+  withoutPerson: (person, name) => (person.name === name ? null : person),
   faults: ({ allergens, dislikes, likes }): Fault[] => [
     ...twins(allergens, '/allergens', 'allergen'),
     ...twins(dislikes, '/dislikes', 'taste'),

@@ -14,6 +14,7 @@ export const keptTrial = describeKept({
   noun: 'practice pour',
   undoable: false,
   recent: { by: 'at', most: RECENT_TRIALS },
+  withoutPerson: (trial, name) => (trial.by === name ? null : trial),
 });
 
 /** What is remembered of cards, a deck a drink and person; whoever answered last is right. */
@@ -24,4 +25,5 @@ export const keptDeck = describeKept({
   idOf: (deck) => deck.id,
   noun: 'deck of cards',
   undoable: false,
+  withoutPerson: (deck, name) => (deck.by === name ? null : deck),
 });

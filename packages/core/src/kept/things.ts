@@ -1,3 +1,4 @@
+import { keptAsk } from './ask.js';
 import { keptBatch } from './batch.js';
 import { keptBottle } from './bottle.js';
 import type { Kept } from './descriptor.js';
@@ -39,6 +40,7 @@ export const KEPT = [
   keptTasting,
   keptTrial,
   keptDeck,
+  keptAsk,
 ] as unknown as readonly Kept[];
 
 /**

@@ -8,3 +8,4 @@ export * from './moves.js';
 export * from './forecast.js';
 export * from './fresh.js';
 export * from './read-stock.js';
+export * from './freshness.js';

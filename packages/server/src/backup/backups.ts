@@ -57,6 +57,11 @@ export class Backups {
     return made;
   }
 
+  /** Let go of every one. */
+  dropAll(): void {
+    for (const { name } of this.list()) rmSync(join(this.folder, name), { force: true });
+  }
+
   private rotate(): void {
     for (const name of backupsToDrop(this.list())) rmSync(join(this.folder, name), { force: true });
   }

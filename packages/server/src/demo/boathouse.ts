@@ -86,7 +86,7 @@ function guestsOf(newId: () => string) {
 }
 
 /** Saturday with four who come, and two more with one of them: by their tastes, one driving; the first ice is made. */
-export function boathouseEvening(today: string, newId: () => string): Evening {
+export function boathouseEvening(today: string, newId: () => string, newKey: () => string): Evening {
   const guest = guestsOf(newId);
   const weekday = new Date(`${today}T12:00:00Z`).getUTCDay();
   // The next Saturday that leaves two days to make ice.
@@ -101,6 +101,7 @@ export function boathouseEvening(today: string, newId: () => string): Evening {
     ],
     ...{ size: 4, must: ['syrup-old-fashioned', 'gin-and-tonic'], never: [], atWork: true },
     ...{ freezerLitres: 14, endedOn: null },
+    guestCard: { key: newKey(), asks: true },
     done: ['fill.cube-tray.1', 'ice.cube-tray.1'],
   });
 }

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { randomBytes, randomUUID } from 'node:crypto';
 import { formatISO } from 'date-fns';
 import { addDays } from '@uisce/core/base';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
@@ -75,7 +75,7 @@ export function seedDemo(
     ...evenings.pours.map((pour) => write(keptPour, pour)),
     ...evenings.people.map((person) => write(keptPerson, person)),
     write(keptRound, { round: evenings.round }),
-    write(keptEvening, boathouseEvening(today, randomUUID)),
+    write(keptEvening, boathouseEvening(today, randomUUID, () => randomBytes(24).toString('base64url'))),
     write(keptEvening, boathousePastEvening(addDays(today, -PAST_EVENING_AGO), randomUUID, evenings.pours)),
     ...notebook.kinds.map((kind) => write(keptOwnKind, kind)),
     ...notebook.drinks.map((drink) => write(keptOwnDrink, drink)),

@@ -1,12 +1,15 @@
 import { Router, type Request, type RequestHandler, type Response } from 'express';
 import type { ProblemName } from '@uisce/core/base';
 import type { z } from 'zod';
+import { signedInOnly } from '../access/door.js';
 import { jsonBody, validated } from './parse.js';
 import { HttpProblem } from './problem.js';
 
 /** What can be asked at an address: enough to serve it, to check it, and to describe it. */
 export interface Endpoint<Body extends z.ZodType = z.ZodType> {
   method: 'get' | 'put' | 'post' | 'delete';
+  /** Whether it is served to whoever is not signed in, too: nothing is unless it says so. */
+  open?: true;
   /** Under `/api`, with parameters in braces: `/plans/{id}`. */
   path: string;
   summary: string;
@@ -37,9 +40,10 @@ export class Api {
   /** Serve an endpoint. A declared body is parsed and validated before the handler sees it. */
   on<Body extends z.ZodType>(endpoint: Endpoint<Body>, handler: Handler<z.output<Body>>): this {
     this.endpoints.push(endpoint);
-    const { method, path, body, limit, called, before } = endpoint;
+    const { method, path, open, body, limit, called, before } = endpoint;
     const address = path.replace(/\{(\w+)\}/g, ':$1');
-    const first = [...(before ? [before] : []), ...(body === undefined ? [] : [jsonBody(limit)])];
+    const guard = open ? [] : [signedInOnly];
+    const first = [...guard, ...(before ? [before] : []), ...(body === undefined ? [] : [jsonBody(limit)])];
     this.router[method](address, ...first, (req, res) =>
       handler(
         req,

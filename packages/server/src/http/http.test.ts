@@ -7,6 +7,7 @@ import { createApi } from '../app.js';
 import { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
 import type { SolverPool } from '../planning/pool.js';
+import type { AccessParts } from '../access/routes.js';
 import type { BackupParts } from '../backup/routes.js';
 import { catalogue, glossary, RunningApp, shops } from '../testing/running-app.js';
 
@@ -104,6 +105,7 @@ describe('the description of the API', () => {
     shops,
     glossary,
     backup: {} as BackupParts,
+    access: {} as AccessParts,
   });
 
   it('names every route that is served, and nothing else', async () => {

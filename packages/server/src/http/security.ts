@@ -4,19 +4,6 @@ import type { RequestHandler } from 'express';
 import helmet from 'helmet';
 import { HttpProblem } from './problem.js';
 
-const LOCAL_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
-
-/**
- * Answer only to this machine's own names: a page elsewhere that points its domain at 127.0.0.1
- * must not read somebody's cellar.
- */
-export const localHostOnly: RequestHandler = (req, _res, next) => {
-  const host = (req.headers.host ?? '').replace(/:\d+$/, '');
-  if (!LOCAL_HOSTS.has(host))
-    throw new HttpProblem('foreign-host', `this server does not answer to the name "${host}"`);
-  next();
-};
-
 /** Methods that change nothing and compute nothing. */
 const HARMLESS = new Set(['GET', 'HEAD', 'OPTIONS']);
 
@@ -59,6 +46,6 @@ export const securityHeaders: RequestHandler = helmet({
   },
   // Lets the page share memory with its workers, so that a solve can be stopped at once.
   crossOriginEmbedderPolicy: { policy: 'require-corp' },
-  // Served over plain HTTP on the loopback address only.
+  // On the loopback address it is plain HTTP; in the home network, names of their own authority, which none may be pinned to.
   strictTransportSecurity: false,
 });

@@ -7,19 +7,33 @@ const HEARTBEAT_MS = 25_000;
 /** Open pages that are told of every change as it happens, by server-sent events. */
 export class LivePages {
   private readonly pages = new Set<Response>();
+  /** Whose page it is, where it came from the home network. */
+  private readonly sessions = new Map<Response, string>();
+
+  constructor(private readonly holds: (session: string) => boolean = () => true) {}
 
   /** Keep a page informed until it leaves. */
-  join(_req: Request, res: Response): void {
+  join(_req: Request, res: Response, session?: string): void {
     // Packing would hold news back until a packet is full.
     res.set({ 'content-type': 'text/event-stream', 'cache-control': 'no-store, no-transform' });
     res.flushHeaders();
     res.write('event: hello\ndata: {}\n\n');
     this.pages.add(res);
-    const beat = setInterval(() => res.write(': here\n\n'), HEARTBEAT_MS);
+    if (session !== undefined) this.sessions.set(res, session);
+    const beat = setInterval(() => {
+      if (session === undefined || this.holds(session)) res.write(': here\n\n');
+      else res.end();
+    }, HEARTBEAT_MS);
     res.on('close', () => {
       clearInterval(beat);
       this.pages.delete(res);
+      this.sessions.delete(res);
     });
+  }
+
+  /** A session is over: its pages are told nothing more. */
+  cut(session: string): void {
+    for (const [page, of] of this.sessions) if (of === session) page.end();
   }
 
   announce(announcement: Announcement): void {

@@ -21,6 +21,7 @@ import {
   type KeptEntry,
   type World,
 } from '@uisce/core/kept';
+import { askerOf } from '../access/door.js';
 import type { Api } from '../http/api.js';
 import { LARGE_BODY } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
@@ -146,7 +147,7 @@ export function changeRoutes(api: Api, store: KeptStore, world: World, live: Liv
     )
     .on(
       { method: 'get', path: '/live', summary: 'Every change as it happens, as server-sent events' },
-      (req, res) => live.join(req, res),
+      (req, res) => live.join(req, res, askerOf(res).session),
     )
     .on(
       {

@@ -26,8 +26,7 @@ import {
 import { pourables } from '@uisce/core/pouring';
 import type { z } from 'zod';
 import type { HouseNow } from '../kept/house-now.js';
-import type { OwnLibrary } from '../kept/library.js';
-import { withOwn } from '@uisce/core/notebook';
+import { libraryOf, type OwnLibrary } from '../kept/library.js';
 
 const NO_CARD = 'fewer drinks than that can be made here, or more must stand on the card';
 
@@ -112,7 +111,7 @@ function cardTold(
   homeMade: readonly HomeMade[],
   isOver: () => boolean,
 ): CardTold | undefined {
-  const catalogue = withOwn(loadShipped().catalogue, own.drinks, own.kinds);
+  const catalogue = libraryOf(loadShipped().catalogue, own);
   const ready = pourables(catalogue, minFit);
   const here = { ...house, ready, catalogue: { ...catalogue, homeMade: [...homeMade] } };
   return askCard(asked, here, { isOver });

@@ -13,6 +13,7 @@ import { Pours1764600000000 } from './migrations/0007-pours.js';
 import { Notebook1764700000000 } from './migrations/0008-notebook.js';
 import { Tastings1764800000000 } from './migrations/0009-tastings.js';
 import { Practice1764900000000 } from './migrations/0010-practice.js';
+import { Asks1765000000000 } from './migrations/0011-asks.js';
 
 const MIGRATIONS = [
   Initial1764000000000,
@@ -25,6 +26,7 @@ const MIGRATIONS = [
   Notebook1764700000000,
   Tastings1764800000000,
   Practice1764900000000,
+  Asks1765000000000,
 ];
 
 /** The database cannot be used, for a reason that a person can do something about. */

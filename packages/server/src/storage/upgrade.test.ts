@@ -4,9 +4,11 @@ import { join } from 'node:path';
 import Sqlite from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import {
+  keptAsk,
   keptBatch,
   keptBottle,
   keptCollection,
+  keptDeck,
   keptErrand,
   keptEvening,
   keptKit,
@@ -19,6 +21,7 @@ import {
   keptRound,
   keptSettings,
   keptTasting,
+  keptTrial,
   ONLY_ID,
 } from '@uisce/core/kept';
 import { KeptStore } from '../kept/store.js';
@@ -155,6 +158,18 @@ describe('a database of an earlier migration opens with nothing lost', () => {
       expect(slip()?.notes).toBe('');
     });
   });
+
+  it('one of before guests’ cards keeps its practice, and evenings have no card yet', async () => {
+    copyFileSync(join(FIXTURES, 'migration-10.sqlite'), file);
+    await opened((store) => {
+      expect(store.setAside()).toEqual([]);
+      expect([store.list(keptTrial).length, store.list(keptDeck).length, store.list(keptTasting).length]).toEqual([84, 5, 4]);
+      expect(store.list(keptEvening).map((e) => e.value.guestCard)).toEqual([null, null]);
+      expect(store.list(keptAsk)).toEqual([]);
+      const note = () => store.list(keptCollection).find((e) => e.value.name === 'Winter')?.value.note;
+      expect([note(), store.undo(ME)?.label, note()]).toEqual(['By the window', 'A note', 'By the stove.']);
+    });
+  }); // prettier-ignore
 
   it('a row that cannot be read is set aside and named; the rest works', async () => {
     copyFileSync(join(FIXTURES, 'migration-3.sqlite'), file);

@@ -96,6 +96,10 @@ const deck = {
   ...{ id: randomUUID(), by: 'Ann', of: 'daiquiri' },
   cards: { parts: remembered(undefined, 'right', '2026-11-26T20:00:00.000Z') },
 };
+const ask = {
+  ...{ id: randomUUID(), evening: evening.id, at: '2026-11-26T20:00:00.000Z', name: 'Ann', cannot: ['egg'] },
+  ...{ noAlcohol: false, drink: 'negroni', state: 'waiting' },
+};
 /** Of each kind of thing a value, and another of the only ones. */
 export const samples: Record<string, [value: unknown, other: unknown]> = {
   plan: [plan(), null],
@@ -126,6 +130,7 @@ export const samples: Record<string, [value: unknown, other: unknown]> = {
   tasting: [tasting, null],
   trial: [trial, null],
   deck: [deck, null],
+  ask: [ask, null],
 };
 /** How a value of many is changed. */
 export const shapes: Record<string, (value: unknown) => unknown> = {

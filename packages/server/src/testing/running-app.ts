@@ -5,7 +5,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import { loadShipped } from '@uisce/catalogue';
-import { createApp } from '../app.js';
+import { Access } from '../access/access.js';
+import { HomeServer } from '../access/home.js';
+import { wordsOfTrade } from '../access/passphrase.js';
+import { createApp, type AppParts } from '../app.js';
 import { Backups } from '../backup/backups.js';
 import { LivePages } from '../kept/live.js';
 import { KeptStore } from '../kept/store.js';
@@ -26,15 +29,26 @@ export class RunningApp {
   readonly folder = mkdtempSync(join(tmpdir(), 'uisce-'));
   readonly file = join(this.folder, 'test.sqlite');
   private server: Server | undefined;
+  store!: KeptStore;
+  access!: Access;
+  home!: HomeServer;
   private close: () => Promise<void> = () => Promise.resolve();
 
   async start(): Promise<void> {
     const { source, connection } = await openDatabase(this.file);
-    const live = new LivePages();
+    const access = new Access(join(this.folder, 'access'));
+    const live = new LivePages((session) => access.sessions.holds(session));
     const store = new KeptStore(connection, ({ label, entries }, by) =>
       live.announce({ label, entries, history: store.history(), page: by.page }),
     );
-    const app = createApp({
+    const home = new HomeServer({
+      ...{ folder: join(this.folder, 'access'), port: 0, listen: '127.0.0.1', names: ['bar.localhost'], refused: '' },
+      app: (names) => createApp(parts, { place: 'home', access, names }),
+    });
+    this.store = store;
+    this.access = access;
+    this.home = home;
+    const parts: AppParts = {
       logger: pino({ level: 'silent' }),
       store,
       live,
@@ -43,14 +57,17 @@ export class RunningApp {
       shops,
       glossary,
       backup: { backups: new Backups(join(this.folder, 'backups')), db: connection },
+      access: { access, home, words: wordsOfTrade(catalogue) },
       webFolder: this.folder,
-    });
+    };
+    const app = createApp(parts, { place: 'machine' });
     const server = await new Promise<Server>((resolve) => {
       const s = app.listen(0, '127.0.0.1', () => resolve(s));
     });
     this.server = server;
     this.close = async () => {
       live.close();
+      await home.close();
       await new Promise((resolve) => {
         server.close(resolve);
         server.closeIdleConnections();

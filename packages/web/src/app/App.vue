@@ -3,6 +3,7 @@ import { useDocumentVisibility, useEventListener, useMediaQuery } from '@vueuse/
 import { computed, defineAsyncComponent, onErrorCaptured, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
+import { useAsks } from '../household/use-asks';
 import { usePlans } from '../household/use-plans';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
@@ -10,6 +11,8 @@ import { ApiError, OfflineError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useNotices } from '../kept/use-notices';
 import { useAnswer } from '../solver/use-answer';
+import { doorIsShut } from '../kept/door';
+import { dropHeld, openOffline, takeOver } from '../kept/offline';
 import { fetchAhead } from './fetch-ahead';
 import NoticeBar from './NoticeBar.vue';
 import KeyHelp from './KeyHelp.vue';
@@ -19,6 +22,9 @@ import TheStrip from './TheStrip.vue';
 import { useShortcuts } from './use-shortcuts';
 
 // What is seldom seen is fetched when it is.
+const SignIn = defineAsyncComponent(() => import('./SignIn.vue'));
+const UpdateBar = defineAsyncComponent(() => import('./UpdateBar.vue'));
+const AwayBar = defineAsyncComponent(() => import('./AwayBar.vue'));
 const ConflictBar = defineAsyncComponent(() => import('./ConflictBar.vue'));
 const EmptyHousehold = defineAsyncComponent(() => import('../brief/EmptyHousehold.vue'));
 const SetAsideBar = defineAsyncComponent(() => import('./SetAsideBar.vue'));
@@ -29,8 +35,12 @@ const plans = usePlans();
 const trade = useTrade();
 const answers = useAnswer();
 const notices = useNotices();
+useAsks();
 const theme = useTheme();
 const route = useRoute();
+
+/** What nobody waits for comes so long after the page stands. */
+const READY_AFTER_MS = 4000;
 
 const trouble = ref('');
 const ready = ref(false);
@@ -39,7 +49,7 @@ const isNarrow = useMediaQuery('(max-width: 820px)');
 useShortcuts(() => (keysShown.value = true));
 
 /** Steps about a plan say how to begin while there is none; the others work without. */
-const waitsForPlan = computed(() => plans.plans.length === 0 && stepOf(route.path)?.needsPlan !== false);
+const waitsForPlan = computed(() => plans.plans.length === 0 && stepOf(route.path)?.needsPlan === true);
 
 watch(
   () => household.look,
@@ -73,26 +83,41 @@ async function load() {
     await answers.start();
     ready.value = true;
     fetchAhead();
+    beReady();
     trouble.value = '';
   } catch (error) {
     trouble.value = (error as Error).message;
   }
 }
+/** When the page stands and nobody waits for it: be ready for when the server is away. */
+function beReady(): void {
+  const shops = trade.prices ? [trade.prices.over ?? trade.prices.id] : [];
+  setTimeout(
+    () => void openOffline(shops, () => keeper.keepCopy()).catch(() => undefined),
+    READY_AFTER_MS,
+  );
+}
+watch(doorIsShut, (shut) => {
+  if (shut) void dropHeld();
+});
 onMounted(load);
 </script>
 
 <template>
   <v-app>
     <a class="skip" href="#main">Skip to the answer</a>
-    <TheStrip v-if="isNarrow" />
-    <TheRail v-else @keys="keysShown = true" />
-    <main id="main" class="main" tabindex="-1">
-      <div v-if="trouble" class="card trouble" role="alert">
+    <TheStrip v-if="isNarrow && !doorIsShut" />
+    <TheRail v-else-if="!doorIsShut" @keys="keysShown = true" />
+ <main id="main" class="main" tabindex="-1">
+      <SignIn v-if="doorIsShut" />
+      <div v-else-if="trouble" class="card trouble" role="alert">
         <h1>Uisce could not start</h1>
         <p>{{ trouble }}</p>
         <v-btn @click="load">Try again</v-btn>
       </div>
       <template v-else-if="ready">
+        <UpdateBar v-if="takeOver" />
+        <AwayBar v-if="keeper.asOf" />
         <ConflictBar v-if="keeper.conflicts.length > 0" />
         <SetAsideBar v-if="keeper.setAside.length > 0" />
         <EmptyHousehold v-if="waitsForPlan" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { READER_MEASURES } from '@uisce/core/base';
-import { LOCALES, type Settings } from '@uisce/core/household';
+import { LOCALES, type Freshness, type Settings } from '@uisce/core/household';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { MEASURE_WORDS } from '../words/trade-words';
@@ -29,6 +29,11 @@ const LIGHTS = [
   { value: 'night', words: 'Night, for a dim room' },
 ] as const;
 const MEASURES = READER_MEASURES.map((m) => ({ value: m, words: MEASURE_WORDS[m].full }));
+const FRESHNESS: { value: Freshness; title: string }[] = [
+  { value: 'strict', title: 'A month' },
+  { value: 'between', title: 'Two months' },
+  { value: 'easy', title: 'Three months' },
+];
 const lists = computed(() =>
   trade.priceLists.map(({ id, name, currency }) => ({ value: id, title: `${name} (${currency})` })),
 );
@@ -68,6 +73,12 @@ const change = (part: Partial<Settings>) => household.change(part);
       :value="household.settings.priceListId"
       :choices="lists"
       @choose="change({ priceListId: $event })"
+    />
+    <SelectField
+      label="Opened vermouth is good for"
+      :value="household.settings.freshness"
+      :choices="FRESHNESS"
+      @choose="change({ freshness: $event })"
     />
     <v-text-field
       label="Name of the house"

@@ -52,7 +52,7 @@ export const router = createRouter({
       meta: { title: 'Practice' },
     },
     {
-      path: '/settings',
+      path: '/settings/:part(devices|data|about)?',
       component: () => import('../settings/SettingsView.vue'),
       meta: { title: 'Settings' },
     },

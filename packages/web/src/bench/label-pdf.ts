@@ -1,4 +1,5 @@
 import type { PDFDocument, PDFPage } from 'pdf-lib';
+import { drawCode } from '../ui/paper/pdf-code';
 import { fitted, PT_A_MM } from '../ui/paper/pdf-text';
 
 /** What stands on a label. */
@@ -34,28 +35,6 @@ const NAME_PT = 12;
 const LINE_PT = 7.5;
 const CODE_MM = 16;
 
-function drawCode(
-  page: PDFPage,
-  code: { getModuleCount(): number; isDark(r: number, c: number): boolean },
-  left: number,
-  bottom: number,
-  size: number,
-  ink: Parameters<PDFPage['drawRectangle']>[0],
-): void {
-  const count = code.getModuleCount();
-  const cell = size / count;
-  for (let row = 0; row < count; row++)
-    for (let column = 0; column < count; column++)
-      if (code.isDark(row, column))
-        page.drawRectangle({
-          ...ink,
-          x: left + column * cell,
-          y: bottom + size - (row + 1) * cell,
-          width: cell * 1.02,
-          height: cell * 1.02,
-        });
-}
-
 /**
  * A PDF of labels, filled in reading order from a place on the first sheet.
  *
@@ -66,10 +45,7 @@ export async function labelPdf(
   sheet: LabelSheet,
   skip = 0,
 ): Promise<Uint8Array> {
-  const [{ PDFDocument, StandardFonts, rgb }, { default: qrcode }] = await Promise.all([
-    import('pdf-lib'),
-    import('qrcode-generator'),
-  ]);
+  const { PDFDocument, StandardFonts, rgb } = await import('pdf-lib');
   const pdf: PDFDocument = await PDFDocument.create();
   pdf.setTitle('Labels');
   const bold = await pdf.embedFont(StandardFonts.HelveticaBold);
@@ -78,7 +54,7 @@ export async function labelPdf(
   const perPage = sheet.columns * sheet.rows;
   const ink = { color: rgb(0.11, 0.16, 0.17) };
   let page: PDFPage | undefined;
-  labels.forEach((label, n) => {
+  for (const [n, label] of labels.entries()) {
     const at = (skip + n) % perPage;
     if (page === undefined || at === 0) page = pdf.addPage([pageWidth * PT_A_MM, pageHeight * PT_A_MM]);
     const left = (sheet.firstMm[0] + (at % sheet.columns) * sheet.stepMm[0] + PAD_MM) * PT_A_MM;
@@ -93,10 +69,8 @@ export async function labelPdf(
       const y = top - NAME_PT - (i + 1) * (LINE_PT + 2.5);
       page?.drawText(text, { ...ink, x: left, y, size, font: regular });
     });
-    const code = qrcode(0, 'M');
-    code.addData(label.address);
-    code.make();
-    drawCode(page, code, left + width + PAD_MM * PT_A_MM, top - codePt, codePt, ink);
-  });
+    const place = { left: left + width + PAD_MM * PT_A_MM, bottom: top - codePt, size: codePt };
+    await drawCode(page, label.address, place, ink);
+  }
   return pdf.save();
 }

@@ -2,6 +2,7 @@
 import { useEvenings } from '../household/use-evenings';
 import CautionLine from '../ui/CautionLine.vue';
 import CardCard from './CardCard.vue';
+import GuestLinkCard from './GuestLinkCard.vue';
 import GuestsCard from './GuestsCard.vue';
 import BringCard from './BringCard.vue';
 import MissingCard from './MissingCard.vue';
@@ -35,7 +36,10 @@ const { evening, plan } = useEvening();
       <MissingCard />
       <div class="two-columns">
         <BringCard />
-        <PapersCard />
+        <div class="stack">
+          <PapersCard />
+          <GuestLinkCard />
+        </div>
       </div>
     </template>
     <CautionLine>

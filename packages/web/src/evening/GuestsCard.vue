@@ -64,8 +64,8 @@ function keep(): void {
   open.value = false;
 }
 /** Out of the book, and nameless in all that was. */
-function forget(): void {
-  if (draft.value) evenings.forget(draft.value.name);
+async function forget(): Promise<void> {
+  if (draft.value) await evenings.forget(draft.value.name);
   open.value = false;
 }
 const isKnown = computed(() => log.people.some((p) => p.name === draft.value?.name));

@@ -6,6 +6,7 @@ import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import { useOrder } from '../household/use-order';
 import CautionLine from '../ui/CautionLine.vue';
+import AsksCard from './AsksCard.vue';
 import { count, listed, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 import { useNight } from './use-night';
@@ -59,6 +60,7 @@ async function end(): Promise<void> {
       The evening is on {{ words.weekday(evening.on) }}: what is poured today is written down for today, and
       not counted here.
     </p>
+    <AsksCard class="asks" />
     <div class="two-columns night">
       <section class="card" aria-labelledby="who-title">
         <h2 id="who-title">Who asks?</h2>
@@ -212,6 +214,7 @@ a {
   color: inherit;
 }
 
+.asks,
 .night {
   margin-bottom: 12px;
 }

@@ -3,18 +3,21 @@ import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { standardDrink } from '@uisce/core/drink';
 import { NO_ALCOHOL_ABV } from '@uisce/core/plan';
+import { useHome } from '../household/use-home';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { saveFile } from '../ui/save-file';
 import SelectField from '../ui/SelectField.vue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { inSentence, listed, useWords } from '../words/use-words';
+import { guestCardAddress } from './guest-link';
 import { CARD_LOOKS, cardPdf, type CardLook } from './paper/card-pdf';
 import { listPdf } from './paper/list-pdf';
 import { tideCalendar } from './paper/tide-calendar';
 import { sayGuests, useEvening } from './use-evening';
 
 /** On paper and in the calendar: the card for the table, the list for the kitchen, the list for the shop, the tide with alarms. */
+const home = useHome();
 const household = useSettings();
 const trade = useTrade();
 const words = useWords();
@@ -37,8 +40,10 @@ async function printCard(): Promise<void> {
       strength: d.abv === 0 ? 'no alcohol' : d.abv <= NO_ALCOHOL_ABV ? 'under 0.5 % vol' : `${words.percent(d.abv)} vol, ${words.number(d.ethanolG / standard.g)} ${standard.word[1]}`,
       contains: d.allergens.length > 0 ? `contains ${listed(d.allergens.map((a) => ALLERGEN_WORDS[a]))}` : '',
     })); // prettier-ignore
+  await home.load();
+  const address = guestCardAddress(home.address.value, evening.value?.guestCard ?? null);
   const foot = 'Tell us what you cannot have. Water is on the table; whoever drives has the ones without alcohol.'; // prettier-ignore
-  saveFile('card.pdf', PDF, await cardPdf({ title: title.value, under: when.value, drinks, foot }, look.value)); // prettier-ignore
+  saveFile('card.pdf', PDF, await cardPdf({ title: title.value, under: when.value, drinks, foot, address }, look.value)); // prettier-ignore
 }
 async function printTide(): Promise<void> {
   const days = new Map<string, { text: string; at: string }[]>();

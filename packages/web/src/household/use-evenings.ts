@@ -11,7 +11,8 @@ import {
   type Guest,
   type MissingItem,
 } from '@uisce/core/evening';
-import { keptErrand, keptEvening, keptPerson, keptPour } from '@uisce/core/kept';
+import { keptErrand, keptEvening } from '@uisce/core/kept';
+import { api } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useErrands } from './use-errands';
 import { useLog } from './use-log';
@@ -46,7 +47,7 @@ export const useEvenings = defineStore('evenings', () => {
   function begin(): void {
     const evening = eveningSchema.parse({
       ...{ id: crypto.randomUUID(), name: 'An evening', on: addDays(today.iso(), 4), from: '20:00', hours: 4 },
-      ...{ guests: [], size: 4, must: [], never: [], atWork: true, freezerLitres: null, done: [], endedOn: null },
+      ...{ guestCard: null, guests: [], size: 4, must: [], never: [], atWork: true, freezerLitres: null, done: [], endedOn: null },
     }); // prettier-ignore
     keeper.keep(keptEvening, evening, 'An evening');
   }
@@ -76,22 +77,11 @@ export const useEvenings = defineStore('evenings', () => {
     const person = { id: known?.id ?? id, name, likes, dislikes, allergens, noAlcohol, drives };
     log.keepPerson({ ...person, limit: known?.limit ?? null }, `${name} is in the book`);
   }
-  /** Forgotten: out of the book, and nameless in every evening and pour that is kept. */
-  function forget(name: string): void {
-    const nobody = { name: 'somebody', likes: [], dislikes: [], allergens: [], noAlcohol: false, drives: false };
-    const evenings = all.value
-      .filter((e) => e.guests.some((g) => g.name === name))
-      .map((e) => ({ ...e, guests: e.guests.map((g) => (g.name === name ? { ...g, ...nobody } : g)) }));
-    const pours = log.pours
-      .filter((p) => p.for.includes(name))
-      .map((p) => ({ ...p, for: p.for.filter((n) => n !== name) }));
-    keeper.keepAll(
-      'Forgot a guest',
-      ...log.people.filter((p) => p.name === name).map((p) => keeper.writeGone(keptPerson, p.id)),
-      ...evenings.map((e) => keeper.write(keptEvening, e)),
-      ...pours.map((p) => keeper.write(keptPour, p)),
-    );
-  } // prettier-ignore
+  /** Forgotten: out of the book, nameless in every evening and pour, and in what undo remembers; every page reads anew. */
+  async function forget(name: string, backups: 'keep' | 'drop' = 'keep'): Promise<void> {
+    await keeper.flush();
+    await api('/people/forget', { method: 'POST', body: { name, backups } });
+  }
 
   /** What is missing goes onto the errand, the one under way or a new one. */
   function toErrand(missing: readonly MissingItem[], by?: string): void {

@@ -24,6 +24,7 @@ import {
 } from '@uisce/core/kept';
 import { withOwn, withOwnKindsSold, type OwnDrink, type OwnKind } from '@uisce/core/notebook';
 import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
+import { inSchool } from '@uisce/core/stock';
 import { api, apiTagged } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useSettings } from './use-settings';
@@ -37,8 +38,13 @@ export const useTrade = defineStore('trade', () => {
   const household = useSettings();
   const loaded = ref(false);
   const shipped = shallowRef<Catalogue>(emptyCatalogue());
-  /** Tells this release of the shipped catalogue from others. */
-  const shippedTag = ref('');
+  /** Tells this release of the shipped catalogue, read by this school of freshness, from others. */
+  const releaseTag = ref('');
+  const shippedTag = computed(() =>
+    household.settings.freshness === 'between'
+      ? releaseTag.value
+      : `${releaseTag.value} ${household.settings.freshness}`,
+  );
   const ownRecipes = computed(() => keeper.single(keptOwnRecipes));
   /** The household's own ways of making things stand beside the shipped ones. */
   const ownDrinks = computed<OwnDrink[]>((before) => keeper.all(keptOwnDrink, before));
@@ -47,9 +53,12 @@ export const useTrade = defineStore('trade', () => {
   const library = computed(() => {
     // A worker is sent it as it is: what is reactive cannot be.
     const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
-    return ownDrinks.value.length + ownKinds.value.length === 0
-      ? shipped.value
-      : withOwn(shipped.value, plain(ownDrinks.value), plain(ownKinds.value));
+    const all =
+      ownDrinks.value.length + ownKinds.value.length === 0
+        ? shipped.value
+        : withOwn(shipped.value, plain(ownDrinks.value), plain(ownKinds.value));
+    const { freshness } = household.settings;
+    return freshness === 'between' ? all : { ...all, kinds: inSchool(all.kinds, freshness) };
   });
   const catalogue = computed<Catalogue>(() => ({
     ...library.value,
@@ -99,7 +108,7 @@ export const useTrade = defineStore('trade', () => {
     ]);
     shops.value = lists.filter((list) => !list.own);
     shipped.value = read.body;
-    shippedTag.value = read.tag;
+    releaseTag.value = read.tag;
     loaded.value = true;
   }
 

@@ -1,4 +1,5 @@
-import { problemDetailsSchema, type Fault, type ProblemDetails } from '@uisce/core/base';
+import { problemDetailsSchema, problemType, type Fault, type ProblemDetails } from '@uisce/core/base';
+import { doorIsShut } from './door';
 import { thisPage } from './this-page';
 
 /** The server said no; its problem says why, fault by fault. */
@@ -65,6 +66,9 @@ export async function apiTagged<T>(path: string, options: Options = {}): Promise
     return { body: answer, tag: response.headers.get('etag') ?? '' };
   }
   const parsed = problemDetailsSchema.safeParse(await response.json().catch(() => undefined));
-  if (parsed.success) throw new ApiError(parsed.data);
+  if (parsed.success) {
+    if (parsed.data.type === problemType('sign-in-needed')) doorIsShut.value = true;
+    throw new ApiError(parsed.data);
+  }
   throw new ApiError({ type: 'about:blank', title: response.statusText, status: response.status });
 }

@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef, triggerRef } from 'vue';
+import { computed, ref, shallowRef, triggerRef, watch } from 'vue';
 import {
   ONLY_ID,
   type Announcement,
@@ -15,6 +15,8 @@ import {
 import { api, ApiError, OfflineError } from './client';
 import { saveDrafts, takeDrafts } from './drafts';
 import { Outbox, type Conflict } from './outbox';
+import { doorIsShut } from './door';
+import { forgetRemembered, remembered, rememberAll, rememberSome } from './snapshot';
 import { thisPage } from './this-page';
 import { useNotices } from './use-notices';
 
@@ -34,6 +36,11 @@ export const useKeeper = defineStore('keeper', () => {
   const conflicts = shallowRef<readonly Conflict[]>([]);
   let page = '';
   let heldUp = false;
+  /** When what is shown was last heard of, where it is from before: the server is away since. */
+  const asOf = ref<string>();
+  /** Whether what is heard is kept for when the server is away; only a page that opens without it has use for it. */
+  let keepsCopy = false;
+  let whole: KeptWhole | undefined;
   /** How often this page was told of a change. */
   let receipts = 0;
 
@@ -65,7 +72,7 @@ export const useKeeper = defineStore('keeper', () => {
   /** Read everything, send what an earlier page could not, and listen to what others change. */
   async function start(): Promise<void> {
     const [, drafts] = await Promise.all([
-      read(),
+      readOrRemember(),
       thisPage().then((mine) => {
         page = mine.id;
         return takeDrafts(page);
@@ -77,19 +84,49 @@ export const useKeeper = defineStore('keeper', () => {
     listen();
   }
 
+  /** All that is kept; while the server is away, what was last heard of it. */
+  async function readOrRemember(): Promise<void> {
+    try {
+      await read();
+    } catch (error) {
+      const last = error instanceof OfflineError ? await remembered() : undefined;
+      if (last === undefined) throw error;
+      show(last);
+      [keepsCopy, asOf.value, online.value] = [true, last.at, false];
+    }
+  }
+
   async function read(): Promise<void> {
-    let whole: KeptWhole;
+    let answer: KeptWhole;
     let before: number;
     // What was told or undone while the answer was on its way is newer than the answer: asked again.
     do {
       before = receipts;
-      whole = await api<KeptWhole>('/kept');
+      answer = await api<KeptWhole>('/kept');
     } while (before !== receipts);
-    stored.value = new Map(whole.entries.map((e) => [keyOf(e.thing, e.id), asShown(e)]));
-    setAside.value = whole.setAside;
-    history.value = whole.history;
-    online.value = true;
+    show(answer);
+    [asOf.value, online.value] = [undefined, true];
+    if (keepsCopy) void rememberAll(answer, new Date().toISOString());
   }
+
+  function show(answer: KeptWhole): void {
+    whole = answer;
+    stored.value = new Map(answer.entries.map((e) => [keyOf(e.thing, e.id), asShown(e)]));
+    setAside.value = answer.setAside;
+    history.value = answer.history;
+  }
+
+  /** From now on this page opens without the server, too: what is there is kept beside it. */
+  async function keepCopy(): Promise<void> {
+    if (keepsCopy || whole === undefined) return;
+    keepsCopy = true;
+    const now = { ...whole, entries: [...stored.value.values()], history: history.value };
+    await rememberAll(JSON.parse(JSON.stringify(now)) as KeptWhole, new Date().toISOString());
+  }
+  // Who is signed out takes nothing along.
+  watch(doorIsShut, (shut) => {
+    if (shut) void forgetRemembered();
+  });
 
   /** A value that says what is on screen already stays the same object, so that nothing is worked out anew. */
   function asShown(entry: KeptEntry): KeptEntry {
@@ -106,6 +143,8 @@ export const useKeeper = defineStore('keeper', () => {
     }
     history.value = next;
     triggerRef(stored);
+    if (keepsCopy)
+      void rememberSome(entries, { setAside: setAside.value, history: next }, new Date().toISOString());
   }
 
   function listen(): void {
@@ -255,6 +294,8 @@ export const useKeeper = defineStore('keeper', () => {
     history,
     online,
     started,
+    asOf,
+    keepCopy,
     undone,
     waiting,
     conflicts,

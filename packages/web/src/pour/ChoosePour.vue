@@ -17,7 +17,7 @@ import { useOrder } from '../household/use-order';
 // The list comes once the few best are painted: a long one is built in a task of its own.
 const DrinkList = later(() => import('./DrinkList.vue'));
 const OneShort = later(() => import('./OneShort.vue'));
-const PeopleCard = later(() => import('./PeopleCard.vue'));
+const PeopleCard = later(() => import('../ui/PeopleCard.vue'));
 
 /** What to pour: the few best drawn, then all; what is put on the tray is made together. */
 const pouring = usePouring();

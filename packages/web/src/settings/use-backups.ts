@@ -17,6 +17,7 @@ export const WHY_WORDS: Record<BackupWhy, string> = {
   asked: 'asked for',
   upgrade: 'before an upgrade',
   restore: 'before a restore',
+  import: 'before a file came in',
 };
 
 /** The household's backups: made, taken along, restored, and a restore taken back. */

@@ -12,6 +12,8 @@ export class SmallServer {
   readonly entries = new Map<string, KeptEntry>();
   readonly changes: ChangeWrite[] = [];
   catalogueTag = '"one"';
+  /** Whom it was told to forget. */
+  readonly forgotten: string[] = [];
   private version = 0;
 
   constructor(things: [thing: string, id: string, value: unknown][] = []) {
@@ -53,6 +55,10 @@ export class SmallServer {
       this.changes.push(change);
       const entries = change.writes.map(({ thing, id, value }) => this.store(thing, id, value));
       return json({ entries, history } satisfies Applied);
+    }
+    if (path === '/api/people/forget') {
+      this.forgotten.push((JSON.parse(body ?? '{}') as { name: string }).name);
+      return json({ changed: 1 });
     }
     return Promise.reject(new TypeError(`nothing at ${path}`));
   }

@@ -1,5 +1,6 @@
 import { formatMoney, printAmount, printVolume, type Amount } from '@uisce/core/base';
 import { useSettings } from '../household/use-settings';
+import { inSentence } from './in-sentence';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 
@@ -24,12 +25,7 @@ export function sayDays(days: number): string {
 
 export { listed } from '@uisce/core/base';
 
-const SMALL_WORDS = /^(London|Italian|French|Scotch|Irish|Islay|Madeira|V-)/;
-
-/** A kind's name within a sentence: "dry vermouth", but "Irish whiskey". */
-export function inSentence(name: string): string {
-  return SMALL_WORDS.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1);
-}
+export { inSentence };
 
 /** The same without a syrup's ratio, which stands in the spec. */
 export function plainName(name: string): string {

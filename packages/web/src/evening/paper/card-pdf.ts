@@ -1,4 +1,5 @@
 import type { PDFFont, PDFPage } from 'pdf-lib';
+import { drawCode } from '../../ui/paper/pdf-code';
 import { fitted, PT_A_MM, wrapped } from '../../ui/paper/pdf-text';
 
 /** A drink as the printed card has it. */
@@ -18,6 +19,8 @@ export interface PrintedCard {
   under: string;
   drinks: readonly PrintedDrink[];
   foot: string;
+  /** Where it is read on a telephone, too; empty where it is not. */
+  address?: string;
 }
 
 /** Looks of our own: a sheet in the middle, a ruled list, and one that is folded to stand by itself. */
@@ -31,6 +34,10 @@ export type CardLook = (typeof CARD_LOOKS)[number]['value'];
 /** A5 upright; a sheet of A4 for what is folded. */
 const PAGE_MM: Record<CardLook, [number, number]> = { harbour: [148, 210], ledger: [148, 210], tent: [210, 297] }; // prettier-ignore
 const MARGIN_MM = 14;
+/** The code for telephones in the lower corner, and the room it takes. */
+const CODE_MM = 22;
+const CODE_ROOM_MM = 27;
+const WORDS_PT = 7;
 
 interface Ink {
   page: PDFPage;
@@ -128,15 +135,24 @@ export async function cardPdf(card: PrintedCard, look: CardLook): Promise<Uint8A
     ...{ left: margin, top, width, height, centred: look !== 'ledger', ruled: isLedger, turned: false },
     ...more,
   });
+  const room = card.address ? CODE_ROOM_MM * PT_A_MM : 0;
   const half = degrees(180) as { type: never; angle: number };
   if (look === 'tent') {
-    const height = whole / 2 - 2 * margin;
+    const height = whole / 2 - 2 * margin - room;
     draw(card, box(whole / 2 - margin, height, {}), ink, undefined);
-    draw(card, box(whole - margin, height, { turned: true }), ink, half);
+    draw(card, box(whole - margin - room, height, { turned: true }), ink, half);
     page.drawLine({
       ...{ start: { x: 0, y: whole / 2 }, end: { x: page.getWidth(), y: whole / 2 } },
       ...{ thickness: 0.4, dashArray: [3, 5] },
     });
-  } else draw(card, box(whole - margin, whole - 2 * margin, {}), ink, undefined);
+  } else draw(card, box(whole - margin, whole - 2 * margin - room, {}), ink, undefined);
+  if (card.address) {
+    const size = CODE_MM * PT_A_MM;
+    const left = look === 'ledger' ? margin : (page.getWidth() - size) / 2;
+    await drawCode(page, card.address, { left, bottom: margin, size }, ink.colour ?? {});
+    const words = 'On your telephone';
+    const wide = ink.text.widthOfTextAtSize(words, WORDS_PT);
+    page.drawText(words, { ...ink.colour, x: left + (size - wide) / 2, y: margin - WORDS_PT - 2, size: WORDS_PT, font: ink.text });
+  }
   return pdf.save();
 }

@@ -5,9 +5,9 @@ import type { Person } from '@uisce/core/household';
 import { eveningSoFar } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { useSettings } from '../household/use-settings';
-import AppDialog from '../ui/AppDialog.vue';
-import CannotFields from '../ui/CannotFields.vue';
-import NumberField from '../ui/NumberField.vue';
+import AppDialog from './AppDialog.vue';
+import CannotFields from './CannotFields.vue';
+import NumberField from './NumberField.vue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { count, useWords } from '../words/use-words';
 

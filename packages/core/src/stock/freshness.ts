@@ -1,0 +1,15 @@
+import type { Kind } from '../catalogue/kind.js';
+import type { Freshness } from '../household/settings.js';
+
+/**
+ * Kinds as a school of freshness has them: where schools disagree (opened vermouth a month, or two to three: common
+ * practice), the days of the one that is chosen.
+ */
+export function inSchool(kinds: readonly Kind[], school: Freshness): Kind[] {
+  if (school === 'between') return [...kinds];
+  return kinds.map((kind) => {
+    const [strict, easy] = kind.openDaysBetween ?? [];
+    const days = school === 'strict' ? strict : easy;
+    return days === undefined ? kind : { ...kind, openDays: days };
+  });
+}

@@ -1,0 +1,220 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { X509Certificate } from 'node:crypto';
+import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import fc from 'fast-check';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { ProblemDetails } from '@uisce/core/base';
+import type { AccessState } from '@uisce/core/household';
+import { createApi } from '../app.js';
+import type { BackupParts } from '../backup/routes.js';
+import { LivePages } from '../kept/live.js';
+import type { KeptStore } from '../kept/store.js';
+import type { SolverPool } from '../planning/pool.js';
+import { HomeClient } from '../testing/home-client.js';
+import { catalogue, glossary, RunningApp, shops } from '../testing/running-app.js';
+import { homeCertificate } from './authority.js';
+import { hostOf } from './names.js';
+import { hashed, matches, passphraseOf, wordsOfTrade } from './passphrase.js';
+import type { AccessParts } from './routes.js';
+import { Tries } from './tries.js';
+
+const PASSPHRASE = 'a lamp in the window';
+const MINUTE_MS = 60_000;
+const app = new RunningApp();
+const type = (text: string) => (JSON.parse(text) as ProblemDetails).type;
+
+beforeAll(async () => {
+  await app.start();
+});
+afterAll(async () => {
+  await app.stop();
+  app.remove();
+});
+
+describe('a passphrase', () => {
+  it('is known again however its letters are composed, and kept as a hash of its own salt', async () => {
+    const [one, two] = [await hashed('café au lait chaud'), await hashed('café au lait chaud')];
+    expect(one.key).not.toBe(two.key);
+    expect(await matches('café au lait chaud'.normalize('NFD'), one)).toBe(true);
+    expect(await matches('cafe au lait chaud', one)).toBe(false);
+    expect(JSON.stringify(one)).not.toContain('lait');
+  });
+
+  it('drawn by chance holds at least 48 bits, of words that are easily typed', () => {
+    const words = wordsOfTrade(catalogue);
+    const drawn = passphraseOf(words).split(' ');
+    expect(words.length ** drawn.length).toBeGreaterThan(2 ** 48);
+    expect(drawn.every((word) => /^[a-z]{4,8}$/.test(word))).toBe(true);
+    expect(drawn.join(' ').length).toBeGreaterThanOrEqual(12);
+  });
+});
+
+describe('tries', () => {
+  it('of one address are fewer than ten in any minute, however they are spaced, and others are not held up', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 20_000 }), { minLength: 100, maxLength: 600 }), (gaps) => {
+        let now = 0;
+        const tries = new Tries(() => now);
+        const taken: number[] = [];
+        for (const gap of gaps) {
+          now += gap;
+          if (tries.waitMs('a') > 0) continue;
+          tries.begin('a');
+          taken.push(now);
+        }
+        const inMinute = taken.map((at) => taken.filter((t) => t > at - MINUTE_MS && t <= at).length);
+        expect(Math.max(...inMinute)).toBeLessThan(10);
+        expect(tries.waitMs('b')).toBe(0);
+      }),
+    );
+  }); // prettier-ignore
+
+  it('begin anew once the right one was said', () => {
+    const tries = new Tries(() => 0);
+    for (let i = 0; i < 5; i++) tries.begin('a');
+    expect(tries.waitMs('a')).toBeGreaterThan(0);
+    tries.right('a');
+    expect(tries.waitMs('a')).toBe(0);
+  });
+});
+
+describe('the household’s own authority', () => {
+  it('signs for all names, is kept, and signs anew under itself when a name comes', async () => {
+    const folder = join(app.folder, 'authority');
+    const first = await homeCertificate(folder, ['bar.localhost', '192.168.1.20']);
+    const again = await homeCertificate(folder, ['192.168.1.20']);
+    const more = await homeCertificate(folder, ['bar.localhost', '192.168.1.21', 'counter.local']);
+    expect(again.cert).toBe(first.cert);
+    expect(more.cert).not.toBe(first.cert);
+    expect(more.fingerprint).toBe(first.fingerprint);
+    const leaf = new X509Certificate(more.cert);
+    expect(leaf.checkIP('192.168.1.21')).toBe('192.168.1.21');
+    expect(leaf.checkHost('counter.local')).toBe('counter.local');
+    // No longer than browsers take it: 398 days (from memory).
+    expect(Date.parse(leaf.validTo) - Date.parse(leaf.validFrom)).toBeLessThan(398 * 86_400_000);
+    for (const file of readdirSync(folder).filter((f) => f.endsWith('.key')))
+      expect(statSync(join(folder, file)).mode & 0o077, file).toBe(0);
+  });
+
+  it('is sound by another’s check', async (context) => {
+    // OpenSSL, which is no part of Node's package here; its verify command checks the chain, its purpose and its name.
+    if (spawnSync('openssl', ['version']).status !== 0) context.skip();
+    const folder = join(app.folder, 'checked');
+    const { cert, authority } = await homeCertificate(folder, ['bar.localhost']);
+    const [ca, leaf] = [join(folder, 'ca.pem'), join(folder, 'leaf.pem')];
+    writeFileSync(ca, authority);
+    writeFileSync(leaf, cert.slice(0, cert.indexOf('-----END CERTIFICATE-----') + 26));
+    const verify = (name: string) =>
+      spawnSync('openssl', [
+        'verify',
+        '-x509_strict',
+        '-purpose',
+        'sslserver',
+        '-verify_hostname',
+        name,
+        '-CAfile',
+        ca,
+        leaf,
+      ]);
+    expect(verify('bar.localhost').stdout.toString()).toContain('OK');
+    expect(verify('elsewhere.example').status).not.toBe(0);
+    expect(execFileSync('openssl', ['x509', '-in', ca, '-noout', '-text']).toString()).toMatch(/CA:TRUE, pathlen:0/); // prettier-ignore
+  });
+});
+
+it('names are read out of a Host header however it is written', () => {
+  expect(['127.0.0.1:4870', 'BAR.local', '[::1]:4870', '[FD00::7]', 'localhost'].map(hostOf)).toEqual([
+    ...['127.0.0.1', 'bar.local', '::1', 'fd00::7', 'localhost'],
+  ]);
+});
+
+describe('the home network’s door', () => {
+  it('is not opened without a passphrase, and then only from the machine itself', async () => {
+    const open = () => app.call<AccessState>('POST', '/access/home', { open: true });
+    expect(type(JSON.stringify((await open()).body))).toBe('/problems/no-passphrase');
+    expect((await app.call('POST', '/access/passphrase', { passphrase: 'too short' })).status).toBe(400);
+    expect((await app.call('POST', '/access/passphrase', { passphrase: PASSPHRASE })).status).toBe(204);
+    const { body } = await open();
+    expect(body.isOpen).toBe(true);
+    expect(body.addresses[0]).toMatch(/^https:\/\/bar\.localhost:\d+$/);
+    expect(readFileSync(join(app.folder, 'access/access.json'), 'utf8')).not.toContain('lamp');
+  });
+
+  it('refuses every route to whoever is not signed in, but the few that say that they are open', async () => {
+    const client = new HomeClient(app);
+    const api = createApi({
+      ...{ store: undefined as unknown as KeptStore, live: new LivePages(), pool: undefined as unknown as SolverPool },
+      ...{ catalogue, shops, glossary, backup: {} as BackupParts, access: {} as AccessParts },
+    });
+    const open: string[] = [];
+    for (const { method, path, body } of api.endpoints) {
+      const address = `/api${path.replace(/\{\w+\}/g, 'x')}`;
+      const { status, text } = await client.call(method.toUpperCase(), address, body ? {} : undefined);
+      if (status !== 401 || type(text) !== '/problems/sign-in-needed') open.push(`${method} ${path}`);
+    }
+    expect(api.endpoints.length).toBeGreaterThan(100);
+    expect(open.sort()).toEqual([
+      'get /authority.crt',
+      'get /guest-card/{key}',
+      'get /session',
+      'post /guest-card/{key}/asks',
+      'post /session',
+    ]);
+  }); // prettier-ignore
+
+  it('lets in whoever knows the passphrase, by a cookie that no script reads, until the session is ended', async () => {
+    const phone = new HomeClient(app);
+    expect(type((await phone.signIn('a lamp in the door!!')).text)).toBe('/problems/wrong-passphrase');
+    expect((await phone.call('GET', '/api/plans')).status).toBe(401);
+    const signedIn = await phone.signIn(PASSPHRASE);
+    expect(signedIn.status).toBe(204);
+    const [cookie = ''] = [signedIn.headers['set-cookie']].flat();
+    for (const part of ['__Host-uisce=', 'HttpOnly', 'Secure', 'SameSite=Strict', 'Path=/'])
+      expect(cookie).toContain(part);
+    expect((await phone.call('GET', '/api/plans')).status).toBe(200);
+    // Under a name that was not told, and from a page elsewhere, not even then.
+    const foreign = new HomeClient(app, 'elsewhere.example');
+    foreign.cookie = phone.cookie;
+    expect(type((await foreign.call('GET', '/api/plans')).text)).toBe('/problems/foreign-host');
+    const cross = await phone.call('POST', '/api/history/undo', {}, { origin: 'https://elsewhere.example' });
+    expect(type(cross.text)).toBe('/problems/foreign-page');
+    expect(type((await phone.call('POST', '/api/access/home', { open: false })).text)).toBe('/problems/this-machine-only'); // prettier-ignore
+
+    const listening = phone.call('GET', '/api/live');
+    const { sessions } = await app.get<AccessState>('/access');
+    expect(sessions.map((s) => s.device)).toEqual(['A telephone']);
+    expect((await app.call('DELETE', `/access/sessions/${sessions[0]?.id}`)).status).toBe(204);
+    // What it was told of changes ends with it.
+    expect((await listening).status).toBe(200);
+    expect((await phone.call('GET', '/api/plans')).status).toBe(401);
+  });
+
+  it('keeps sessions over a restart, and a new passphrase ends all but one’s own', async () => {
+    const [laptop, phone] = [new HomeClient(app), new HomeClient(app)];
+    await laptop.signIn(PASSPHRASE);
+    await phone.signIn(PASSPHRASE);
+    await app.stop();
+    await app.start();
+    await app.home.open();
+    expect((await laptop.call('GET', '/api/plans')).status).toBe(200);
+    const change = (old: string) => laptop.call('POST', '/api/access/passphrase', { passphrase: 'a lamp on the stair', old }); // prettier-ignore
+    expect(type((await change('no idea at all')).text)).toBe('/problems/wrong-passphrase');
+    expect((await change(PASSPHRASE)).status).toBe(204);
+    expect((await laptop.call('GET', '/api/plans')).status).toBe(200);
+    expect((await phone.call('GET', '/api/plans')).status).toBe(401);
+    expect((await phone.signIn(PASSPHRASE)).status).toBe(401);
+    expect((await phone.signIn('a lamp on the stair')).status).toBe(204);
+  });
+
+  it('makes whoever guesses wait', async () => {
+    const guesser = new HomeClient(app);
+    const answers = [];
+    for (let i = 0; i < 6; i++) answers.push(await guesser.signIn(`guess number ${i}`));
+    const last = answers.at(-1);
+    expect(answers.map((a) => a.status)).toContain(429);
+    expect(Number(last?.headers['retry-after'])).toBeGreaterThan(0);
+    // The right one does not help either, before the wait is over.
+    expect((await guesser.signIn('a lamp on the stair')).status).toBe(429);
+  });
+});

@@ -1,0 +1,93 @@
+import { join } from 'node:path';
+import { z } from 'zod';
+import { hashed, keptPassphraseSchema, matches } from './passphrase.js';
+import { readPrivate, writePrivate } from './private-file.js';
+import { Sessions, sessionSchema } from './sessions.js';
+import { Tries } from './tries.js';
+
+const stateSchema = z.strictObject({
+  /** Whether the home network is served, also after the next start. */
+  home: z.boolean(),
+  passphrase: keptPassphraseSchema.nullable(),
+  sessions: z.array(sessionSchema),
+});
+type State = z.infer<typeof stateSchema>;
+
+/** Passphrases are looked at one after the other, and so many wait at most: each takes 64 MB. */
+const MOST_WAITING = 8;
+
+/** How signing in went. */
+export type SignIn = { is: 'in'; token: string } | { is: 'wrong' } | { is: 'wait'; ms: number };
+
+/** Who may come in from the home network: kept beside the data, and in no backup of it. */
+export class Access {
+  readonly folder: string;
+  readonly sessions: Sessions;
+  private readonly file: string;
+  private readonly state: State;
+  private turn: Promise<unknown> = Promise.resolve();
+  private waiting = 0;
+
+  constructor(
+    folder: string,
+    private readonly tries = new Tries(),
+  ) {
+    this.folder = folder;
+    this.file = join(folder, 'access.json');
+    const text = readPrivate(this.file);
+    this.state =
+      text === undefined
+        ? { home: false, passphrase: null, sessions: [] }
+        : stateSchema.parse(JSON.parse(text));
+    this.sessions = new Sessions(this.state.sessions, (all) => {
+      this.state.sessions = [...all];
+      this.keep();
+    });
+  }
+
+  private keep(): void {
+    writePrivate(this.file, JSON.stringify(this.state));
+  }
+
+  get hasPassphrase(): boolean {
+    return this.state.passphrase !== null;
+  }
+  get wantsHome(): boolean {
+    return this.state.home;
+  }
+  setWantsHome(home: boolean): void {
+    this.state.home = home;
+    this.keep();
+  }
+
+  /** A new passphrase: all sessions but one's own end. */
+  async setPassphrase(passphrase: string, mine?: string): Promise<void> {
+    this.state.passphrase = await hashed(passphrase);
+    this.sessions.endAll(mine);
+  }
+
+  /** Whether it is the passphrase, or how long this address waits; a wrong one is remembered. */
+  async check(passphrase: string, address: string): Promise<'right' | 'wrong' | { waitMs: number }> {
+    const kept = this.state.passphrase;
+    const waitMs = this.tries.waitMs(address);
+    if (waitMs > 0 || this.waiting >= MOST_WAITING) return { waitMs: Math.max(waitMs, 1000) };
+    this.tries.begin(address);
+    this.waiting += 1;
+    const mine = this.turn.then(() => (kept === null ? false : matches(passphrase, kept)));
+    this.turn = mine.catch(() => undefined);
+    try {
+      if (!(await mine)) return 'wrong';
+    } finally {
+      this.waiting -= 1;
+    }
+    this.tries.right(address);
+    return 'right';
+  }
+
+  async signIn(passphrase: string, address: string, device: string): Promise<SignIn> {
+    const checked = await this.check(passphrase, address);
+    if (checked === 'wrong') return { is: 'wrong' };
+    if (checked !== 'right') return { is: 'wait', ms: checked.waitMs };
+    return { is: 'in', token: this.sessions.begin(device) };
+  }
+}

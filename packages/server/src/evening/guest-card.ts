@@ -1,0 +1,122 @@
+import { randomUUID, timingSafeEqual } from 'node:crypto';
+import { formatISO } from 'date-fns';
+import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
+import {
+  askedSchema,
+  cannotServe,
+  cardIsOpen,
+  guestDrinks,
+  guestViewSchema,
+  MOST_ASKS,
+  type Ask,
+  type Evening,
+  type GuestView,
+} from '@uisce/core/evening';
+import { keptAsk, keptEvening, keptSettings, ONLY_ID, type World } from '@uisce/core/kept';
+import { pourables } from '@uisce/core/pouring';
+import type { Api } from '../http/api.js';
+import { HttpProblem } from '../http/problem.js';
+import { houseNow } from '../kept/house-now.js';
+import type { Library } from '../kept/library.js';
+import type { KeptStore } from '../kept/store.js';
+
+/** So many asks a minute from one address: a table of guests behind one router has room, a machine has not. */
+const ASKS_A_MINUTE = 20;
+const MINUTE_MS = 60_000;
+
+const same = (a: string, b: string) => a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
+
+/** The card of an evening, for guests: with its key and without a passphrase. Nothing else of the household is reached with it. */
+export function guestCardRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
+  /** The evening of a key, while its card is open; every key is looked at for as long. */
+  function eveningOf(key: string): Evening {
+    const now = new Date();
+    const today = formatISO(now, { representation: 'date' });
+    const found = store
+      .list(keptEvening)
+      .map((e) => e.value)
+      .filter((e) => e.guestCard !== null && same(e.guestCard.key, key));
+    const open = found.find((e) => cardIsOpen(e, today, now.getHours()));
+    if (open === undefined) throw new HttpProblem('not-found', 'there is no card here, or its evening is over');
+    return open;
+  } // prettier-ignore
+
+  function viewOf(evening: Evening): GuestView {
+    const { catalogue, kinds } = library;
+    const { there, minFit } = houseNow(store, world, kinds);
+    const recipes = catalogue.recipes.filter((r) => evening.must.includes(r.id));
+    const { household = '', locale = 'en-IE' } = store.get(keptSettings, ONLY_ID)?.value ?? {};
+    const drinks = guestDrinks(evening, pourables({ ...catalogue, recipes }, minFit), {
+      nameOf: (kind) => kinds.get(kind)?.name ?? kind,
+      allergensOf: (kind) => kinds.get(kind)?.allergens ?? [],
+      isThere: (kind) => there.has(kind),
+    });
+    return {
+      ...{ house: household, name: evening.name, on: evening.on, from: evening.from, locale, drinks },
+      ...{ isWhole: evening.must.length >= evening.size, asks: evening.guestCard?.asks ?? false },
+    };
+  }
+
+  const limited = rateLimit({
+    windowMs: MINUTE_MS,
+    limit: ASKS_A_MINUTE,
+    // What was refused for its own faults counts too.
+    keyGenerator: (req) => ipKeyGenerator(req.ip ?? ''),
+    handler: () => {
+      throw new HttpProblem('too-many-tries', 'that was a lot at once: wait a minute', {
+        headers: { 'retry-after': '60' },
+      });
+    },
+    standardHeaders: false,
+    legacyHeaders: false,
+  });
+
+  api
+    .on(
+      {
+        method: 'get',
+        path: '/guest-card/{key}',
+        summary: 'The card of an evening, for guests who were given its key',
+        open: true,
+        answer: guestViewSchema,
+        problems: ['not-found'],
+      },
+      (req, res) => res.set('cache-control', 'no-store').json(viewOf(eveningOf(String(req.params.key)))),
+    )
+    .on(
+      {
+        method: 'post',
+        path: '/guest-card/{key}/asks',
+        summary: 'A guest asks for a drink of the card',
+        open: true,
+        before: limited,
+        body: askedSchema,
+        status: 204,
+        problems: ['not-found', 'not-here', 'too-many-tries'],
+      },
+      (req, res, asked) => {
+        const evening = eveningOf(String(req.params.key));
+        if (!evening.guestCard?.asks) throw new HttpProblem('not-here', 'this card is for reading: ask the house');
+        const drink = viewOf(evening).drinks.find((d) => d.id === asked.drink);
+        const fault = (pointer: string, detail: string) => HttpProblem.faults(detail, [{ code: 'mismatch', pointer, detail }]);
+        if (drink === undefined) throw fault('/drink', 'it is not on the card');
+        const cannot = cannotServe(asked, drink);
+        if (cannot !== undefined) throw fault('/drink', cannot);
+        const before = store.list(keptAsk).filter((a) => a.value.evening === evening.id);
+        if (before.length >= MOST_ASKS) throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
+        const ask: Ask = {
+          ...{ id: randomUUID(), evening: evening.id, at: new Date().toISOString(), state: 'waiting' },
+          ...asked,
+        };
+        store.apply(
+          {
+            id: randomUUID(),
+            change: `${asked.name} asks for ${drink.name}`.slice(0, 120),
+            writes: [{ thing: keptAsk.name, id: ask.id, value: ask, version: null }],
+          },
+          { page: '', name: 'the guests’ card' },
+        );
+        res.status(204).end();
+      },
+    );
+} // prettier-ignore

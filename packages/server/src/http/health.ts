@@ -1,0 +1,55 @@
+import { readFileSync } from 'node:fs';
+import type Sqlite from 'better-sqlite3';
+import { z } from 'zod';
+import type { Backups } from '../backup/backups.js';
+import type { KeptStore } from '../kept/store.js';
+import type { Api } from './api.js';
+import { HttpProblem } from './problem.js';
+
+/** The version of this release. */
+export const VERSION = z
+  .object({ version: z.string() })
+  .parse(JSON.parse(readFileSync(new URL('../../package.json', import.meta.url), 'utf8'))).version;
+
+/** How Uisce is, for whoever runs it and what watches over it. */
+const healthSchema = z.object({
+  status: z.literal('ok'),
+  version: z.string(),
+  database: z.object({
+    /** The last migration that it has. */
+    migration: z.string(),
+    bytes: z.int(),
+    /** Things that this release cannot read. */
+    unreadable: z.int(),
+  }),
+  /** When the last backup was made. */
+  lastBackup: z.iso.datetime().nullable(),
+});
+
+/** `GET /health`: answers when the database does. */
+export function healthRoute(
+  api: Api,
+  store: KeptStore,
+  { backups, db }: { backups: Backups; db: Sqlite.Database },
+): void {
+  api.on(
+    {
+      method: 'get',
+      path: '/health',
+      summary: 'Whether the server and its database answer, and how the database is',
+      answer: healthSchema,
+      problems: ['ill'],
+    },
+    (req, res) => {
+      try {
+        const { name } = db.prepare('SELECT name FROM migrations ORDER BY id DESC LIMIT 1').get() as { name: string };
+        const bytes = Number(db.pragma('page_count', { simple: true })) * Number(db.pragma('page_size', { simple: true }));
+        const database = { migration: name, bytes, unreadable: store.setAside().length };
+        res.set('cache-control', 'no-store').json({ status: 'ok', version: VERSION, database, lastBackup: backups.list()[0]?.at ?? null });
+      } catch (error) {
+        req.log.error({ err: error }, 'the database does not answer');
+        throw new HttpProblem('ill', 'the database does not answer');
+      }
+    },
+  );
+} // prettier-ignore

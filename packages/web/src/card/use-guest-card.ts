@@ -1,0 +1,51 @@
+import { useLocalStorage } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { problemDetailsSchema } from '@uisce/core/base';
+import { cannotServe, guestViewSchema, type Asked, type GuestDrink, type GuestView } from '@uisce/core/evening';
+
+/** What a guest has said of themselves, on this telephone alone until they ask for something. */
+interface Me extends Pick<Asked, 'name' | 'cannot' | 'noAlcohol'> {
+  asked: { drink: string; at: string }[];
+}
+
+const AWAY = 'The house does not answer: are you in its network?';
+
+/** The card of a key: read anew when it is looked at, and asked from. */
+export function useGuestCard(key: string) {
+  const view = ref<GuestView>();
+  const trouble = ref('');
+  const said = ref('');
+  const me = useLocalStorage<Me>(`uisce:guest:${key.slice(0, 8)}`, { name: '', cannot: [], noAlcohol: false, asked: [] });
+
+  async function call(path: string, options: RequestInit = {}): Promise<Response | undefined> {
+    trouble.value = '';
+    const answer = await fetch(`/api/guest-card/${key}${path}`, options).catch(() => undefined);
+    if (answer?.ok) return answer;
+    const problem = problemDetailsSchema.safeParse(await answer?.json().catch(() => undefined));
+    const words = answer === undefined ? AWAY : (problem.data?.detail ?? 'That did not work: ask the house');
+    trouble.value = words.replace(/^./, (c) => c.toUpperCase());
+    return undefined;
+  }
+  async function load(): Promise<void> {
+    const answer = await call('');
+    if (answer) view.value = guestViewSchema.parse(await answer.json());
+  }
+  /** Why somebody is not offered a drink; empty where nothing speaks against it. */
+  const against = (drink: GuestDrink) => cannotServe(me.value, drink) ?? '';
+  const isNamed = computed(() => me.value.name.trim() !== '');
+
+  async function ask(drink: GuestDrink): Promise<void> {
+    said.value = '';
+    const { name, cannot, noAlcohol } = me.value;
+    const body: Asked = { name: name.trim(), cannot, noAlcohol, drink: drink.id };
+    const answer = await call('/asks', {
+      ...{ method: 'POST', headers: { 'content-type': 'application/json' } },
+      body: JSON.stringify(body),
+    });
+    if (!answer) return;
+    me.value.asked = [{ drink: drink.name, at: new Date().toISOString() }, ...me.value.asked].slice(0, 20);
+    said.value = `${drink.name} for ${body.name}: the house knows.`;
+  }
+
+  return { view, trouble, said, me, isNamed, load, against, ask };
+} // prettier-ignore

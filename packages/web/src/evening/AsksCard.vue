@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { Ask } from '@uisce/core/evening';
+import { useAsks } from '../household/use-asks';
+import { useOrder } from '../household/use-order';
+import { ALLERGEN_WORDS } from '../words/trade-words';
+import { listed, useWords } from '../words/use-words';
+
+/** What guests ask for from their telephones: onto the round, or not now. */
+const asks = useAsks();
+const order = useOrder();
+const words = useWords();
+
+const cannot = ({ cannot: held, noAlcohol }: Ask) =>
+  [noAlcohol ? 'no alcohol' : '', held.length > 0 ? `no ${listed(held.map((a) => ALLERGEN_WORDS[a]))}` : '']
+    .filter(Boolean)
+    .join(', ');
+function take(ask: Ask): void {
+  const before = order.lines.value.find((l) => l.drink === ask.drink);
+  order.add(ask.drink);
+  const who = before?.for ?? [];
+  if (!who.includes(ask.name)) order.setFor(ask.drink, [...who, ask.name]);
+  asks.settle(ask, 'taken');
+}
+</script>
+
+<template>
+  <section v-if="asks.waiting.length > 0" class="card" aria-labelledby="asks-title">
+    <h2 id="asks-title">Asked from their telephones</h2>
+    <ul class="plain-list">
+      <li v-for="ask in asks.waiting" :key="ask.id">
+        <span class="words"
+          ><strong>{{ ask.name }}: {{ asks.nameOf(ask) }}</strong
+          ><span class="dim">{{ words.time(ask.at) }}</span
+          ><span v-if="cannot(ask)" class="rust">{{ cannot(ask) }}</span></span
+        >
+        <v-btn
+          color="sea"
+          :disabled="order.isFull.value"
+          :aria-label="`Put ${asks.nameOf(ask)} for ${ask.name} on the round`"
+          @click="take(ask)"
+          >On the round</v-btn
+        >
+        <v-btn
+          :aria-label="`Not now: ${asks.nameOf(ask)} for ${ask.name}`"
+          @click="asks.settle(ask, 'declined')"
+          >Not now</v-btn
+        >
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+  min-height: 52px;
+}
+
+.words {
+  display: flex;
+  flex: 1 1 220px;
+  flex-wrap: wrap;
+  gap: 0 10px;
+}
+</style>

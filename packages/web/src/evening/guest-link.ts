@@ -1,0 +1,14 @@
+import type { GuestCard } from '@uisce/core/evening';
+
+const KEY_BYTES = 24;
+
+/** A key that nobody guesses: 24 bytes of chance, as base64url. */
+export function newCardKey(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(KEY_BYTES));
+  return btoa(String.fromCharCode(...bytes)).replaceAll('+', '-').replaceAll('/', '_');
+}
+
+/** Where guests open it; empty while the home network is not served. */
+export function guestCardAddress(home: string, card: GuestCard | null): string {
+  return home === '' || card === null ? '' : `${home}/card/${card.key}`;
+}
