@@ -1,39 +1,16 @@
-import { execFileSync, spawn, spawnSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync, statfsSync, unlinkSync, writeFileSync } from 'node:fs';
+import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, statfsSync, unlinkSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { join } from 'node:path';
 import type { APIRequestContext } from '@playwright/test';
 import { emptyBrief } from '../../packages/core/src/plan/index.js';
+import { powerCutLibrary, writeUntilKilled, writeUntilPowerCut } from '../faults/until-killed.mjs';
 import { expect, test } from '../fixtures.js';
 import { dataFolder, startServer } from '../server.js';
 
-const FAULTS = join(dirname(dirname(fileURLToPath(import.meta.url))), 'faults');
-const KILLS = 60;
-
-/** What a writer acknowledged before it was ended: as many plans as asked for, and some more. */
-async function writeUntilKilled(
-  file: string,
-  least: number,
-  { synchronous, environment = {} }: { synchronous?: string; environment?: Record<string, string> } = {},
-): Promise<string[]> {
-  const options = [file, ...(synchronous === undefined ? [] : [synchronous])];
-  const child = spawn(process.execPath, [join(FAULTS, 'writer.mjs'), ...options], {
-    env: { ...process.env, ...environment },
-    stdio: ['pipe', 'pipe', 'inherit'],
-  });
-  let said = '';
-  child.stdout.on('data', (chunk: Buffer) => {
-    if (said === '') child.stdin.write('go');
-    said += chunk.toString();
-    // One line says that it is ready; an acknowledgement cut in two was none.
-    if (said.split('\n').length > least + 2) child.kill('SIGKILL');
-  });
-  await new Promise((resolve) => child.on('exit', resolve));
-  return said.split('\n').slice(1, -1);
-}
+const KILLS = 30;
 
 /** Ids of the plans that a server finds in a data folder. */
 async function plansIn(folder: string, request: APIRequestContext): Promise<Set<string>> {
@@ -52,7 +29,7 @@ const report = (line: string) => process.stdout.write(`${line}\n`);
 const missing = (acknowledged: string[], found: Set<string>) => acknowledged.filter((id) => !found.has(id));
 
 test(`${KILLS} kills in the middle of writing lose nothing that was acknowledged`, async ({ request }) => {
-  // Sixty servers are started one after the other: on a busy machine that takes its time.
+  // Many servers are started one after the other: on a busy machine that takes its time.
   test.setTimeout(8 * 60_000);
   const data = dataFolder();
   const acknowledged: string[] = [];
@@ -67,20 +44,12 @@ test(`${KILLS} kills in the middle of writing lose nothing that was acknowledged
 test('a power cut, which drops what was not synced, loses nothing that was acknowledged', async ({
   request,
 }) => {
-  const compiler = ['cc', 'gcc', 'clang'].find((name) => spawnSync(name, ['--version']).status === 0);
-  test.skip(compiler === undefined, 'no C compiler here: the power cut is not simulated');
   const data = dataFolder();
-  const library = join(data.path, 'power-cut.so');
-  const source = join(FAULTS, 'power-cut.c');
-  execFileSync(compiler ?? '', ['-shared', '-fPIC', '-O1', '-o', library, source, '-ldl']);
+  const library = powerCutLibrary(data.path);
+  test.skip(library === undefined, 'no C compiler here: the power cut is not simulated');
   /** Writes, the cut, and what is on the disk then. */
   const cut = async (name: string, synchronous?: string) => {
-    const [memory, disk] = [join(data.path, name, 'memory'), join(data.path, name, 'disk')];
-    mkdirSync(disk, { recursive: true });
-    const acknowledged = await writeUntilKilled(join(memory, 'uisce.sqlite'), 25, {
-      environment: { LD_PRELOAD: library, UISCE_DISK: disk },
-      ...(synchronous === undefined ? {} : { synchronous }),
-    });
+    const { acknowledged, disk } = await writeUntilPowerCut(join(data.path, name), library ?? '', 25, synchronous); // prettier-ignore
     return { acknowledged, lost: missing(acknowledged, await plansIn(disk, request)) };
   };
   const ours = await cut('ours');

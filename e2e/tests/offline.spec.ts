@@ -28,16 +28,19 @@ test('installed, it opens without its server; what is ticked and poured meanwhil
   expect(await first.stop()).toBe(0);
   await page.goto(`${first.address}/errand`);
   await expect(page.getByText(/Uisce’s server is away\./)).toBeVisible();
-  const line = page.getByRole('checkbox', { name: /^Got / }).and(page.locator(':not(:checked)')).first();
-  const label = (await line.getAttribute('aria-label')) ?? '';
-  await line.check();
+  const ticks = (pressed: boolean) => page.locator(`button.tick[aria-pressed=${pressed}]:enabled`);
+  await ticks(false).first().waitFor();
+  const inBasket = await ticks(true).count();
+  await ticks(false).first().click();
+  await expect(ticks(true)).toHaveCount(inBasket + 1);
   await page.goto(`${first.address}/notebook/negroni`);
   await expect(page.getByRole('heading', { name: 'Negroni' })).toBeVisible();
   await page.goto(`${first.address}/practice`);
   await expect(page.getByRole('heading', { name: /^How near/ })).toBeVisible();
   await page.goto(`${first.address}/pour`);
   await page.getByRole('button', { name: 'Pour Gin sling' }).click(ready);
-  await page.getByRole('button', { name: 'It is served' }).click();
+  await page.getByText('Already poured? Write it down').click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText(/2 changes of yours that will be sent/)).toBeVisible();
   // Closed and opened again, they still wait.
   await page.reload();
@@ -48,7 +51,7 @@ test('installed, it opens without its server; what is ticked and poured meanwhil
   await expect(page.getByText(/Uisce’s server is away\./)).toBeHidden(ready);
   await expect.poll(async () => (await pours()).length).toBe(before.length + 1);
   await page.goto(`${first.address}/errand`);
-  await expect(page.getByRole('checkbox', { name: label })).toBeChecked();
+  await expect(ticks(true)).toHaveCount(inBasket + 1);
   expect((await pours()).filter((p) => p.value.drink === 'gin-sling')).toHaveLength(
     before.filter((p) => p.value.drink === 'gin-sling').length + 1,
   );

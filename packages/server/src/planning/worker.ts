@@ -1,4 +1,6 @@
+import { constants, setPriority } from 'node:os';
 import { performance } from 'node:perf_hooks';
+import { isWorkerThread } from 'piscina';
 import { loadShipped } from '@uisce/catalogue';
 import { faultsOfZod, MOST_FAULTS, type Fault } from '@uisce/core/base';
 import type { HomeMade, PriceList } from '@uisce/core/catalogue';
@@ -27,6 +29,10 @@ import { pourables } from '@uisce/core/pouring';
 import type { z } from 'zod';
 import type { HouseNow } from '../kept/house-now.js';
 import { libraryOf, type OwnLibrary } from '../kept/library.js';
+
+// What takes minutes gives way to what takes a blink. On Linux a thread has a priority of its own; elsewhere this would be
+// the whole server's.
+if (isWorkerThread && process.platform === 'linux') setPriority(0, constants.priority.PRIORITY_LOW);
 
 const NO_CARD = 'fewer drinks than that can be made here, or more must stand on the card';
 

@@ -1,0 +1,30 @@
+// A server of a data folder of its own, for what is tried from outside.
+import { spawn } from 'node:child_process';
+import { ROOT } from '../bootstrap.mjs';
+
+/** Start the built server; `stop` ends it as a user would. */
+export async function served(data, environment = {}) {
+  const server = spawn(process.execPath, ['packages/server/dist/main.js'], {
+    cwd: ROOT,
+    env: { ...process.env, UISCE_DATA: data, UISCE_PORT: '0', UISCE_LOG: 'silent', ...environment },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const ended = new Promise((resolve) => server.on('exit', resolve));
+  let said = '';
+  const address = await new Promise((resolve) => {
+    server.stdout.on('data', (chunk) => {
+      said += chunk;
+      const [found] = /http:\S+/.exec(said) ?? [];
+      if (found) resolve(found);
+    });
+  });
+  return { address, stop: () => (server.kill('SIGTERM'), ended) };
+}
+
+/** Ask the API; a body is sent as JSON. */
+export const post = (address, path, body) =>
+  fetch(`${address}/api${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
