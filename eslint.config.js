@@ -14,7 +14,10 @@ export default ts.config(
   vue.configs['flat/recommended'],
   {
     files: ['**/*.vue'],
-    languageOptions: { parserOptions: { parser: ts.parser }, globals: globals.browser },
+    languageOptions: {
+      parserOptions: { parser: ts.parser },
+      globals: { ...globals.browser, __VERSION__: 'readonly' },
+    },
   },
   { files: ['packages/web/**/*.ts'], languageOptions: { globals: globals.browser } },
   { files: ['scripts/**', '*.config.*', '*.cjs', 'e2e/**'], languageOptions: { globals: globals.node } },

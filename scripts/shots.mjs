@@ -76,6 +76,13 @@ async function asking(page) {
   await page.getByRole('button', { name: /^Ciara/ }).click();
 }
 
+/** Where guests read the card of the evening to come. */
+async function guestCard(address) {
+  const evenings = await (await fetch(`${address}/api/evenings`)).json();
+  const { value } = evenings.find((e) => e.value.guestCard !== null);
+  return `/card/${value.guestCard.key}`;
+}
+
 /** The steps of a group, above the strip at the foot. */
 async function openGroup(page) {
   await page.getByRole('button', { name: /^To get/ }).click();
@@ -100,7 +107,6 @@ const SHOTS = [
   { name: 'shelf', path: '/shelf', size: DESK, theme: 'day', text: /turns in \d+ days/ },
   { name: 'pour', path: '/pour', size: DESK, theme: 'day', text: /drinks now/, act: tray },
   { name: 'pour-making', path: '/pour/round', size: DESK, theme: 'night', text: /45 ml dry vermouth next/ },
-  { name: 'pour-log', path: '/pour/log', size: DESK, theme: 'day', text: /liked best/ },
   { name: 'evening', path: '/evening', size: DESK, theme: 'day', text: /4 on the card/ },
   {
     name: 'evening-night-phone',
@@ -121,6 +127,9 @@ const SHOTS = [
   },
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
   { name: 'practice', path: '/practice', size: DESK, theme: 'day', text: /for 30 ml: you count/ },
+  { name: 'settings', path: '/settings/data', size: DESK, theme: 'day', text: /^Safe: backed up/ },
+  // Its card was settled above.
+  { name: 'guest-card-night', path: guestCard, size: PHONE, theme: 'night', text: /Saturday at/ },
   { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true, act: openGroup },
 ];
 
@@ -130,13 +139,17 @@ mkdirSync(FOLDER, { recursive: true });
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_FLAGS });
 try {
   for (const shot of SHOTS) {
-    const page = await browser.newPage({ viewport: shot.size, reducedMotion: 'reduce' });
+    const page = await browser.newPage({
+      ...{ viewport: shot.size, reducedMotion: 'reduce', serviceWorkers: 'block' },
+      colorScheme: shot.theme === 'night' ? 'dark' : 'light',
+    });
     const settings = await page.request.get(`${address}/api/settings`);
     await page.request.put(`${address}/api/settings`, {
       headers: { 'if-match': settings.headers().etag },
       data: { value: { ...(await settings.json()), theme: shot.theme }, change: 'Light' },
     });
-    await page.goto(address + shot.path);
+    const path = typeof shot.path === 'string' ? shot.path : await shot.path(address);
+    await page.goto(address + path);
     const ready =
       shot.text === undefined
         ? page.getByText(/^Proven best in/)

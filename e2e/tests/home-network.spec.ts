@@ -90,9 +90,9 @@ test('a guest asks for a drink from the card; it comes up on the night and goes 
     .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
     .analyze();
   expect(found.violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`)).toEqual([]);
-  expect(
-    await guest.evaluate(() => document.documentElement.scrollWidth - innerWidth),
-  ).toBeLessThanOrEqual(0);
+  expect(await guest.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(
+    0,
+  );
 
   // It is heard on whatever screen is open.
   await expect(page.getByRole('status').filter({ hasText: 'Niamh asks for: Gin and tonic' })).toBeVisible();

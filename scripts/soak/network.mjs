@@ -133,7 +133,10 @@ export async function malformed(folder, count) {
         const told = (status) =>
           resolve({ status, ms: performance.now() - began, what: `${method} ${path.slice(0, 80)}` });
         // The stream of changes does not end by itself.
-        if (path.endsWith('/live')) (res.destroy(), told(res.statusCode));
+        if (path.endsWith('/live')) {
+          res.destroy();
+          told(res.statusCode);
+        }
         res.on('end', () => told(res.statusCode));
       });
       asked.on('error', () => resolve({ status: 0, ms: performance.now() - began, what: path }));

@@ -13,7 +13,7 @@ import { guestCardRoutes } from './evening/guest-card.js';
 import { eveningRoutes } from './evening/routes.js';
 import { householdRoutes } from './household/routes.js';
 import { Api } from './http/api.js';
-import { healthRoute } from './http/health.js';
+import { healthRoute } from './health/routes.js';
 import { requestLog } from './http/logging.js';
 import { openApi } from './http/openapi.js';
 import { notFound, problemHandler } from './http/problem.js';

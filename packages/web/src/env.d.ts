@@ -1,5 +1,3 @@
-/// <reference types="vite-plugin-pwa/client" />
-
 /** The version of this release. */
 declare const __VERSION__: string;
 

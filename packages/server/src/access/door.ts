@@ -1,5 +1,6 @@
 import { parse } from 'cookie';
 import type { Request, RequestHandler, Response } from 'express';
+import type { Asker } from '../http/asker.js';
 import { HttpProblem } from '../http/problem.js';
 import type { Access } from './access.js';
 import { hostOf } from './names.js';
@@ -12,14 +13,6 @@ export type Door = { place: 'machine' } | { place: 'home'; access: Access; names
 export const COOKIE = '__Host-uisce';
 const COOKIE_OPTIONS = { httpOnly: true, secure: true, sameSite: 'strict', path: '/' } as const;
 const DAY_MS = 86_400_000;
-
-/** What is known of who asks. */
-export interface Asker {
-  place: Door['place'];
-  /** The session, where there is one. */
-  session?: string;
-}
-export const askerOf = (res: Response): Asker => res.locals.asker as Asker;
 
 const LOCAL_NAMES = ['127.0.0.1', 'localhost', '::1'];
 
@@ -44,21 +37,7 @@ export function atDoor(door: Door): RequestHandler {
   };
 }
 
-/** Refuse whoever comes from the home network without a session. Every route does unless it says that it is open. */
-export const signedInOnly: RequestHandler = (_req, res, next) => {
-  const { place, session } = askerOf(res);
-  if (place !== 'machine' && session === undefined)
-    throw new HttpProblem('sign-in-needed', 'sign in with the household’s passphrase first');
-  next();
-};
-
-/** Refuse what is done at the machine itself alone. */
-export const thisMachineOnly: RequestHandler = (_req, res, next) => {
-  if (askerOf(res).place !== 'machine')
-    throw new HttpProblem('this-machine-only', 'that is done on the machine that Uisce runs on');
-  next();
-};
-
+/** Sign a device in: its browser keeps the token, and shows it to no script. */
 export function giveCookie(res: Response, token: string): void {
   res.cookie(COOKIE, token, { ...COOKIE_OPTIONS, maxAge: SESSION_DAYS * DAY_MS });
 }

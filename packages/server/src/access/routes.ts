@@ -2,10 +2,11 @@ import type { Request } from 'express';
 import { z } from 'zod';
 import { accessSchema, homeStateSchema, whoSchema } from '@uisce/core/household';
 import type { Api } from '../http/api.js';
+import { askerOf, thisMachineOnly } from '../http/asker.js';
 import { HttpProblem } from '../http/problem.js';
 import type { LivePages } from '../kept/live.js';
 import type { Access } from './access.js';
-import { addressOf, askerOf, giveCookie, takeCookie, thisMachineOnly } from './door.js';
+import { addressOf, giveCookie, takeCookie } from './door.js';
 import type { HomeServer } from './home.js';
 import { LEAST_LETTERS, MOST_LETTERS, passphraseOf } from './passphrase.js';
 

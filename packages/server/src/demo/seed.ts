@@ -75,7 +75,10 @@ export function seedDemo(
     ...evenings.pours.map((pour) => write(keptPour, pour)),
     ...evenings.people.map((person) => write(keptPerson, person)),
     write(keptRound, { round: evenings.round }),
-    write(keptEvening, boathouseEvening(today, randomUUID, () => randomBytes(24).toString('base64url'))),
+    write(
+      keptEvening,
+      boathouseEvening(today, randomUUID, () => randomBytes(24).toString('base64url')),
+    ),
     write(keptEvening, boathousePastEvening(addDays(today, -PAST_EVENING_AGO), randomUUID, evenings.pours)),
     ...notebook.kinds.map((kind) => write(keptOwnKind, kind)),
     ...notebook.drinks.map((drink) => write(keptOwnDrink, drink)),

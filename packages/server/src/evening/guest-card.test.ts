@@ -84,7 +84,11 @@ describe('a card for guests', () => {
 
   it('is open until five in the morning after', () => {
     const open = (day: string, hour: number) => cardIsOpen({ on: '2026-11-28', endedOn: null }, day, hour);
-    expect([open('2026-11-20', 9), open('2026-11-28', 23), open('2026-11-29', 4)]).toEqual([true, true, true]);
+    expect([open('2026-11-20', 9), open('2026-11-28', 23), open('2026-11-29', 4)]).toEqual([
+      true,
+      true,
+      true,
+    ]);
     expect([open('2026-11-29', 5), open('2026-11-30', 1)]).toEqual([false, false]);
   });
 });

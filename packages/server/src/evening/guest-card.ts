@@ -24,7 +24,8 @@ import type { KeptStore } from '../kept/store.js';
 const ASKS_A_MINUTE = 20;
 const MINUTE_MS = 60_000;
 
-const same = (a: string, b: string) => a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
+const same = (a: string, b: string) =>
+  a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
 
 /** The card of an evening, for guests: with its key and without a passphrase. Nothing else of the household is reached with it. */
 export function guestCardRoutes(api: Api, store: KeptStore, world: World, library: Library): void {

@@ -25,9 +25,13 @@ afterAll(async () => {
 });
 const textOf = async (app: RunningApp, path: string) => (await fetch(app.address(path))).text();
 const whole = (app: RunningApp) => textOf(app, '/household.json');
-const compare = (app: RunningApp, file: unknown) => app.call<Compared>('POST', '/household/compare', { file });
+const compare = (app: RunningApp, file: unknown) =>
+  app.call<Compared>('POST', '/household/compare', { file });
 const bring = (app: RunningApp, file: unknown, more: object = {}) =>
-  app.call<{ before: Backup; taken: number } & ProblemDetails>('POST', '/household/import', { file, ...more });
+  app.call<{ before: Backup; taken: number } & ProblemDetails>('POST', '/household/import', {
+    file,
+    ...more,
+  });
 
 describe('all that is kept', () => {
   it('goes out as one file that its published schema holds, and comes into an empty household byte for byte', async () => {

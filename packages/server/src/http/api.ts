@@ -1,7 +1,7 @@
 import { Router, type Request, type RequestHandler, type Response } from 'express';
 import type { ProblemName } from '@uisce/core/base';
 import type { z } from 'zod';
-import { signedInOnly } from '../access/door.js';
+import { signedInOnly } from './asker.js';
 import { jsonBody, validated } from './parse.js';
 import { HttpProblem } from './problem.js';
 

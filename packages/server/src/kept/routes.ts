@@ -21,8 +21,8 @@ import {
   type KeptEntry,
   type World,
 } from '@uisce/core/kept';
-import { askerOf } from '../access/door.js';
 import type { Api } from '../http/api.js';
+import { askerOf } from '../http/asker.js';
 import { LARGE_BODY } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
 import { worldWith } from './world.js';

@@ -10,7 +10,11 @@ const kinds = kindIndex(catalogue.kinds);
 const prices = withBatchesPriced(shops[0] ?? expect.fail('there is a shop'), catalogue);
 const house = {
   ...{ today: '2026-11-26', kit: emptyKit(), minFit: 0.75, prices },
-  ...{ there: new Map(), freshPieces: new Map(), own: { drinks: [], kinds: [], freshness: 'between' as const } },
+  ...{
+    there: new Map(),
+    freshPieces: new Map(),
+    own: { drinks: [], kinds: [], freshness: 'between' as const },
+  },
 };
 const there = [...kinds.values()].filter((k) => !k.abstract && k.supply !== 'fresh').map((k) => ({ kind: k.id, ml: 2000 })); // prettier-ignore
 

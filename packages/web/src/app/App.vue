@@ -92,10 +92,7 @@ async function load() {
 /** When the page stands and nobody waits for it: be ready for when the server is away. */
 function beReady(): void {
   const shops = trade.prices ? [trade.prices.over ?? trade.prices.id] : [];
-  setTimeout(
-    () => void openOffline(shops, () => keeper.keepCopy()).catch(() => undefined),
-    READY_AFTER_MS,
-  );
+  setTimeout(() => void openOffline(shops, () => keeper.keepCopy()).catch(() => undefined), READY_AFTER_MS);
 }
 watch(doorIsShut, (shut) => {
   if (shut) void dropHeld();
@@ -108,7 +105,7 @@ onMounted(load);
     <a class="skip" href="#main">Skip to the answer</a>
     <TheStrip v-if="isNarrow && !doorIsShut" />
     <TheRail v-else-if="!doorIsShut" @keys="keysShown = true" />
- <main id="main" class="main" tabindex="-1">
+    <main id="main" class="main" tabindex="-1">
       <SignIn v-if="doorIsShut" />
       <div v-else-if="trouble" class="card trouble" role="alert">
         <h1>Uisce could not start</h1>

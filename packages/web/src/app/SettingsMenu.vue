@@ -29,7 +29,9 @@ const summary = computed(() =>
   </button>
   <AppDialog v-model="shown" title="How things are written" :width="560">
     <SettingsSheet />
-    <p><RouterLink to="/settings" @click="shown = false">The household, its devices and its data</RouterLink></p>
+    <p>
+      <RouterLink to="/settings" @click="shown = false">The household, its devices and its data</RouterLink>
+    </p>
   </AppDialog>
 </template>
 

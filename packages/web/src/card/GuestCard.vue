@@ -35,7 +35,9 @@ const LITTLE_ABV = 0.0005;
 function strength({ abv, ethanolG, noAlcohol }: GuestDrink): string {
   if (noAlcohol) return abv < LITTLE_ABV ? 'Without alcohol' : 'Without alcohol: under 0.5 % vol';
   const standard = standardDrink(view.value?.locale ?? 'en-IE');
-  const percent = format({ style: 'percent', minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(abv);
+  const percent = format({ style: 'percent', minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(
+    abv,
+  );
   return `${percent} vol, ${format({ maximumFractionDigits: 1 }).format(ethanolG / standard.g)} ${standard.word[1]}`;
 }
 const contains = (d: GuestDrink) =>
@@ -75,8 +77,9 @@ const contains = (d: GuestDrink) =>
               <h2>{{ d.name }}</h2>
               <p>{{ parts(d) }}</p>
               <p class="dim">
-                <span :class="{ free: d.noAlcohol }">{{ strength(d) }}</span
-                ><template v-if="contains(d)"> · {{ contains(d) }}</template>
+                <span :class="{ free: d.noAlcohol }">{{ strength(d) }}</span><template v-if="contains(d)">
+                  · {{ contains(d) }}</template
+                >
               </p>
               <p v-if="against(d)" class="rust">Not for you: {{ against(d) }}.</p>
               <v-btn
@@ -105,11 +108,7 @@ const contains = (d: GuestDrink) =>
         </CautionLine>
       </template>
       <p>
-        <button
-          class="plain-button link dim"
-          type="button"
-          @click="theme.change(isNight ? 'day' : 'night')"
-        >
+        <button class="plain-button link dim" type="button" @click="theme.change(isNight ? 'day' : 'night')">
           {{ isNight ? 'Lighter' : 'Darker' }}
         </button>
       </p>

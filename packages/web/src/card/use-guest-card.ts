@@ -1,7 +1,13 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { problemDetailsSchema } from '@uisce/core/base';
-import { cannotServe, guestViewSchema, type Asked, type GuestDrink, type GuestView } from '@uisce/core/evening';
+import {
+  cannotServe,
+  guestViewSchema,
+  type Asked,
+  type GuestDrink,
+  type GuestView,
+} from '@uisce/core/evening';
 
 /** What a guest has said of themselves, on this telephone alone until they ask for something. */
 interface Me extends Pick<Asked, 'name' | 'cannot' | 'noAlcohol'> {

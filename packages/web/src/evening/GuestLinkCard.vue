@@ -42,7 +42,9 @@ const make = () =>
         <CheckField
           :model-value="card.asks"
           label="They may ask for a drink"
-          @update:model-value="evenings.edit('Asking from the card', { guestCard: { ...card, asks: $event } })"
+          @update:model-value="
+            evenings.edit('Asking from the card', { guestCard: { ...card, asks: $event } })
+          "
         />
         <div class="buttons">
           <a class="link" :href="here" target="_blank" rel="noopener">See it as they do</a>

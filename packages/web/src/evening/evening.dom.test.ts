@@ -123,6 +123,31 @@ describe('the night', () => {
     expect(said(house.page)).toMatch(/1 of about 6 poured/);
   });
 
+  it('hears what guests ask for from their telephones, and puts it on the round or not', async () => {
+    const ask = (n: number, name: string, drink: string, at: string): [string, string, unknown] => [
+      'ask',
+      ID(n),
+      { id: ID(n), evening: ID(9), at, name, cannot: ['nuts'], noAlcohol: false, drink, state: 'waiting' },
+    ];
+    await open(
+      evening(settled),
+      ...[bottle(1, 'gin'), bottle(2, 'rum'), bottle(3, 'simple-syrup')],
+      ...[ask(5, 'Niamh', 'gin-sour', '2026-11-25T17:40:00.000Z'), ask(6, 'Rory', 'daiquiri', '2026-11-25T17:20:00.000Z')],
+      // Of an evening that is over: nobody waits for it.
+      ['ask', ID(4), { ...(ask(4, 'Late', 'gin-sour', '2026-11-20T17:20:00.000Z')[2] as object), evening: ID(3) }],
+    );
+    void house.router.push('/evening/night');
+    await house.settle();
+    expect(said(house.page)).toMatch(/Asked from their telephones Rory: daiquiri .* no nuts .*Niamh: gin sour/);
+    expect(said(house.page)).not.toContain('Late');
+    await button(/^Put gin sour for Niamh on the round/).trigger('click');
+    await button(/^Not now: daiquiri for Rory/).trigger('click');
+    await house.settle();
+    expect(said(house.page)).not.toContain('Asked from their telephones');
+    expect(said(house.page)).toMatch(/This round · 1 glass 1 × gin sour Niamh/);
+    expect(house.server.changes.map((c) => c.writes.map((w) => (w.value as { state: string }).state))).toEqual([['taken'], ['declined']]);
+  }); // prettier-ignore
+
   it('offers nobody what they cannot have, and ends with what it came to', async () => {
     await open(
       evening({ ...settled, guests: [guest(7, 'Ann', { drives: true })] }),
@@ -153,7 +178,8 @@ describe('the night', () => {
     useEvenings().keepInBook(guest(7, 'Ann', { likes: ['sour'] }));
     await house.settle();
     expect(useLog().people).toMatchObject([{ name: 'Ann', likes: ['sour'] }]);
+    house.server.also.set('POST /people/forget', () => ({ changed: 1 }));
     await useEvenings().forget('Ann');
-    expect(house.server.forgotten).toEqual(['Ann']);
+    expect(house.server.asked).toEqual([['POST /people/forget', { name: 'Ann', backups: 'keep' }]]);
   });
 });

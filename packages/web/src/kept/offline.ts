@@ -36,15 +36,22 @@ export async function openOffline(shops: readonly string[], ready: () => Promise
     offlineState.value = 'unable';
     return;
   }
-  const { registerSW } = await import('virtual:pwa-register');
-  const update = registerSW({
-    onNeedRefresh: () => (takeOver.value = () => void update(true)),
-    onRegisteredSW: (_url, registration) => {
-      setInterval(() => void registration?.update().catch(() => undefined), LOOK_FOR_NEWS_MS);
-    },
-    // Browsers register no worker under a certificate that they do not trust.
-    onRegisterError: () => (offlineState.value = 'refused'),
+  const { Workbox } = await import('workbox-window');
+  const worker = new Workbox('/sw.js');
+  worker.addEventListener('waiting', () => {
+    takeOver.value = () => {
+      worker.addEventListener('controlling', () => location.reload());
+      worker.messageSkipWaiting();
+    };
   });
+  try {
+    const registration = await worker.register();
+    setInterval(() => void registration?.update().catch(() => undefined), LOOK_FOR_NEWS_MS);
+  } catch {
+    // Browsers register no worker under a certificate that they do not trust.
+    offlineState.value = 'refused';
+    return;
+  }
   await navigator.serviceWorker.ready;
   await warm(shops);
   await ready();

@@ -13,17 +13,26 @@ type About = Pick<KeptWhole, 'setAside' | 'history'> & { at: string };
 /** What was there when it was last heard of, and when that was. */
 export type Snapshot = KeptWhole & { at: string };
 
+/** Where each thing stands among the others: what changes keeps its place. */
+let places = new Map<string, number>();
+type Placed = KeptEntry & { place: number };
+function rowOf(entry: KeptEntry): [string, Placed] {
+  const key = keyOf(entry);
+  const place = places.get(key) ?? places.size;
+  places.set(key, place);
+  return [key, { ...entry, place }];
+}
+
+/** What is reactive cannot be stored; plain JSON can. */
+const plain = (snapshot: Snapshot) => JSON.parse(JSON.stringify(snapshot)) as Snapshot;
+
 /** Keep all of it. Where the browser keeps nothing, nothing. */
 export async function rememberAll(whole: KeptWhole, at: string): Promise<void> {
   try {
     await clear(opened());
-    await setMany(
-      [
-        [ABOUT, { setAside: whole.setAside, history: whole.history, at } satisfies About],
-        ...whole.entries.map((e): [string, KeptEntry] => [keyOf(e), e]),
-      ],
-      opened(),
-    );
+    places = new Map();
+    const { entries: all, ...rest } = plain({ ...whole, at });
+    await setMany([[ABOUT, rest], ...all.map(rowOf)], opened());
   } catch {
     // Without the server it will not open here, which is what it would be without this.
   }
@@ -31,13 +40,13 @@ export async function rememberAll(whole: KeptWhole, at: string): Promise<void> {
 
 /** Keep what changed; what is gone is remembered as gone. */
 export async function rememberSome(
-  changed: readonly KeptEntry[],
+  changed: KeptEntry[],
   about: Omit<About, 'at'>,
   at: string,
 ): Promise<void> {
   try {
-    const plain = JSON.parse(JSON.stringify(changed)) as KeptEntry[];
-    await setMany([[ABOUT, { ...about, at }], ...plain.map((e): [string, KeptEntry] => [keyOf(e), e])], opened()); // prettier-ignore
+    const { entries: some, ...rest } = plain({ ...about, entries: changed, at });
+    await setMany([[ABOUT, rest], ...some.map(rowOf)], opened());
   } catch {
     // As above.
   }
@@ -49,12 +58,10 @@ export async function remembered(): Promise<Snapshot | undefined> {
     const all = new Map(await entries<string, unknown>(opened()));
     const about = all.get(ABOUT) as About | undefined;
     if (about === undefined) return undefined;
-    const kept = [...all].flatMap(([key, e]) => (key.startsWith(ENTRY) ? [e as KeptEntry] : []));
-    // In the order in which they were kept, as the server tells them.
-    const inOrder = kept
-      .filter((e) => e.value !== null)
-      .sort((a, b) => (a.version ?? 0) - (b.version ?? 0));
-    return { ...about, entries: inOrder };
+    const kept = [...all].flatMap(([key, e]) => (key.startsWith(ENTRY) ? [e as Placed] : []));
+    places = new Map(kept.map((e) => [keyOf(e), e.place]));
+    const inOrder = kept.filter((e) => e.value !== null).sort((x, y) => x.place - y.place);
+    return { ...about, entries: inOrder.map(({ place: _, ...entry }) => entry) };
   } catch {
     return undefined;
   }

@@ -3,8 +3,12 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keptKit, keptPlan, type ChangeWrite, type KeptEntry } from '@uisce/core/kept';
 import { emptyKit } from '@uisce/core/kit';
 import { emptyBrief, type Plan } from '@uisce/core/plan';
+import { last } from '../testing/small-database';
+import { doorIsShut } from './door';
 import { useKeeper } from './use-keeper';
 import { useNotices } from './use-notices';
+
+vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const plan = (name: string): Plan => ({
   id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', name, brief: emptyBrief('EUR'), createdAt: '2026-11-25T18:00:00.000Z',
@@ -46,6 +50,7 @@ beforeEach(() => {
   away = false;
   label = null;
   reading = undefined;
+  last.clear();
   vi.stubGlobal('EventSource', Line);
   vi.stubGlobal('navigator', {
     userAgent: 'X11; Linux Chrome/1',
@@ -158,6 +163,45 @@ describe('what is kept, as a page has it', () => {
     await keeper.undo();
     expect(names(keeper)).toEqual(['First']);
     expect(keeper.undone[0]?.id).toBe(plan('').id);
+  });
+
+  it('opens without the server as things last stood, changes of its own and others’ in it, and goes on once it is back', async () => {
+    const before = await started();
+    await before.keepCopy();
+    before.keep(keptPlan, plan('Renamed here'), 'Name');
+    await vi.advanceTimersByTimeAsync(500);
+    const other = { ...plan('Of the other page'), id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c002' };
+    Line.open?.tell('change', {
+      entries: [entry(other, 9)],
+      history: history(),
+      label: 'x',
+      page: 'another',
+    });
+    await vi.advanceTimersByTimeAsync(10);
+
+    setActivePinia(createPinia());
+    away = true;
+    const keeper = await started();
+    expect([names(keeper), keeper.online]).toEqual([['Renamed here', 'Of the other page'], false]);
+    expect(keeper.asOf).toBeDefined();
+    keeper.keep(keptPlan, plan('In the dark'), 'Name');
+    await vi.advanceTimersByTimeAsync(500);
+    expect(names(keeper)).toEqual(['In the dark', 'Of the other page']);
+    stored = [entry(plan('Renamed here'), 8), entry(other, 9)];
+    away = false;
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(sent.at(-1)?.writes).toMatchObject([{ version: 8, value: { name: 'In the dark' } }]);
+
+    // Whoever is signed out takes nothing along.
+    doorIsShut.value = true;
+    await vi.advanceTimersByTimeAsync(10);
+    expect(last.size).toBe(0);
+    doorIsShut.value = false;
+  });
+
+  it('without the server and without anything heard before says that it cannot start', async () => {
+    away = true;
+    await expect(started()).rejects.toThrow(/does not answer/);
   });
 
   it('does not take a reading that was asked before something was undone', async () => {

@@ -3,7 +3,6 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, triggerRef, watch } from 'vue';
 import {
   ONLY_ID,
-  type Announcement,
   type Applied,
   type ChangeWrite,
   type HistoryState,
@@ -16,6 +15,7 @@ import { api, ApiError, OfflineError } from './client';
 import { saveDrafts, takeDrafts } from './drafts';
 import { Outbox, type Conflict } from './outbox';
 import { doorIsShut } from './door';
+import { liveLine } from './live-line';
 import { forgetRemembered, remembered, rememberAll, rememberSome } from './snapshot';
 import { thisPage } from './this-page';
 import { useNotices } from './use-notices';
@@ -121,7 +121,7 @@ export const useKeeper = defineStore('keeper', () => {
     if (keepsCopy || whole === undefined) return;
     keepsCopy = true;
     const now = { ...whole, entries: [...stored.value.values()], history: history.value };
-    await rememberAll(JSON.parse(JSON.stringify(now)) as KeptWhole, new Date().toISOString());
+    await rememberAll(now, new Date().toISOString());
   }
   // Who is signed out takes nothing along.
   watch(doorIsShut, (shut) => {
@@ -148,25 +148,14 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   function listen(): void {
-    let source: EventSource | undefined;
-    const open = () => {
-      source = new EventSource('/api/live');
+    liveLine({
       // From here on everything is told: what was missed before is read, what waits is sent.
-      source.addEventListener('hello', () => void catchUp());
-      source.addEventListener('restored', () => void read().catch(() => undefined));
-      source.addEventListener('change', (event: MessageEvent<string>) => {
-        const news = JSON.parse(event.data) as Announcement;
+      hello: () => void catchUp(),
+      restored: () => void read().catch(() => undefined),
+      change: (news) => {
         if (news.page !== page) receive(news);
-      });
-    };
-    // A page that nobody sees holds no line; it reads anew when it is looked at again.
-    document.addEventListener('visibilitychange', () => {
-      source?.close();
-      if (document.visibilityState === 'hidden') return;
-      open();
+      },
     });
-    addEventListener('pagehide', () => source?.close());
-    open();
   }
 
   async function catchUp(): Promise<void> {

@@ -17,7 +17,8 @@ async function suggest(): Promise<void> {
   said.value = 'Write it down, or keep it where you keep such things.';
 }
 async function set(): Promise<void> {
-  trouble.value = passphrase.value.length < LEAST ? `At least ${LEAST} letters; a few words are easiest.` : '';
+  trouble.value =
+    passphrase.value.length < LEAST ? `At least ${LEAST} letters; a few words are easiest.` : '';
   said.value = '';
   if (trouble.value !== '' || !(await home.setPassphrase(passphrase.value, old.value))) return;
   [passphrase.value, old.value] = ['', ''];

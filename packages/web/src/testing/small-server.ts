@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia';
 import { vi } from 'vitest';
+import { PROBLEMS, problemType, type ProblemName } from '@uisce/core/base';
 import type { PriceList } from '@uisce/core/catalogue';
 import { defaultSettings } from '@uisce/core/household';
 import type { Applied, ChangeWrite, KeptEntry } from '@uisce/core/kept';
@@ -7,13 +8,21 @@ import { useTrade } from '../household/use-trade';
 import { useKeeper } from '../kept/use-keeper';
 import { SMALL_CATALOGUE, SMALL_SHOP } from './small-house';
 
+/** A refusal as the real server words it. */
+export function refusal(name: ProblemName, detail: string): Response {
+  const { status, title } = PROBLEMS[name];
+  return new Response(JSON.stringify({ type: problemType(name), title, status, detail }), { status });
+}
+
 /** A server of the small house: it answers what a page asks while it opens, and takes every change. */
 export class SmallServer {
   readonly entries = new Map<string, KeptEntry>();
   readonly changes: ChangeWrite[] = [];
   catalogueTag = '"one"';
-  /** Whom it was told to forget. */
-  readonly forgotten: string[] = [];
+  /** What else it answers, by method and path; what comes of it is sent as JSON; nothing, or an answer of its own, as it is. */
+  readonly also = new Map<string, (body: unknown) => unknown>();
+  /** What it was asked of those, in turn. */
+  readonly asked: [what: string, body: unknown][] = [];
   private version = 0;
 
   constructor(things: [thing: string, id: string, value: unknown][] = []) {
@@ -29,7 +38,9 @@ export class SmallServer {
         query: () => Promise.resolve({ held: [] }),
       },
     });
-    vi.stubGlobal('fetch', (path: string, init?: { body?: string }) => this.answer(path, init?.body));
+    vi.stubGlobal('fetch', (path: string, init?: { body?: string; method?: string }) =>
+      this.answer(path, init?.body, init?.method),
+    );
   }
 
   private store(thing: string, id: string, value: unknown): KeptEntry {
@@ -38,7 +49,7 @@ export class SmallServer {
     return entry;
   }
 
-  private answer(path: string, body?: string): Promise<Response> {
+  private answer(path: string, body?: string, method = 'GET'): Promise<Response> {
     const history = { undo: this.changes.at(-1)?.change ?? null, redo: null };
     const json = (value: unknown) =>
       Promise.resolve(
@@ -56,9 +67,14 @@ export class SmallServer {
       const entries = change.writes.map(({ thing, id, value }) => this.store(thing, id, value));
       return json({ entries, history } satisfies Applied);
     }
-    if (path === '/api/people/forget') {
-      this.forgotten.push((JSON.parse(body ?? '{}') as { name: string }).name);
-      return json({ changed: 1 });
+    const what = `${method} ${path.replace('/api', '')}`;
+    const also = this.also.get(what);
+    if (also) {
+      const sent: unknown = body === undefined ? undefined : JSON.parse(body);
+      this.asked.push([what, sent]);
+      const answered = also(sent);
+      if (answered instanceof Response) return Promise.resolve(answered);
+      return answered === undefined ? Promise.resolve(new Response(null, { status: 204 })) : json(answered);
     }
     return Promise.reject(new TypeError(`nothing at ${path}`));
   }

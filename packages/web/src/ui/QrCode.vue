@@ -16,8 +16,18 @@ const QUIET = 4;
     :aria-label="label"
     :viewBox="`${-QUIET} ${-QUIET} ${code.size + 2 * QUIET} ${code.size + 2 * QUIET}`"
   >
-    <rect :x="-QUIET" :y="-QUIET" :width="code.size + 2 * QUIET" :height="code.size + 2 * QUIET" fill="#fbf9f4" />
-    <path :d="code.dark.map(([x, y]) => `M${x} ${y}h1v1h-1z`).join('')" fill="#1c2a2b" shape-rendering="crispEdges" />
+    <rect
+      :x="-QUIET"
+      :y="-QUIET"
+      :width="code.size + 2 * QUIET"
+      :height="code.size + 2 * QUIET"
+      fill="#fbf9f4"
+    />
+    <path
+      :d="code.dark.map(([x, y]) => `M${x} ${y}h1v1h-1z`).join('')"
+      fill="#1c2a2b"
+      shape-rendering="crispEdges"
+    />
   </svg>
 </template>
 

@@ -152,7 +152,13 @@ export async function cardPdf(card: PrintedCard, look: CardLook): Promise<Uint8A
     await drawCode(page, card.address, { left, bottom: margin, size }, ink.colour ?? {});
     const words = 'On your telephone';
     const wide = ink.text.widthOfTextAtSize(words, WORDS_PT);
-    page.drawText(words, { ...ink.colour, x: left + (size - wide) / 2, y: margin - WORDS_PT - 2, size: WORDS_PT, font: ink.text });
+    page.drawText(words, {
+      ...ink.colour,
+      x: left + (size - wide) / 2,
+      y: margin - WORDS_PT - 2,
+      size: WORDS_PT,
+      font: ink.text,
+    });
   }
   return pdf.save();
 }

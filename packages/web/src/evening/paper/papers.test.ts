@@ -43,7 +43,10 @@ describe('on paper', () => {
     async (look) => {
       const few = await cardPdf({ title: 'Saturday', under: 'from 20:00', drinks: [drink('Daiquiri')], foot: 'Tell us.' }, look); // prettier-ignore
       const many = await cardPdf({ title: 'Saturday', under: 'from 20:00', drinks: Array.from({ length: 6 }, (_, i) => drink(`Drink ${i} ♥`)), foot: 'Tell us.' }, look); // prettier-ignore
-      for (const bytes of [few, many]) expect((await PDFDocument.load(bytes)).getPageCount()).toBe(1);
+      const coded = await cardPdf({ title: 'Saturday', under: 'from 20:00', drinks: [drink('Daiquiri')], foot: 'Tell us.', address: `https://kitchen.local:4872/card/${'k'.repeat(32)}` }, look); // prettier-ignore
+      for (const bytes of [few, many, coded]) expect((await PDFDocument.load(bytes)).getPageCount()).toBe(1);
+      // Some hundred squares more.
+      expect(coded.length).toBeGreaterThan(few.length + 1000);
       expect(many.length).toBeGreaterThan(few.length);
     },
   );

@@ -3,8 +3,8 @@ import type Sqlite from 'better-sqlite3';
 import { z } from 'zod';
 import type { Backups } from '../backup/backups.js';
 import type { KeptStore } from '../kept/store.js';
-import type { Api } from './api.js';
-import { HttpProblem } from './problem.js';
+import type { Api } from '../http/api.js';
+import { HttpProblem } from '../http/problem.js';
 
 /** The version of this release. */
 export const VERSION = z
