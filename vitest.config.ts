@@ -18,6 +18,8 @@ export default defineConfig({
           name: 'node',
           include: ['packages/*/src/**/*.test.ts'],
           exclude: ['**/*.dom.test.ts'],
+          // Nothing here changes what another file sees: each module is read once a worker, not once a file.
+          isolate: false,
           testTimeout: 120_000,
         },
       },

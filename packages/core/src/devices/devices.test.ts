@@ -8,7 +8,7 @@ import { FINE_SCALE, KITCHEN_SCALE, SimulatedScale } from './simulated-scale.js'
 const quiet = () => 0.25;
 /** Time enough for whatever was put on to come through. */
 const rest = (scale: SimulatedScale) => {
-  for (let i = 0; i < 40; i++) scale.pass(100);
+  for (let i = 0; i < 80; i++) scale.pass(100);
 };
 
 describe('the stand-in scale', () => {
