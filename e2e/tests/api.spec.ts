@@ -1,6 +1,8 @@
 import { request as httpRequest } from 'node:http';
 import { WORKED_EXAMPLE, WORKED_FRONTIER } from '../../packages/core/src/testing/worked-example.js';
+import { emptyBrief } from '../../packages/core/src/plan/index.js';
 import { expect, test } from '../fixtures.js';
+import { dataFolder, startServer } from '../server.js';
 
 const slot = (...kinds: [string, number][]) => ({ any: kinds.map(([kind, fit]) => ({ all: [kind], fit })) });
 const EXAMPLE = { ...WORKED_EXAMPLE, budget: 10_400 };
@@ -78,6 +80,41 @@ test('big problems block nobody, and end when their client leaves', async ({ emp
   const small = await request.post(`${empty.address}/api/plan/solve`, { data: EXAMPLE, timeout: 15_000 });
   expect(await small.json()).toMatchObject({ status: 'optimal', value: 6.85 });
 });
+
+test('told to stop under load, it keeps all that it said yes to, and ends well', async ({ request }) => {
+  const data = dataFolder();
+  const first = await startServer(data.path);
+  const kept: string[] = [];
+  const cut: unknown[] = [];
+  let stopping = false;
+  const client = async () => {
+    while (!stopping) {
+      const id = crypto.randomUUID();
+      const value = { id, name: 'Kept', brief: emptyBrief('EUR'), createdAt: new Date().toISOString() };
+      const writes = [{ thing: 'plan', id, value, version: null }];
+      // A client of its own, whose line is not kept open for another.
+      const answer = await fetch(`${first.address}/api/changes`, {
+        ...{ method: 'POST', headers: { 'content-type': 'application/json', connection: 'close' } },
+        body: JSON.stringify({ id: crypto.randomUUID(), change: 'Keep', writes }),
+      }).catch((error: Error) => error);
+      if (answer instanceof Response && answer.ok) kept.push(id);
+      // Whoever comes when it listens no longer is refused, and nothing of theirs is half done.
+      else if (!stopping) cut.push(answer);
+    }
+  };
+  const clients = Array.from({ length: 10 }, client);
+  await expect.poll(() => kept.length).toBeGreaterThan(100);
+  stopping = true;
+  expect(await first.stop()).toBe(0);
+  await Promise.all(clients);
+  expect(cut).toEqual([]);
+  const second = await startServer(data.path);
+  const plans = (await (await request.get(`${second.address}/api/plans`)).json()) as { id: string }[];
+  const found = new Set(plans.map((p) => p.id));
+  expect(kept.filter((id) => !found.has(id))).toEqual([]);
+  await second.stop();
+  data.remove();
+}); // prettier-ignore
 
 test('a card and a schedule are asked for over the API, and the card’s money is what is missing', async ({
   demo,

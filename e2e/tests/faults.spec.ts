@@ -10,7 +10,7 @@ import { powerCutLibrary, writeUntilKilled, writeUntilPowerCut } from '../faults
 import { expect, test } from '../fixtures.js';
 import { dataFolder, startServer } from '../server.js';
 
-const KILLS = 30;
+const KILLS = 60;
 
 /** Ids of the plans that a server finds in a data folder. */
 async function plansIn(folder: string, request: APIRequestContext): Promise<Set<string>> {

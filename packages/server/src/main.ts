@@ -14,7 +14,7 @@ import { wordsOfTrade } from './access/passphrase.js';
 import { createApp, type AppParts } from './app.js';
 import { Backups } from './backup/backups.js';
 import { readConfig, type Config } from './config.js';
-import { seedDemo } from './demo/seed.js';
+import { lastNight, seedDemo } from './demo/seed.js';
 import { LivePages } from './kept/live.js';
 import { KeptStore } from './kept/store.js';
 import { SolverPool } from './planning/pool.js';
@@ -64,7 +64,8 @@ const live = new LivePages((session) => access.sessions.holds(session));
 const store = new KeptStore(connection, ({ label, entries }, by) =>
   live.announce({ label, entries, history: store.history(), page: by.page }),
 );
-if (config.demo) seedDemo(store, { catalogue, shops });
+if (config.demo && seedDemo(store, { catalogue, shops }))
+  await backups.make(connection, 'daily', lastNight(new Date()));
 const pool = new SolverPool(config.solverThreads, config.solveSeconds);
 const words = wordsOfTrade(catalogue);
 const home = new HomeServer({

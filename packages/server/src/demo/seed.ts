@@ -1,5 +1,5 @@
 import { randomBytes, randomUUID } from 'node:crypto';
-import { formatISO } from 'date-fns';
+import { formatISO, startOfDay, subMinutes } from 'date-fns';
 import { addDays } from '@uisce/core/base';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
@@ -35,12 +35,12 @@ import { boathousePours, PAST_EVENING_AGO } from './boathouse-pours.js';
 import { boathousePractice } from './boathouse-practice.js';
 import { boathouseStock } from './boathouse-stock.js';
 
-/** Put the demo household into an empty database; one that holds plans is left alone. */
+/** Put the demo household into an empty database; one that holds plans is left alone. Answers whether it was. */
 export function seedDemo(
   store: KeptStore,
   shipped: { catalogue: Catalogue; shops: readonly PriceList[] },
-): void {
-  if (store.list(keptPlan).length > 0) return;
+): boolean {
+  if (store.list(keptPlan).length > 0) return false;
   const start = Date.now();
   const plans = BOATHOUSE.plans.map((plan, i) => ({
     id: randomUUID(),
@@ -94,4 +94,11 @@ export function seedDemo(
     write(keptSettings, { ...defaultSettings(), household: BOATHOUSE.household }),
     write(keptPlace, { planId: plans[0]?.id ?? null }),
   ]);
+  return true;
 }
+
+/** When the invented household was backed up last: late in the evening before. */
+export function lastNight(now: Date): Date {
+  return subMinutes(startOfDay(now), MINUTES_BEFORE_MIDNIGHT);
+}
+const MINUTES_BEFORE_MIDNIGHT = 26;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { packItemId, type Attitude, type Brief } from '@uisce/core/plan';
+import { packItemId, type Brief } from '@uisce/core/plan';
+import { ATTITUDES, COUNTS, LASTS, SPOTS, SYRUPS } from './brief-choices';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import LensFields from './LensFields.vue';
 import MoneyField from '../ui/MoneyField.vue';
@@ -18,35 +19,6 @@ const trade = useTrade();
 const stock = useStock();
 
 const brief = computed(() => plans.brief);
-
-const ATTITUDES: { value: Attitude; words: string; note: string }[] = [
-  { value: 'purist', words: 'Purist', note: 'the real thing only' },
-  { value: 'house', words: 'House', note: 'good stand-ins, fit 0.75 and up' },
-  { value: 'pinch', words: 'In a pinch', note: 'anything near, fit 0.5 and up' },
-];
-const COUNTS = [
-  { value: 'all', words: 'Everything', note: 'every drink in the Notebook' },
-  { value: 'well-known', words: 'Well known', note: 'and the core canon' },
-  { value: 'core', words: 'Core canon', note: 'what every bar list holds' },
-] as const;
-const SPOTS = [
-  { value: 'tray', words: 'Tray' },
-  { value: 'cart', words: 'Cart' },
-  { value: 'shelf', words: 'Shelf' },
-  { value: 'bookcase', words: 'Bookcase' },
-] as const;
-const LASTS = [
-  { value: 'taste', words: 'A taste' },
-  { value: 'month', words: '1 month' },
-  { value: 'quarter', words: '3 months' },
-  { value: 'half-year', words: 'Half a year' },
-] as const;
-
-const SYRUPS = [
-  { value: 'love', words: 'Love it', note: 'whole afternoons too' },
-  { value: 'fine', words: 'Fine', note: 'stirring, pressing, waiting' },
-  { value: 'never', words: 'Never', note: 'bottled ones only' },
-] as const;
 
 const drinks = computed(() =>
   trade.catalogue.recipes
