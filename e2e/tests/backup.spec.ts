@@ -38,14 +38,14 @@ test('a backup of a week ago is restored on every open page, and that taken back
   await other.close();
 
   // Sealed and taken along, it opens with its passphrase alone.
-  await page.getByLabel('Passphrase, where it is sealed').fill('salt and light');
+  await page.getByLabel('Passphrase, if sealed').fill('salt and light');
   const download = page.waitForEvent('download');
   await asked.getByRole('button', { name: /^Take along sealed/ }).click();
   const file = await (await download).path();
-  await page.getByLabel('Passphrase, where it is sealed').fill('salt and dark');
+  await page.getByLabel('Passphrase, if sealed').fill('salt and dark');
   await page.getByLabel('A backup of Uisce').setInputFiles(file);
   await expect(page.getByRole('alert')).toHaveText(/The passphrase is another, or the file is damaged\. Nothing was touched\./); // prettier-ignore
-  await page.getByLabel('Passphrase, where it is sealed').fill('salt and light');
+  await page.getByLabel('Passphrase, if sealed').fill('salt and light');
   await page.getByLabel('A backup of Uisce').setInputFiles(file);
   await expect(page.getByText(/^Restored: \d+ things\./)).toBeVisible();
 });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
-import { computed, onMounted } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { useTheme } from 'vuetify';
 import { listed } from '@uisce/core/base';
 import { standardDrink } from '@uisce/core/drink';
@@ -21,6 +21,8 @@ useEventListener(document, 'visibilitychange', () => {
   if (document.visibilityState === 'visible') void load();
 });
 
+/** What somebody cannot have is asked in a fold; whoever said something sees it. */
+const saysCannot = ref(me.value.cannot.length > 0 || me.value.noAlcohol);
 const theme = useTheme();
 const isNight = computed(() => theme.global.name.value === 'night');
 const format = (options: Intl.NumberFormatOptions) =>
@@ -65,11 +67,18 @@ const contains = (d: GuestDrink) =>
             maxlength="40"
             autocomplete="given-name"
           />
-          <details :open="me.cannot.length > 0 || me.noAlcohol">
-            <summary>What you cannot have</summary>
+          <button
+            class="plain-button link"
+            type="button"
+            :aria-expanded="saysCannot"
+            @click="saysCannot = !saysCannot"
+          >
+            What you cannot have
+          </button>
+          <template v-if="saysCannot">
             <CheckField v-model="me.noAlcohol" label="I drink no alcohol" />
             <CheckGroup v-model="me.cannot" legend="I cannot have" :choices="ALLERGEN_CHOICES" />
-          </details>
+          </template>
         </section>
         <section aria-label="The card">
           <ul class="plain-list">
@@ -166,11 +175,5 @@ p,
 .sea {
   color: rgb(var(--v-theme-sea));
   font-weight: 650;
-}
-
-summary {
-  min-height: 44px;
-  padding: 10px 0;
-  cursor: pointer;
 }
 </style>

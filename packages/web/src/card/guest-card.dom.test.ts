@@ -47,6 +47,10 @@ it('says what there is, what is in it and how strong it is; who has a name asks,
   await flushPromises();
   expect(sent).toEqual([{ name: 'Niamh', cannot: [], noAlcohol: false, drink: 'sour' }]);
   expect(said(page)).toContain('Whiskey sour for Niamh: the house knows.');
+  await page
+    .findAll('button')
+    .find((b) => b.text() === 'What you cannot have')
+    ?.trigger('click');
   const egg = page.findAll('label').find((l) => l.text() === 'egg');
   await page.find(`#${egg?.attributes('for')}`).setValue(true);
   expect(said(page)).toContain('Not for you: it contains egg: ask the house for it without.');

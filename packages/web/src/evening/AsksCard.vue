@@ -4,11 +4,14 @@ import { useAsks } from '../household/use-asks';
 import { useOrder } from '../household/use-order';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { listed, useWords } from '../words/use-words';
+import { useNight } from './use-night';
 
 /** What guests ask for from their telephones: onto the round, or not now. */
 const asks = useAsks();
 const order = useOrder();
 const words = useWords();
+const night = useNight();
+const isOut = (ask: Ask) => night.drinks.value.some((d) => d.id === ask.drink && d.isOut);
 
 const cannot = ({ cannot: held, noAlcohol }: Ask) =>
   [noAlcohol ? 'no alcohol' : '', held.length > 0 ? `no ${listed(held.map((a) => ALLERGEN_WORDS[a]))}` : '']
@@ -31,11 +34,12 @@ function take(ask: Ask): void {
         <span class="words"
           ><strong>{{ ask.name }}: {{ asks.nameOf(ask) }}</strong
           ><span class="dim">{{ words.time(ask.at) }}</span
-          ><span v-if="cannot(ask)" class="rust">{{ cannot(ask) }}</span></span
+          ><span v-if="cannot(ask)" class="rust">{{ cannot(ask) }}</span
+          ><span v-if="isOut(ask)" class="rust">none left</span></span
         >
         <v-btn
           color="sea"
-          :disabled="order.isFull.value"
+          :disabled="order.isFull.value || isOut(ask)"
           :aria-label="`Put ${asks.nameOf(ask)} for ${ask.name} on the round`"
           @click="take(ask)"
           >On the round</v-btn

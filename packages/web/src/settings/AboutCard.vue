@@ -30,13 +30,18 @@ const text = computed(() => licences.value.find((l) => l.name === opened.value)?
   <section class="card" aria-labelledby="about-title">
     <h2 id="about-title">About</h2>
     <p>
-      Uisce {{ version }}<template v-if="health">, its server {{ health.version }}</template
-      >. Your data is on your own machine; nothing is sent anywhere.
+      Your data is on your own machine; nothing is sent anywhere.<template
+        v-if="health && health.version !== version"
+      >
+        These pages are of release {{ version }}, the server is of {{ health.version }}: take the new pages
+        over.</template
+      >
     </p>
     <p v-if="health" class="dim">
-      The database: {{ (health.database.bytes / MB).toFixed(1) }} MB, up to
-      {{ health.database.migration.replace(/\d+$/, '') }}; {{ count(health.database.unreadable, 'thing') }}
-      this release cannot read.
+      Its database has {{ (health.database.bytes / MB).toFixed(1) }} MB<template
+        v-if="health.database.unreadable > 0"
+        >; {{ count(health.database.unreadable, 'thing') }} in it this release cannot read</template
+      >.
     </p>
     <h3>
       Terms of what is in it <small class="dim">· {{ count(licences.length, 'package') }}</small>

@@ -70,7 +70,7 @@ const rows = computed(() =>
       <v-text-field
         v-model="passphrase"
         type="password"
-        label="Passphrase, where it is sealed"
+        label="Passphrase, if sealed"
         autocomplete="off"
         maxlength="200"
       />
@@ -100,6 +100,12 @@ a {
   align-items: center;
   min-height: 44px;
   color: inherit;
+}
+
+@media (max-width: 560px) {
+  .field-row {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 
 h3 {

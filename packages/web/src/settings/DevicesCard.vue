@@ -107,6 +107,12 @@ const when = (iso: string) => `${words.shortDay(iso.slice(0, 10))}, ${words.time
   margin: 0 0 4px;
 }
 
+@media (max-width: 560px) {
+  .address {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+
 h3 {
   margin: 16px 0 4px;
   font-size: 1rem;

@@ -74,4 +74,15 @@ async function forgetAll(): Promise<void> {
   gap: 10px;
   align-items: center;
 }
+
+@media (max-width: 560px) {
+  .line {
+    grid-template-columns: minmax(0, 1fr);
+    justify-items: start;
+  }
+
+  .line > :first-child {
+    width: 100%;
+  }
+}
 </style>
