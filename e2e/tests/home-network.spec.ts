@@ -38,7 +38,7 @@ test('a second browser signs in over HTTPS under another name, with a wrong and 
     await expect(other.getByText('It is another passphrase.')).toBeVisible();
     await other.getByLabel('Passphrase').fill(PASSPHRASE);
     await other.keyboard.press('Enter');
-    await expect(other.getByRole('heading', { name: 'Signed in' })).toBeVisible();
+    await expect(other.getByRole('heading', { name: 'Signed in', exact: true })).toBeVisible();
     await expect(other.getByRole('rowheader', { name: /this one$/ })).toBeVisible();
     // All of the page works here: its memory is shared with its workers, the screen may stay awake.
     expect(await other.evaluate(() => [crossOriginIsolated, isSecureContext])).toEqual([true, true]);

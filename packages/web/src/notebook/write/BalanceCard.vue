@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dequal } from 'dequal';
 import { computed, ref, watch } from 'vue';
 import { judge, WISHES, type Balanced, type Placed, type Wish } from '@uisce/core/notebook';
 import { useTrade } from '../../household/use-trade';
@@ -35,7 +36,9 @@ const rows = computed(() =>
 );
 const asked = ref<Wish>();
 const found = ref<Balanced | null>();
-watch(recipe, () => {
+watch(recipe, (now, before) => {
+  // Read again, it says what it said: what was found for it holds.
+  if (dequal(now, before)) return;
   asked.value = undefined;
   found.value = undefined;
 });
