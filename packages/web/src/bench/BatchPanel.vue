@@ -103,12 +103,6 @@ function makeAgain(batch: BatchRecord): void {
 </template>
 
 <style scoped>
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
-
 .panel {
   margin-top: 12px;
   padding: 12px 14px;

@@ -209,12 +209,6 @@ li {
   align-items: center;
 }
 
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
-
 .field-row {
   margin-top: 10px;
 }

@@ -204,12 +204,6 @@ li {
   color: rgb(var(--v-theme-sea));
 }
 
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
-
 a {
   color: inherit;
 }

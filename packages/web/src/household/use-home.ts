@@ -1,33 +1,18 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { AccessState, Who } from '@uisce/core/household';
-import { api, ApiError, OfflineError } from '../kept/client';
+import { api } from '../kept/client';
+import { useTried } from '../kept/use-tried';
 
 /** The home network's door: whether it is open, where, and who is signed in. */
 export const useHome = createSharedComposable(() => {
   const state = ref<AccessState>();
   const who = ref<Who>();
-  const trouble = ref('');
-  const busy = ref(false);
+  const { busy, trouble, tried } = useTried(load);
 
   async function load(): Promise<void> {
     state.value = await api<AccessState>('/access').catch(() => state.value);
     who.value = await api<Who>('/session').catch(() => who.value);
-  }
-  /** Do something that may be refused, with words; resolves to whether it was done. */
-  async function tried(work: () => Promise<unknown>): Promise<boolean> {
-    [busy.value, trouble.value] = [true, ''];
-    try {
-      await work();
-      return true;
-    } catch (error) {
-      if (!(error instanceof ApiError) && !(error instanceof OfflineError)) throw error;
-      trouble.value = error.message.replace(/^./, (c) => c.toUpperCase());
-      return false;
-    } finally {
-      busy.value = false;
-      await load();
-    }
   }
   const setOpen = (open: boolean) => tried(() => api('/access/home', { method: 'POST', body: { open } }));
   const setPassphrase = (passphrase: string, old: string) =>

@@ -46,7 +46,7 @@ const when = (iso: string) => `${words.shortDay(iso.slice(0, 10))}, ${words.time
           label="Serve the home network"
           @update:model-value="home.setOpen($event)"
         />
-        <p v-if="home.trouble.value" class="rust" role="alert">{{ home.trouble.value }}.</p>
+        <p v-if="home.trouble.value" class="rust" role="alert">{{ home.trouble.value }}</p>
         <p class="dim">
           Telephones and tablets in your network then open this household over HTTPS, after they said the
           passphrase. It is served to your network alone, never further; your router decides who is in it.

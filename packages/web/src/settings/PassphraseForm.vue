@@ -58,12 +58,6 @@ async function set(): Promise<void> {
   gap: 10px;
 }
 
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
-
 p {
   margin: 0;
 }

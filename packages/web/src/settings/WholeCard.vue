@@ -27,7 +27,7 @@ const rows = computed(() =>
 async function take(path: string, name: string, type: string): Promise<void> {
   const answer = await fetch(path).catch(() => undefined);
   if (answer?.ok) saveFile(name, type, new Uint8Array(await answer.arrayBuffer()));
-  else whole.trouble.value = 'The server does not answer. Nothing was touched.';
+  else whole.trouble.value = 'The server does not answer.';
 }
 </script>
 
@@ -45,7 +45,7 @@ async function take(path: string, name: string, type: string): Promise<void> {
       <v-btn @click="take('/api/household.zip', 'uisce-tables.zip', 'application/zip')">Tables (CSV)</v-btn>
     </div>
     <FileField label="A household’s file, to bring in" accept=".json" @choose="whole.look($event)" />
-    <p v-if="whole.trouble.value" class="rust" role="alert">{{ whole.trouble.value }}</p>
+    <p v-if="whole.trouble.value" class="rust" role="alert">{{ whole.trouble.value }} Nothing was touched.</p>
     <p v-if="whole.said.value" role="status">
       {{ whole.said.value }}
       <v-btn v-if="whole.before.value" :disabled="whole.busy.value" @click="whole.takeBack()"

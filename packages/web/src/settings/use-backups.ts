@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import type { Backup, BackupWhy } from '@uisce/core/household';
 import { api, ApiError, OfflineError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
+import { useTried } from '../kept/use-tried';
 import { saveFile } from '../ui/save-file';
 
 /** What a restore left behind. */
@@ -24,8 +25,6 @@ export const WHY_WORDS: Record<BackupWhy, string> = {
 export const useBackups = createSharedComposable(() => {
   const keeper = useKeeper();
   const backups = ref<Backup[]>([]);
-  const busy = ref(false);
-  const trouble = ref('');
   /** What was there before the last restore of this page. */
   const before = ref<Backup>();
   const said = ref('');
@@ -36,21 +35,14 @@ export const useBackups = createSharedComposable(() => {
   async function load(): Promise<void> {
     backups.value = await api<Backup[]>('/backups').catch(() => backups.value);
   }
-  /** Do something that may be refused, with words. */
-  async function tried(work: () => Promise<void>): Promise<void> {
-    [busy.value, trouble.value, said.value] = [true, '', ''];
-    try {
+  const { busy, trouble, tried: asked } = useTried(load);
+  const tried = (work: () => Promise<void>) =>
+    asked(async () => {
+      said.value = '';
       // What waits in this page belongs to what is there.
       await keeper.flush();
       await work();
-    } catch (error) {
-      if (!(error instanceof ApiError) && !(error instanceof OfflineError)) throw error;
-      trouble.value = error.message;
-    } finally {
-      busy.value = false;
-      await load();
-    }
-  }
+    });
   const make = () => tried(async () => {
     await api<Backup>('/backups', { method: 'POST', body: {} });
     said.value = 'A backup is made.';

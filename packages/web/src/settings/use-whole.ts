@@ -1,9 +1,10 @@
 import { ref } from 'vue';
 import type { Backup } from '@uisce/core/household';
 import type { Compared } from '@uisce/core/kept';
-import { api, ApiError, OfflineError } from '../kept/client';
+import { api } from '../kept/client';
 import { forgetRemembered } from '../kept/snapshot';
 import { useKeeper } from '../kept/use-keeper';
+import { useTried } from '../kept/use-tried';
 
 /** How a kind of thing of a file is taken. */
 export type Choice = 'leave' | 'new' | 'all';
@@ -11,28 +12,21 @@ export type Choice = 'leave' | 'new' | 'all';
 /** A household's file on its way in, and forgetting. */
 export function useWhole() {
   const keeper = useKeeper();
-  const trouble = ref('');
   const said = ref('');
-  const busy = ref(false);
   const compared = ref<Compared>();
   const choices = ref<Record<string, Choice>>({});
   /** What was there before the last file came in. */
   const before = ref<Backup>();
   let file: unknown;
 
-  async function tried(work: () => Promise<void>): Promise<void> {
-    [busy.value, trouble.value, said.value] = [true, '', ''];
-    try {
+  const { busy, trouble, tried: asked } = useTried();
+  const tried = (work: () => Promise<void>) =>
+    asked(async () => {
+      said.value = '';
       // What waits in this page belongs to what is there.
       await keeper.flush();
       await work();
-    } catch (error) {
-      if (!(error instanceof ApiError) && !(error instanceof OfflineError)) throw error;
-      trouble.value = `${error.message.replace(/^./, (c) => c.toUpperCase())}. Nothing was touched.`;
-    } finally {
-      busy.value = false;
-    }
-  }
+    });
   /** Look at a file: how it stands to what is here. */
   const look = (chosen: File) =>
     tried(async () => {
@@ -40,7 +34,7 @@ export function useWhole() {
       try {
         file = JSON.parse(await chosen.text()) as unknown;
       } catch {
-        trouble.value = 'It is no file of a household: it cannot be read as JSON. Nothing was touched.';
+        trouble.value = 'It is no file of a household: it cannot be read as JSON.';
         return;
       }
       const found = await api<Compared>('/household/compare', { method: 'POST', body: { file } });

@@ -78,10 +78,4 @@ async function keepAll(): Promise<void> {
   </section>
 </template>
 
-<style scoped>
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
-</style>
+<style scoped></style>
