@@ -3,7 +3,7 @@ import type { Ask } from '@uisce/core/evening';
 import { useAsks } from '../household/use-asks';
 import { useOrder } from '../household/use-order';
 import { ALLERGEN_WORDS } from '../words/trade-words';
-import { listed, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import { useNight } from './use-night';
 
 /** What guests ask for from their telephones: onto the round, or not now. */
@@ -14,9 +14,7 @@ const night = useNight();
 const isOut = (ask: Ask) => night.drinks.value.some((d) => d.id === ask.drink && d.isOut);
 
 const cannot = ({ cannot: held, noAlcohol }: Ask) =>
-  [noAlcohol ? 'no alcohol' : '', held.length > 0 ? `no ${listed(held.map((a) => ALLERGEN_WORDS[a]))}` : '']
-    .filter(Boolean)
-    .join(', ');
+  [...(noAlcohol ? ['alcohol'] : []), ...held.map((a) => ALLERGEN_WORDS[a])].map((w) => `no ${w}`).join(', ');
 function take(ask: Ask): void {
   const before = order.lines.value.find((l) => l.drink === ask.drink);
   order.add(ask.drink);
