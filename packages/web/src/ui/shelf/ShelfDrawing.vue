@@ -48,6 +48,12 @@ function spoken(entry: ShelfEntry): string {
     : `${count(entry.drinks, 'drink')} ${entry.drinks === 1 ? 'leans' : 'lean'} on it`;
   return `${entry.name}, ${JOB_WORD[entry.job]}, ${entry.note}${entry.kept ? ', always kept' : ''}: ${does}`;
 }
+
+/** A bottle on its way out is looked at still, and is no button any more: another size of it may stand there already. */
+function letGo(bottle: Element): void {
+  bottle.setAttribute('aria-hidden', 'true');
+  bottle.setAttribute('tabindex', '-1');
+}
 </script>
 
 <template>
@@ -81,7 +87,7 @@ function spoken(entry: ShelfEntry): string {
           class="string"
           :d="`M${s.tagX + 3},${board.floor + BOARD_PX}v${s.tier * TIER_PX + 4}`"
         />
-        <TransitionGroup name="bottle" :duration="SLIDE_MS">
+        <TransitionGroup name="bottle" :duration="SLIDE_MS" @before-leave="letGo">
           <g
             v-for="s in board.standing"
             :key="s.entry.id"
