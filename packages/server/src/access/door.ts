@@ -1,5 +1,6 @@
 import { parse } from 'cookie';
 import type { Request, RequestHandler, Response } from 'express';
+import { ipKeyGenerator } from 'express-rate-limit';
 import type { Asker } from '../http/asker.js';
 import { HttpProblem } from '../http/problem.js';
 import type { Access } from './access.js';
@@ -47,6 +48,5 @@ export function takeCookie(res: Response): void {
 
 /** Whose tries are counted: the address, of IPv6 the network that one household has (/56). */
 export function addressOf(req: Pick<Request, 'ip'>): string {
-  const ip = req.ip ?? '';
-  return ip.includes(':') && !ip.startsWith('::ffff:') ? ip.split(':').slice(0, 4).join(':').slice(0, -2) : ip;
-} // prettier-ignore
+  return ipKeyGenerator(req.ip ?? '');
+}

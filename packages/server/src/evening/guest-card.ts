@@ -1,6 +1,6 @@
 import { randomUUID, timingSafeEqual } from 'node:crypto';
 import { formatISO } from 'date-fns';
-import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
+import { rateLimit } from 'express-rate-limit';
 import {
   askedSchema,
   cannotServe,
@@ -14,6 +14,7 @@ import {
 } from '@uisce/core/evening';
 import { keptAsk, keptEvening, keptSettings, ONLY_ID, type World } from '@uisce/core/kept';
 import { pourables } from '@uisce/core/pouring';
+import { addressOf } from '../access/door.js';
 import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
 import { houseNow } from '../kept/house-now.js';
@@ -62,7 +63,7 @@ export function guestCardRoutes(api: Api, store: KeptStore, world: World, librar
     windowMs: MINUTE_MS,
     limit: ASKS_A_MINUTE,
     // What was refused for its own faults counts too.
-    keyGenerator: (req) => ipKeyGenerator(req.ip ?? ''),
+    keyGenerator: addressOf,
     handler: () => {
       throw new HttpProblem('too-many-tries', 'that was a lot at once: wait a minute', {
         headers: { 'retry-after': '60' },
