@@ -23,7 +23,7 @@ export async function startServer(
   data: string,
   environment: Record<string, string> = {},
 ): Promise<RunningServer> {
-  const child = spawn(process.execPath, [join(ROOT, 'packages/server/dist/main.js')], {
+  const child = spawn(process.execPath, [join(ROOT, 'packages/server/bundle/main.js')], {
     cwd: ROOT,
     env: { ...process.env, UISCE_DATA: data, UISCE_PORT: '0', UISCE_LOG: 'warn', ...environment },
     stdio: ['ignore', 'pipe', 'inherit'],

@@ -6,7 +6,7 @@ import { install, ROOT } from './bootstrap.mjs';
 install();
 const { build } = await import('./build.mjs');
 build();
-const command = join(ROOT, 'packages/server/dist/backup/command.js');
+const command = join(ROOT, 'packages/server/bundle/command.js');
 const { status } = spawnSync(process.execPath, [command, ...process.argv.slice(2)], {
   cwd: ROOT,
   stdio: 'inherit',

@@ -5,7 +5,7 @@ import { ROOT } from './bootstrap.mjs';
 
 /** Run the server in the foreground until it is told to stop. */
 export function serve(environment) {
-  const child = spawn(process.execPath, [join(ROOT, 'packages/server/dist/main.js')], {
+  const child = spawn(process.execPath, [join(ROOT, 'packages/server/bundle/main.js')], {
     cwd: ROOT,
     stdio: 'inherit',
     env: { UISCE_LOG: 'warn', ...process.env, ...environment },

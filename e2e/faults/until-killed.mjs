@@ -3,12 +3,17 @@ import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { emptyBrief } from '../../packages/core/dist/plan/index.js';
 
 const HERE = dirname(fileURLToPath(import.meta.url));
 
 /** What a writer acknowledged before it was ended: as many plans as asked for, and some more. */
 export async function writeUntilKilled(file, least, { synchronous, environment = {} } = {}) {
-  const options = [file, ...(synchronous === undefined ? [] : [synchronous])];
+  const options = [
+    file,
+    JSON.stringify(emptyBrief('EUR')),
+    ...(synchronous === undefined ? [] : [synchronous]),
+  ];
   const child = spawn(process.execPath, [join(HERE, 'writer.mjs'), ...options], {
     env: { ...process.env, ...environment },
     stdio: ['pipe', 'pipe', 'inherit'],

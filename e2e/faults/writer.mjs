@@ -1,18 +1,17 @@
-// Keeps one plan after another in the store of a data folder, saying each that is acknowledged.
+// Keeps one plan after another in the store of a database, saying each that is acknowledged.
 import { randomUUID } from 'node:crypto';
 import { writeSync } from 'node:fs';
-import { KeptStore } from '../../packages/server/dist/kept/store.js';
-import { openDatabase } from '../../packages/server/dist/storage/data-source.js';
-import { emptyBrief } from '../../packages/core/dist/plan/index.js';
+import { KeptStore } from '../../packages/server/bundle/store.js';
+import { openDatabase } from '../../packages/server/bundle/data-source.js';
 
-const [file, synchronous] = process.argv.slice(2);
+const [file, brief, synchronous] = process.argv.slice(2);
 const { connection } = await openDatabase(file);
 if (synchronous !== undefined) connection.pragma(`synchronous = ${synchronous}`);
 const store = new KeptStore(connection);
 process.stdin.on('data', () => {
   for (;;) {
     const id = randomUUID();
-    const value = { id, name: 'Kept', brief: emptyBrief('EUR'), createdAt: new Date().toISOString() };
+    const value = { id, name: 'Kept', brief: JSON.parse(brief), createdAt: new Date().toISOString() };
     const change = {
       id: randomUUID(),
       change: 'Keep',

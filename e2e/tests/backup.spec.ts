@@ -53,7 +53,7 @@ test('a backup of a week ago is restored on every open page, and that taken back
 test('from the command line a household is backed up while it runs, and restored when it is stopped', async ({
   empty,
 }) => {
-  const command = join(ROOT, 'packages/server/dist/backup/command.js');
+  const command = join(ROOT, 'packages/server/bundle/command.js');
   const port = new URL(empty.address).port;
   const run = (...words: string[]) =>
     execFileSync(process.execPath, [command, ...words], {

@@ -8,7 +8,7 @@ import { ROOT } from '../bootstrap.mjs';
 /** The demo household, served; `stop` ends it and removes its data. */
 export async function servedDemo() {
   const data = mkdtempSync(join(tmpdir(), 'uisce-perf-'));
-  const server = spawn(process.execPath, ['packages/server/dist/main.js'], {
+  const server = spawn(process.execPath, ['packages/server/bundle/main.js'], {
     cwd: ROOT,
     env: { ...process.env, UISCE_DATA: data, UISCE_DEMO: '1', UISCE_PORT: '0', UISCE_LOG: 'silent' },
     stdio: ['ignore', 'pipe', 'inherit'],

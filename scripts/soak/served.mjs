@@ -4,7 +4,7 @@ import { ROOT } from '../bootstrap.mjs';
 
 /** Start the built server; `stop` ends it as a user would. */
 export async function served(data, environment = {}) {
-  const server = spawn(process.execPath, ['packages/server/dist/main.js'], {
+  const server = spawn(process.execPath, ['packages/server/bundle/main.js'], {
     cwd: ROOT,
     env: { ...process.env, UISCE_DATA: data, UISCE_PORT: '0', UISCE_LOG: 'silent', ...environment },
     stdio: ['ignore', 'pipe', 'inherit'],

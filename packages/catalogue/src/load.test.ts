@@ -9,7 +9,8 @@ import { drinkKey, FAMILIES, type Catalogue, type PriceList } from '@uisce/core/
 import { ATTITUDE_MIN_FIT, compilePlan, countDrinks, emptyBrief } from '@uisce/core/plan';
 import { coverage } from '@uisce/core/rules';
 import { checkCatalogue } from './check/check.js';
-import { DATA, loadCatalogue, loadGlossary, loadPriceLists, loadPublished } from './load.js';
+import { loadCatalogue, loadGlossary, loadPriceLists, loadPublished } from './load.js';
+import { DATA } from './place.js';
 import { buildShipped, loadShipped } from './shipped.js';
 
 let catalogue: Catalogue;

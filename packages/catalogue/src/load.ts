@@ -1,6 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { load as parseYaml } from 'js-yaml';
 import { z } from 'zod';
 import {
@@ -34,9 +33,7 @@ import {
   kitPriceFaults,
   type PublishedList,
 } from '@uisce/core/rules';
-
-/** The data that comes with the program. */
-export const DATA = fileURLToPath(new URL('../data/', import.meta.url));
+import { DATA } from './place.js';
 
 /** The words of the trade; references between them are checked. */
 export function loadGlossary(folder = DATA): Glossary {

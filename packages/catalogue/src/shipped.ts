@@ -1,12 +1,9 @@
 import { readdirSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import type { Glossary } from '@uisce/core/practice';
-import { DATA, loadCatalogue, loadGlossary, loadPriceLists } from './load.js';
-
-/** What the build leaves beside its code, so that a server need not read and check the data at every start. */
-const BUILT = fileURLToPath(new URL('../dist/shipped.json', import.meta.url));
+import { loadCatalogue, loadGlossary, loadPriceLists } from './load.js';
+import { BUILT, DATA } from './place.js';
 
 /** The catalogue and the shops' prices that come with the program. */
 export interface Shipped {

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import type Sqlite from 'better-sqlite3';
 import { z } from 'zod';
 import type { Backups } from '../backup/backups.js';
@@ -9,7 +9,7 @@ import { HttpProblem } from '../http/problem.js';
 /** The version of this release. */
 export const VERSION = z
   .object({ version: z.string() })
-  .parse(JSON.parse(readFileSync(new URL('../../package.json', import.meta.url), 'utf8'))).version;
+  .parse(createRequire(import.meta.url)('@uisce/server/package.json')).version;
 
 /** How Uisce is, for whoever runs it and what watches over it. */
 const healthSchema = z.object({
