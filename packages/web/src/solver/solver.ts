@@ -46,9 +46,15 @@ export class Solver {
     return turn === this.turn ? result : undefined;
   }
 
-  /** A share of the curve, part by part; true when it was drawn to its end. */
-  async curve(about: About, share: CurveShare, onPart: (part: CurvePart) => void): Promise<boolean> {
+  /** A share of the curve, part by part; true when it was drawn to its end. What was asked since is not stopped by `signal`. */
+  async curve(
+    about: About,
+    share: CurveShare,
+    onPart: (part: CurvePart) => void,
+    signal: AbortSignal,
+  ): Promise<boolean> {
     const { remote, turn } = this.next();
+    signal.addEventListener('abort', () => turn === this.turn && this.stop());
     const whole = await remote.curve(
       turn,
       plain(about),

@@ -150,6 +150,21 @@ describe('the curve', () => {
     expect(curve.whole).toBe(true);
   });
 
+  it('goes on after the answer to other money, which the same solver was asked for', async () => {
+    asked.drawsLittle = true;
+    const { answers, curve } = await lookedAt();
+    asked.drawsLittle = false;
+    usePlans().edit('Money now', { brief: { moneyNowMinor: 9000 } });
+    await vi.advanceTimersByTimeAsync(2000);
+    expect([answers.result?.budget, answers.proven, curve.whole, curve.drawing]).toEqual([
+      9000,
+      true,
+      true,
+      false,
+    ]);
+    expect(asked.curves.map((c) => c.share.settledLows.length)).toEqual([0, 1]);
+  });
+
   it('of last time is not drawn again, unless it differs from the answer', async () => {
     await lookedAt();
     const drawn = kept.get('curve') as { answer: { settled: { points: { value: number }[] }[] } };

@@ -46,6 +46,8 @@ export const useAnswer = defineStore('answer', () => {
   let started = false;
   /** The question whose answer an earlier page left here, while it is being checked. */
   let checking = '';
+  /** Whether that check is under way. */
+  const isBeingChecked = ref(false);
   /** The curve is drawn while it is looked at, and once the answer itself is proven: two solves at once only slow each other. */
   const curveWaits = ref(0);
   let asks = 0;
@@ -84,6 +86,7 @@ export const useAnswer = defineStore('answer', () => {
     const question = questionOf(asked, trade.shippedTag);
     const isCheck = question === checking;
     checking = '';
+    isBeingChecked.value = isCheck;
     if (!isCheck) {
       solving.value = true;
       current.value = false;
@@ -101,13 +104,17 @@ export const useAnswer = defineStore('answer', () => {
       });
       if (best === undefined) return;
       show(isCheck && result.value ? { ...best, ms: result.value.ms } : best, true);
+      // The solver is free again for what of the curve is not drawn yet.
+      if (!curve.whole) wait();
       if (best.answer.status !== 'feasible') void remember('answer', question, best);
     } catch (error) {
       // Something newer was asked: what became of this is nobody's business any more.
       if (asked !== about.value) return;
       failure.value = (error as Error).message;
       solving.value = false;
+      curve.stop();
     }
+    isBeingChecked.value = false;
   }
 
   function draw(): void {
@@ -115,7 +122,7 @@ export const useAnswer = defineStore('answer', () => {
     const found = result.value;
     if (!about.value || !found) return;
     const check = { budget: found.budget, value: found.answer.value };
-    void curve.draw({ ...about.value, uses: found.uses }, found.sizes, check);
+    void curve.draw({ ...about.value, uses: found.uses }, found.sizes, check, solver);
   }
 
   /** Show at once what an earlier page found for just this question. It is checked like any other. */
@@ -148,7 +155,7 @@ export const useAnswer = defineStore('answer', () => {
     );
     watch(
       // By number: sizes that settle anew ask for another curve when one was just begun.
-      () => (curve.seen && current.value && !solving.value ? curveWaits.value : 0),
+      () => (curve.seen && current.value && !solving.value && !isBeingChecked.value ? curveWaits.value : 0),
       (due) => {
         if (due > 0) draw();
       },

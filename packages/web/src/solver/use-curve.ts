@@ -16,7 +16,7 @@ import { useTrade } from '../household/use-trade';
 
 /** The curve is drawn anew at most this often while it is being settled. */
 const REDRAW_MS = 400;
-/** Background solvers that share the stretches; one core is left for the page. */
+/** Solvers that share the stretches, the answer’s among them; one core is left for the page. */
 const MOST_SOLVERS = 2;
 
 /** All that is known of a curve, as the browser keeps it. */
@@ -69,9 +69,11 @@ export const useCurve = defineStore('curve', () => {
   const covered = ref(false);
   const seen = computed(() => lookedAt.value && !covered.value);
 
-  const solvers: Solver[] = [];
+  /** Beside the answer's own, which has the search in its hands already. */
+  const others: Solver[] = [];
   /** What is asked for now: an older drawing that comes late is left alone. */
   let turn = 0;
+  let drawn = new AbortController();
   let rough: CurvePoint[] = [];
   let settled = new Map<number, SettledStretch>();
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -120,10 +122,19 @@ export const useCurve = defineStore('curve', () => {
     return true;
   }
 
-  /** Draw it for the sizes that `about` names the use of, or go on where it was stopped. `check` is the proven answer that it must agree with. */
-  async function draw(about: About & { uses: Uses }, sizes: string, check: Check): Promise<void> {
+  /**
+   * Draw it for the sizes that `about` names the use of, or go on where it was stopped. `check` is the proven answer
+   * that it must agree with, and `solver` the one that found it, which has nothing else to do now.
+   */
+  async function draw(
+    about: About & { uses: Uses },
+    sizes: string,
+    check: Check,
+    solver: Solver,
+  ): Promise<void> {
     stop();
     const mine = turn;
+    const { signal } = drawn;
     const { uses: drawnFor, ...asked } = about;
     uses.value = drawnFor;
     const brief = { ...about.brief, moneyNowMinor: 0 };
@@ -132,15 +143,15 @@ export const useCurve = defineStore('curve', () => {
     if (stretches.value === 0 && (await showBefore(question, check))) return;
     if (mine !== turn) return;
     const cores = Math.max(1, Math.min(MOST_SOLVERS, navigator.hardwareConcurrency - 1));
-    while (solvers.length < cores) solvers.push(new Solver(() => trade.catalogue));
+    while (others.length < cores - 1) others.push(new Solver(() => trade.catalogue));
     drawing.value = true;
-    const share = { of: solvers.length, settledLows: [...settled.keys()] };
+    const share = { of: cores, settledLows: [...settled.keys()] };
     try {
-      const drawn = await Promise.all(
-        solvers.map((solver, part) => solver.curve(about, { ...share, part }, take)),
+      const ended = await Promise.all(
+        [solver, ...others].map((one, part) => one.curve(about, { ...share, part }, take, signal)),
       );
-      // Another drawing has begun meanwhile: it says when it is done.
-      if (!drawn.every(Boolean) || mine !== turn) return;
+      // Something newer was asked meanwhile: the drawing goes on after it, and that one says when it is done.
+      if (!ended.every(Boolean) || mine !== turn) return;
     } catch (error) {
       if (mine !== turn) return;
       failure.value = (error as Error).message;
@@ -161,7 +172,8 @@ export const useCurve = defineStore('curve', () => {
   /** Stop settling; what is drawn stays. */
   function stop(): void {
     turn += 1;
-    solvers.forEach((solver) => solver.stop());
+    drawn.abort();
+    drawn = new AbortController();
     drawing.value = false;
   }
 

@@ -41,8 +41,14 @@ export class Solver {
     return { ...result, ms: 7 };
   }
 
-  async curve(about: About, share: CurveShare, onPart: (part: CurvePart) => void): Promise<boolean> {
+  async curve(
+    about: About,
+    share: CurveShare,
+    onPart: (part: CurvePart) => void,
+    signal: AbortSignal,
+  ): Promise<boolean> {
     const turn = ++this.turn;
+    signal.addEventListener('abort', () => turn === this.turn && this.stop());
     asked.curves.push({ about, share });
     const isStale = () => turn !== this.turn;
     await drawCurve(about, share, this.catalogue(), isStale, (part) => {
