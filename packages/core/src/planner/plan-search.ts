@@ -13,8 +13,8 @@ const WINDOW_ROUNDS = 1;
 const GLANCE_ROUNDS = 2;
 /** Money left over is much from this share of it on. */
 const MUCH_LEFT = 0.03;
-/** A frontier is settled in so many windows. */
-const FRONTIER_WINDOWS = 150;
+/** A frontier is settled in so many windows: more of them search the same sets again, fewer make each too wide to bound well. */
+const FRONTIER_WINDOWS = 60;
 
 /** How a solve is watched and stopped from outside; the core has no clock of its own. */
 export interface SolveControl {

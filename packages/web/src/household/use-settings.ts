@@ -15,10 +15,11 @@ const NIGHT_ENDS_AT = 6 * 60;
 /** Household settings: measures, region, theme, prices in use. */
 export const useSettings = defineStore('settings', () => {
   const keeper = useKeeper();
-  const settings = computed<Settings>(() => ({
-    ...keeper.single(keptSettings),
-    ...(keeper.started ? {} : { theme: rememberedTheme.value }),
-  }));
+  /** The same object while nothing of it has changed: much is worked out from it. */
+  const settings = computed<Settings>(() => {
+    const kept = keeper.single(keptSettings);
+    return keeper.started ? kept : { ...kept, theme: rememberedTheme.value };
+  });
   watch(
     () => settings.value.theme,
     (theme) => (rememberedTheme.value = theme),
