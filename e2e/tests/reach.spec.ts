@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { change, countCore, expect, proven, test } from '../fixtures.js';
+import { axeFaults, change, countCore, expect, proven, test } from '../fixtures.js';
 
 /** Each light and each size once: contrast is a matter of the light, room a matter of the size. */
 const LOOKS = [
@@ -60,12 +59,7 @@ for (const { theme, size } of LOOKS) {
           .querySelectorAll<HTMLElement>('main section')
           .forEach((card) => card.style.setProperty('content-visibility', 'visible'));
       });
-      const found = await new AxeBuilder({ page })
-        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-        .options({ resultTypes: ['violations'] })
-        .analyze();
-      const faults = found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' | ')}`);
-      expect(faults, `${path} by ${theme}`).toEqual([]);
+      expect(await axeFaults(page), `${path} by ${theme}`).toEqual([]);
       const wider = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
       expect(wider, `${path} scrolls sideways`).toBeLessThanOrEqual(0);
     }
@@ -110,12 +104,7 @@ for (const { theme, size } of LOOKS) {
       await page.goto(demo.address + path);
       await page.getByRole('heading', { name: ready }).waitFor();
       if (size.width < 400) await nothingOverflows(page);
-      const found = await new AxeBuilder({ page })
-        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-        .options({ resultTypes: ['violations'] })
-        .analyze();
-      const faults = found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' | ')}`);
-      expect(faults, `${path} by ${theme}`).toEqual([]);
+      expect(await axeFaults(page), `${path} by ${theme}`).toEqual([]);
     }
   });
 }

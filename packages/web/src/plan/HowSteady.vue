@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue';
+import { useElementVisibility } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
@@ -13,10 +14,8 @@ const advice = useAdvice();
 const answers = useAnswer();
 const { itemName, itemsInSentence } = useItemWords();
 
-const foundTies = advice.on('ties');
-const ties = foundTies;
-const foundSteady = advice.on('steadiness');
-const steady = foundSteady;
+const ties = advice.on('ties');
+const steady = advice.on('steadiness');
 
 const rows = computed(() => {
   const { result } = answers;
@@ -41,10 +40,14 @@ const judgement = computed(() => {
   return `With every price up to 15 % higher or lower, ${count(always.value.length, 'thing')} on the list ${always.value.length === 1 ? 'is' : 'are'} always bought.`;
 });
 
+/** It takes a second of a core after every change: for those who look. */
+const here = ref<HTMLElement>();
+const isSeen = useElementVisibility(here);
 watch(
-  [() => answers.proven, () => answers.result],
+  [isSeen, () => answers.proven, () => answers.result],
   () => {
-    if (answers.proven && answers.result)
+    if (!isSeen.value || !answers.proven || !answers.result) return;
+    if (ties.value === undefined && !advice.isAsking('ties'))
       advice.ask('ties', { answer: answers.result.answer, most: MOST_TIES });
   },
   { immediate: true },
@@ -58,7 +61,7 @@ function own(set: readonly string[]): string {
 </script>
 
 <template>
-  <div>
+  <div ref="here">
     <p aria-live="polite">
       <template v-if="!ties">{{ advice.failureOf('ties') || 'Looking for sets just as good.' }}</template>
       <template v-else-if="ties.sets.length === 1"

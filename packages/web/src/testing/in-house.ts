@@ -19,6 +19,17 @@ export interface InHouse {
 
 const blank = { template: '<div />' };
 
+/** A window so tall that everything in it is seen. */
+class AllInView {
+  constructor(private readonly tell: IntersectionObserverCallback) {}
+  observe(target: Element): void {
+    const entry = { isIntersecting: true, target, time: 0 } as IntersectionObserverEntry;
+    this.tell([entry], this as unknown as IntersectionObserver);
+  }
+  unobserve = () => undefined;
+  disconnect = () => undefined;
+}
+
 /** Open a page of the small house with 47 euro to spend, unless told otherwise, and put a component on it. */
 export async function inHouse(
   component: Component,
@@ -26,6 +37,7 @@ export async function inHouse(
   things: ConstructorParameters<typeof SmallServer>[0] = [['plan', smallPlan(0).id, smallPlan(4700)]],
 ): Promise<InHouse> {
   vi.useFakeTimers({ now: new Date('2026-11-25T18:00:00') });
+  vi.stubGlobal('IntersectionObserver', AllInView);
   const server = new SmallServer(things);
   await openPage();
   await useAnswer().start();
