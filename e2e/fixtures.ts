@@ -63,6 +63,8 @@ export async function axeFaults(page: Page): Promise<string[]> {
   const found = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .options({ resultTypes: ['violations'] })
+    // The lines of a long list are all made alike.
+    .exclude('li:nth-child(n + 40)')
     .setLegacyMode()
     .analyze();
   return found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html).join(' | ')}`);

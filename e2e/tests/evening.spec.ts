@@ -121,7 +121,7 @@ test('one drink is mixed at the scale, two rounds are served on the night, and w
   await expect(async () => {
     if (!page.url().includes('/served/')) await page.keyboard.press('Space');
     await expect(sentence(page)).toHaveText('Poured: how was it?', { timeout: 400 });
-  }).toPass({ timeout: 40_000 });
+  }).toPass({ timeout: 40_000, intervals: [100] });
   await page.goto(`${demo.address}/evening/night`);
   await expect(sentence(page)).toHaveText(/^Six guests: 2 of about 30 poured/);
   await expect(page.getByRole('button', { name: /^Bran 1 glass, 2\.\d standard drinks/ })).toBeVisible();

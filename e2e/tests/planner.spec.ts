@@ -115,6 +115,8 @@ test('the ladder buys month by month and keeps what it bought', async ({ page, d
 test('ties, steadiness, growing, guests and another plan are one tab away', async ({ page, demo }) => {
   await page.goto(`${demo.address}/plan`);
   await proven(page);
+  // They are looked for when somebody looks.
+  await page.getByRole('button', { name: /Let prices wander, 200 times/ }).scrollIntoViewIfNeeded();
   await expect(page.getByText(/sets are equally good|this is the only best one/)).toBeVisible({
     timeout: 30_000,
   });

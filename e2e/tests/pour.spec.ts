@@ -47,7 +47,7 @@ test('two drinks by the scale, one of them overshot, a reload between: levels fa
   await expect(async () => {
     if (!page.url().includes('/served/')) await page.keyboard.press('Space');
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Poured: how was it?', { timeout: 400 });
-  }).toPass({ timeout: 40_000 });
+  }).toPass({ timeout: 40_000, intervals: [100] });
 
   await page
     .getByRole('group', { name: 'How was the Gin and tonic?' })
@@ -123,7 +123,7 @@ test('a round chosen by the keyboard alone, taken over on a phone, and an entry 
     await expect(other.getByRole('heading', { level: 1 })).toHaveText('Poured: how was it?', {
       timeout: 400,
     });
-  }).toPass({ timeout: 40_000 });
+  }).toPass({ timeout: 40_000, intervals: [100] });
   await phone.close();
 
   // Maeve's evening so far stands beside the drinks, and what was never poured goes back.
