@@ -1,3 +1,4 @@
+import { formatISO } from 'date-fns';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { addDays } from '@uisce/core/base';
@@ -79,8 +80,12 @@ export const useLog = defineStore('log', () => {
       },
     };
   }
-  /** The evening that it is now. */
-  const evening = () => eveningOf(today.iso(), new Date().getHours(), (day) => addDays(day, -1));
+  /** The evening that it is now; day and hour of one moment, so that midnight falls between none of them. */
+  const evening = () => {
+    const now = new Date();
+    const day = formatISO(now, { representation: 'date' });
+    return eveningOf(day, now.getHours(), (of) => addDays(of, -1));
+  };
   const written = (on: string) => ({
     at: on === evening() ? new Date().toISOString() : new Date(`${on}${EVENING_AT}`).toISOString(),
     on,
