@@ -60,6 +60,16 @@ describe('plans', () => {
 });
 
 describe('the trade', () => {
+  it('is one catalogue until something of it changes: much is worked out from it, and workers are sent it whole', async () => {
+    const before = useTrade().catalogue;
+    usePlans().edit('Money now', { brief: { moneyNowMinor: 9000 } });
+    useSettings().change({ measure: 'cl' });
+    await sent();
+    expect(useTrade().catalogue).toBe(before);
+    useSettings().change({ freshness: 'strict' });
+    expect(useTrade().catalogue).not.toBe(before);
+  });
+
   it('prices what is made at home by its parts: sugar for a bottle, in the steps of the shop', () => {
     // 500 ml at 1:1 by weight is about 307 g of sugar (NBS Circular 440, from memory): 0.46 at 1.50 a kilogram.
     expect(useTrade().bottles.get('made-syrup')?.priceMinor).toBe(100);

@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, inView, said, type InHouse } from '../testing/in-house';
+import { asked } from '../testing/small-solver';
 import { useCurve } from '../solver/use-curve';
 import EnoughCard from './EnoughCard.vue';
 import GrowTo from './GrowTo.vue';
@@ -90,6 +91,14 @@ describe('rules of thumb', () => {
 });
 
 describe('how steady the set is', () => {
+  it('is not asked about before somebody looks', async () => {
+    [asked.topics, inView.all] = [[], false];
+    house = await inHouse(HowSteady);
+    inView.all = true;
+    expect(asked.topics).not.toContain('ties');
+    expect(said(house.page)).toContain('Looking for sets just as good.');
+  });
+
   it('says that no other set is as good, and counts nothing that is made here as bought', async () => {
     house = await inHouse(HowSteady);
     expect(said(house.page)).toContain('No other set is as good: this is the only best one at this money.');

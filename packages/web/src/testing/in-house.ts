@@ -19,11 +19,12 @@ export interface InHouse {
 
 const blank = { template: '<div />' };
 
-/** A window so tall that everything in it is seen. */
+/** Whether the window is so tall that everything in it is seen; else nothing is. */
+export const inView = { all: true };
 class AllInView {
   constructor(private readonly tell: IntersectionObserverCallback) {}
   observe(target: Element): void {
-    const entry = { isIntersecting: true, target, time: 0 } as IntersectionObserverEntry;
+    const entry = { isIntersecting: inView.all, target, time: 0 } as IntersectionObserverEntry;
     this.tell([entry], this as unknown as IntersectionObserver);
   }
   unobserve = () => undefined;
