@@ -6,7 +6,15 @@ import ts from 'typescript-eslint';
 
 export default ts.config(
   {
-    ignores: ['**/dist/', '**/bundle/', '**/node_modules/', '.tmp/', 'data/', '**/test-results/', '**/playwright-report/'],
+    ignores: [
+      '**/dist/',
+      '**/bundle/',
+      '**/node_modules/',
+      '.tmp/',
+      'data/',
+      '**/test-results/',
+      '**/playwright-report/',
+    ],
   },
   js.configs.recommended,
   ts.configs.strict,

@@ -14,6 +14,9 @@ export function refusal(name: ProblemName, detail: string): Response {
   return new Response(JSON.stringify({ type: problemType(name), title, status, detail }), { status });
 }
 
+/** What the small house knows and what its shop asks: a test that needs more puts it here, and what was here back. */
+export const served = { catalogue: SMALL_CATALOGUE, shop: SMALL_SHOP };
+
 /** A server of the small house: it answers what a page asks while it opens, and takes every change. */
 export class SmallServer {
   readonly entries = new Map<string, KeptEntry>();
@@ -57,9 +60,9 @@ export class SmallServer {
           headers: { 'content-type': 'application/json', etag: this.catalogueTag },
         }),
       );
-    if (path === '/api/catalogue') return json(SMALL_CATALOGUE);
+    if (path === '/api/catalogue') return json(served.catalogue);
     if (path === '/api/price-lists') return json([{ id: SMALL_SHOP.id, name: 'Corner', currency: 'EUR' }]);
-    if (path === `/api/price-lists/${SMALL_SHOP.id}`) return json(SMALL_SHOP satisfies PriceList);
+    if (path === `/api/price-lists/${SMALL_SHOP.id}`) return json(served.shop satisfies PriceList);
     if (path === '/api/kept') return json({ entries: [...this.entries.values()], setAside: [], history });
     if (path === '/api/changes') {
       const change = JSON.parse(body ?? '{}') as ChangeWrite;
