@@ -14,6 +14,7 @@ import {
   type ErrandLine,
   type Ware,
 } from '@uisce/core/errand';
+import { weeklyUseMl } from '@uisce/core/plan';
 import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
@@ -124,7 +125,9 @@ export const useErrand = createSharedComposable(() => {
   const fresh = computed<ErrandLine[]>(() => {
     if (chosenLists.value.length === 0) return [];
     const { drinksPerWeek } = plans.briefOrEmpty;
-    const perWeekMl = (kind: string) => (result.value?.uses[kind]?.mlPerDrink ?? 0) * drinksPerWeek;
+    // What the set is for says nothing of fruit: it is bought by what its drinks are made of.
+    const drinks = (result.value?.answer.drinks ?? []).flatMap((d) => trade.recipes.get(d.id) ?? []);
+    const perWeekMl = (kind: string) => weeklyUseMl(kind, drinks, drinksPerWeek);
     return freshLines(joinShops(chosenLists.value), chosenLists.value, perWeekMl);
   });
   /** What the list would be, were one to set out now. */
