@@ -78,7 +78,8 @@ export function linesOf(
 }
 
 /**
- * Fresh things for a week of the set's drinks: what each is poured in, in whole pieces as the shop sells them.
+ * Fresh things for a week of the set's drinks, in the whole pieces that come nearest: of what a week takes less than
+ * half a piece nothing is bought ahead.
  *
  * @param perWeekMl ml of a kind that a week pours.
  */
@@ -88,7 +89,7 @@ export function freshLines(
   perWeekMl: (kind: string) => number,
 ): ErrandLine[] {
   return joined.list.fresh.flatMap(({ kind, sold, priceMinor, ml }) => {
-    const count = ml === undefined ? 0 : Math.min(99, Math.ceil(perWeekMl(kind) / ml));
+    const count = ml === undefined ? 0 : Math.min(99, Math.round(perWeekMl(kind) / ml));
     if (count < 1) return [];
     const shop = shopAsking(lists, 'fresh', kind, priceMinor) ?? lists[0]?.id ?? '';
     const ware: Ware = { is: 'fresh', kind, sold };

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { priceListSchema, type PriceList } from '../catalogue/price-list.js';
 import { joinShops, shopAsking } from './joined-shops.js';
+import { freshLines } from './list.js';
 import { PURPOSES, purseOf, purseRows, type PurseEntry } from './purse.js';
 
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
@@ -135,5 +136,28 @@ describe('shops joined for one errand', () => {
     expect(shopAsking([a, b], 'pantry', 'sugar', 150)).toBe('b');
     expect(shopAsking([a, b], 'fresh', 'lime', 60)).toBe('a');
     expect(shopAsking([a, b], 'fresh', 'lime', 70)).toBeUndefined();
+  });
+});
+
+describe('fruit for a week', () => {
+  const sold = shop('corner', {
+    bottles: [bottle('gin', 'gin', 700, 2000)],
+    fresh: [
+      { kind: 'lime-juice', sold: '1 lime', priceMinor: 40, ml: 25 },
+      { kind: 'mint', sold: '1 bunch', priceMinor: 150, pieces: 40 },
+    ],
+  });
+  const limes = (ml: number) =>
+    freshLines(joinShops([sold]), [sold], (kind) => (kind === 'lime-juice' ? ml : 9)).map((l) => l.count);
+
+  it.each([
+    [0, []],
+    [12, []],
+    [13, [1]],
+    [60, [2]],
+    [65, [3]],
+    [99_999, [99]],
+  ])('for %i ml is bought in the whole pieces that come nearest', (ml, counts) => {
+    expect(limes(ml)).toEqual(counts);
   });
 });
