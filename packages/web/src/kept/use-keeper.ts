@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef, triggerRef, watch } from 'vue';
+import { ref, shallowRef, triggerRef, watch } from 'vue';
 import {
   ONLY_ID,
   type Applied,
@@ -16,11 +16,10 @@ import { saveDrafts, takeDrafts } from './drafts';
 import { Outbox, type Conflict } from './outbox';
 import { doorIsShut } from './door';
 import { liveLine } from './live-line';
+import { keyOf, onThisPage } from './on-this-page';
 import { forgetRemembered, remembered, rememberAll, rememberSome } from './snapshot';
 import { thisPage } from './this-page';
 import { useNotices } from './use-notices';
-
-const keyOf = (thing: string, id: string) => `${thing}/${id}`;
 
 /** Everything the household keeps: as the server has it, with what waits here laid over it. */
 export const useKeeper = defineStore('keeper', () => {
@@ -163,32 +162,7 @@ export const useKeeper = defineStore('keeper', () => {
     await read().catch(() => undefined);
   }
 
-  const laidOver = computed(() => {
-    const all = new Map([...stored.value].map(([key, entry]) => [key, entry.value]));
-    for (const { thing, id, value } of waiting.value.flatMap((change) => change.writes)) {
-      if (value === null) all.delete(keyOf(thing, id));
-      else all.set(keyOf(thing, id), value);
-    }
-    return all;
-  });
-
-  /** Everything of one kind, as it stands on this page; the same list as `before` while nothing of it has changed. */
-  function all<T>(kept: Kept<T>, before?: T[]): T[] {
-    const prefix = keyOf(kept.name, '');
-    const now = [...laidOver.value].flatMap(([key, value]) => (key.startsWith(prefix) ? [value as T] : []));
-    return before?.length === now.length && now.every((value, i) => value === before[i]) ? before : now;
-  }
-
-  const empties = new Map<string, unknown>();
-
-  /** The only one of its kind. */
-  function single<T>(kept: Kept<T>): T {
-    const value = laidOver.value.get(keyOf(kept.name, ONLY_ID)) as T | undefined;
-    if (value !== undefined) return value;
-    if (kept.empty === undefined) throw new Error(`there is more than one ${kept.noun}`);
-    if (!empties.has(kept.name)) empties.set(kept.name, kept.empty());
-    return empties.get(kept.name) as T;
-  }
+  const { laidOver, all, single } = onThisPage(stored, waiting);
 
   function writeOf<T>(kept: Kept<T>, id: string, value: T | null): ChangeWrite['writes'][number] {
     const version = stored.value.get(keyOf(kept.name, id))?.version ?? null;
