@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { priceListSchema } from '../catalogue/price-list.js';
-import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
+import { kindInput, recipeInput, testCatalogue, testShop } from '../testing/trade.js';
 import { emptyKit, type Kit } from './kit.js';
 import { compareStarterSets, drinksAtOnce } from './starter-sets.js';
 
@@ -27,9 +26,7 @@ const catalogue = testCatalogue({
     ...{ cleaning: 'By hand.', hard: 'Nothing much.' },
   })),
 });
-const prices = priceListSchema.parse({
-  ...{ format: 'uisce-prices/1', id: 'shop', name: 'Shop', currency: 'EUR', provenance: 'made up' },
-  bottles: [{ id: 'gin', kind: 'gin', label: 'Gin', ml: 700, priceMinor: 2000, widthMm: 70, heightMm: 300 }],
+const prices = testShop({
   kit: [
     { id: 'dear', tool: 'tin', label: 'Dear tins', priceMinor: 3900 },
     { id: 'cheap', tool: 'tin', label: 'Cheap tins', priceMinor: 1500 },

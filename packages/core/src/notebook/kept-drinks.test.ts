@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { priceListSchema } from '../catalogue/price-list.js';
 import { kindSchema } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import { kindInput, recipeInput, testCatalogue, testRecipe } from '../testing/trade.js';
+import { kindInput, recipeInput, testCatalogue, testRecipe, testShop } from '../testing/trade.js';
 import { bookletOf } from './booklet.js';
 import { differences, isSameDrink } from './differences.js';
 import { IncomingDrinks } from './incoming.js';
@@ -139,18 +139,7 @@ describe('a drink of one’s own', () => {
 });
 
 describe('kinds of one’s own', () => {
-  const list = priceListSchema.parse({
-    ...{
-      format: 'uisce-prices/1',
-      id: 'shop',
-      name: 'Shop',
-      currency: 'EUR',
-      provenance: 'made up',
-      bottles: [
-        { id: 'gin', kind: 'gin', label: 'Gin', ml: 700, priceMinor: 2000, widthMm: 70, heightMm: 300 },
-      ],
-    },
-  });
+  const list = testShop({});
   const own = (id: string, more: object, currency = 'EUR') => ({
     ...kindSchema.parse(kindInput(id, more)),
     sold: { ml: 500, priceMinor: 900, currency },

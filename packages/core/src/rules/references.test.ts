@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Fault } from '../base/fault.js';
-import { priceListSchema, type PriceList } from '../catalogue/price-list.js';
-import { COUPE, kindInput, recipeInput, testCatalogue, testKinds } from '../testing/trade.js';
+import { COUPE, kindInput, recipeInput, testCatalogue, testKinds, testShop } from '../testing/trade.js';
 import { catalogueFaults, kindFault, kitPriceFaults, priceListFaults, unusedKinds } from './references.js';
 
 const slot = (kind: string, more: object = {}) => ({ kind, amount: '30 ml', role: 'base', ...more });
@@ -63,22 +62,9 @@ describe('a catalogue', () => {
 describe('a price list', () => {
   const kinds = testKinds(['gin'], ['spirit', { abstract: true }]);
   const bottle = (id: string, kind: string) => ({ ...{ id, kind, label: id, ml: 700, priceMinor: 2000, widthMm: 70, heightMm: 300 } }); // prettier-ignore
-  const list = (more: object): PriceList =>
-    priceListSchema.parse({
-      ...{
-        format: 'uisce-prices/1',
-        id: 'shop',
-        name: 'Shop',
-        currency: 'EUR',
-        provenance: 'made up',
-        bottles: [bottle('gin-700', 'gin')],
-      },
-      ...more,
-    });
-
   it('sells what is a kind of its own, not a whole class, and each bottle once', () => {
     const faults = priceListFaults(
-      list({
+      testShop({
         bottles: [bottle('a', 'gin'), bottle('b', 'spirit'), bottle('a', 'gin'), bottle('c', 'jin')],
         fresh: [{ kind: 'yuzu', sold: '1 fruit', priceMinor: 100, ml: 20 }],
       }),
@@ -97,7 +83,7 @@ describe('a price list', () => {
   it('sells tools, glasses and packs that are known', () => {
     const kit = (id: string, what: object) => ({ id, label: id, priceMinor: 500, ...what });
     const faults = kitPriceFaults(
-      list({
+      testShop({
         kit: [kit('a', { tool: 'spoon' }), kit('b', { glass: 'coupe', capacityMl: 180, pieces: 2 })],
         pantry: [{ pantry: 'sand', g: 500, priceMinor: 90 }],
       }),

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { priceListSchema } from '../catalogue/price-list.js';
-import { COUPE, kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
+import { COUPE, kindInput, recipeInput, testCatalogue, testShop } from '../testing/trade.js';
 import { garnishFaults } from './garnish-rule.js';
 import { glassFaults } from './glass-rule.js';
 import { homeMadeFaults } from './home-made-rule.js';
@@ -138,19 +137,7 @@ describe('a shop', () => {
   const catalogue = testCatalogue({ kinds: ['vodka', 'dry-gin', 'cola'].map((id) => kindInput(id)) });
   const bottle = (id: string, kind: string, ml: number, priceMinor: number) => ({ ...{ id, kind, label: id, ml, priceMinor, widthMm: 70, heightMm: 300 } }); // prettier-ignore
   const faults = (...bottles: object[]) =>
-    priceBandFaults(
-      priceListSchema.parse({
-        ...{
-          format: 'uisce-prices/1',
-          id: 'shop',
-          name: 'Shop',
-          currency: 'EUR',
-          provenance: 'made up',
-          bottles,
-        },
-      }),
-      catalogue,
-    ).map((f) => f.detail);
+    priceBandFaults(testShop({ bottles }), catalogue).map((f) => f.detail);
   const cola = [bottle('can', 'cola', 330, 100), bottle('litre', 'cola', 1000, 150)];
   const gin = bottle('gin', 'dry-gin', 700, 2000);
 

@@ -1,5 +1,6 @@
 import { catalogueSchema, type Catalogue } from '../catalogue/catalogue.js';
 import { kindSchema, type Kind } from '../catalogue/kind.js';
+import { priceListSchema, type PriceList } from '../catalogue/price-list.js';
 import { recipeSchema, type Recipe } from '../catalogue/recipe.js';
 
 /** A kind with only what the test cares about. */
@@ -49,4 +50,13 @@ export const COUPE = {
 /** A catalogue of these parts; one coupe unless told otherwise. */
 export function testCatalogue(parts: object): Catalogue {
   return catalogueSchema.parse({ kinds: [], standIns: [], recipes: [], glasses: [COUPE], ...parts });
+}
+
+/** A shop in euro that sells these things; a bottle of gin unless told otherwise. */
+export function testShop(parts: object): PriceList {
+  const gin = { id: 'gin', kind: 'gin', label: 'Gin', ml: 700, priceMinor: 2000, widthMm: 70, heightMm: 300 };
+  return priceListSchema.parse({
+    ...{ format: 'uisce-prices/1', id: 'shop', name: 'Shop', currency: 'EUR', provenance: 'made up' },
+    ...{ bottles: [gin], ...parts },
+  });
 }
