@@ -2,7 +2,14 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 
-const PLACES = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/snap/bin/chromium'];
+/** Debian's build without windows comes first: it draws the same pages with a third less of the processor. */
+const WITHOUT_WINDOWS = 'chromium-headless-shell';
+const PLACES = [
+  `/usr/bin/${WITHOUT_WINDOWS}`,
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/snap/bin/chromium',
+];
 
 /** Path of a Chromium to drive, or undefined. UISCE_CHROMIUM names another. */
 export function findChromium() {
@@ -17,7 +24,9 @@ export function ensureChromium() {
     console.log('Installing Chromium from Debian, for the end-to-end tests.');
     const options = { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
     spawnSync('apt-get', ['update', '-qq'], options);
-    spawnSync('apt-get', ['install', '-y', '-qq', 'chromium'], options);
+    // An older Debian has only the whole of it.
+    const { status } = spawnSync('apt-get', ['install', '-y', '-qq', WITHOUT_WINDOWS], options);
+    if (status !== 0) spawnSync('apt-get', ['install', '-y', '-qq', 'chromium'], options);
   }
   return findChromium();
 }

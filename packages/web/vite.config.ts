@@ -14,6 +14,8 @@ const ISOLATION = {
 };
 const ROOT = join(import.meta.dirname, '../..');
 const { version } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8')) as { version: string };
+/** What most steps share: the core, and what is kept of the household. */
+const HOUSEHOLD = /packages\/(core\/src|web\/src\/(kept|household))\//;
 const MOST_HELD_BYTES = 4 * 1024 * 1024;
 
 export default defineConfig({
@@ -78,6 +80,12 @@ export default defineConfig({
             { name: 'echarts', test: /node_modules\/(echarts|zrender|vue-echarts)\// },
             { name: 'pdf', test: /node_modules\/(@pdf-lib|pdf-lib|pako)\// },
             { name: 'papaparse', test: /node_modules\/papaparse\// },
+            // What most steps share of the household comes in one piece; the card for guests needs none of it.
+            {
+              name: 'shared',
+              minShareCount: 10,
+              test: (id) => HOUSEHOLD.test(id) && !id.includes('/base/listed'),
+            },
           ],
         },
       },

@@ -13,3 +13,4 @@ export * from './numbers.js';
 export * from './visible.js';
 export * from './twins.js';
 export * from './random.js';
+export * from './once-per.js';

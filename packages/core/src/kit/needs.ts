@@ -1,3 +1,4 @@
+import { oncePer } from '../base/once-per.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
@@ -10,9 +11,18 @@ export function needCapability(needId: string): string {
   return `need:${needId}`;
 }
 
+// Asked for every drink.
+const needsById = oncePer(
+  (techniques: Catalogue['techniques']): ReadonlyMap<string, Need> =>
+    new Map(techniques.flatMap((t) => t.needs.map((need) => [need.id, need] as const))),
+);
+const techniquesById = oncePer(
+  (techniques: Catalogue['techniques']) => new Map(techniques.map((t) => [t.id, t])),
+);
+
 /** Every need of the catalogue's techniques, by id. */
-export function needIndex(catalogue: Pick<Catalogue, 'techniques'>): Map<string, Need> {
-  return new Map(catalogue.techniques.flatMap((t) => t.needs.map((need) => [need.id, need] as const)));
+export function needIndex({ techniques }: Pick<Catalogue, 'techniques'>): ReadonlyMap<string, Need> {
+  return needsById(techniques);
 }
 
 /** Needs of a drink, by id: those it cannot be made without, or all that it asks for. */
@@ -22,7 +32,7 @@ export function needsOf(
   kinds: ReadonlyMap<string, Kind>,
   which: 'needed' | 'all' = 'needed',
 ): string[] {
-  const byId = new Map(catalogue.techniques.map((t) => [t.id, t]));
+  const byId = techniquesById(catalogue.techniques);
   const uses = techniquesOf(recipe, kinds).filter((u) => which === 'all' || u.needed);
   return [...new Set(uses.flatMap((u) => byId.get(u.technique)?.needs.map((n) => n.id) ?? []))];
 }

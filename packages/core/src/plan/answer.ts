@@ -1,9 +1,10 @@
 import type { PricedBottle } from '../catalogue/price-list.js';
 import { OutOfTimeError, type PlanSearch, type SolveControl } from '../planner/plan-search.js';
+import type { PreparedProblem } from '../planner/prepared.js';
 import type { PlanAnswer } from '../planner/problem.js';
 import type { CompiledPlan } from './compile.js';
 import { countDrinks } from './count-drinks.js';
-import { explainPlan, type Explanation } from './explain.js';
+import { explainPlan, pouredItems, type Explanation } from './explain.js';
 import { findObstacle, type Obstacle } from './infeasible.js';
 
 /** What an item id of an answer stands for. */
@@ -61,20 +62,21 @@ export interface PlanResult {
   obstacle?: Obstacle;
 }
 
-/** An answer in the user's terms: what its items are and cost, what it opens, and why. */
-export function describeAnswer(compiled: CompiledPlan, answer: PlanAnswer, budget: number): PlanResult {
-  const explanation = explainPlan(compiled.problem, answer);
-  const leaning = new Map(explanation.reasons.map((r) => [r.id, r.leaning.length]));
-  const isIdle = (id: string) => compiled.items.get(id)?.made === true && (leaning.get(id) ?? 0) === 0;
+/** What a set is, without why: enough to see what it pours. */
+export type PlanOutline = Pick<PlanResult, 'budget' | 'answer' | 'inUse' | 'items'>;
+
+/** An answer in the user's terms as far as what its items are and cost. */
+export function outlineAnswer(
+  compiled: CompiledPlan,
+  prepared: PreparedProblem,
+  answer: PlanAnswer,
+  budget: number,
+): PlanOutline {
+  const poured = pouredItems(prepared, answer);
   return {
     budget,
     answer,
-    inUse: answer.items.filter((id) => !isIdle(id)),
-    open: countDrinks(
-      answer.drinks.map((d) => d.id),
-      compiled.recipes,
-    ),
-    explanation: { ...explanation, reasons: explanation.reasons.filter((r) => !isIdle(r.id)) },
+    inUse: answer.items.filter((id) => compiled.items.get(id)?.made !== true || poured.has(id)),
     items: [...compiled.items].map(([id, { kind, owned, made, count, priceMinor, bottle }]) => ({
       id,
       kindId: kind.id,
@@ -84,6 +86,26 @@ export function describeAnswer(compiled: CompiledPlan, answer: PlanAnswer, budge
       priceMinor,
       ...(bottle ? { bottle } : {}),
     })),
+  };
+}
+
+/** An answer in the user's terms: what its items are and cost, what it opens, and why. */
+export function describeAnswer(
+  compiled: CompiledPlan,
+  prepared: PreparedProblem,
+  answer: PlanAnswer,
+  budget: number,
+): PlanResult {
+  const explanation = explainPlan(compiled.problem, answer, prepared);
+  const outline = outlineAnswer(compiled, prepared, answer, budget);
+  const isInUse = new Set(outline.inUse);
+  return {
+    ...outline,
+    open: countDrinks(
+      answer.drinks.map((d) => d.id),
+      compiled.recipes,
+    ),
+    explanation: { ...explanation, reasons: explanation.reasons.filter((r) => isInUse.has(r.id)) },
     kit: [...compiled.kit.values()].map(({ id, entry, sets, priceMinor }) => ({
       id,
       ...(entry.tool === undefined ? {} : { toolId: entry.tool }),
@@ -104,33 +126,23 @@ export function describeAnswer(compiled: CompiledPlan, answer: PlanAnswer, budge
   };
 }
 
-/**
- * The best set for a budget, explained: a good one first, then the best. A set that is known to be the
- * best already is judged and explained, not searched for again.
- *
- * @param start a set to begin from.
- * @param onBetter told once, of the first good set on the way.
- * @returns undefined when it was stopped.
- * @example answerPlan(compiled, new PlanSearch(compiled.problem), 24_000)
- */
-export function answerPlan(
-  compiled: CompiledPlan,
+/** How an answer is looked for: from what beginning, and who is told of the first good one on the way. */
+interface AnswerControl<T> extends SolveControl {
+  /** The set to begin from is known to be the best: it is judged, not searched for again. */
+  startProven?: boolean;
+  /** Told once, of the first good set on the way. */
+  onBetter?: (result: T) => void;
+}
+
+/** The best set for a budget; undefined when it was stopped. */
+export function findAnswer(
   search: PlanSearch,
   budget: number,
-  {
-    start,
-    startProven = false,
-    onBetter,
-    ...control
-  }: SolveControl & {
-    start?: readonly string[];
-    startProven?: boolean;
-    onBetter?: (result: PlanResult) => void;
-  } = {},
-): PlanResult | undefined {
+  { start, startProven = false, onBetter, ...control }: AnswerControl<PlanAnswer> = {},
+): PlanAnswer | undefined {
   if (start && startProven) {
     const known = search.prepared.answerOf(start);
-    return describeAnswer(compiled, { ...known, status: 'optimal', bound: known.value }, budget);
+    return { ...known, status: 'optimal', bound: known.value };
   }
   let shown = false;
   try {
@@ -141,13 +153,31 @@ export function answerPlan(
         // The first good answer is shown at once; those between it and the best only pass by.
         if (shown || better.status === 'optimal') return;
         shown = better.drinks.length > 0;
-        if (shown) onBetter?.(describeAnswer(compiled, better, budget));
+        if (shown) onBetter?.(better);
       },
     });
-    return control.shouldStop?.() ? undefined : describeAnswer(compiled, answer, budget);
+    return control.shouldStop?.() ? undefined : answer;
   } catch (error) {
     // Stopped before it had any set: nobody waits for one.
     if (error instanceof OutOfTimeError && control.shouldStop?.()) return undefined;
     throw error;
   }
+}
+
+/**
+ * The best set for a budget, explained: a good one first, then the best.
+ *
+ * @returns undefined when it was stopped.
+ * @example answerPlan(compiled, new PlanSearch(compiled.problem), 24_000)
+ */
+export function answerPlan(
+  compiled: CompiledPlan,
+  search: PlanSearch,
+  budget: number,
+  { onBetter, ...control }: AnswerControl<PlanResult> = {},
+): PlanResult | undefined {
+  const described = (answer: PlanAnswer) => describeAnswer(compiled, search.prepared, answer, budget);
+  const onFirst = onBetter && ((better: PlanAnswer) => onBetter(described(better)));
+  const answer = findAnswer(search, budget, { ...control, ...(onFirst ? { onBetter: onFirst } : {}) });
+  return answer && described(answer);
 }

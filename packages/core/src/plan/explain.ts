@@ -40,12 +40,15 @@ export interface Explanation {
  * next. What shut drinks lack is said whatever the limits on number and room; an item to add next is one
  * that there is room for.
  *
+ * @param prepared the same problem, where it is at hand.
  * @example explainPlan(problem, answer).lifts // what one more bottle would open
  */
-export function explainPlan(problem: PlanProblem, answer: Pick<PlanAnswer, 'items'>): Explanation {
-  const prepared = new PreparedProblem(problem);
-  const index = new Map(problem.items.map((item, i) => [item.id, i]));
-  const chosen = new Set(answer.items.flatMap((id) => index.get(id) ?? []));
+export function explainPlan(
+  problem: PlanProblem,
+  answer: Pick<PlanAnswer, 'items'>,
+  prepared = new PreparedProblem(problem),
+): Explanation {
+  const chosen = indicesOf(prepared, answer);
   const supply = prepared.supply(chosen);
   const fits = prepared.drinks.map((_, d) => prepared.fit(d, supply));
   return {
@@ -74,6 +77,19 @@ export function wayToDrink(
       ? undefined
       : cheapestWay(prepared, drink, new Set(items.flatMap((id) => index.get(id) ?? [])));
   return way && { items: prepared.ids(way.items), cost: way.cost };
+}
+
+function indicesOf({ problem }: PreparedProblem, { items }: Pick<PlanAnswer, 'items'>): Set<number> {
+  const index = new Map(problem.items.map((item, i) => [item.id, i]));
+  return new Set(items.flatMap((id) => index.get(id) ?? []));
+}
+
+/** Ids of the items of a set that some open drink is poured from. */
+export function pouredItems(prepared: PreparedProblem, answer: Pick<PlanAnswer, 'items'>): Set<string> {
+  const chosen = indicesOf(prepared, answer);
+  const supply = prepared.supply(chosen);
+  const drinks = prepared.drinks.map((_, d) => d).filter((d) => prepared.fit(d, supply) > 0);
+  return new Set(prepared.ids(drinks.flatMap((d) => [...poured(prepared, d, chosen, supply)])));
 }
 
 /** Items each open drink is poured from: the first provider of its best alternatives. */

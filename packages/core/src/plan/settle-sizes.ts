@@ -1,8 +1,16 @@
+import { oncePer } from '../base/once-per.js';
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { Kit } from '../kit/kit.js';
 import { PlanSearch, type SolveControl } from '../planner/plan-search.js';
-import { answerPlan, type PlanResult } from './answer.js';
+import {
+  answerPlan,
+  describeAnswer,
+  findAnswer,
+  outlineAnswer,
+  type PlanOutline,
+  type PlanResult,
+} from './answer.js';
 import { ATTITUDE_MIN_FIT, type HouseholdBrief } from './brief.js';
 import { compilePlan, type CompiledPlan } from './compile.js';
 import { offersThatLast } from './lasting.js';
@@ -49,10 +57,14 @@ export type LastingResult = PlanResult & {
   settled: 'own' | 'larger' | 'no';
 };
 
-/** The problem with sizes for these uses: one that is held, or made and held from now on. */
-export function heldAt(matter: PlanMatter, held: Map<string, Held>, uses: Uses): Held {
+/** The problem with sizes for these uses (`sizes` in words): one that is held, or made and held from now on. */
+export function heldAt(
+  matter: PlanMatter,
+  held: Map<string, Held>,
+  uses: Uses,
+  sizes = sizesFor(matter, uses),
+): Held {
   const { brief, prices, catalogue, kit } = matter;
-  const sizes = sizesFor(matter, uses);
   const known = held.get(sizes);
   if (known) return known;
   const compiled = compilePlan(brief, prices, catalogue, kit, uses);
@@ -64,7 +76,7 @@ export function heldAt(matter: PlanMatter, held: Map<string, Held>, uses: Uses):
 }
 
 /** Whether every bottle that a set buys lasts for a use. */
-function lastsFor(result: PlanResult, uses: Uses, { brief, prices, catalogue }: PlanMatter): boolean {
+function lastsFor(result: PlanOutline, uses: Uses, { brief, prices, catalogue }: PlanMatter): boolean {
   const kinds = kindIndex(catalogue.kinds);
   const used = new Set(result.inUse);
   const { lasts, drinksPerWeek, limits } = brief;
@@ -110,11 +122,11 @@ export function planThatLasts(
   const { brief, prices, catalogue } = matter;
   const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
   const kinds = kindIndex(catalogue.kinds);
-  const usesOf = (result: PlanResult) =>
+  const usesOf = (result: PlanOutline) =>
     usesOfSet(result, catalogue, recipes, kinds, ATTITUDE_MIN_FIT[brief.attitude]);
 
-  const sizesAt = (uses: Uses) => sizesFor(matter, uses);
-  const hold = (uses: Uses) => heldAt(matter, held, uses);
+  const sizesAt = oncePer((uses: Uses) => sizesFor(matter, uses));
+  const hold = (uses: Uses) => heldAt(matter, held, uses, sizesAt(uses));
   const described = (result: PlanResult, uses: Uses, settled: LastingResult['settled']): LastingResult => ({
     ...result,
     uses,
@@ -122,7 +134,7 @@ export function planThatLasts(
     reserveMinor: brief.moneyNowMinor - result.budget,
     settled,
   });
-  const freshOf = (result: PlanResult) =>
+  const freshOf = (result: PlanOutline) =>
     brief.freshWeeks === 0
       ? 0
       : freshReserveMinor(
@@ -147,28 +159,32 @@ export function planThatLasts(
   if (first) onBetter?.(described(first, {}, 'no'));
   if (first?.answer.status === 'infeasible') return described(first, {}, 'own');
 
-  let last: LastingResult | undefined;
+  let last: (() => LastingResult) | undefined;
   for (let round = 1; round <= MOST_ROUNDS; round += 1) {
     const { compiled, search } = hold(uses);
     const ids = new Set(compiled.problem.items.map((i) => i.id));
     const start = (from?.items ?? first?.answer.items ?? []).filter((id) => ids.has(id));
-    const result = answerPlan(compiled, search, budgetBeside(reserve), { ...control, start });
-    if (result === undefined) return undefined;
+    const budget = budgetBeside(reserve);
+    const answer = findAnswer(search, budget, { ...control, start });
+    if (answer === undefined) return undefined;
+    const result = outlineAnswer(compiled, search.prepared, answer, budget);
+    const at = uses;
+    // Only what is the answer is explained.
+    const explained = (settled: LastingResult['settled']) =>
+      described(describeAnswer(compiled, search.prepared, answer, budget), at, settled);
     const fresh = freshOf(result);
     const own = usesOf(result);
     const isOwn = sizesAt({ ...uses, ...own }) === sizesAt(uses);
     // A little more may be kept than its fresh things take, never less.
-    if (result.answer.status === 'infeasible' || (isOwn && fresh <= reserve))
-      return described(result, uses, 'own');
+    if (answer.status === 'infeasible' || (isOwn && fresh <= reserve)) return explained('own');
     const isGrowing = round >= GROWING_FROM;
-    if (isGrowing && fresh <= reserve && lastsFor(result, own, matter))
-      return described(result, uses, 'larger');
-    last = described(result, uses, 'no');
+    if (isGrowing && fresh <= reserve && lastsFor(result, own, matter)) return explained('larger');
+    last = () => explained('no');
     // A kind that has left the set keeps the use it had in it, so that it does not come and go.
     uses = isGrowing ? largerUses(uses, own) : { ...uses, ...own };
     reserve = isGrowing ? Math.max(reserve, fresh) : fresh;
   }
-  return last;
+  return last?.();
 }
 
 function largerUses(before: Uses, own: Uses): Uses {
@@ -184,9 +200,10 @@ function firstGuess(
   held: Map<string, Held>,
   control: SolveControl,
 ): PlanResult | undefined {
-  const known = held.get(sizesFor(matter, {}));
-  const { compiled } = known ?? heldAt(matter, held, {});
-  const search = known ? new PlanSearch(compiled.problem) : heldAt(matter, held, {}).search;
+  const sizes = sizesFor(matter, {});
+  const known = held.get(sizes);
+  const { compiled, search: made } = known ?? heldAt(matter, held, {}, sizes);
+  const search = known ? new PlanSearch(compiled.problem) : made;
   let good: PlanResult | undefined;
   const whole = answerPlan(compiled, search, matter.brief.moneyNowMinor, {
     ...control,

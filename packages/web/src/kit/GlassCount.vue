@@ -9,6 +9,7 @@ import { count, inSentence, listed, oneAndMany, useWords } from '../words/use-wo
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
 import { useEveningMenu } from './use-evening-menu';
+import { useKitReport } from './use-kit-report';
 
 /** How many of which glasses for guests and a menu. */
 const advice = useAdvice();
@@ -29,10 +30,11 @@ const kept = ref<typeof found.value>();
 watch(found, (now) => {
   if (now) kept.value = now;
 });
+const { said } = useKitReport();
 watch(
-  [menu, guests, first, () => kits.kit, () => answers.result],
+  [menu, guests, first, () => kits.kit, () => answers.result, said],
   () => {
-    if (menu.value.length > 0 && answers.current)
+    if (menu.value.length > 0 && said.value && answers.current)
       advice.ask('glasses', { menu: menu.value, guests: guests.value, first: first.value });
   },
   { immediate: true },

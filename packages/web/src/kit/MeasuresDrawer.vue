@@ -6,6 +6,7 @@ import { useKit } from '../household/use-kit';
 import { useTrade } from '../household/use-trade';
 import { inSentence, useWords } from '../words/use-words';
 import { useOwnMeasure } from '../words/own-measure';
+import { useKitReport } from './use-kit-report';
 import CautionLine from '../ui/CautionLine.vue';
 import CalibrateCard from './CalibrateCard.vue';
 import VesselDrawing from '../ui/drawing/VesselDrawing.vue';
@@ -30,10 +31,12 @@ const found = advice.on('jiggers');
 watch(found, (now) => {
   if (now) scores.value = now;
 });
+// After what the sentence says: until then another thread would only hold it up.
+const { said } = useKitReport();
 watch(
-  [() => kits.kit.vessels, () => answers.current],
+  [() => kits.kit.vessels, () => answers.current, said],
   () => {
-    if (answers.current) advice.ask('jiggers', {});
+    if (said.value && answers.current) advice.ask('jiggers', {});
   },
   { immediate: true },
 );

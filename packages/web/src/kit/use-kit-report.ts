@@ -25,6 +25,8 @@ export const useKitReport = createSharedComposable(() => {
   const scopeAsked = computed<KitScope>(() => (hasPlan.value ? scope.value : 'counted'));
   /** The last report stays until the next one is there. */
   const report = shallowRef<Advice<'kit'>>();
+  /** Whether there is a first report: what else asks a thread something waits for it. */
+  const said = computed(() => report.value !== undefined);
   const found = advice.on('kit');
   const failure = computed(() => advice.failureOf('kit'));
   const current = computed(
@@ -84,5 +86,5 @@ export const useKitReport = createSharedComposable(() => {
     { immediate: true },
   );
 
-  return { scope, report, current, failure, recalling };
+  return { scope, report, said, current, failure, recalling };
 });
