@@ -13,12 +13,10 @@ import {
   type SetAside,
 } from '@uisce/core/kept';
 import { tableOf } from '../storage/entities.js';
+import { Changes } from './changes.js';
 import { CannotUndo, entryOf, parsed, readBack, type Row } from './rows.js';
 
 export { CannotUndo };
-
-/** Changes kept for undo; older ones are forgotten. */
-const MOST_CHANGES = 500;
 
 /** Who makes a change: a page, by a name that people recognise. */
 export interface Author {
@@ -39,18 +37,6 @@ export class VersionMismatch extends Error {
   }
 }
 
-interface ChangeRow {
-  id: number;
-  label: string;
-}
-
-interface PartRow {
-  thing: string;
-  thing_id: string;
-  before: string | null;
-  after: string | null;
-}
-
 type Write = ChangeWrite['writes'][number];
 
 /**
@@ -62,8 +48,11 @@ export class KeptStore {
   constructor(
     private readonly db: Sqlite.Database,
     private readonly onApplied: (applied: Applied, by: Author) => void = () => undefined,
-  ) {}
+  ) {
+    this.changes = new Changes(db);
+  }
 
+  private readonly changes: Changes;
   /** How often things of each kind were written by this process, which alone writes them. */
   private readonly stamps = new Map<string, number>();
   /** What was read of each kind, and at which stamp: a large household is not read anew for every question. */
@@ -138,7 +127,7 @@ export class KeptStore {
     const { entries, written } = this.db
       .transaction(() => {
         const things = change.writes.map((write) => ({ write, kept: keptNamed(write.thing) as Kept }));
-        if (this.isApplied(change.id))
+        if (this.changes.isApplied(change.id))
           return { entries: things.map(({ write, kept }) => this.now(kept, write.id)), written: false };
         const others = things.filter(({ write, kept }) => this.isStale(kept, write));
         if (others.length > 0)
@@ -174,7 +163,8 @@ export class KeptStore {
 
   /** What undo and redo would do next. */
   history(): HistoryState {
-    return { undo: this.next('DESC', 0)?.label ?? null, redo: this.next('ASC', 1)?.label ?? null };
+    const { changes } = this;
+    return { undo: changes.next('DESC', 0)?.label ?? null, redo: changes.next('ASC', 1)?.label ?? null };
   }
 
   private write(
@@ -189,22 +179,13 @@ export class KeptStore {
     });
     const undoable = news.filter(({ kept }) => kept.undoable);
     if (undoable.length > 0) {
-      this.db.prepare('DELETE FROM change WHERE undone = 1').run();
-      const { lastInsertRowid } = this.db
-        .prepare('INSERT INTO change (token, at, label, changed_by) VALUES (?, ?, ?, ?)')
-        .run(change.id, at, change.change, by.name);
-      const part = this.db.prepare('INSERT INTO change_part VALUES (?, ?, ?, ?, ?, ?)');
-      undoable.forEach(({ write, kept }, place) =>
-        part.run(
-          lastInsertRowid,
-          place,
-          kept.name,
-          write.id,
-          this.row(kept, write.id)?.value ?? null,
-          write.value === null ? null : JSON.stringify(write.value),
-        ),
-      );
-      this.db.prepare('DELETE FROM change WHERE id <= ?').run(Number(lastInsertRowid) - MOST_CHANGES);
+      const parts = undoable.map(({ write, kept }) => ({
+        thing: kept.name,
+        thing_id: write.id,
+        before: this.row(kept, write.id)?.value ?? null,
+        after: write.value === null ? null : JSON.stringify(write.value),
+      }));
+      this.changes.note(change.id, at, change.change, by.name, parts);
     }
     for (const { write, kept } of news) this.put(kept, write.id, write.value, change.change, by, at);
     return {
@@ -216,13 +197,9 @@ export class KeptStore {
   private step(order: 'ASC' | 'DESC', undone: 0 | 1, side: 'before' | 'after', by: Author): Applied | null {
     const applied = this.db
       .transaction((): Applied | null => {
-        const change = this.next(order, undone);
+        const change = this.changes.next(order, undone);
         if (change === undefined) return null;
-        const parts = this.db
-          .prepare(
-            'SELECT thing, thing_id, before, after FROM change_part WHERE change_id = ? ORDER BY place',
-          )
-          .all(change.id) as PartRow[];
+        const parts = this.changes.parts(change.id);
         const at = new Date().toISOString();
         const entries = (side === 'before' ? parts.reverse() : parts).map((part) => {
           const kept = keptNamed(part.thing);
@@ -230,7 +207,7 @@ export class KeptStore {
           this.put(kept, part.thing_id, readBack(kept, part[side]), change.label, by, at);
           return this.now(kept, part.thing_id);
         });
-        this.db.prepare('UPDATE change SET undone = ? WHERE id = ?').run(1 - undone, change.id);
+        this.changes.setUndone(change.id, undone === 0 ? 1 : 0);
         return { label: change.label, entries };
       })
       .immediate();
@@ -241,16 +218,6 @@ export class KeptStore {
   /** A transaction that a failure left open (a full disk) would swallow every later write: end it first. */
   private settle(): void {
     if (this.db.inTransaction) this.db.exec('ROLLBACK');
-  }
-
-  private next(order: 'ASC' | 'DESC', undone: 0 | 1): ChangeRow | undefined {
-    return this.db
-      .prepare(`SELECT id, label FROM change WHERE undone = ? ORDER BY id ${order} LIMIT 1`)
-      .get(undone) as ChangeRow | undefined;
-  }
-
-  private isApplied(token: string): boolean {
-    return this.db.prepare('SELECT 1 FROM change WHERE token = ?').get(token) !== undefined;
   }
 
   /** A place is written by whoever goes there last; everything else only by who has seen what is there. */

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
-import { RouterLink, useRouter } from 'vue-router';
-import { findWords, isCalled } from '@uisce/core/practice';
+import { useRouter } from 'vue-router';
 import { BASES } from '@uisce/core/rules';
 import { useTrade } from '../household/use-trade';
 import { inSentence, useWords } from '../words/use-words';
-import { useGlossary } from '../household/use-glossary';
 import { useNotebook } from '../household/use-notebook';
 import CollectionCard from './CollectionCard.vue';
+import MeantWords from './MeantWords.vue';
 import { OWN_TAG } from './collection-needs';
 import { OWN_DRINKS, REACHES, STRENGTHS, useIndex } from './use-index';
 import { useKindChoices } from './use-kind-choices';
@@ -29,18 +28,6 @@ function follow(event: MouseEvent): void {
   event.preventDefault();
   void router.push(link.pathname);
 }
-
-/** Words that are called as what is sought, beside the drinks. */
-const glossary = useGlossary();
-const MEANT = 2;
-watch(
-  () => wanted.text.trim() !== '',
-  (seeks) => {
-    if (seeks) void glossary.load();
-  },
-  { immediate: true },
-);
-const meant = computed(() => findWords({ words: [...glossary.words.value] }, wanted.text).filter((w) => isCalled(w, wanted.text)).slice(0, MEANT)); // prettier-ignore
 
 const lines = ref<HTMLElement>();
 /** Bring the drink that is open into sight, within the list and without moving the page. */
@@ -156,12 +143,7 @@ function everything(): void {
         Show every drink
       </button>
     </p>
-    <ul v-if="meant.length > 0" class="plain-list words" aria-label="Words of the trade">
-      <li v-for="w in meant" :key="w.id">
-        <RouterLink :to="{ path: '/practice/words', query: { word: w.id } }">{{ w.word }}</RouterLink>
-        <span class="dim">{{ w.says }}</span>
-      </li>
-    </ul>
+    <MeantWords :text="wanted.text" />
     <div ref="lines" class="lines" tabindex="0" role="group" aria-label="Drinks found" @click="follow">
       <section v-for="section in sections" :key="section.title">
         <h2 v-if="section.title">{{ section.title }}</h2>
@@ -218,17 +200,6 @@ function everything(): void {
 .found {
   margin: 8px 0 4px;
   font-size: 0.9375rem;
-}
-
-.words li {
-  padding: 4px 0;
-  font-size: 0.9375rem;
-}
-
-.words a {
-  margin-inline-end: 6px;
-  color: inherit;
-  font-weight: 700;
 }
 
 .link {
