@@ -3,7 +3,7 @@ import { priceListSchema } from '../catalogue/price-list.js';
 import { emptyKit } from '../kit/kit.js';
 import { PlanSearch } from '../planner/plan-search.js';
 import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
-import { answerPlan } from './answer.js';
+import { answerPlan, outlineAnswer, type PlanResult } from './answer.js';
 import { emptyBrief } from './brief.js';
 import { compilePlan } from './compile.js';
 
@@ -49,5 +49,17 @@ describe('answering a brief', () => {
       startProven: true,
     });
     expect(settled?.answer).toEqual(found?.answer);
+  });
+
+  it('tells once of the first good set on the way, and outlines what it explains', () => {
+    const asked = compiled(2000);
+    const search = new PlanSearch(asked.problem);
+    const told: PlanResult[] = [];
+    const found = answerPlan(asked, search, 2000, { onBetter: (better) => told.push(better) });
+    if (!found) throw new Error('nobody stopped it');
+    expect(told.length).toBeLessThanOrEqual(1);
+    const outline = outlineAnswer(asked, search.prepared, found.answer, 2000);
+    expect(found).toMatchObject(outline);
+    expect([outline.inUse, outline.items.map((i) => i.priceMinor)]).toEqual([['gin'], [2000]]);
   });
 });

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { judged } from '../testing/brute-force.js';
 import { problemArbitrary } from '../testing/problems.js';
 import { WORKED_EXAMPLE } from '../testing/worked-example.js';
-import { explainPlan } from './explain.js';
+import { PreparedProblem } from '../planner/prepared.js';
+import { explainPlan, pouredItems } from './explain.js';
 import { findObstacle } from './infeasible.js';
 import { planProblemSchema } from '../planner/problem.js';
 import { solvePlan } from '../planner/solve.js';
@@ -58,6 +59,9 @@ describe('explanations of random sets', () => {
           expect(reason.closes).toHaveLength(closed.length);
           expect(groups(reason.leaning.map((d) => d.id))).toHaveLength(reason.leaning.length);
         }
+        // Found without an explanation, what is poured from is the same.
+        const leant = explanation.reasons.filter((r) => r.leaning.length > 0).map((r) => r.id);
+        expect([...pouredItems(new PreparedProblem(problem), answer)].sort()).toEqual(leant.sort());
         for (const shut of explanation.shut) {
           const opened = openWith([...answer.items, ...shut.lacks]).includes(shut.id);
           expect(opened).toBe(shut.lacks.length > 0);

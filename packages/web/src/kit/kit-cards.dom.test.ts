@@ -2,7 +2,10 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { emptyKit, type Kit } from '@uisce/core/kit';
 import { inHouse, said, type InHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
+import { kept } from '../testing/small-database';
+import { asked } from '../testing/small-solver';
 import { useKit } from '../household/use-kit';
+import type { Topic } from '../solver/tasks/questions';
 import KitView from './KitView.vue';
 import MeasuresDrawer from './MeasuresDrawer.vue';
 
@@ -40,6 +43,20 @@ describe('the judgement on the kit', () => {
     house = await inHouse(KitView, {}, withKit({ inPlan: false }));
     // Gin opens the gin sour, with bitter and vermouth the negroni and americano: three drinks in the plan.
     expect(said(house.page)).toMatch(/Your hands can already make \d of 3 drinks of your plan/);
+  });
+
+  it('comes first: measures and glasses are looked into when it is there', async () => {
+    kept.clear();
+    let prove: () => void = () => undefined;
+    Object.assign(asked, { topics: [], proof: new Promise<void>((resolve) => (prove = resolve)) });
+    house = await inHouse(KitView, {}, withKit({ inPlan: false }));
+    await vi.waitFor(() => expect(house?.page.find('#count-title').exists()).toBe(true), 15_000);
+    expect(asked.topics).toEqual([]);
+    prove();
+    const both = expect.arrayContaining(['jiggers', 'glasses']) as Topic[];
+    await vi.waitFor(() => expect(asked.topics).toEqual(both), 15_000);
+    expect(asked.topics[0]).toBe('kit');
+    asked.proof = undefined;
   });
 });
 

@@ -12,6 +12,8 @@ export const asked = {
   topics: [] as Topic[],
   /** Solvers answer when this is settled. */
   gate: Promise.resolve(),
+  /** And have proven it when this is; undefined is at once. */
+  proof: undefined as Promise<void> | undefined,
   /** Whether drawing settles one stretch and then takes its time over the rest. */
   drawsLittle: false,
 };
@@ -38,6 +40,8 @@ export class Solver {
     const result = planThatLasts({ ...about, catalogue }, held, from ? { from } : {});
     if (turn !== this.turn || result === undefined) return undefined;
     onBetter({ ...result, ms: 5 });
+    if (asked.proof) await asked.proof;
+    if (turn !== this.turn) return undefined;
     return { ...result, ms: 7 };
   }
 
