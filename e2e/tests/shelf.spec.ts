@@ -33,7 +33,10 @@ test('what stands there is typed, its level moved and weighed, and the plan coun
   const left = page.getByRole('region', { name: /^Dry gin/ }).getByLabel('Left in it');
   await expect(left).toHaveValue('630');
   await page.getByLabel('The scale shows').fill('762');
+  // Moved again before it is on disk, both would be one step to undo.
+  const kept = page.waitForResponse((response) => response.url().endsWith('/api/changes'));
   await page.getByRole('button', { name: 'Read what is left' }).click();
+  await kept;
   // 300 g of a gin of 42 % at 0.945 g/ml.
   await expect(left).toHaveValue(/^31[78]$/);
   await page.getByLabel('The scale shows').fill('4000');
@@ -70,14 +73,7 @@ test('what stands there is typed, its level moved and weighed, and the plan coun
   await page.getByRole('link', { name: /^Plan/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(before);
   await proven(page);
-  for (const label of [
-    'Finished dry gin',
-    'Level of dry gin',
-    'Level of dry gin',
-    'Level of dry gin',
-    'Stock-taking',
-  ]) {
-    await page.keyboard.press('u');
-    if (label === 'Stock-taking') await saved(page, label);
-  }
+  // Twice finished, and its level by key, by weight and by hand.
+  for (const _ of [1, 2, 3, 4, 5]) await page.keyboard.press('u');
+  await saved(page, 'Stock-taking');
 });
