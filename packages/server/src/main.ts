@@ -15,6 +15,7 @@ import { createApp, type AppParts } from './app.js';
 import { Backups } from './backup/backups.js';
 import { readConfig, type Config } from './config.js';
 import { lastNight, seedDemo } from './demo/seed.js';
+import { closeServer } from './http/close-server.js';
 import { LivePages } from './kept/live.js';
 import { KeptStore } from './kept/store.js';
 import { SolverPool } from './planning/pool.js';
@@ -142,13 +143,7 @@ closeWithGrace({ delay: STOP_MS, logger: false }, async ({ signal, err }) => {
   if (err) logger.error({ err }, 'stopping after an error');
   else logger.info({ signal }, 'stopping: finishing what is in flight');
   live.close();
-  await Promise.all([
-    home.close(),
-    new Promise((resolve) => {
-      server.close(resolve);
-      server.closeIdleConnections();
-    }),
-  ]);
+  await Promise.all([home.close(), closeServer(server)]);
   await pool.close();
   await source.destroy();
   logger.info('stopped');

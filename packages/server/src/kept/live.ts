@@ -7,6 +7,7 @@ const HEARTBEAT_MS = 25_000;
 /** Open pages that are told of every change as it happens, by server-sent events. */
 export class LivePages {
   private readonly pages = new Set<Response>();
+  private isClosed = false;
   /** Whose page it is, where it came from the home network. */
   private readonly sessions = new Map<Response, string>();
 
@@ -18,6 +19,10 @@ export class LivePages {
     res.set({ 'content-type': 'text/event-stream', 'cache-control': 'no-store, no-transform' });
     res.flushHeaders();
     res.write('event: hello\ndata: {}\n\n');
+    if (this.isClosed) {
+      res.end();
+      return;
+    }
     this.pages.add(res);
     if (session !== undefined) this.sessions.set(res, session);
     const beat = setInterval(() => {
@@ -48,6 +53,7 @@ export class LivePages {
 
   /** Let all go, so that the server can stop. */
   close(): void {
+    this.isClosed = true;
     for (const page of this.pages) page.end();
   }
 }

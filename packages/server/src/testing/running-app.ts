@@ -10,6 +10,7 @@ import { HomeServer } from '../access/home.js';
 import { wordsOfTrade } from '../access/passphrase.js';
 import { createApp, type AppParts } from '../app.js';
 import { Backups } from '../backup/backups.js';
+import { closeServer } from '../http/close-server.js';
 import { LivePages } from '../kept/live.js';
 import { KeptStore } from '../kept/store.js';
 import type { SolverPool } from '../planning/pool.js';
@@ -74,10 +75,7 @@ export class RunningApp {
     this.close = async () => {
       live.close();
       await home.close();
-      await new Promise((resolve) => {
-        server.close(resolve);
-        server.closeIdleConnections();
-      });
+      await closeServer(server);
       await source.destroy();
     };
   }
