@@ -40,4 +40,6 @@ export const CHROMIUM_FLAGS = [
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
+  // Letters where a screen of today puts them, not pulled to whole pixels.
+  '--font-render-hinting=none',
 ];
