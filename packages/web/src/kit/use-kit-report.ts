@@ -25,10 +25,10 @@ export const useKitReport = createSharedComposable(() => {
   const scopeAsked = computed<KitScope>(() => (hasPlan.value ? scope.value : 'counted'));
   /** The last report stays until the next one is there. */
   const report = shallowRef<Advice<'kit'>>();
-  /** Whether there is a first report: what else asks a thread something waits for it. */
-  const said = computed(() => report.value !== undefined);
   const found = advice.on('kit');
   const failure = computed(() => advice.failureOf('kit'));
+  /** Whether there is a first report, or will be none: what else asks a thread something waits for that. */
+  const said = computed(() => report.value !== undefined || failure.value !== '');
   const current = computed(
     () => remembered.value !== '' || (found.value === report.value && !advice.isAsking('kit')),
   );
