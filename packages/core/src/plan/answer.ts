@@ -89,15 +89,14 @@ export function outlineAnswer(
   };
 }
 
-/** An answer in the user's terms: what its items are and cost, what it opens, and why. */
+/** An outlined answer with all else: what it opens, and why. */
 export function describeAnswer(
   compiled: CompiledPlan,
   prepared: PreparedProblem,
-  answer: PlanAnswer,
-  budget: number,
+  outline: PlanOutline,
 ): PlanResult {
+  const { answer, budget } = outline;
   const explanation = explainPlan(compiled.problem, answer, prepared);
-  const outline = outlineAnswer(compiled, prepared, answer, budget);
   const isInUse = new Set(outline.inUse);
   return {
     ...outline,
@@ -176,7 +175,9 @@ export function answerPlan(
   budget: number,
   { onBetter, ...control }: AnswerControl<PlanResult> = {},
 ): PlanResult | undefined {
-  const described = (answer: PlanAnswer) => describeAnswer(compiled, search.prepared, answer, budget);
+  const { prepared } = search;
+  const described = (answer: PlanAnswer) =>
+    describeAnswer(compiled, prepared, outlineAnswer(compiled, prepared, answer, budget));
   const onFirst = onBetter && ((better: PlanAnswer) => onBetter(described(better)));
   const answer = findAnswer(search, budget, { ...control, ...(onFirst ? { onBetter: onFirst } : {}) });
   return answer && described(answer);

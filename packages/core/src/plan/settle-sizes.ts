@@ -171,7 +171,7 @@ export function planThatLasts(
     const at = uses;
     // Only what is the answer is explained.
     const explained = (settled: LastingResult['settled']) =>
-      described(describeAnswer(compiled, search.prepared, answer, budget), at, settled);
+      described(describeAnswer(compiled, search.prepared, result), at, settled);
     const fresh = freshOf(result);
     const own = usesOf(result);
     const isOwn = sizesAt({ ...uses, ...own }) === sizesAt(uses);
