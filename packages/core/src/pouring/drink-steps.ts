@@ -1,4 +1,5 @@
 import { amountMl } from '../base/amount.js';
+import { oncePer } from '../base/once-per.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Ice, Recipe, Slot } from '../catalogue/recipe.js';
 import { madeIn, methodSteps, type MethodStep } from '../drink/method-steps.js';
@@ -8,13 +9,8 @@ import { inPouringOrder } from './order-of-parts.js';
 import { SECONDS } from './seconds.js';
 import { stepOf, type Act, type PourStep } from './step.js';
 
-/** Densities found so far: a library asks for the same few hundred kinds thousands of times. */
-const densities = new WeakMap<Kind, number>();
-function densityOf(kind: Kind): number {
-  const known = densities.get(kind) ?? liquidGPerMl(kind);
-  densities.set(kind, known);
-  return known;
-}
+/** Found once for a kind: a library asks for the same few hundred thousands of times. */
+const densityOf = oncePer(liquidGPerMl);
 
 /** How long it is worked on its ice. */
 const worked = (method: 'stir' | 'shake' | 'blend', ice: Ice) =>

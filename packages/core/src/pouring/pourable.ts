@@ -1,4 +1,5 @@
 import { amountMl } from '../base/amount.js';
+import { oncePer } from '../base/once-per.js';
 import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { Allergen, Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
@@ -119,6 +120,15 @@ export function* pourablesInSlices(
  */
 export function pourables(catalogue: Catalogue, minFit: number): Pourable[] {
   return [...pourablesInSlices(catalogue, minFit, catalogue.recipes.length || 1)].flat();
+}
+
+const byLeastFit = oncePer((_library: Catalogue) => new Map<number, readonly Pourable[]>());
+/** Every drink made ready, once for each library (as long as it is kept) and attitude to stand-ins. */
+export function pourablesOnce(catalogue: Catalogue, minFit: number): readonly Pourable[] {
+  const known = byLeastFit(catalogue);
+  const ready = known.get(minFit) ?? pourables(catalogue, minFit);
+  known.set(minFit, ready);
+  return ready;
 }
 
 /** Kinds that something at hand is: itself and all it is a kind of, each with what is in hand of it. */

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { idSchema } from '@uisce/core/base';
-import { type Catalogue, type Recipe } from '@uisce/core/catalogue';
+import type { Recipe } from '@uisce/core/catalogue';
 import { keptPour, keptSettings, ONLY_ID, type World } from '@uisce/core/kept';
 import { kindsWithHouseSyrup, withHouseSyrup } from '@uisce/core/making';
 import {
@@ -10,7 +10,7 @@ import {
   MOST_GLASSES,
   MOST_ORDERS,
   POUR_COLUMNS,
-  pourables,
+  pourablesOnce,
   pourNow,
   pourRows,
   pourStepSchema,
@@ -18,7 +18,6 @@ import {
   sayOrder,
   withFillings,
   type Order,
-  type Pourable,
 } from '@uisce/core/pouring';
 import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
@@ -77,19 +76,10 @@ const TABLE = { columns: [...POUR_COLUMNS], escapeFormulae: true };
 
 /** What can be poured now, the steps of a round, and the log as a table. */
 export function pouringRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
-  const ready = new WeakMap<Catalogue, Map<number, Pourable[]>>();
-  /** Drinks made ready, once for each attitude to stand-ins. */
-  const readied = (catalogue: Catalogue, minFit: number): Pourable[] => {
-    const byFit = ready.get(catalogue) ?? new Map<number, Pourable[]>();
-    ready.set(catalogue, byFit);
-    const known = byFit.get(minFit) ?? pourables(catalogue, minFit);
-    byFit.set(minFit, known);
-    return known;
-  };
   const here = () => {
     const { catalogue, kinds } = library;
     const found = houseNow(store, world, kinds);
-    const now = pourNow(readied(catalogue, found.minFit), found, catalogue, kinds, found.minFit);
+    const now = pourNow(pourablesOnce(catalogue, found.minFit), found, catalogue, kinds, found.minFit);
     return { found, now, catalogue, kinds };
   };
 

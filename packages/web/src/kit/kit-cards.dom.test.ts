@@ -58,6 +58,17 @@ describe('the judgement on the kit', () => {
     expect(asked.topics[0]).toBe('kit');
     asked.proof = undefined;
   });
+
+  it('says why there is none, and measures and glasses are looked into all the same', async () => {
+    kept.clear();
+    Object.assign(asked, { topics: [], failsOn: 'kit' });
+    house = await inHouse(KitView, {}, withKit({ inPlan: false }));
+    const all = expect.arrayContaining(['kit', 'jiggers', 'glasses']) as Topic[];
+    await vi.waitFor(() => expect(asked.topics).toEqual(all), 15_000);
+    await house.settle();
+    expect(said(house.page)).toContain('Out of memory');
+    asked.failsOn = undefined;
+  });
 });
 
 describe('the drawer of measures', () => {

@@ -16,6 +16,8 @@ export const asked = {
   proof: undefined as Promise<void> | undefined,
   /** Whether drawing settles one stretch and then takes its time over the rest. */
   drawsLittle: false,
+  /** A topic on which a solver fails. */
+  failsOn: undefined as Topic | undefined,
 };
 
 /** The solver without its thread: the same answers, on the page. */
@@ -65,6 +67,7 @@ export class Solver {
   async advise(topic: Topic, about: About, question: object, tell: () => void): Promise<unknown> {
     asked.topics.push(topic);
     await asked.gate;
+    if (topic === asked.failsOn) throw new Error('Out of memory');
     const ask = QUESTIONS[topic] as unknown as (a: About, q: object, c: Catalogue, t: () => void) => unknown;
     return ask(about, question, this.catalogue(), tell);
   }

@@ -28,7 +28,7 @@ import {
 import type { PlanAnswer, PlanProblem } from '@uisce/core/planner';
 import { kindIndex } from '@uisce/core/catalogue';
 import { planEvening, type Evening, type EveningPlan } from '@uisce/core/evening';
-import { pourables, type Pourable } from '@uisce/core/pouring';
+import { pourablesOnce } from '@uisce/core/pouring';
 import type { AtHand } from '@uisce/core/stock';
 import type { About, TimedResult } from '../about';
 import { heldFor, searchFor } from './held';
@@ -39,15 +39,6 @@ type EnoughAsked = Pick<PlanResult, 'answer' | 'inUse' | 'items'>;
 /** Tell how far a long answer has come, 0 to 1, and what it is so far. */
 type Tell<T> = (soFar: T, progress: number) => void;
 
-/** Drinks made ready once for a library, by the least fit of their stand-ins. */
-const readied = new WeakMap<Catalogue, Map<number, Pourable[]>>();
-function readyFor(catalogue: Catalogue, minFit: number): Pourable[] {
-  const byFit = readied.get(catalogue) ?? new Map<number, Pourable[]>();
-  readied.set(catalogue, byFit);
-  const ready = byFit.get(minFit) ?? pourables(catalogue, minFit);
-  byFit.set(minFit, ready);
-  return ready;
-}
 /** An evening is looked for so long; what is found by then is not proven. */
 const EVENING_MS = 20_000;
 
@@ -171,7 +162,7 @@ export const QUESTIONS = {
     catalogue: Catalogue,
   ): EveningPlan | null {
     const until = performance.now() + EVENING_MS;
-    const ready = readyFor(catalogue, ATTITUDE_MIN_FIT[brief.attitude]);
+    const ready = pourablesOnce(catalogue, ATTITUDE_MIN_FIT[brief.attitude]);
     const house = {
       ...{ ready, catalogue, prices, kit, horizon: asked.horizon, weekday: asked.weekday },
       there: new Map(asked.there.map((at) => [at.kind, at])),
