@@ -91,6 +91,7 @@ function letGo(id: string): void {
             @change="edit('Money a month', { moneyPerMonthMinor: $event })"
           />
           <NumberField
+            class="fresh"
             label="Of it fresh things for the first"
             suffix="weeks"
             :value="brief.freshWeeks"
@@ -282,6 +283,13 @@ function letGo(id: string): void {
 @media (max-width: 1000px) {
   .brief {
     grid-template-columns: minmax(0, 1fr);
+  }
+}
+
+/* Half a phone is too narrow for what it asks. */
+@media (max-width: 480px) {
+  .fresh {
+    grid-column: 1 / -1;
   }
 }
 

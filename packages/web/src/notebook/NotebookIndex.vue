@@ -3,7 +3,7 @@ import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { BASES } from '@uisce/core/rules';
 import { useTrade } from '../household/use-trade';
-import { inSentence, useWords } from '../words/use-words';
+import { count, inSentence, useWords } from '../words/use-words';
 import { useNotebook } from '../household/use-notebook';
 import CollectionCard from './CollectionCard.vue';
 import MeantWords from './MeantWords.vue';
@@ -19,7 +19,7 @@ const notebook = useNotebook();
 const trade = useTrade();
 const words = useWords();
 const router = useRouter();
-const { wanted, rows, shown, sections } = useIndex();
+const { wanted, rows, drinks, shown, sections } = useIndex();
 
 /** Plain links with one listener: hundreds of router links would be slow to draw. */
 function follow(event: MouseEvent): void {
@@ -136,9 +136,8 @@ function everything(): void {
     <CollectionCard />
     <p class="dim found" role="status">
       {{ rows.length }} {{ rows.length === 1 ? 'entry' : 'entries'
-      }}<template v-if="shown.length < rows.length"
-        >, the first {{ shown.length }} here: narrow them</template
-      >
+      }}<template v-if="drinks < rows.length"> of {{ count(drinks, 'drink') }}</template
+      ><template v-if="shown.length < rows.length">, the first {{ shown.length }} here: narrow them</template>
       <button v-if="narrowed || wanted.text" class="plain-button link" type="button" @click="everything">
         Show every drink
       </button>
@@ -192,8 +191,13 @@ function everything(): void {
   margin-top: 6px;
 }
 
+/* The last of five takes what is left of its row. */
+.narrow > :nth-child(5),
 .with {
   grid-column: 1 / -1;
+}
+
+.with {
   background: rgb(var(--v-theme-card));
 }
 

@@ -1,6 +1,6 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, reactive } from 'vue';
-import { kindAndAncestors, type Family, type Recipe } from '@uisce/core/catalogue';
+import { drinkKey, kindAndAncestors, type Family, type Recipe } from '@uisce/core/catalogue';
 import { drinkFigures } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
 import { pouredWith } from '@uisce/core/plan';
@@ -139,6 +139,9 @@ export const useIndex = createSharedComposable(() => {
     }));
   });
 
+  /** How many drinks the rows are of: written in several ways, one has several rows. */
+  const drinks = computed(() => new Set(rows.value.map((row) => drinkKey(row.recipe))).size);
+
   /** Rows that are drawn: a book of thousands is narrowed before it is read. */
   const shown = computed(() => rows.value.slice(0, MOST_SHOWN));
   /** By family while nothing is sought, in the order of the families; else one list, best first. */
@@ -151,5 +154,5 @@ export const useIndex = createSharedComposable(() => {
       .filter((s) => s.rows.length > 0);
   });
 
-  return { wanted, rows, shown, sections, have };
+  return { wanted, rows, drinks, shown, sections, have };
 });
