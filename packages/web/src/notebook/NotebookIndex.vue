@@ -47,7 +47,7 @@ interface Choice {
   value: string;
   title: string;
 }
-const anyOf = (what: string): Choice => ({ value: '', title: `Any ${what}` });
+const ANY: Choice = { value: '', title: 'Any' };
 const entriesOf = <T,>(of: Record<string, T>, title: (one: T) => string): Choice[] =>
   Object.entries(of).map(([value, one]) => ({ value, title: title(one) }));
 const bases = computed(() => BASES.map((id): Choice => ({ value: id, title: trade.kindName(id) })));
@@ -57,22 +57,22 @@ const { choices: kinds, matches } = useKindChoices((k) =>
 const tags = computed(() => [...new Set(notebook.drinks.flatMap((d) => d.tags))].sort());
 const fields = computed(() => [
   { key: 'reach' as const, label: 'In reach', choices: entriesOf(REACHES, (title) => title) },
-  { key: 'base' as const, label: 'Base', choices: [anyOf('base'), ...bases.value] },
+  { key: 'base' as const, label: 'Base', choices: [ANY, ...bases.value] },
   {
     key: 'family' as const,
     label: 'Family',
-    choices: [anyOf('family'), ...trade.catalogue.families.map((f) => ({ value: f.id, title: f.name }))],
+    choices: [ANY, ...trade.catalogue.families.map((f) => ({ value: f.id, title: f.name }))],
   },
   {
     key: 'strength' as const,
     label: 'Strength',
-    choices: [anyOf('strength'), ...entriesOf(STRENGTHS, (band) => band.words)],
+    choices: [ANY, ...entriesOf(STRENGTHS, (band) => band.words)],
   },
   {
     key: 'collection' as const,
     label: 'Collection',
     choices: [
-      anyOf('collection'),
+      ANY,
       { value: OWN_DRINKS, title: 'Written here' },
       ...notebook.collections.map((c) => ({ value: c.id, title: c.name })),
       ...tags.value.map((tag) => ({ value: OWN_TAG + tag, title: `Tagged ${tag}` })),
@@ -207,6 +207,7 @@ function everything(): void {
 }
 
 .link {
+  margin-inline-start: 8px;
   min-height: 24px;
 }
 
