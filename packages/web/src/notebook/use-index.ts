@@ -1,9 +1,9 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, reactive } from 'vue';
-import { drinkKey, kindAndAncestors, type Family, type Recipe } from '@uisce/core/catalogue';
+import { kindAndAncestors, type Family, type Recipe } from '@uisce/core/catalogue';
 import { drinkFigures } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
-import { pouredWith } from '@uisce/core/plan';
+import { countDrinks, pouredWith } from '@uisce/core/plan';
 import { BASES, basesOf } from '@uisce/core/rules';
 import { useNotebook } from '../household/use-notebook';
 import { OWN_TAG } from './collection-needs';
@@ -140,7 +140,12 @@ export const useIndex = createSharedComposable(() => {
   });
 
   /** How many drinks the rows are of: written in several ways, one has several rows. */
-  const drinks = computed(() => new Set(rows.value.map((row) => drinkKey(row.recipe))).size);
+  const drinks = computed(() =>
+    countDrinks(
+      rows.value.map((row) => row.recipe.id),
+      trade.recipes,
+    ),
+  );
 
   /** Rows that are drawn: a book of thousands is narrowed before it is read. */
   const shown = computed(() => rows.value.slice(0, MOST_SHOWN));
