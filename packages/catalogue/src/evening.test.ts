@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { kindIndex } from '@uisce/core/catalogue';
 import { eveningSchema, planEvening } from '@uisce/core/evening';
 import { emptyKit } from '@uisce/core/kit';
 import { pourables } from '@uisce/core/pouring';
@@ -53,7 +54,7 @@ const plan =
     there: new Map(Object.entries(asked.thereMl).map(([kind, ml]) => [kind, at(kind, ml)])),
     freshPieces: new Map(Object.entries(asked.therePieces)),
     kit: { ...emptyKit(), moulds: [{ id: 'cube-tray', count: asked.trays }] },
-    ...{ horizon: 3 * 1440, weekday: 6 },
+    ...{ horizon: 3 * 1440, weekday: 6, kinds: kindIndex(catalogue.kinds), houseSyrupRatio: null },
   }) ?? expect.fail('there is a card');
 
 describe('the evening in the documents', () => {

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { homeMadeSchema, kindIndex, type Catalogue, type Kind } from '@uisce/core/catalogue';
 import {
-  batchAllergens,
+  batchHolds,
   batchCost,
   batchOfVolume,
   batchUsingUp,
@@ -144,7 +144,7 @@ describe('a batch against the shop', () => {
   });
 
   it('says what is in it on the label', () => {
-    const allergens = (id: string) => batchAllergens(made(id).recipe, catalogue);
+    const allergens = (id: string) => batchHolds(made(id).recipe, catalogue).allergens;
     expect(allergens('orgeat-quick')).toContain('nuts');
     expect(allergens('falernum')).toContain('nuts');
     expect(allergens('simple')).toEqual([]);

@@ -83,7 +83,7 @@ describe('a glass as a bartender makes it', () => {
     const drink = catalogue.recipes.find((r) => r.id === id);
     if (drink === undefined) throw new Error(`there is no ${id}`);
     const slots = drink.slots.filter((s) => !s.optional);
-    const order = { drink: { ...drink, slots }, of: id, count: 1, for: [] };
+    const order = { drink: { ...drink, slots }, of: id, count: 1, for: [], cannot: [] };
     const { steps } = compileRound([order], emptyKit(), catalogue, kinds);
     expect(
       steps
@@ -98,7 +98,7 @@ describe('every drink of the library', () => {
   it('has steps that measure each of its parts once, egg before ice and bubbles after it', () => {
     for (const drink of catalogue.recipes) {
       const { steps } = compileRound(
-        [{ drink, of: drink.id, count: 2, for: [] }],
+        [{ drink, of: drink.id, count: 2, for: [], cannot: [] }],
         emptyKit(),
         catalogue,
         kinds,

@@ -7,7 +7,7 @@ import {
   type Kind,
   type PriceList,
 } from '@uisce/core/catalogue';
-import { drinkCost, drinkFigures, drinkWarnings, sayMethod } from '@uisce/core/drink';
+import { asWritten, drinkCost, drinkFigures, inGlass, sayMethod } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
 import { capacityMl, fillGlass } from '@uisce/core/glass';
 import {
@@ -126,15 +126,15 @@ describe('figures the trade knows', () => {
   });
 
   it('warn of what must be said', () => {
-    expect(drinkWarnings(recipe('mai-tai'), kinds).allergens).toContain('nuts');
-    expect(drinkWarnings(recipe('brandy-alexander'), kinds).allergens).toContain('milk');
-    expect(drinkWarnings(recipe('pisco-sour'), kinds).allergens).toContain('egg');
-    expect(drinkWarnings(recipe('bloody-mary'), kinds).allergens).toEqual(['gluten', 'celery', 'fish']);
+    expect(asWritten(recipe('mai-tai'), kinds).allergens).toContain('nuts');
+    expect(asWritten(recipe('brandy-alexander'), kinds).allergens).toContain('milk');
+    expect(asWritten(recipe('pisco-sour'), kinds).allergens).toContain('egg');
+    expect(asWritten(recipe('bloody-mary'), kinds).allergens).toEqual(['gluten', 'celery', 'fish']);
     // Garnish and stand-ins bring their own.
-    expect(drinkWarnings(recipe('chocolate-martini'), kinds).allergens).toContain('milk');
-    expect(drinkWarnings(recipe('zombie'), kinds, ['orgeat']).allergens).toContain('nuts');
-    expect(drinkWarnings(recipe('gin-and-tonic'), kinds).cautions.join()).toMatch(/quinine/);
-    expect(drinkWarnings(recipe('greyhound'), kinds).cautions.join()).toMatch(/medicines/);
+    expect(asWritten(recipe('chocolate-martini'), kinds).allergens).toContain('milk');
+    expect(inGlass(recipe('zombie'), kinds, { kinds: ['orgeat'] }).allergens).toContain('nuts');
+    expect(asWritten(recipe('gin-and-tonic'), kinds).cautions.join()).toMatch(/quinine/);
+    expect(asWritten(recipe('greyhound'), kinds).cautions.join()).toMatch(/medicines/);
   });
 });
 

@@ -24,8 +24,23 @@ export const SUPPLIES = ['bottle', 'mixer', 'home-made', 'fresh'] as const;
 /** Flavours a kind brings that people like or will not touch. */
 export const KIND_TASTES = ['bitter', 'smoky', 'creamy', 'egg', 'anise', 'fizzy', 'coffee', 'mint'] as const;
 
-/** What must be said on a menu or a label. */
-export const ALLERGENS = ['egg', 'milk', 'nuts', 'gluten', 'sulphites', 'celery', 'fish'] as const;
+/** What must be said on a menu or a label: the fourteen of Regulation (EU) No 1169/2011, annex II (from memory). */
+export const ALLERGENS = [
+  'egg',
+  'milk',
+  'nuts',
+  'peanuts',
+  'gluten',
+  'sulphites',
+  'celery',
+  'fish',
+  'crustaceans',
+  'molluscs',
+  'soya',
+  'mustard',
+  'sesame',
+  'lupin',
+] as const;
 export type Allergen = (typeof ALLERGENS)[number];
 
 /** A size a kind is usually sold in: its content and its outside. */
@@ -91,7 +106,11 @@ export const kindSchema = z.strictObject({
   /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */
   work: z.array(idSchema).default([]),
   allergens: z.array(z.enum(ALLERGENS)).default([]),
+  /** Whether somebody has said what allergens it holds: without that an empty list is "unknown", not "none". */
+  allergensStated: z.boolean().default(true),
   caution: z.string().optional(),
+  /** What must be said where a child could be given it: of drinks without alcohol, and where it is made. */
+  cautionForChildren: z.string().optional(),
 });
 export type Kind = z.infer<typeof kindSchema>;
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { priceListSchema } from '../catalogue/price-list.js';
 import { testKinds, testRecipe } from '../testing/trade.js';
-import { drinkWarnings } from './allergens.js';
 import { drinkCost } from './cost.js';
 import { dilution, drinkFigures } from './figures.js';
+import { inGlass } from './in-glass.js';
 import { standardDrink } from './standard-drink.js';
 import { drinkTastes } from './tastes.js';
 
@@ -133,7 +133,11 @@ describe('figures of a drink', () => {
       ['egg-white', '1 whole', 'body', { optional: true }],
       ['absinthe', '1 dash', 'rinse'],
     ]);
-    expect(drinkWarnings(sour, kinds)).toEqual({ allergens: ['egg'], cautions: ['High proof.'] });
+    expect(inGlass(sour, kinds)).toMatchObject({
+      allergens: ['egg'],
+      cautions: ['High proof.'],
+      unknown: [],
+    });
   });
 });
 

@@ -1,9 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { pourSchema, pourables, type Pour } from '../pouring/index.js';
+import { atHand } from '../stock/at-hand.js';
 import { bottleThere, type Bottle } from '../stock/bottle.js';
-import { kindInput, recipeInput, testCatalogue, testKinds } from '../testing/trade.js';
+import { kindIndex } from '../catalogue/catalogue.js';
+import { emptyKit } from '../kit/kit.js';
+import { kindInput, recipeInput, testCatalogue, testKinds, testShop } from '../testing/trade.js';
 import { again, costOfEvening, learntThirst, leftovers, shelved, toUseSoon } from './after.js';
 import { eveningSchema } from './evening.js';
+import { menuHere } from './menu-here.js';
 import { drinksTonight, lastPoursAt, settledCard } from './night.js';
 
 const ID = (n: number) => `7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c00${n}`;
@@ -102,8 +106,17 @@ describe('the night', () => {
     ],
   }); // prettier-ignore
 
+  const [gin, soda] = [
+    { ...bottleThere(ID(8), 'gin'), sizeMl: 700, leftMl: 700 },
+    { ...bottleThere(ID(9), 'soda'), sizeMl: 2000, leftMl: 2000 },
+  ];
+
   it('has the card that was settled, without what was taken off it', () => {
-    const card = settledCard(evening, pourables(catalogue, 0.75));
+    const house = {
+      ...{ ready: pourables(catalogue, 0.75), catalogue, kinds: kindIndex(catalogue.kinds), houseSyrupRatio: null },
+      ...{ there: atHand([gin, soda], [], kindIndex(catalogue.kinds), '2026-11-28'), freshPieces: new Map(), prices: testShop({}), kit: emptyKit() },
+    }; // prettier-ignore
+    const card = settledCard(evening, menuHere(evening, house));
     expect(card.map((d) => d.id)).toEqual(['cooler', 'sour']);
     expect(card.find((d) => d.id === 'sour')?.seats).toEqual(['finds', 'not']);
     // Three hours are four pours each: Ann's shared by three drinks, the driver's all of the one without alcohol.

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { mouldSchema } from '../catalogue/tool.js';
 import { testKinds, testRecipe } from '../testing/trade.js';
-import { batchedDrink, bottlesFor, HEADSPACE_SHARE, mayBatch } from './batched.js';
-import { freezingPointC, fromFreezer } from './freezing.js';
+import { batchedDrink, bottlesFor, HEADSPACE_SHARE, mayBatch } from '../mixed/batched.js';
+import { freezingPointC, fromFreezer } from '../mixed/freezing.js';
 import { freezingHours, icePlan } from './ice-plan.js';
 
 describe('freezing', () => {

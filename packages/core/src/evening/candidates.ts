@@ -1,16 +1,15 @@
-import { kindAndAncestors } from '../catalogue/catalogue.js';
-import { drinkKey, type Recipe } from '../catalogue/recipe.js';
+import { drinkKey } from '../catalogue/recipe.js';
 import type { Need } from '../catalogue/tool.js';
 import { glassServes } from '../glass/serves.js';
 import type { Kit } from '../kit/kit.js';
 import { uncovered } from '../kit/needs.js';
-import { NO_ALCOHOL_ABV } from '../plan/stand-ins.js';
-import { kindsInHand, type Pourable, type PourableSlot } from '../pouring/pourable.js';
-import { withFillings, type Filling } from '../pouring/poured-drink.js';
-import { batchedGlassMl, mixedKind } from './batched.js';
+import type { InGlass } from '../drink/in-glass.js';
+import type { Pourable } from '../pouring/pourable.js';
+import { batchedGlassMl, mixedKind } from '../mixed/batched.js';
 import { FINDS_EACH, type Candidate, type CardCriterion, type CardProblem } from './card.js';
 import { finds, type Guest } from './guest.js';
-import { amountOf, moneyFor, NOT_SOLD_MINOR, wareOf, type Ware, type WareHouse } from './ware.js';
+import { Filler, usesOf, Wares } from './filler.js';
+import { moneyFor, type Ware, type WareHouse } from './ware.js';
 
 /** What a card is chosen for and from. */
 export interface CardHouse extends WareHouse {
@@ -18,6 +17,8 @@ export interface CardHouse extends WareHouse {
   guests: readonly Guest[];
   needs: ReadonlyMap<string, Need>;
   kit: Kit;
+  /** Sugar to water of the one plain syrup that is kept; null where each is. */
+  houseSyrupRatio: number | null;
   size: number;
   must: readonly string[];
   never: readonly string[];
@@ -28,80 +29,7 @@ export interface CardHouse extends WareHouse {
 
 /** The problem of a card, with the drinks as they would be poured here. */
 export interface CardQuestion extends CardProblem {
-  poured: ReadonlyMap<string, { pourable: Pourable; drink: Recipe }>;
-}
-
-/** Water comes from the tap. */
-const FROM_THE_TAP = new Set(['still-water', 'hot-water']);
-
-/** Wares of a house, looked up once each. */
-class Wares {
-  readonly all: Ware[] = [];
-  private readonly places = new Map<string, number>();
-  constructor(private readonly house: WareHouse) {}
-
-  placeOf(kind: string, isPoured: boolean): number {
-    const known = this.places.get(kind) ?? this.all.push(wareOf(kind, isPoured, this.house)) - 1;
-    this.places.set(kind, known);
-    return known;
-  }
-  of(kind: string, isPoured: boolean): Ware {
-    return this.all[this.placeOf(kind, isPoured)] as Ware;
-  }
-}
-
-/** Fills the slots of drinks, one after the other, for their share of the pours. */
-class Filler {
-  private readonly inHand: Map<string, string[]>;
-  private readonly sold = new Map<string, string[]>();
-
-  constructor(
-    private readonly house: CardHouse,
-    private readonly wares: Wares,
-    private readonly share: number,
-  ) {
-    const { there, kinds, prices } = house;
-    this.inHand = kindsInHand(there.keys(), kinds);
-    for (const bottle of prices.bottles)
-      if (bottle.tier === 'mixing')
-        for (const asked of kindAndAncestors(bottle.kind, kinds))
-          this.sold.set(asked, [...new Set([...(this.sold.get(asked) ?? []), bottle.kind])]);
-  }
-
-  /** The way that costs least for its share, what is written before what stands in; undefined where there is none. */
-  fill(slot: PourableSlot): Filling | undefined {
-    let best: { filling: Filling; money: number } | undefined;
-    for (const { kinds, parts } of slot.ways) {
-      const chosen = kinds.map((asked, i) => this.choose(slot, asked, parts[i] ?? 1));
-      if (chosen.some((c) => c === undefined)) continue;
-      const money = chosen.reduce((sum, c) => sum + (c?.money ?? 0), 0);
-      if (best === undefined || money < best.money)
-        best = { filling: { kinds: chosen.map((c) => c?.kind ?? ''), parts }, money };
-      if (money === 0) break;
-    }
-    return best?.filling;
-  }
-
-  /** The kind that costs least: what is in hand before what is to be bought. */
-  private choose(
-    slot: PourableSlot,
-    asked: string,
-    part: number,
-  ): { kind: string; money: number } | undefined {
-    if (FROM_THE_TAP.has(asked)) return { kind: asked, money: 0 };
-    const fresh = this.house.kinds.get(asked)?.supply === 'fresh' ? [asked] : [];
-    const all = [...(this.inHand.get(asked) ?? []), ...fresh, ...(this.sold.get(asked) ?? [])];
-    let best: { kind: string; money: number } | undefined;
-    for (const kind of all) {
-      const ware = this.wares.of(kind, slot.ml !== undefined);
-      const ml = slot.ml === undefined ? undefined : slot.ml * part;
-      const amount = amountOf(ware, { ml, pieces: slot.pieces * part }) * this.share;
-      const money = moneyFor(ware, amount);
-      if (money < NOT_SOLD_MINOR && (best === undefined || money < best.money)) best = { kind, money };
-      if (best?.money === 0) break;
-    }
-    return best;
-  }
+  poured: ReadonlyMap<string, { pourable: Pourable; glass: InGlass }>;
 }
 
 /**
@@ -127,29 +55,29 @@ export function cardQuestion(house: CardHouse): CardQuestion {
     ready.flatMap(({ recipe }) => (house.must.includes(recipe.id) ? [[drinkKey(recipe), recipe.id]] : [])),
   );
 
-  const best = new Map<string, { candidate: Candidate; pourable: Pourable; drink: Recipe; money: number }>();
+  const best = new Map<string, { candidate: Candidate; pourable: Pourable; glass: InGlass; money: number }>();
   for (const pourable of ready) {
-    const { recipe, figures, tastes, allergens, seconds } = pourable;
+    const { recipe, seconds } = pourable;
     if (kit.said && uncovered(pourable.needs, house.needs, kit).length > 0) continue;
     if (kit.said && !kit.glasses.some((g) => glassServes(pourable.served, g, kit.attitude))) continue;
-    const fillings = pourable.slots.map((s) => (s.optional ? undefined : filler.fill(s)));
-    if (pourable.slots.some((s, i) => !s.optional && fillings[i] === undefined)) continue;
-    const drink = withFillings(recipe, fillings);
+    const filled = filler.fillDrink(pourable);
+    if (filled === undefined) continue;
+    const { fillings, glass } = filled;
+    const { drink } = glass;
     const uses = usesOf(pourable, fillings, wares);
     const money = [...uses].reduce((sum, [w, amount]) => sum + moneyFor(wares.all[w] as Ware, amount * share), 0); // prettier-ignore
     const key = drinkKey(recipe);
     if ((asked.get(key) ?? recipe.id) !== recipe.id) continue;
     if (money >= (best.get(key)?.money ?? Infinity)) continue;
-    const offered = { tastes, allergens, abv: figures.abv };
     const mixed = there.get(mixedKind(recipe.id))?.ml ?? 0;
     best.set(key, {
-      ...{ money, pourable, drink },
+      ...{ money, pourable, glass },
       candidate: {
         id: recipe.id,
-        finds: [...guests.map((g) => finds(g, offered)), ...(isSober ? [] : [figures.abv <= NO_ALCOHOL_ABV])],
+        finds: [...guests.map((g) => finds(g, glass)), ...(isSober ? [] : [glass.noAlcohol])],
         uses: [...uses].map(([ware, amount]) => ({ ware, amount })),
         mixed: mixed > 0 ? Math.floor(mixed / batchedGlassMl(drink, kinds) + 1e-9) : 0,
-        parts: [...new Set(drink.slots.map((s) => numberOf(s.kind)))],
+        parts: [...new Set(drink.slots.flatMap((s) => (s.optional ? [] : numberOf(s.kind))))],
         work: Math.round(seconds),
         ...{ family: recipe.family, method: recipe.method, glass: recipe.glass },
       },
@@ -158,29 +86,8 @@ export function cardQuestion(house: CardHouse): CardQuestion {
   const seats = guests.map((g) => ({ people: g.count, pours, wants: FINDS_EACH }));
   return {
     candidates: [...best.values()].map((b) => b.candidate),
-    poured: new Map([...best.values()].map(({ candidate, pourable, drink }) => [candidate.id, { pourable, drink }])),
+    poured: new Map([...best.values()].map(({ candidate, pourable, glass }) => [candidate.id, { pourable, glass }])),
     seats: isSober ? seats : [...seats, { people: 1, pours: 0, wants: 1 }],
     ...{ wares: wares.all, size, must: house.must, never: house.never, order: house.order },
   }; // prettier-ignore
-}
-
-/** What a glass takes of each ware that may run short. */
-function usesOf(
-  { slots }: Pourable,
-  fillings: readonly (Filling | undefined)[],
-  wares: Wares,
-): Map<number, number> {
-  const uses = new Map<number, number>();
-  slots.forEach((slot, i) => {
-    fillings[i]?.kinds.forEach((kind, k) => {
-      if (FROM_THE_TAP.has(kind)) return;
-      const part = fillings[i]?.parts[k] ?? 1;
-      const place = wares.placeOf(kind, slot.ml !== undefined);
-      const ware = wares.all[place] as Ware;
-      const ml = slot.ml === undefined ? undefined : slot.ml * part;
-      const amount = amountOf(ware, { ml, pieces: slot.pieces * part });
-      uses.set(place, (uses.get(place) ?? 0) + amount);
-    });
-  });
-  return uses;
 }

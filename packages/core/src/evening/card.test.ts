@@ -23,8 +23,13 @@ const guest = (more: Partial<Guest> = {}): Guest => ({
 });
 
 describe('who finds what', () => {
-  const sour = { tastes: new Set(['sour', 'egg'] as const), allergens: ['egg' as const], abv: 0.16 };
-  const cooler = { tastes: new Set(['sour'] as const), allergens: [], abv: 0 };
+  const sour = {
+    tastes: new Set(['sour', 'egg'] as const),
+    allergens: ['egg' as const],
+    unknown: [],
+    noAlcohol: false,
+  };
+  const cooler = { tastes: new Set(['sour'] as const), allergens: [], unknown: [], noAlcohol: true };
 
   it('is what one may have, does not dislike, and likes where one said what', () => {
     expect(finds(guest(), sour)).toBe(true);

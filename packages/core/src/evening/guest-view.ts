@@ -2,11 +2,10 @@ import { z } from 'zod';
 import { addDays } from '../base/days.js';
 import { idSchema } from '../base/ids.js';
 import { ALLERGENS } from '../catalogue/kind.js';
-import type { Recipe } from '../catalogue/recipe.js';
-import { NO_ALCOHOL_ABV } from '../plan/stand-ins.js';
-import type { Pourable } from '../pouring/pourable.js';
+import { refusalOf, sayRefusal } from '../drink/limits.js';
 import type { Evening } from './evening.js';
 import type { Asked } from './guest-card.js';
+import type { OnTheMenu } from './menu-here.js';
 
 /** A drink as guests read it. */
 const guestDrinkSchema = z.object({
@@ -18,6 +17,8 @@ const guestDrinkSchema = z.object({
   abv: z.number(),
   ethanolG: z.number(),
   allergens: z.array(z.enum(ALLERGENS)),
+  /** Parts of which nobody has said what allergens they hold, by name. */
+  unknown: z.array(z.string()),
   /** At most 0.5 % vol. */
   noAlcohol: z.boolean(),
 });
@@ -51,44 +52,36 @@ export function cardIsOpen({ on, endedOn }: Pick<Evening, 'on' | 'endedOn'>, loc
 } // prettier-ignore
 
 /**
- * The drinks of a card that is settled, or of what of it is, in the order of their names.
+ * The drinks of a card that is settled, or of what of it is, as guests read them: those that can be poured here, by
+ * what is in the glass, what holds alcohol first, in the order of their names.
  *
- * @param ready the drinks of the card, made ready; @param nameOf what a kind is called;
- * @param there kinds that are in the house: what a stand-in would bring is said too.
+ * @param menu the drinks of the evening as they would be poured here: `menuHere`.
  */
 export function guestDrinks(
-  { must, off }: Pick<Evening, 'must' | 'off'>,
-  ready: readonly Pourable[],
-  { nameOf, allergensOf, isThere }: {
-    nameOf: (kind: string) => string;
-    allergensOf: (kind: string) => readonly Pourable['allergens'][number][];
-    isThere: (kind: string) => boolean;
-  },
+  { off }: Pick<Evening, 'off'>,
+  menu: readonly OnTheMenu[],
+  nameOf: (kind: string) => string,
 ): GuestDrink[] {
-  return ready
-    .filter(({ recipe }) => must.includes(recipe.id) && !off.includes(recipe.id))
-    .map(({ recipe, figures, allergens, slots }): GuestDrink => {
-      const poured = slots.flatMap((s) => s.ways.flatMap((w) => w.kinds)).filter(isThere);
-      const has = new Set([...allergens, ...poured.flatMap(allergensOf)]);
+  return menu
+    .filter(({ id, isHere }) => isHere && !off.includes(id))
+    .map(({ id, pourable, glass }): GuestDrink => {
+      const { parts, figures, allergens, unknown, noAlcohol } = glass;
       return {
-        ...{ id: recipe.id, name: recipe.name, parts: partsOf(recipe, nameOf) },
-        ...{ abv: figures.abv, ethanolG: figures.ethanolG },
-        allergens: ALLERGENS.filter((a) => has.has(a)),
-        noAlcohol: figures.abv <= NO_ALCOHOL_ABV,
+        ...{ id, name: pourable.recipe.name, parts: [...new Set(parts.map(nameOf))] },
+        ...{ abv: figures.abv, ethanolG: figures.ethanolG, allergens, noAlcohol },
+        unknown: unknown.map(nameOf),
       };
     })
     .sort((a, b) => Number(a.noAlcohol) - Number(b.noAlcohol) || a.name.localeCompare(b.name));
-} // prettier-ignore
-
-/** What is in a drink, each once. */
-function partsOf(recipe: Recipe, nameOf: (kind: string) => string): string[] {
-  return [...new Set(recipe.slots.map((s) => nameOf(s.kind)))];
 }
 
 /** Why a guest is not poured what they ask for, in words for them; undefined where nothing speaks against it. */
-export function cannotServe(asked: Pick<Asked, 'cannot' | 'noAlcohol'>, drink: GuestDrink): string | undefined {
-  const held = asked.cannot.filter((a) => drink.allergens.includes(a));
-  if (held.length > 0) return `it contains ${held.join(' and ')}: ask the house for it without`;
-  if (asked.noAlcohol && !drink.noAlcohol) return 'there is alcohol in it: those without are marked';
-  return undefined;
-} // prettier-ignore
+export function cannotServe(
+  { cannot, noAlcohol }: Pick<Asked, 'cannot' | 'noAlcohol'>,
+  drink: GuestDrink,
+): string | undefined {
+  const refusal = refusalOf({ allergens: cannot, noAlcohol, drives: false }, drink);
+  if (refusal === undefined) return undefined;
+  const instead = refusal.alcohol ? 'those without are marked' : 'ask the house for it without';
+  return `${sayRefusal(refusal)}: ${instead}`;
+}

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { ALLERGENS, type Allergen } from '../catalogue/kind.js';
-import { TASTES, type Taste } from '../drink/tastes.js';
-import { NO_ALCOHOL_ABV } from '../plan/stand-ins.js';
+import { ALLERGENS } from '../catalogue/kind.js';
+import { TASTES } from '../drink/tastes.js';
+import type { InGlass } from '../drink/in-glass.js';
+import { mayHave } from '../drink/limits.js';
 
 /** Who comes: one by name, or several of whom nothing more is known ("three more"). */
 export const guestSchema = z.strictObject({
@@ -18,26 +19,12 @@ export const guestSchema = z.strictObject({
 });
 export type Guest = z.infer<typeof guestSchema>;
 
-/** What of a drink decides who may have it. */
-export interface Offered {
-  tastes: ReadonlySet<Taste>;
-  allergens: readonly Allergen[];
-  /** As served, a fraction. */
-  abv: number;
-}
+/** What of a glass decides who may have it, and who likes it. */
+export type Offered = Pick<InGlass, 'tastes' | 'allergens' | 'unknown' | 'noAlcohol'>;
 
-/** Whether a guest may have a drink at all: nothing in it that they cannot have, no alcohol for who drives. */
-export function canHave(
-  { allergens, noAlcohol, drives }: Pick<Guest, 'allergens' | 'noAlcohol' | 'drives'>,
-  drink: Offered,
-): boolean {
-  if ((noAlcohol || drives) && drink.abv > NO_ALCOHOL_ABV) return false;
-  return !allergens.some((a) => drink.allergens.includes(a));
-}
-
-/** Whether a guest finds a drink to their liking: may have it, no taste they dislike, one they like where they named any. */
+/** Whether a guest finds a drink to their liking: they may have it, no taste they dislike, one they like where they named any. */
 export function finds(guest: Guest, drink: Offered): boolean {
-  if (!canHave(guest, drink) || guest.dislikes.some((t) => drink.tastes.has(t))) return false;
+  if (!mayHave(guest, drink) || guest.dislikes.some((t) => drink.tastes.has(t))) return false;
   // Who drives takes what there is without alcohol, whatever else they like.
   if (guest.likes.length === 0 || guest.noAlcohol || guest.drives) return true;
   return guest.likes.some((t) => drink.tastes.has(t));
@@ -48,5 +35,5 @@ export type Seat = 'finds' | 'may' | 'not';
 
 /** Whether a guest finds a drink, may have it, or cannot. */
 export function seatOf(guest: Guest, drink: Offered): Seat {
-  return finds(guest, drink) ? 'finds' : canHave(guest, drink) ? 'may' : 'not';
+  return finds(guest, drink) ? 'finds' : mayHave(guest, drink) ? 'may' : 'not';
 }

@@ -1,6 +1,6 @@
 import type { Mould } from '../catalogue/tool.js';
 import { pieceG } from '../ice/index.js';
-import { FREEZER_C } from './freezing.js';
+import { FREEZER_C } from '../mixed/freezing.js';
 
 /** Water, J/kg: to freeze, and a degree to cool. */
 const LATENT_J_PER_KG = 334_000;

@@ -1,37 +1,43 @@
-import type { Recipe } from '../catalogue/recipe.js';
-import type { Pourable } from '../pouring/pourable.js';
+import type { InGlass } from '../drink/in-glass.js';
 import type { Evening } from './evening.js';
 import { finds, seatOf, type Seat } from './guest.js';
+import type { OnTheMenu } from './menu-here.js';
 import { poursOf, thirstOf } from './thirst.js';
 
 /** A drink of a card that is settled. */
 export interface SettledDrink {
   id: string;
-  recipe: Recipe;
+  name: string;
   /** Glasses that were planned of it. */
   glasses: number;
   /** By guest. */
   seats: Seat[];
-  /** Grams of alcohol in one. */
-  ethanolG: number;
+  /** What is in a glass of it, as it would be poured here now. */
+  glass: InGlass;
 }
 
-/** The card as it was settled, without what was taken off it: who may have what, and how often it was to be poured. */
+/**
+ * The card as it was settled, without what was taken off it: who may have what, and how often it was to be poured.
+ *
+ * @param menu the drinks of the evening as they would be poured here: `menuHere`.
+ */
 export function settledCard(
-  evening: Pick<Evening, 'guests' | 'must' | 'off' | 'hours' | 'thirst'>,
-  ready: readonly Pourable[],
+  evening: Pick<Evening, 'guests' | 'off' | 'hours' | 'thirst'>,
+  menu: readonly OnTheMenu[],
 ): SettledDrink[] {
-  const byId = new Map(ready.map((p) => [p.recipe.id, p]));
-  const on = [...evening.must].sort().flatMap((id) => byId.get(id) ?? []);
-  const offered = on.map(({ tastes, allergens, figures }) => ({ tastes, allergens, abv: figures.abv }));
-  const found = evening.guests.map((g) => offered.map((o) => finds(g, o)));
-  const { byDrink } = poursOf(evening.guests, found, thirstOf(evening), on.length);
-  return on.flatMap(({ recipe, figures }, d): SettledDrink[] => {
-    const drink = offered[d];
-    if (drink === undefined || evening.off.includes(recipe.id)) return [];
-    const seats = evening.guests.map((g) => seatOf(g, drink));
-    return [{ id: recipe.id, recipe, glasses: byDrink[d] ?? 0, seats, ethanolG: figures.ethanolG }];
-  });
+  const { guests, off } = evening;
+  const found = guests.map((g) => menu.map(({ glass }) => finds(g, glass)));
+  const { byDrink } = poursOf(guests, found, thirstOf(evening), menu.length);
+  return menu.flatMap(({ id, pourable, glass }, d): SettledDrink[] =>
+    off.includes(id)
+      ? []
+      : [
+          {
+            ...{ id, name: pourable.recipe.name, glasses: byDrink[d] ?? 0, glass },
+            seats: guests.map((g) => seatOf(g, glass)),
+          },
+        ],
+  );
 }
 
 /** How a drink of the card stands on the night. */

@@ -5,11 +5,11 @@ import { batchOf } from '../making/batch.js';
 import { drinkFigures } from '../drink/figures.js';
 import { testCatalogue, kindInput, recipeInput } from '../testing/trade.js';
 import { kindIndex } from '../catalogue/catalogue.js';
-import { batchedGlassMl, mixedKind } from './batched.js';
+import { batchedGlassMl, mixedKind } from '../mixed/batched.js';
 import { bringOf } from './bring.js';
 import type { CardProblem } from './card.js';
 import { insteadOf } from './instead.js';
-import { drinkOfMixed, fromMixed, kindsOfMixed, mixedRecipe } from './mixed-batch.js';
+import { drinkOfMixed, fromMixed, kindsOfMixed, mixedRecipe } from '../mixed/mixed-batch.js';
 import { glassPlan } from './washes.js';
 import type { Ware } from './ware.js';
 

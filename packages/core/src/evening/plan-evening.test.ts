@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { emptyKit } from '../kit/kit.js';
+import { kindIndex } from '../catalogue/catalogue.js';
 import { priceListSchema } from '../catalogue/price-list.js';
 import { pourables } from '../pouring/pourable.js';
 import type { AtHand } from '../stock/at-hand.js';
@@ -43,6 +44,7 @@ const house: EveningHouse = {
   ...{ ready: pourables(catalogue, 0.75), catalogue, prices, kit: emptyKit(), horizon: 2880, weekday: 6 },
   there: new Map([at('gin', 700), at('vermouth', 700), at('syrup', 700), at('soda', 800)]),
   freshPieces: new Map([['lime-juice', 4]]),
+  ...{ kinds: kindIndex(catalogue.kinds), houseSyrupRatio: null },
 };
 const someone = { count: 1, likes: [], dislikes: [], allergens: [], noAlcohol: false, drives: false };
 const evening: Evening = eveningSchema.parse({

@@ -1,6 +1,7 @@
-import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import type { Catalogue } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
-import type { Allergen } from '../catalogue/kind.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { InGlass } from '../drink/in-glass.js';
 import { capacityMl } from '../glass/profile.js';
 import { needIndex } from '../kit/needs.js';
 import type { Kit } from '../kit/kit.js';
@@ -30,6 +31,9 @@ import { glassPlan, type GlassPlan } from './washes.js';
 export interface EveningHouse {
   ready: readonly Pourable[];
   catalogue: Catalogue;
+  /** Every kind as it is in this house. */
+  kinds: ReadonlyMap<string, Kind>;
+  houseSyrupRatio: number | null;
   there: ReadonlyMap<string, AtHand>;
   freshPieces: ReadonlyMap<string, number>;
   prices: PriceList;
@@ -45,10 +49,8 @@ export interface OnTheCard extends CardPour {
   name: string;
   missing: MissingItem[];
   seats: Seat[];
-  allergens: readonly Allergen[];
-  abv: number;
-  /** Grams of alcohol in one glass. */
-  ethanolG: number;
+  /** What is in a glass of it, as it would be poured here. */
+  glass: InGlass;
 }
 
 /** An evening worked out. */
@@ -93,7 +95,6 @@ export function questionOf(evening: Evening, house: Omit<EveningHouse, 'horizon'
   return cardQuestion({
     ...house,
     ...{ guests, size, must, never, order },
-    kinds: kindIndex(house.catalogue.kinds),
     needs: needIndex(house.catalogue),
     pours: thirstOf(evening).reduce((a, b) => a + b, 0),
   });
@@ -119,7 +120,7 @@ export function planEvening(
     ...served,
     ...aheadOf(evening, house, served),
     swaps: swapsOf(question, card.drinks),
-    bring: bringOf(question, card.drinks, kindIndex(house.catalogue.kinds)),
+    bring: bringOf(question, card.drinks, house.kinds),
     candidates: question.candidates.length,
   };
 }
@@ -141,36 +142,33 @@ export function servedCard(
   question: CardQuestion,
   card: Card,
 ): ServedCard {
-  const { catalogue, kit } = house;
+  const { catalogue, kit, kinds } = house;
   const { guests } = evening;
-  const kinds = kindIndex(catalogue.kinds);
   const chosen = card.drinks.flatMap((id) => {
     const poured = question.poured.get(id);
     const candidate = question.candidates.find((c) => c.id === id);
     return poured && candidate ? [{ ...poured, mixed: candidate.mixed }] : [];
   });
-  const offered = chosen.map(({ pourable: { tastes, allergens, figures } }) => ({
-    ...{ tastes, allergens, abv: figures.abv },
-  }));
-  const found = guests.map((g) => offered.map((o) => finds(g, o)));
+  const found = guests.map((g) => chosen.map(({ glass }) => finds(g, glass)));
   const pours = poursOf(guests, found, thirstOf(evening), chosen.length);
-  const poured = chosen.map(({ drink, mixed }, d): CardPour & { owned: ReturnType<typeof glassFor> } => {
-    const glasses = pours.byDrink[d] ?? 0;
-    const owned = glassFor(drink, kit, kinds);
-    const brimMl = owned?.capacityMl ?? brimOf(drink.glass, catalogue);
-    return { drink, glasses, mixed: Math.min(mixed, glasses), brimMl, owned };
-  });
-  const quantities = quantitiesOf(poured, { ...house, kinds });
+  const poured = chosen.map(
+    ({ glass: { drink }, mixed }, d): CardPour & { owned: ReturnType<typeof glassFor> } => {
+      const glasses = pours.byDrink[d] ?? 0;
+      const owned = glassFor(drink, kit, kinds);
+      const brimMl = owned?.capacityMl ?? brimOf(drink.glass, catalogue);
+      return { drink, glasses, mixed: Math.min(mixed, glasses), brimMl, owned };
+    },
+  );
+  const quantities = quantitiesOf(poured, house);
   const missing = quantities.wanted.flatMap((w) => w.buy ?? []);
   const drinks = poured.map(({ owned: _, ...pour }, d): OnTheCard => {
-    const { pourable } = chosen[d] as (typeof chosen)[number];
-    const takes = new Set(pour.drink.slots.map((s) => s.kind));
+    const { glass } = chosen[d] as (typeof chosen)[number];
+    const takes = new Set(pour.drink.slots.flatMap((s) => (s.optional ? [] : s.kind)));
     return {
       ...{ ...pour, id: pour.drink.id, name: pour.drink.name },
       missing: quantities.wanted.flatMap((w) => (w.buy && takes.has(w.kind) ? [w.buy] : [])),
-      seats: guests.map((g) => (offered[d] ? seatOf(g, offered[d]) : 'not')),
-      allergens: pourable.allergens,
-      ...{ abv: pourable.figures.abv, ethanolG: pourable.figures.ethanolG },
+      seats: guests.map((g) => seatOf(g, glass)),
+      glass,
     };
   });
   const glasses = glassPlan(
@@ -191,8 +189,7 @@ function aheadOf(
   house: EveningHouse,
   { drinks, quantities }: Pick<ServedCard, 'drinks' | 'quantities'>,
 ): Before {
-  const { catalogue, kit, horizon, prices } = house;
-  const kinds = kindIndex(catalogue.kinds);
+  const { catalogue, kit, horizon, prices, kinds } = house;
   const trays = kit.moulds.flatMap(({ id, count }) => {
     const mould = catalogue.moulds.find((m) => m.id === id);
     return mould ? [{ mould, count }] : [];

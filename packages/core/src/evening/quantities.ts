@@ -2,7 +2,7 @@ import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { iceOf } from '../ice/index.js';
-import { isMixedAhead } from './batched.js';
+import { isMixedAhead } from '../mixed/batched.js';
 import { amountOf, packsFor, shortOf, wantedOf, wareOf, type MissingItem, type WareHouse } from './ware.js';
 
 /** What an evening takes of one kind, against what is there. */

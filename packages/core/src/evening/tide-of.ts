@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
-import { batchedDrink, isMixedAhead, type BatchedDrink } from './batched.js';
+import { batchedDrink, isMixedAhead, type BatchedDrink } from '../mixed/batched.js';
 import type { IcePlan } from './ice-plan.js';
 import type { CardPour, Quantities, Wanted } from './quantities.js';
 import { tideProblemSchema, type TideTask } from './tide.js';

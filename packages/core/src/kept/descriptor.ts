@@ -4,9 +4,12 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { Evening } from '../evening/evening.js';
+import type { Ask } from '../evening/guest-card.js';
+import type { Person } from '../household/person.js';
 import type { BatchRecord } from '../making/batch-record.js';
 import type { OwnDrink } from '../notebook/own-drink.js';
 import type { Plan } from '../plan/plan.js';
+import type { Round } from '../pouring/round.js';
 import type { Bottle } from '../stock/bottle.js';
 
 /** What a stored thing is held against, beside its own schema. */
@@ -24,6 +27,11 @@ export interface World {
   evenings: readonly Evening[];
   /** Bottles that stand there, and finished ones. */
   bottles: readonly Bottle[];
+  /** Who drinks here, and what guests said of themselves. */
+  people: readonly Person[];
+  asks: readonly Ask[];
+  /** The round under way, as it is kept now. */
+  round: Round | null;
   /** What the household wrote, with all its versions. */
   ownDrinks: readonly OwnDrink[];
 }

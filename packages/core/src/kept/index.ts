@@ -7,6 +7,7 @@ export * from './kit.js';
 export * from './batch.js';
 export * from './bottle.js';
 export * from './errand.js';
+export * from './limits.js';
 export * from './pouring.js';
 export * from './evening.js';
 export * from './ask.js';

@@ -47,7 +47,7 @@ const shop = priceListSchema.parse({
 });
 const world = (more: Partial<World> = {}): World => ({
   ...{ catalogue, homeMade: catalogue.homeMade, shops: [shop], ownPrices: [], batches: [] },
-  ...{ plans: [plan()], evenings: [], bottles: [], ownDrinks: [] },
+  ...{ plans: [plan()], evenings: [], bottles: [], ownDrinks: [], people: [], asks: [], round: null },
   ...more,
 });
 const [simple] = catalogue.homeMade;

@@ -1,9 +1,14 @@
 import type { Fault } from '../base/fault.js';
 import { twins } from '../base/twins.js';
 import { personSchema } from '../household/person.js';
+import { dequal } from 'dequal';
+import { sayRefusal } from '../drink/limits.js';
+import { kindsHere } from '../pouring/at-home.js';
 import { pourSchema } from '../pouring/pour.js';
-import { noRound, roundInHandSchema } from '../pouring/round.js';
-import { describeKept } from './descriptor.js';
+import { refusalsOf } from '../pouring/refusals.js';
+import { MOST_GLASSES, noRound, roundInHandSchema, type Round } from '../pouring/round.js';
+import { describeKept, type World } from './descriptor.js';
+import { limitsIn } from './limits.js';
 
 /** A page is given so many of the newest pours; the rest stays in the log, and is asked for by its table. */
 const RECENT_POURS = 1000;
@@ -34,20 +39,38 @@ export const keptRound = describeKept({
       orders: round.orders.map((o) => ({ ...o, for: o.for.filter((n) => n !== name) })),
     },
   }),
-  faults: ({ round }): Fault[] => {
+  faults: ({ round }, world): Fault[] => {
     if (round === null) return [];
     const glasses = round.orders.reduce((sum, o) => sum + o.count, 0);
-    return glasses > 12
-      ? [
-          {
-            code: 'mismatch',
-            pointer: '/round/orders',
-            detail: `${glasses} glasses are more than a round of 12`,
-          },
-        ]
-      : [];
+    const tooMany: Fault[] =
+      glasses > MOST_GLASSES
+        ? [
+            {
+              code: 'mismatch',
+              pointer: '/round/orders',
+              detail: `${glasses} glasses are more than a round of ${MOST_GLASSES}`,
+            },
+          ]
+        : [];
+    return [...tooMany, ...notForThem(round, world)];
   },
 });
+
+/**
+ * Drinks of a round for somebody who cannot have them: no round begins with one, whoever asks for it. One that is under
+ * way is not held up in the middle: what was said since is for those who hand the glasses over.
+ */
+function notForThem(round: Round, world: World): Fault[] {
+  if (dequal(world.round?.orders, round.orders)) return [];
+  const { catalogue, homeMade, bottles, batches } = world;
+  const all = { ...catalogue, homeMade: [...homeMade] };
+  const kinds = kindsHere({ catalogue: all, bottles, batches, houseSyrupRatio: null });
+  return refusalsOf(round.orders, kinds, limitsIn(world)).map(({ order, name, refusal }): Fault => ({
+    code: 'mismatch',
+    pointer: `/round/orders/${order}/for`,
+    detail: `${round.orders[order]?.drink.name ?? ''} is not for ${name}: ${sayRefusal(refusal)}`,
+  }));
+}
 
 /** Who drinks here. */
 export const keptPerson = describeKept({

@@ -1,16 +1,33 @@
-import type { Catalogue } from '../catalogue/catalogue.js';
+import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import { ALLERGENS, type Allergen } from '../catalogue/kind.js';
 
-/** What a label must say is in a batch: of its parts, strained out or not, and of the kind it makes. */
-export function batchAllergens(
-  recipe: HomeMade,
+/** What a batch holds, as its label must say it. */
+export interface BatchHolds {
+  allergens: Allergen[];
+  /** Parts of which nobody has said what allergens they hold. */
+  unknown: string[];
+}
+
+/**
+ * What is in a batch: of its parts, strained out or not, and of the kind it makes.
+ *
+ * @example batchHolds(orgeat, catalogue).allergens // ['nuts']
+ */
+export function batchHolds(
+  { makes, from }: Pick<HomeMade, 'makes' | 'from'>,
   { pantry, kinds }: Pick<Catalogue, 'pantry' | 'kinds'>,
-): Allergen[] {
-  const ids = new Set([recipe.makes, ...recipe.from.flatMap((p) => p.kind ?? [])]);
+): BatchHolds {
+  const things = new Map(pantry.map((thing) => [thing.id, thing]));
+  const byId = kindIndex(kinds);
+  const parts = from.flatMap((p) => p.kind ?? []);
   const has = new Set([
-    ...recipe.from.flatMap((p) => pantry.find((t) => t.id === p.pantry)?.allergens ?? []),
-    ...kinds.filter((k) => ids.has(k.id)).flatMap((k) => k.allergens),
+    ...from.flatMap((p) => things.get(p.pantry ?? '')?.allergens ?? []),
+    ...[makes, ...parts].flatMap((id) => byId.get(id)?.allergens ?? []),
   ]);
-  return ALLERGENS.filter((a) => has.has(a));
+  const unknown = [
+    ...parts.filter((id) => byId.get(id)?.allergensStated !== true),
+    ...from.flatMap((p) => (p.pantry === undefined || things.has(p.pantry) ? [] : [p.pantry])),
+  ];
+  return { allergens: ALLERGENS.filter((a) => has.has(a)), unknown: [...new Set(unknown)] };
 }

@@ -2,8 +2,8 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import { kindIndex } from '../catalogue/catalogue.js';
 import type { Allergen } from '../catalogue/kind.js';
 import { drinkKey, type Family, type Recipe } from '../catalogue/recipe.js';
-import { drinkWarnings } from '../drink/allergens.js';
 import { drinkFigures, per100Ml, type DrinkFigures } from '../drink/figures.js';
+import { asWritten } from '../drink/in-glass.js';
 import { fitInGlass, type GlassFit } from '../glass/fit.js';
 import { capacityMl } from '../glass/profile.js';
 import { needsOf } from '../kit/needs.js';
@@ -31,6 +31,8 @@ export interface Judgement {
   like: Family[];
   twins: Twin[];
   allergens: Allergen[];
+  /** Parts of which nobody has said what allergens they hold. */
+  unknown: string[];
   needs: string[];
   fit: GlassFit | undefined;
 }
@@ -53,7 +55,7 @@ export function placedValue(of: Placed, figures: DrinkFigures): number {
  */
 export function judge(recipe: Recipe, catalogue: Catalogue): Judgement {
   const kinds = kindIndex(catalogue.kinds);
-  const figures = drinkFigures(recipe, kinds);
+  const { figures, allergens, unknown } = asWritten(recipe, kinds);
   const family = catalogue.recipes.filter((r) => r.family === recipe.family && drinkKey(r) !== drinkKey(recipe));
   const theirs = family.map((r) => drinkFigures(r, kinds));
   const places = PLACED.map((of): Place => {
@@ -70,7 +72,7 @@ export function judge(recipe: Recipe, catalogue: Catalogue): Judgement {
     ...{ figures, places },
     like: familiesLike(recipe, catalogue.recipes, kinds),
     twins: twinsOf(recipe, catalogue.recipes),
-    allergens: [...drinkWarnings(recipe, kinds).allergens],
+    ...{ allergens, unknown },
     needs: needsOf(recipe, catalogue, kinds),
     fit: glass ? fitInGlass(figures.servedMl, recipe.ice, capacityMl(glass.inside)) : undefined,
   };

@@ -1,8 +1,6 @@
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { Recipe, Slot } from '../catalogue/recipe.js';
-
-/** Up to this strength a thing counts as without alcohol, a fraction (common practice). */
-export const NO_ALCOHOL_ABV = 0.005;
+import { NO_ALCOHOL_ABV } from '../drink/in-glass.js';
 
 /**
  * What may be poured in place of a slot of a drink. A drink without alcohol stays one: nothing with

@@ -1,8 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
-import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
+import type { Allergen, Kind } from '../catalogue/kind.js';
 import { madeIn } from '../drink/method-steps.js';
 import type { Kit } from '../kit/kit.js';
+import { Tools } from './carry-over.js';
 import { loadSteps, type Load, type LoadSteps } from './drink-steps.js';
 import { fruitFor } from './fruit.js';
 import { pouringRank } from './order-of-parts.js';
@@ -91,9 +92,15 @@ export function compileRound(
         ...finishHolds(built && !fizzes ? 'foam' : 'last', count),
       });
   }
-  const order = bestOrder(tasks);
+  const tools = new Tools(orders, kinds);
+  const order = theirsFirst(tasks, (t) => t.part === 'make' && tools.comesFirst(t.made.order));
 
-  const steps: PourStep[] = [...fruitFor(orders, kinds), ...coldGlasses(orders)];
+  const steps: PourStep[] = [
+    // Nobody knows what was made with them before.
+    ...(tools.cannot.length > 0 ? [washStep('first', tools.cannot)] : []),
+    ...fruitFor(orders, kinds),
+    ...coldGlasses(orders),
+  ];
   const shared = new Set<string>();
   const measured = new Set<Load>();
   const later = (from: number) =>
@@ -105,6 +112,9 @@ export function compileRound(
   order.forEach((t, at) => {
     const task = tasks[t];
     if (task === undefined) return;
+    const off = tools.washedFor(task.made.order);
+    if (off.length > 0) steps.push(washStep(String(at), off));
+    tools.used(task.made.order);
     task.made.loads.forEach(({ load, steps: own }) => {
       if (task.part === 'finish') {
         steps.push(...own.finish);
@@ -135,6 +145,7 @@ export function compileRound(
     const taken = [load];
     return rest.filter(({ load: other, steps: others }) => {
       if (others.press.some(isMeasured) || measured.has(other)) return false;
+      if (taken.some((l) => tools.clash(l.order, other.order))) return false;
       const clash = taken.some((l) => {
         const [a, b] = [held(l), held(other)];
         return (
@@ -179,6 +190,27 @@ export function compileRound(
     return task ? [{ order: task.made.order, holds: task.holds }] : [];
   });
   return { orders, loads, steps, seconds: secondsOf(steps), served, shared: [...shared] };
+}
+
+/** Tin, jigger, strainer and spoon are washed of something that somebody cannot have. */
+function washStep(id: string, cannot: Allergen[]): PourStep {
+  return stepOf(`wash.${id}`, 'wash', SECONDS.wash, { cannot });
+}
+
+/** The best order of tasks with some of them before all others. */
+function theirsFirst<T extends Task>(tasks: readonly T[], isFirst: (task: T) => boolean): number[] {
+  const places = tasks.map((_, i) => i);
+  const first = places.filter((i) => isFirst(tasks[i] as T));
+  if (first.length === 0) return bestOrder(tasks);
+  const ordered = (some: readonly number[]) =>
+    bestOrder(
+      some.map((i) => {
+        const { seconds, fades, after } = tasks[i] as T;
+        const before = after === undefined ? -1 : some.indexOf(after);
+        return before < 0 ? { seconds, fades } : { seconds, fades, after: before };
+      }),
+    ).map((i) => some[i] as number);
+  return [...ordered(first), ...ordered(places.filter((i) => !first.includes(i)))];
 }
 
 function finishHolds(holds: Holds, count: number): { holds: Holds; fades: number } {

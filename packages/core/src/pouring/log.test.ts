@@ -32,7 +32,13 @@ const bottle = (kind: string, more: Partial<Bottle>): Bottle => ({
   ...more,
 });
 const martini = testRecipe([['gin', '60 ml', 'base'], ['vermouth', '10 ml', 'aromatic']], { id: 'martini', name: 'Martini', method: 'stir' }); // prettier-ignore
-const order = (count = 1, who: string[] = []) => ({ drink: martini, of: 'martini', count, for: who });
+const order = (count = 1, who: string[] = []) => ({
+  drink: martini,
+  of: 'martini',
+  count,
+  for: who,
+  cannot: [],
+});
 const stock = (bottles: Bottle[], batches: BatchLeft[] = []): Stock => ({
   ...{ bottles, batches, kinds, currency: 'EUR', minorPerMl: () => 2.5 },
 });

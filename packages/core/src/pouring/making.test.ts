@@ -30,7 +30,7 @@ const drink = testRecipe(
 const AT = '2026-11-26T20:00:00.000Z';
 const begun = (count = 1, more: Partial<Round> = {}): Round => ({
   ...{ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', startedAt: AT, way: 'scale', tared: true, vesselG: 0 },
-  orders: [{ drink, of: 'sour', count, for: [] }],
+  orders: [{ drink, of: 'sour', count, for: [], cannot: [] }],
   ...{ at: '', poured: {}, off: {}, workFrom: null, worked: {} },
   ...more,
 });

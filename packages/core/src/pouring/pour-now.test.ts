@@ -44,7 +44,7 @@ const at = (kind: string, ml: number, more: Partial<AtHand> = {}): [string, AtHa
   { kind, ml, unmeasured: false, sealed: false, until: undefined, bottleIds: [], ...more },
 ];
 const house = (there: [string, AtHand][], fresh: [string, number][] = []): InHouse => ({
-  ...{ there: new Map(there), freshPieces: new Map(fresh), kit: emptyKit() },
+  ...{ there: new Map(there), freshPieces: new Map(fresh), kit: emptyKit(), houseSyrupRatio: null },
 });
 const now = (h: InHouse, minFit = 0.75) => pourNow(pourables(catalogue, minFit), h, catalogue, kinds, minFit);
 const ids = (h: InHouse, minFit?: number) => now(h, minFit).drinks.map((d) => d.pourable.recipe.id).sort(); // prettier-ignore

@@ -1,13 +1,17 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
-import { drinkKey } from '../catalogue/recipe.js';
+import { drinkKey, type Recipe } from '../catalogue/recipe.js';
+import { inGlass, type InGlass } from '../drink/in-glass.js';
 import { glassServes } from '../glass/serves.js';
 import type { Kit } from '../kit/kit.js';
 import { coveredBy, needIndex } from '../kit/needs.js';
 import type { AtHand } from '../stock/at-hand.js';
 import { fruitOf } from './fruit.js';
-import type { Filling } from './poured-drink.js';
-import { kindsInHand, type Pourable, type PourableSlot, type Way } from './pourable.js';
+import { withHouseSyrup } from '../making/house-syrup.js';
+import { batchedGlassMl, mixedKind } from '../mixed/batched.js';
+import { fromMixed } from '../mixed/mixed-batch.js';
+import { withFillings, type Filling } from './poured-drink.js';
+import { FROM_THE_TAP, inHandInOrder, type Pourable, type PourableSlot, type Way } from './pourable.js';
 
 /** What is in the house, to pour from. */
 export interface InHouse {
@@ -15,6 +19,8 @@ export interface InHouse {
   /** Pieces of fresh things, by kind, of those that are counted. A fresh kind that nobody counts is taken as there. */
   freshPieces: ReadonlyMap<string, number>;
   kit: Kit;
+  /** Sugar to water of the one plain syrup that is kept; null where each is. */
+  houseSyrupRatio: number | null;
 }
 
 /** A stand-in that a drink would be poured with. */
@@ -39,6 +45,9 @@ export interface PourNow {
   ifThere: string[];
   /** What is poured for each slot, by its place. */
   fillings: readonly (Filling | undefined)[];
+  /** The drink as it is poured here, and what is in a glass of it. */
+  drink: Recipe;
+  glass: InGlass;
 }
 
 /** A drink that lacks exactly one thing: a kind, a tool's need, or a glass. */
@@ -53,9 +62,6 @@ export interface PouringNow {
   drinks: PourNow[];
   short: OneShort[];
 }
-
-/** Water comes from the tap. */
-const FROM_THE_TAP = new Set(['still-water', 'hot-water']);
 
 /** What one glass of a drink takes: few kinds, so that a list is quicker than a map. */
 class Taken {
@@ -105,10 +111,7 @@ class Looking {
     private readonly kinds: ReadonlyMap<string, Kind>,
     private readonly oneForTwo: number,
   ) {
-    const fullest = [...house.there.values()].sort((a, b) => b.ml - a.ml).map((at) => at.kind);
-    this.inHand = kindsInHand(fullest, kinds);
-    for (const [asked, ids] of this.inHand)
-      if (ids.includes(asked)) this.inHand.set(asked, [asked, ...ids.filter((id) => id !== asked)]);
+    this.inHand = inHandInOrder(house.there, kinds);
   }
 
   /** Whether a kind is in hand at all, or may be: what is fresh, and the tap. */
@@ -201,9 +204,12 @@ class Looking {
     return fit;
   }
 
-  /** The drink that was found last, with how many glasses of it there are. */
+  /** The drink that was found last, with what is in a glass of it, and how many glasses there are. */
   asPoured(pourable: Pourable, { fillings, standIns, ifThere, fit }: Found): PourNow {
-    const { there, freshPieces } = this.house;
+    const { there, freshPieces, houseSyrupRatio } = this.house;
+    const filled = withFillings(pourable.recipe, fillings);
+    const drink = withHouseSyrup(filled, houseSyrupRatio, this.kinds).recipe;
+    const glass = inGlass(drink, this.kinds);
     let glasses = Infinity;
     let runsOut: string | undefined;
     const last = (kind: string, has: number, takes: number) => {
@@ -219,7 +225,10 @@ class Looking {
     this.pieces.kinds.forEach((kind, i) =>
       last(kind, freshPieces.get(kind) ?? 0, juiced(pourable, kind, this.pieces.amounts[i] ?? 0)),
     );
-    return { pourable, fit, glasses: Math.max(1, glasses), runsOut, standIns, ifThere, fillings };
+    return {
+      ...{ pourable, fit, glasses: Math.max(1, glasses), runsOut, standIns, ifThere, fillings },
+      ...{ drink, glass },
+    };
   }
 }
 
@@ -295,4 +304,30 @@ export function pourNow(
     drinks: [...best.values()],
     short: [...short].flatMap(([key, s]) => (best.has(key) ? [] : [s])),
   };
+}
+
+/** Poured as it stands, nothing in place of anything. */
+const ASIS = { fit: 1, standIns: [], ifThere: [], fillings: [] };
+
+/**
+ * Drinks that stand mixed in a bottle, by id: they are poured from it before they are made.
+ *
+ * @param kinds as they are in this house, mixed drinks among them.
+ */
+export function mixedNow(
+  ready: readonly Pourable[],
+  { there }: Pick<InHouse, 'there'>,
+  kinds: ReadonlyMap<string, Kind>,
+): Map<string, PourNow> {
+  const found = new Map<string, PourNow>();
+  for (const pourable of ready) {
+    const { recipe } = pourable;
+    const kind = mixedKind(recipe.id);
+    const ml = there.get(kind)?.ml ?? 0;
+    const glasses = ml > 0 ? Math.floor(ml / Math.round(batchedGlassMl(recipe, kinds))) : 0;
+    if (glasses < 1) continue;
+    const drink = fromMixed(recipe, kinds);
+    found.set(recipe.id, { ...ASIS, pourable, glasses, runsOut: kind, drink, glass: inGlass(drink, kinds) });
+  }
+  return found;
 }

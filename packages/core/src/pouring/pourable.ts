@@ -1,12 +1,9 @@
 import { amountMl } from '../base/amount.js';
 import { oncePer } from '../base/once-per.js';
 import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
-import type { Allergen, Kind } from '../catalogue/kind.js';
+import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import type { StandIn } from '../catalogue/stand-in.js';
-import { drinkWarnings } from '../drink/allergens.js';
-import { drinkFigures, type DrinkFigures } from '../drink/figures.js';
-import { drinkTastes, type Taste } from '../drink/tastes.js';
 import { servedDrink, type ServedDrink } from '../glass/serves.js';
 import { needsOf } from '../kit/needs.js';
 import { standInsOf } from '../plan/stand-ins.js';
@@ -38,9 +35,6 @@ export interface Pourable {
   slots: PourableSlot[];
   needs: string[];
   served: ServedDrink;
-  figures: DrinkFigures;
-  tastes: ReadonlySet<Taste>;
-  allergens: readonly Allergen[];
   /** From the first bottle to the glass, one of it. */
   seconds: number;
 }
@@ -90,9 +84,6 @@ function readied(
     slots,
     needs: needsOf(recipe, catalogue, kinds),
     served: servedDrink(recipe, kinds),
-    figures: drinkFigures(recipe, kinds),
-    tastes: drinkTastes(recipe, kinds),
-    allergens: drinkWarnings(recipe, kinds).allergens,
     seconds: all.reduce((sum, s) => sum + s.seconds, 0),
   };
 }
@@ -138,3 +129,46 @@ export function kindsInHand(ids: Iterable<string>, kinds: ReadonlyMap<string, Ki
     for (const asked of kindAndAncestors(id, kinds)) found.set(asked, [...(found.get(asked) ?? []), id]);
   return found;
 }
+
+/**
+ * What is in hand of each kind that may be asked for, in the order in which it is poured: the kind itself, then
+ * whichever holds most.
+ */
+export function inHandInOrder(
+  there: ReadonlyMap<string, { kind: string; ml: number }>,
+  kinds: ReadonlyMap<string, Kind>,
+): Map<string, string[]> {
+  const fullest = [...there.values()].sort((a, b) => b.ml - a.ml).map((at) => at.kind);
+  const found = kindsInHand(fullest, kinds);
+  for (const [asked, ids] of found)
+    if (ids.includes(asked)) found.set(asked, [asked, ...ids.filter((id) => id !== asked)]);
+  return found;
+}
+
+/** What of a way to fill a slot is in hand: for each kind that it asks for, all that may be poured. */
+export interface WayInHand {
+  kinds: string[][];
+  parts: readonly number[];
+}
+
+/**
+ * A way to fill a slot by what is in hand, however little of it there is; what is fresh and nobody counts is taken as
+ * there. Undefined where something of it is not.
+ *
+ * @param inHand by what is asked for: `inHandInOrder`.
+ */
+export function wayInHand(
+  { kinds: asked, parts }: Way,
+  inHand: ReadonlyMap<string, readonly string[]>,
+  kinds: ReadonlyMap<string, Kind>,
+): WayInHand | undefined {
+  const hands = asked.map((id) => {
+    const mine = [...(inHand.get(id) ?? [])];
+    const isFresh = FROM_THE_TAP.has(id) || kinds.get(id)?.supply === 'fresh';
+    return mine.length === 0 && isFresh ? [id] : mine;
+  });
+  return hands.some((ids) => ids.length === 0) ? undefined : { kinds: hands, parts };
+}
+
+/** Water comes from the tap. */
+export const FROM_THE_TAP: ReadonlySet<string> = new Set(['still-water', 'hot-water']);

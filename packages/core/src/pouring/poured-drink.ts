@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { COUNT_MEASURES, type CountMeasure } from '../base/amount.js';
 import { idSchema } from '../base/ids.js';
 import { ML_PER_MEASURE, type VolumeMeasure } from '../base/volume.js';
+import { ALLERGENS } from '../catalogue/kind.js';
 import { recipeSchema, slotSchema, type Recipe, type Slot } from '../catalogue/recipe.js';
 
 const measures: (VolumeMeasure | CountMeasure)[] = [
@@ -33,6 +34,8 @@ export const orderSchema = z.strictObject({
   of: idSchema,
   count: z.int().min(1).max(12),
   for: z.array(name).max(12),
+  /** What those it is for cannot have: what touches it is washed before. */
+  cannot: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).default([]),
 });
 export type Order = z.infer<typeof orderSchema>;
 

@@ -33,7 +33,13 @@ const daiquiri = testRecipe(
 const martini = testRecipe([['gin', '60 ml', 'base'], ['vermouth', '15 ml', 'aromatic']], { id: 'martini', name: 'Martini', method: 'stir' }); // prettier-ignore
 const tonic = testRecipe([['gin', '50 ml', 'base'], ['tonic', '150 ml', 'long']], { id: 'tonic', name: 'Gin and tonic', method: 'build', ice: 'cubes', strain: 'none', glass: 'highball' }); // prettier-ignore
 const sour = testRecipe([['gin', '45 ml', 'base'], ['lime-juice', '20 ml', 'sour'], ['egg-white', '1 whole', 'body']], { id: 'sour', name: 'Sour', method: 'dry-shake' }); // prettier-ignore
-const order = (drink: Order['drink'], count = 1): Order => ({ drink, of: drink.id, count, for: [] });
+const order = (drink: Order['drink'], count = 1): Order => ({
+  drink,
+  of: drink.id,
+  count,
+  for: [],
+  cannot: [],
+});
 const jarKit: Kit = { ...emptyKit(), said: true, kitchen: ['jar'] };
 
 describe('the order of a round', () => {

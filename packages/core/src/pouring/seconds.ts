@@ -3,6 +3,7 @@
  * curve of water has gone flat.
  */
 export const SECONDS = {
+  wash: 30,
   squeezeFruit: 15,
   chillGlass: 4,
   warm: 20,

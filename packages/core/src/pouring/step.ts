@@ -1,9 +1,10 @@
 import { z } from 'zod';
+import { ALLERGENS } from '../catalogue/kind.js';
 import { ICE } from '../catalogue/recipe.js';
 
 /** What is done in one step of a round. */
 export const ACTS = [
-  'squeeze', 'chill', 'warm', 'rinse', 'press', 'pour', 'dry-shake', 'ice', 'shake', 'stir', 'blend', 'swizzle',
+  'wash', 'squeeze', 'chill', 'warm', 'rinse', 'press', 'pour', 'dry-shake', 'ice', 'shake', 'stir', 'blend', 'swizzle',
   'ice-glass', 'strain', 'top', 'lift', 'float', 'sink', 'beside', 'garnish', 'serve',
 ] as const; // prettier-ignore
 export type Act = (typeof ACTS)[number];
@@ -42,6 +43,8 @@ export const pourStepSchema = z.object({
   twice: z.boolean(),
   /** The garnish in words. */
   words: z.string(),
+  /** What is washed off, or kept off, for somebody who cannot have it. */
+  cannot: z.array(z.enum(ALLERGENS)).default([]),
   /** About how long it takes; for what is shaken and stirred, when to stop. */
   seconds: z.number(),
   /** The technique it asks for, where it asks for one. */
@@ -65,7 +68,7 @@ export function stepOf(id: string, act: Act, seconds: number, more: Partial<Pour
       kinds: [],
       pieces: null,
     },
-    ...{ ice: null, lightly: false, twice: false, words: '', technique: null },
+    ...{ ice: null, lightly: false, twice: false, words: '', cannot: [], technique: null },
     ...more,
   };
 }

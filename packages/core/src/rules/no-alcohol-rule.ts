@@ -1,7 +1,8 @@
 import type { Fault } from '../base/fault.js';
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import { drinkFigures } from '../drink/figures.js';
-import { NO_ALCOHOL_ABV, standInsOf } from '../plan/stand-ins.js';
+import { NO_ALCOHOL_ABV } from '../drink/in-glass.js';
+import { standInsOf } from '../plan/stand-ins.js';
 
 /**
  * Drinks called without alcohol that have some: above half a per cent as served, or with a stand-in

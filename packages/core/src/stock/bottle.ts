@@ -31,6 +31,12 @@ export const bottleSchema = z.strictObject({
   place: z.enum(PLACES),
   /** Kept for sipping, no recipe pours it. */
   sipping: z.boolean(),
+  /** The strength on its label, a fraction, where it is not its kind's usual one. */
+  abv: z.number().min(0).max(0.96).nullable().default(null),
+  /** Since when it has been frozen, for what turns; null where it is not. */
+  frozenOn: day.default(null),
+  /** Days it was frozen before it was thawed; null where it never was. What was thawed is not frozen again. */
+  frozenDays: z.int().min(0).max(3650).nullable().default(null),
   /** What it weighs empty, g: known for ever once it was weighed while its content was known. */
   emptyG: z.number().min(1).max(5000).nullable(),
   /** The bottle it was poured over from. */
@@ -55,6 +61,9 @@ export function bottleThere(id: string, kind: string, place: Place = 'shelf'): B
     finishedOn: null,
     place,
     sipping: false,
+    abv: null,
+    frozenOn: null,
+    frozenDays: null,
     emptyG: null,
     decantedFrom: null,
   };

@@ -122,7 +122,8 @@ export function boathousePours(
   );
   const pours = EVENINGS.flatMap(([ago, id, who, verdict, { time, ...more } = {}]) => {
     const on = addDays(today, -ago);
-    const order: Order = { drink: recipe(id), of: id, count: NAMES[who].length, for: NAMES[who] };
+    const names = NAMES[who];
+    const order: Order = { drink: recipe(id), of: id, count: names.length, for: names, cannot: [] };
     const logged = logOrders(
       [order],
       {
@@ -145,8 +146,14 @@ export function boathousePours(
   const round: Round = {
     ...{ id: newId(), startedAt: `${addDays(today, -1)}${AT}`, way: 'scale', tared: true, vesselG: 0 },
     orders: [
-      { drink: recipe('half-and-half-vermouth'), of: 'half-and-half-vermouth', count: 1, for: ['Maeve'] },
-      { drink: recipe('gin-and-tonic'), of: 'gin-and-tonic', count: 1, for: ['Colm'] },
+      {
+        drink: recipe('half-and-half-vermouth'),
+        of: 'half-and-half-vermouth',
+        count: 1,
+        for: ['Maeve'],
+        cannot: [],
+      },
+      { drink: recipe('gin-and-tonic'), of: 'gin-and-tonic', count: 1, for: ['Colm'], cannot: ['nuts'] },
     ],
     ...{ at: '', poured: {}, off: {}, workFrom: null, worked: {} },
   };

@@ -7,6 +7,7 @@ import {
   cardIsOpen,
   guestDrinks,
   guestViewSchema,
+  menuHere,
   MOST_ASKS,
   type Ask,
   type Evening,
@@ -17,7 +18,7 @@ import { pourables } from '@uisce/core/pouring';
 import { addressOf } from '../access/door.js';
 import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
-import { houseNow } from '../kept/house-now.js';
+import { houseNow, pricesNow } from '../kept/house-now.js';
 import type { Library } from '../kept/library.js';
 import type { KeptStore } from '../kept/store.js';
 
@@ -44,15 +45,13 @@ export function guestCardRoutes(api: Api, store: KeptStore, world: World, librar
   } // prettier-ignore
 
   function viewOf(evening: Evening): GuestView {
-    const { catalogue, kinds } = library;
-    const { there, minFit } = houseNow(store, world, kinds);
+    const { catalogue } = library;
+    const house = houseNow(store, world);
     const recipes = catalogue.recipes.filter((r) => evening.must.includes(r.id));
+    const ready = pourables({ ...catalogue, recipes }, house.minFit);
     const { household = '', locale = 'en-IE' } = store.get(keptSettings, ONLY_ID)?.value ?? {};
-    const drinks = guestDrinks(evening, pourables({ ...catalogue, recipes }, minFit), {
-      nameOf: (kind) => kinds.get(kind)?.name ?? kind,
-      allergensOf: (kind) => kinds.get(kind)?.allergens ?? [],
-      isThere: (kind) => there.has(kind),
-    });
+    const menu = menuHere(evening, { ...house, catalogue, ready, prices: pricesNow(store, world, catalogue) });
+    const drinks = guestDrinks(evening, menu, (kind) => house.kinds.get(kind)?.name ?? kind);
     return {
       ...{ house: household, name: evening.name, on: evening.on, from: evening.from, locale, drinks },
       ...{ isWhole: evening.must.length >= evening.size, asks: evening.guestCard?.asks ?? false },

@@ -73,10 +73,11 @@ export function eveningRoutes(
         answer: cardSchema,
       },
       (req, res, asked) => {
-        const { catalogue, kinds, own } = library;
-        const house = { ...houseNow(store, world, kinds), own };
-        const prices = pricesNow(store, world, catalogue);
-        return answerFromPool(pool, { kind: 'card', problem: asked, house: { ...house, prices } }, req, res);
+        const { catalogue, own } = library;
+        // What differs from the library is sent, not the whole of it.
+        const { kinds: _, ...here } = houseNow(store, world);
+        const house = { ...here, own, prices: pricesNow(store, world, catalogue) };
+        return answerFromPool(pool, { kind: 'card', problem: asked, house }, req, res);
       },
     )
     .on(

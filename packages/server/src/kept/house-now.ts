@@ -1,9 +1,7 @@
 import { formatISO } from 'date-fns';
-import type { Catalogue, Kind, PriceList } from '@uisce/core/catalogue';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import { withPaidPrices } from '@uisce/core/errand';
 import {
-  keptBatch,
-  keptBottle,
   keptKit,
   keptOwnKind,
   keptPaidPrice,
@@ -13,40 +11,32 @@ import {
   ONLY_ID,
   type World,
 } from '@uisce/core/kept';
-import { emptyKit, type Kit } from '@uisce/core/kit';
-import { recipeOfBatch } from '@uisce/core/making';
+import { emptyKit } from '@uisce/core/kit';
 import { withOwnKindsSold } from '@uisce/core/notebook';
 import { ATTITUDE_MIN_FIT } from '@uisce/core/plan';
 import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
-import { atHand, freshPieces, type AtHand, type OwnBatch } from '@uisce/core/stock';
+import { atHome, type AtHome } from '@uisce/core/pouring';
 import type { KeptStore } from './store.js';
 
 /** What is in the house now, to pour and to plan from. */
-export interface HouseNow {
-  today: string;
-  there: Map<string, AtHand>;
-  freshPieces: Map<string, number>;
-  kit: Kit;
+export interface HouseNow extends AtHome {
   /** The least fit of a stand-in that the open plan takes. */
   minFit: number;
 }
 
 /** The house as it stands in the store, today. */
-export function houseNow(store: KeptStore, world: World, kinds: ReadonlyMap<string, Kind>): HouseNow {
-  const today = formatISO(new Date(), { representation: 'date' });
-  const bottles = store.list(keptBottle).map((entry) => entry.value);
-  const batches = store.list(keptBatch).flatMap(({ value }): OwnBatch[] => {
-    const makes = recipeOfBatch(value, world.homeMade)?.makes;
-    return makes === undefined || value.madeOn === null
-      ? []
-      : [{ kind: makes, leftMl: value.remainingMl, until: value.useBy }];
-  });
+export function houseNow(store: KeptStore, world: World): HouseNow {
+  const settings = store.get(keptSettings, ONLY_ID)?.value;
   const planId = store.get(keptPlace, ONLY_ID)?.value.planId;
   const attitude = (planId && store.get(keptPlan, planId)?.value.brief.attitude) || 'house';
   return {
-    ...{ today, there: atHand(bottles, batches, kinds, today) },
-    freshPieces: freshPieces(bottles, kinds, today),
-    kit: store.get(keptKit, ONLY_ID)?.value ?? emptyKit(),
+    ...atHome({
+      catalogue: { ...world.catalogue, homeMade: [...world.homeMade] },
+      ...{ bottles: world.bottles, batches: world.batches },
+      kit: store.get(keptKit, ONLY_ID)?.value ?? emptyKit(),
+      houseSyrupRatio: settings?.houseSyrupRatio ?? null,
+      today: formatISO(new Date(), { representation: 'date' }),
+    }),
     minFit: ATTITUDE_MIN_FIT[attitude],
   };
 }

@@ -1,5 +1,6 @@
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
+  keptAsk,
   keptBatch,
   keptBottle,
   keptEvening,
@@ -7,7 +8,9 @@ import {
   keptOwnKind,
   keptOwnPrices,
   keptOwnRecipes,
+  keptPerson,
   keptPlan,
+  keptRound,
   ONLY_ID,
   readKept,
   type ChangeWrite,
@@ -46,6 +49,15 @@ export function worldOf(
     },
     get bottles() {
       return store.list(keptBottle).map((entry) => entry.value);
+    },
+    get people() {
+      return store.list(keptPerson).map((entry) => entry.value);
+    },
+    get asks() {
+      return store.list(keptAsk).map((entry) => entry.value);
+    },
+    get round() {
+      return store.get(keptRound, ONLY_ID)?.value.round ?? null;
     },
     get ownDrinks() {
       return store.list(keptOwnDrink).map((entry) => entry.value);
@@ -90,6 +102,16 @@ export function worldWith(world: World, writes: ChangeWrite['writes']): World {
     },
     get bottles() {
       return after(keptBottle, world.bottles);
+    },
+    get people() {
+      return after(keptPerson, world.people);
+    },
+    get asks() {
+      return after(keptAsk, world.asks);
+    },
+    // What a round was before the change tells whether it begins with it.
+    get round() {
+      return world.round;
     },
     get ownDrinks() {
       return after(keptOwnDrink, world.ownDrinks);

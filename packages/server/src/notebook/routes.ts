@@ -69,6 +69,8 @@ const judgeSchema = z.object({
   like: z.array(z.string()),
   twins: z.array(z.object({ id: z.string(), likeness: z.number() })),
   allergens: z.array(z.string()),
+  /** Parts of which nobody has said what allergens they hold. */
+  unknown: z.array(z.string()),
   needs: z.array(z.string()),
 });
 const TABLE = { columns: [...RECIPE_COLUMNS], escapeFormulae: true };
@@ -121,18 +123,18 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
       },
       (_req, res, { recipe }) => {
         const { catalogue, kinds } = library;
-        const unknown = recipe.slots.findIndex((s) => !kinds.has(s.kind));
-        if (unknown >= 0)
-          throw HttpProblem.faults(`there is no kind "${recipe.slots[unknown]?.kind ?? ''}"`, [
-            { code: 'unknown', pointer: `/recipe/slots/${unknown}/kind`, detail: 'not a kind we know' },
+        const strange = recipe.slots.findIndex((s) => !kinds.has(s.kind));
+        if (strange >= 0)
+          throw HttpProblem.faults(`there is no kind "${recipe.slots[strange]?.kind ?? ''}"`, [
+            { code: 'unknown', pointer: `/recipe/slots/${strange}/kind`, detail: 'not a kind we know' },
           ]);
-        const { figures, places, like, twins, allergens, needs } = judge(recipe, catalogue);
+        const { figures, places, like, twins, allergens, unknown, needs } = judge(recipe, catalogue);
         const value = (of: string) => places.find((p) => p.of === of)?.value ?? 0;
         res.json({
           ...{ servedMl: figures.servedMl, abv: figures.abv, kcal: figures.kcal },
           ...{ sugarGPer100Ml: value('sugar'), acidGPer100Ml: value('acid') },
           places: places.map((p) => ({ ...p, below: p.below ?? null })),
-          ...{ like, twins, allergens, needs },
+          ...{ like, twins, allergens, unknown, needs },
         });
       },
     )

@@ -9,7 +9,7 @@ import run from './worker.js';
 const kinds = kindIndex(catalogue.kinds);
 const prices = withBatchesPriced(shops[0] ?? expect.fail('there is a shop'), catalogue);
 const house = {
-  ...{ today: '2026-11-26', kit: emptyKit(), minFit: 0.75, prices },
+  ...{ today: '2026-11-26', kit: emptyKit(), minFit: 0.75, prices, changed: [], houseSyrupRatio: null },
   ...{
     there: new Map(),
     freshPieces: new Map(),

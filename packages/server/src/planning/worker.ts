@@ -25,7 +25,7 @@ import {
   type Frontier,
   type PlanAnswer,
 } from '@uisce/core/planner';
-import { pourables } from '@uisce/core/pouring';
+import { kindsWith, pourables } from '@uisce/core/pouring';
 import type { z } from 'zod';
 import type { HouseNow } from '../kept/house-now.js';
 import { libraryOf, type OwnLibrary } from '../kept/library.js';
@@ -43,9 +43,12 @@ export interface SolveTask {
   /** The household's own ways of making things, where what is asked is about the trade. */
   homeMade?: readonly HomeMade[];
   /** What is in the house, where a card is asked for. */
-  house?: HouseNow & { prices: PriceList; own: OwnLibrary };
+  house?: CardHouseSent;
   seconds: number;
 }
+
+/** The house as it is sent: kinds that differ from the library, not all of them. */
+type CardHouseSent = Omit<HouseNow, 'kinds'> & { prices: PriceList; own: OwnLibrary };
 
 export type SolveResult =
   | { kind: 'answer'; answer: PlanAnswer | Frontier | ShopsTold | CardTold | ScheduleTold; ms: number }
@@ -113,13 +116,14 @@ function scheduleTold(problem: TideProblem): ScheduleTold {
 /** The best card of the library from what is in the house; what is found when the time is up is not proven. */
 function cardTold(
   asked: CardAsked,
-  { minFit, own, ...house }: HouseNow & { prices: PriceList; own: OwnLibrary },
+  { minFit, own, ...house }: CardHouseSent,
   homeMade: readonly HomeMade[],
   isOver: () => boolean,
 ): CardTold | undefined {
   const catalogue = libraryOf(loadShipped().catalogue, own);
   const ready = pourables(catalogue, minFit);
-  const here = { ...house, ready, catalogue: { ...catalogue, homeMade: [...homeMade] } };
+  const kinds = kindsWith(catalogue, house.changed);
+  const here = { ...house, ready, kinds, catalogue: { ...catalogue, homeMade: [...homeMade] } };
   return askCard(asked, here, { isOver });
 }
 

@@ -1,22 +1,24 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { idSchema } from '@uisce/core/base';
-import type { Recipe } from '@uisce/core/catalogue';
-import { keptPour, keptSettings, ONLY_ID, type World } from '@uisce/core/kept';
-import { kindsWithHouseSyrup, withHouseSyrup } from '@uisce/core/making';
+import { ALLERGENS, type Recipe } from '@uisce/core/catalogue';
+import { sayRefusal } from '@uisce/core/drink';
+import { keptPour, limitsIn, type World } from '@uisce/core/kept';
 import {
   asksToBeUsed,
   compileRound,
+  mixedNow,
   MOST_GLASSES,
   MOST_ORDERS,
+  orderHere,
   POUR_COLUMNS,
   pourablesOnce,
   pourNow,
   pourRows,
   pourStepSchema,
   ranked,
+  refusalsOf,
   sayOrder,
-  withFillings,
   type Order,
 } from '@uisce/core/pouring';
 import type { Api } from '../http/api.js';
@@ -39,6 +41,12 @@ const nowSchema = z.object({
       /** Fresh things that nobody counts. */
       ifThere: z.array(z.string()),
       turning: z.object({ kind: z.string(), days: z.int() }).optional(),
+      /** Of a glass as it is poured here: strength, and what it holds; kinds of which nobody has said what they hold. */
+      abv: z.number(),
+      ethanolG: z.number(),
+      noAlcohol: z.boolean(),
+      allergens: z.array(z.enum(ALLERGENS)),
+      unknown: z.array(z.string()),
     }),
   ),
   short: z.array(
@@ -77,10 +85,12 @@ const TABLE = { columns: [...POUR_COLUMNS], escapeFormulae: true };
 /** What can be poured now, the steps of a round, and the log as a table. */
 export function pouringRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
   const here = () => {
-    const { catalogue, kinds } = library;
-    const found = houseNow(store, world, kinds);
-    const now = pourNow(pourablesOnce(catalogue, found.minFit), found, catalogue, kinds, found.minFit);
-    return { found, now, catalogue, kinds };
+    const { catalogue } = library;
+    const found = houseNow(store, world);
+    const { kinds, minFit } = found;
+    const ready = pourablesOnce(catalogue, minFit);
+    const now = pourNow(ready, found, catalogue, kinds, minFit);
+    return { found, now, catalogue, kinds, mixed: mixedNow(ready, found, kinds) };
   };
 
   api
@@ -93,14 +103,17 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
         answer: nowSchema,
       },
       (_req, res) => {
-        const { found, now } = here();
+        const { found, now, mixed } = here();
         const pours = store.recent(keptPour).map((entry) => entry.value);
-        const order = ranked(now.drinks, pours, found.there, found.today);
+        const made = now.drinks.filter((d) => !mixed.has(d.pourable.recipe.id));
+        const order = ranked([...mixed.values(), ...made], pours, found.there, found.today);
         res.json({
           drinks: order.map(({ now: n, turning }) => ({
             ...{ drink: n.pourable.recipe.id, name: n.pourable.recipe.name, fit: n.fit },
             ...{ glasses: Number.isFinite(n.glasses) ? n.glasses : null, runsOut: n.runsOut },
             ...{ standIns: n.standIns, ifThere: n.ifThere, turning },
+            ...{ abv: n.glass.figures.abv, ethanolG: n.glass.figures.ethanolG },
+            ...{ noAlcohol: n.glass.noAlcohol, allergens: n.glass.allergens, unknown: n.glass.unknown },
           })),
           short: now.short.map(({ pourable: { recipe }, lacks }) => ({
             drink: recipe.id,
@@ -122,8 +135,8 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
         problems: ['invalid'],
       },
       (_req, res, { orders: asked }) => {
-        const ratio = store.get(keptSettings, ONLY_ID)?.value.houseSyrupRatio ?? null;
-        const { found, now, catalogue, kinds } = here();
+        const { found, now, catalogue, kinds, mixed } = here();
+        const limitsOf = limitsIn(world);
         const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
         const orders = asked.map((order, i): Order => {
           const recipe: Recipe | undefined = recipes.get(order.drink);
@@ -131,20 +144,23 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
             throw HttpProblem.faults(`there is no drink "${order.drink}"`, [
               { code: 'unknown', pointer: `/orders/${i}/drink`, detail: 'not a drink of the library' },
             ]);
-          const fillings = now.drinks.find((d) => d.pourable.recipe.id === order.drink)?.fillings;
-          const drink = withHouseSyrup(
-            fillings ? withFillings(recipe, fillings) : recipe,
-            ratio,
-            kinds,
-          ).recipe;
-          return { drink, of: order.drink, count: order.count, for: order.for };
+          const made = now.drinks.find((d) => d.pourable.recipe.id === order.drink);
+          const drinkHere = { recipe, now: made, mixed: mixed.get(order.drink) };
+          return orderHere(drinkHere, order.count, order.for, found, kinds, limitsOf);
         });
+        const [refused] = refusalsOf(orders, kinds, limitsOf);
+        if (refused) {
+          const { order, name, refusal } = refused;
+          const why = sayRefusal(refusal, (part) => kinds.get(part)?.name.toLowerCase() ?? part);
+          const detail = `${orders[order]?.drink.name ?? ''} is not for ${name}: ${why}`;
+          throw HttpProblem.faults(detail, [{ code: 'mismatch', pointer: `/orders/${order}/for`, detail }]);
+        }
         const glasses = orders.reduce((sum, o) => sum + o.count, 0);
         if (glasses > MOST_GLASSES)
           throw HttpProblem.faults(`${glasses} glasses are more than a round of ${MOST_GLASSES}`, [
             { code: 'mismatch', pointer: '/orders', detail: `at most ${MOST_GLASSES} glasses` },
           ]);
-        const compiled = compileRound(orders, found.kit, catalogue, kindsWithHouseSyrup(ratio, kinds));
+        const compiled = compileRound(orders, found.kit, catalogue, kinds);
         res.json({
           ...{ seconds: compiled.seconds, loads: compiled.loads, steps: compiled.steps },
           order: sayOrder(compiled, (kind) => kinds.get(kind)?.name.toLowerCase() ?? kind),

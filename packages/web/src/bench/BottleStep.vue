@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { SimulatedRefractometer } from '@uisce/core/devices';
-import { batchedGlassMl, drinkOfMixed } from '@uisce/core/evening';
+import { batchedGlassMl, drinkOfMixed } from '@uisce/core/mixed';
 import { bottleBatch, type Batch, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useLog } from '../household/use-log';

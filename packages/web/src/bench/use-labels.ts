@@ -1,8 +1,9 @@
 import { createSharedComposable } from '@vueuse/core';
 import { ref } from 'vue';
 import { SimulatedLabelPrinter } from '@uisce/core/devices';
-import { batchOf, batchAllergens, type BatchRecord } from '@uisce/core/making';
+import { batchOf, batchHolds, type BatchRecord } from '@uisce/core/making';
 import { useNotices } from '../kept/use-notices';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
 import { saveFile } from '../ui/save-file';
@@ -15,6 +16,7 @@ const LEAST_ABV = 0.1;
 
 /** Labels for batches: a PDF for a sheet, or a strip from the stand-in printer. */
 export const useLabels = createSharedComposable(() => {
+  const stock = useStock();
   const trade = useTrade();
   const words = useWords();
   const { recipeOf, recipeName } = useBatchWords();
@@ -29,7 +31,9 @@ export const useLabels = createSharedComposable(() => {
     const made = recipe ? batchOf(recipe, batch.inG, trade.catalogue, trade.kinds) : undefined;
     const brix = made?.brix ?? 0;
     const ratio = brix > 28 ? `${words.number(brix / (100 - brix), 2)} to 1 by weight, ` : '';
-    const allergens = recipe ? batchAllergens(recipe, trade.catalogue) : [];
+    const { allergens, unknown } = recipe
+      ? batchHolds(recipe, { ...trade.catalogue, kinds: [...stock.here.kinds.values()] })
+      : { allergens: [], unknown: [] };
     return {
       name: recipeName(recipe),
       lines: [
@@ -41,6 +45,7 @@ export const useLabels = createSharedComposable(() => {
           ? [`Use by ${words.shortDay(batch.useBy)}${batch.frozen ? ', frozen' : ', keep cold'}`]
           : []),
         ...(allergens.length > 0 ? [`Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}`] : []),
+        ...(unknown.length > 0 ? ['Allergens not all known'] : []),
       ],
       address: `${location.origin}/bench/${batch.id}`,
     };

@@ -42,8 +42,13 @@ function strength({ abv, ethanolG, noAlcohol }: GuestDrink): string {
   );
   return `${percent} vol, ${format({ maximumFractionDigits: 1 }).format(ethanolG / standard.g)} ${standard.word[1]}`;
 }
-const contains = (d: GuestDrink) =>
-  d.allergens.length > 0 ? `contains ${listed(d.allergens.map((a) => ALLERGEN_WORDS[a]))}` : '';
+const contains = ({ allergens, unknown }: GuestDrink) =>
+  [
+    allergens.length > 0 ? `contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}` : '',
+    unknown.length > 0 ? `not known what is in the ${listed(unknown.map(inSentence))}` : '',
+  ]
+    .filter(Boolean)
+    .join('; ');
 </script>
 
 <template>

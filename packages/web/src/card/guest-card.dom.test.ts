@@ -9,8 +9,8 @@ import GuestCard from './GuestCard.vue';
 const view: GuestView = {
   ...{ house: 'The boathouse', name: 'Saturday', on: '2026-11-28', from: '20:00', locale: 'en-IE' },
   drinks: [
-    { id: 'sour', name: 'Whiskey sour', parts: ['Bourbon', 'Lemon juice', 'Egg white'], abv: 0.145, ethanolG: 21, allergens: ['egg'], noAlcohol: false },
-    { id: 'highball', name: 'Ginger highball', parts: ['Ginger ale'], abv: 0.002, ethanolG: 0.1, allergens: [], noAlcohol: true },
+    { id: 'sour', name: 'Whiskey sour', parts: ['Bourbon', 'Lemon juice', 'Egg white'], abv: 0.145, ethanolG: 21, allergens: ['egg'], unknown: [], noAlcohol: false },
+    { id: 'highball', name: 'Ginger highball', parts: ['Ginger ale'], abv: 0.002, ethanolG: 0.1, allergens: [], unknown: [], noAlcohol: true },
   ],
   ...{ isWhole: true, asks: true },
 }; // prettier-ignore

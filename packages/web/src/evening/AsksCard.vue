@@ -15,7 +15,11 @@ const isOut = (ask: Ask) => night.drinks.value.some((d) => d.id === ask.drink &&
 
 const cannot = ({ cannot: held, noAlcohol }: Ask) =>
   [...(noAlcohol ? ['alcohol'] : []), ...held.map((a) => ALLERGEN_WORDS[a])].map((w) => `no ${w}`).join(', ');
+/** Bottles may have changed since it was asked for: it is looked at again. */
+const against = (ask: Ask) =>
+  order.against(ask.drink, ask.name, { allergens: ask.cannot, noAlcohol: ask.noAlcohol });
 function take(ask: Ask): void {
+  if (against(ask) !== '') return;
   const before = order.lines.value.find((l) => l.drink === ask.drink);
   order.add(ask.drink);
   const who = before?.for ?? [];
@@ -33,11 +37,12 @@ function take(ask: Ask): void {
           ><strong>{{ ask.name }}: {{ asks.nameOf(ask) }}</strong
           ><span class="dim">{{ words.time(ask.at) }}</span
           ><span v-if="cannot(ask)" class="rust">{{ cannot(ask) }}</span
-          ><span v-if="isOut(ask)" class="rust">none left</span></span
+          ><span v-if="isOut(ask)" class="rust">none left</span
+          ><span v-else-if="against(ask)" class="rust">not for {{ ask.name }}: {{ against(ask) }}</span></span
         >
         <v-btn
           color="sea"
-          :disabled="order.isFull.value || isOut(ask)"
+          :disabled="order.isFull.value || isOut(ask) || against(ask) !== ''"
           :aria-label="`Put ${asks.nameOf(ask)} for ${ask.name} on the round`"
           @click="take(ask)"
           >On the round</v-btn

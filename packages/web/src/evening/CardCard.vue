@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
-import { mayBatch, mixedRecipe, type CardCriterion, type OnTheCard, type Swap } from '@uisce/core/evening';
+import { type CardCriterion, type OnTheCard, type Swap } from '@uisce/core/evening';
+import { mayBatch, mixedRecipe } from '@uisce/core/mixed';
 import { batchOf, beginBatch } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useEvenings } from '../household/use-evenings';

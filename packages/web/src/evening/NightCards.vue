@@ -94,10 +94,10 @@ async function end(): Promise<void> {
                 type="button"
                 class="plain-button drink"
                 :disabled="!guest || d.seat === 'not' || d.isOut || order.isFull.value"
-                :aria-label="guest ? `${d.recipe.name} for ${guest.name}` : d.recipe.name"
+                :aria-label="guest ? `${d.name} for ${guest.name}` : d.name"
                 @click="guest && night.ask(guest, d)"
               >
-                <strong>{{ d.recipe.name }}</strong>
+                <strong>{{ d.name }}</strong>
                 <span v-if="guest && SEAT[d.seat]" :class="d.seat === 'not' ? 'rust' : 'sea'">{{
                   SEAT[d.seat]
                 }}</span>
@@ -109,8 +109,8 @@ async function end(): Promise<void> {
               </button>
               <v-btn
                 v-if="d.isLow"
-                :aria-label="`Take ${d.recipe.name} off the card`"
-                @click="night.takeOff(d.id, d.recipe.name)"
+                :aria-label="`Take ${d.name} off the card`"
+                @click="night.takeOff(d.id, d.name)"
                 >Off the card</v-btn
               >
             </li>
@@ -134,9 +134,12 @@ async function end(): Promise<void> {
               >
             </li>
           </ul>
+          <p v-for="why in order.refused.value" :key="why" class="rust" role="alert">{{ why }}</p>
           <div v-if="order.lines.value.length > 0" class="buttons">
-            <v-btn color="sea" :disabled="log.round !== null" @click="make">Make it, step by step</v-btn>
-            <v-btn @click="order.writeDown()">It is served</v-btn>
+            <v-btn color="sea" :disabled="log.round !== null || order.refused.value.length > 0" @click="make"
+              >Make it, step by step</v-btn
+            >
+            <v-btn :disabled="order.refused.value.length > 0" @click="order.writeDown()">It is served</v-btn>
           </div>
           <p v-else class="dim">Nothing is asked for.</p>
           <p v-if="log.round">

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
-import { standardDrink } from '@uisce/core/drink';
-import { NO_ALCOHOL_ABV } from '@uisce/core/plan';
+import { standardDrink, type InGlass } from '@uisce/core/drink';
 import { useHome } from '../household/use-home';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
@@ -30,15 +29,23 @@ const when = computed(() =>
   evening.value ? `${words.day(evening.value.on)}, from ${evening.value.from}` : '',
 );
 
-async function printCard(): Promise<void> {
+const namesOf = (kinds: readonly string[]) => [...new Set(kinds.map((k) => inSentence(trade.kindName(k))))];
+function strengthOf({ figures: { abv, ethanolG }, noAlcohol }: InGlass): string {
+  if (noAlcohol) return abv === 0 ? 'no alcohol' : 'under 0.5 % vol';
   const standard = standardDrink(household.settings.locale);
+  return `${words.percent(abv)} vol, ${words.number(ethanolG / standard.g)} ${standard.word[1]}`;
+}
+async function printCard(): Promise<void> {
   const drinks = [...(plan.value?.drinks ?? [])]
     .sort((a, b) => b.glasses - a.glasses)
-    .map((d) => ({
-      name: d.name,
-      parts: listed([...new Set(d.drink.slots.map((s) => inSentence(trade.kindName(s.kind))))]).replace(/^./, (c) => c.toUpperCase()),
-      strength: d.abv === 0 ? 'no alcohol' : d.abv <= NO_ALCOHOL_ABV ? 'under 0.5 % vol' : `${words.percent(d.abv)} vol, ${words.number(d.ethanolG / standard.g)} ${standard.word[1]}`,
-      contains: d.allergens.length > 0 ? `contains ${listed(d.allergens.map((a) => ALLERGEN_WORDS[a]))}` : '',
+    .map(({ name, glass }) => ({
+      name,
+      parts: listed(namesOf(glass.parts)).replace(/^./, (c) => c.toUpperCase()),
+      strength: strengthOf(glass),
+      contains: [
+        glass.allergens.length > 0 ? `contains ${listed(glass.allergens.map((a) => ALLERGEN_WORDS[a]))}` : '',
+        glass.unknown.length > 0 ? `not known what is in the ${listed(namesOf(glass.unknown))}` : '',
+      ].filter(Boolean).join('; '),
     })); // prettier-ignore
   await home.load();
   const address = guestCardAddress(home.address.value, evening.value?.guestCard ?? null);

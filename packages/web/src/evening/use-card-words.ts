@@ -1,4 +1,5 @@
-import type { BatchedDrink, MissingItem, Swap } from '@uisce/core/evening';
+import type { MissingItem, Swap } from '@uisce/core/evening';
+import type { BatchedDrink } from '@uisce/core/mixed';
 import { useTrade } from '../household/use-trade';
 import { count, inSentence, listed, useWords } from '../words/use-words';
 

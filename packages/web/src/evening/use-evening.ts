@@ -1,10 +1,8 @@
 import { createSharedComposable, useNow, watchDebounced } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
 import { peopleOf, type Evening, type EveningPlan, type Placed } from '@uisce/core/evening';
-import { freshPieces } from '@uisce/core/stock';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
-import { useToday } from '../household/use-today';
 import { useTrade } from '../household/use-trade';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
@@ -31,7 +29,6 @@ export const useEvening = createSharedComposable(() => {
   const answers = useAnswer();
   const evenings = useEvenings();
   const stock = useStock();
-  const today = useToday();
   const trade = useTrade();
   const words = useWords();
   const now = useNow({ interval: MINUTE_MS / 2 });
@@ -56,8 +53,10 @@ export const useEvening = createSharedComposable(() => {
     if (!e || !at || e.guests.length === 0 || !trade.loaded || !trade.prices) return undefined;
     return {
       evening: JSON.parse(JSON.stringify(e)) as Evening,
-      there: [...stock.there.values()],
-      fresh: [...freshPieces(stock.bottles, trade.kinds, today.iso())],
+      there: [...stock.here.there.values()],
+      fresh: [...stock.here.freshPieces],
+      changed: stock.here.changed,
+      houseSyrupRatio: stock.here.houseSyrupRatio,
       weekday: at.getDay(),
     };
   });

@@ -4,6 +4,7 @@ import { standardDrink } from '@uisce/core/drink';
 import {
   drinksTonight,
   lastPoursAt,
+  menuHere,
   peopleOf,
   poursOfEvening,
   settledCard,
@@ -16,6 +17,8 @@ import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
 import { useSettings } from '../household/use-settings';
 import { useOrder } from '../household/use-order';
+import { useStock } from '../household/use-stock';
+import { useTrade } from '../household/use-trade';
 import { count, listed, useWords } from '../words/use-words';
 import { sayGuests, useEvening } from './use-evening';
 
@@ -26,15 +29,19 @@ export const useNight = createSharedComposable(() => {
   const log = useLog();
   const order = useOrder();
   const pouring = usePouring();
+  const stock = useStock();
+  const trade = useTrade();
   const words = useWords();
   const { evening, plan, firstGlass, now } = useEvening();
 
   const isSettled = computed(
     () => evening.value !== undefined && evening.value.must.length >= evening.value.size,
   );
-  const card = computed(() =>
-    evening.value && pouring.ready.value ? settledCard(evening.value, pouring.ready.value) : [],
-  );
+  const card = computed(() => {
+    const [e, ready, prices] = [evening.value, pouring.ready.value, trade.prices];
+    if (!e || !ready || !prices) return [];
+    return settledCard(e, menuHere(e, { ...stock.here, ready, prices, catalogue: trade.catalogue }));
+  });
   const pours = computed(() => (evening.value ? poursOfEvening(evening.value, log.pours) : []));
   const poured = computed(() => {
     const all = new Map<string, number>();
@@ -100,7 +107,7 @@ export const useNight = createSharedComposable(() => {
   const isLast = computed(() => lastPours.value !== undefined && now.value >= lastPours.value);
   const glasses = computed(() => pours.value.reduce((sum, p) => sum + p.glasses, 0));
   const planned = computed(() => card.value.reduce((sum, d) => sum + d.glasses, 0));
-  const nameOf = (id: string) => card.value.find((d) => d.id === id)?.recipe.name ?? id;
+  const nameOf = (id: string) => card.value.find((d) => d.id === id)?.name ?? id;
 
   const headline = computed(() => {
     const e = evening.value;

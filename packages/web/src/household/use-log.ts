@@ -4,14 +4,9 @@ import { computed } from 'vue';
 import { addDays } from '@uisce/core/base';
 import type { Person } from '@uisce/core/household';
 import { keptBatch, keptBottle, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
+import { compositionOfKind, recipeOfBatch, volumeMl, type BatchRecord } from '@uisce/core/making';
 import {
-  compositionOfKind,
-  kindsWithHouseSyrup,
-  recipeOfBatch,
-  volumeMl,
-  type BatchRecord,
-} from '@uisce/core/making';
-import {
+  batchesAsStock,
   drawFrom,
   eveningOf,
   givenBack,
@@ -29,7 +24,6 @@ import {
 import { useKeeper } from '../kept/use-keeper';
 import { useBatches } from './use-batches';
 import { useKit } from './use-kit';
-import { useSettings } from './use-settings';
 import { useStock } from './use-stock';
 import { useToday } from './use-today';
 import { useTrade } from './use-trade';
@@ -41,7 +35,6 @@ const EVENING_AT = 'T20:00:00';
 export const useLog = defineStore('log', () => {
   const keeper = useKeeper();
   const batches = useBatches();
-  const household = useSettings();
   const kits = useKit();
   const stock = useStock();
   const today = useToday();
@@ -54,14 +47,10 @@ export const useLog = defineStore('log', () => {
   /** What rounds are made with here. */
   const bar = computed<Bar>(() => ({
     catalogue: trade.catalogue,
-    kinds: kindsWithHouseSyrup(household.settings.houseSyrupRatio, trade.kinds),
+    kinds: stock.here.kinds,
     kit: kits.kit,
   }));
-  const batchesLeft = (): BatchLeft[] =>
-    batches.onShelf.flatMap((b) => {
-      const kind = recipeOfBatch(b, trade.catalogue.homeMade)?.makes;
-      return kind ? [{ id: b.id, kind, leftMl: b.remainingMl, until: b.useBy }] : [];
-    });
+  const batchesLeft = (): BatchLeft[] => batchesAsStock(batches.onShelf, trade.catalogue.homeMade);
   function stockNow(): Stock {
     const currency = trade.prices?.currency ?? null;
     const byId = new Map(stock.bottles.map((b) => [b.id, b]));

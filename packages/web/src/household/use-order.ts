@@ -1,8 +1,12 @@
 import { createSharedComposable, useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
-import { MOST_GLASSES, MOST_ORDERS, type Order } from '@uisce/core/pouring';
+import { inGlass, limitsTogether, NO_LIMITS, refusalOf, sayRefusal, type Limits } from '@uisce/core/drink';
+import { MOST_GLASSES, MOST_ORDERS, refusalsOf, type Order } from '@uisce/core/pouring';
+import { useLimits } from './use-limits';
 import { useLog } from './use-log';
 import { usePouring } from './use-pouring';
+import { useStock } from './use-stock';
+import { useTrade } from './use-trade';
 
 /** A drink on the tray: how many, and for whom. */
 interface Asked {
@@ -13,8 +17,11 @@ interface Asked {
 
 /** The round that is being put together, on this device, before it is made. */
 export const useOrder = createSharedComposable(() => {
+  const limitsOf = useLimits();
   const log = useLog();
   const pouring = usePouring();
+  const stock = useStock();
+  const trade = useTrade();
   const tray = useLocalStorage<Asked[]>('uisce:tray', []);
   const way = useLocalStorage<'measure' | 'scale'>('uisce:measured-by', 'measure');
 
@@ -29,6 +36,29 @@ export const useOrder = createSharedComposable(() => {
   const glasses = computed(() => lines.value.reduce((n, l) => n + l.count, 0));
   const isFull = computed(() => glasses.value >= MOST_GLASSES || lines.value.length >= MOST_ORDERS);
   const orders = computed<Order[]>(() => lines.value.map((l) => pouring.orderOf(l.now, l.count, l.for)));
+
+  const sayPart = (kind: string) => trade.kindName(kind).toLowerCase();
+  /** Why a name cannot have a drink as it would be poured here now; empty where nothing speaks against it. */
+  function against(
+    drink: string,
+    name: string,
+    more: Pick<Limits, 'allergens' | 'noAlcohol'> = NO_LIMITS,
+  ): string {
+    const now = byId.value.get(drink);
+    if (now === undefined) return 'it cannot be poured here now';
+    const count = Math.max(1, lines.value.find((l) => l.drink === drink)?.count ?? 1);
+    const glass = inGlass(pouring.orderOf(now, count).drink, stock.here.kinds);
+    const limits = limitsTogether([limitsOf(name), { ...more, drives: false }]);
+    const refusal = refusalOf(limits, glass);
+    return refusal ? sayRefusal(refusal, sayPart) : '';
+  }
+  /** Who of the round cannot have what is poured for them, in words: no round begins with one. */
+  const refused = computed(() =>
+    refusalsOf(orders.value, stock.here.kinds, limitsOf).map(
+      ({ order, name, refusal }) =>
+        `${orders.value[order]?.drink.name ?? ''} is not for ${name}: ${sayRefusal(refusal, sayPart)}.`,
+    ),
+  );
 
   function add(drink: string): void {
     const there = tray.value.find((a) => a.drink === drink);
@@ -47,9 +77,10 @@ export const useOrder = createSharedComposable(() => {
     );
   }
   function setFor(drink: string, who: string[]): void {
+    const may = who.filter((name) => against(drink, name) === '');
     tray.value = tray.value.map((a) =>
       a.drink === drink
-        ? { ...a, for: who, count: Math.max(a.count, Math.min(who.length, MOST_GLASSES)) }
+        ? { ...a, for: may, count: Math.max(a.count, Math.min(may.length, MOST_GLASSES)) }
         : a,
     );
   }
@@ -57,6 +88,7 @@ export const useOrder = createSharedComposable(() => {
 
   /** Begin to make it. */
   function make(): void {
+    if (refused.value.length > 0) return;
     log.begin(orders.value, way.value);
     clear();
   }
@@ -66,5 +98,19 @@ export const useOrder = createSharedComposable(() => {
     clear();
   }
 
-  return { lines, glasses, isFull, orders, way, add, setCount, setFor, clear, make, writeDown };
+  return {
+    lines,
+    glasses,
+    isFull,
+    orders,
+    way,
+    against,
+    refused,
+    add,
+    setCount,
+    setFor,
+    clear,
+    make,
+    writeDown,
+  };
 });

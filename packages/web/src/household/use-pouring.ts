@@ -1,37 +1,31 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { batchedGlassMl, drinkOfMixed, fromMixed } from '@uisce/core/evening';
 import { ATTITUDE_MIN_FIT, opinionOf } from '@uisce/core/plan';
-import { withHouseSyrup } from '@uisce/core/making';
 import {
   asksToBeUsed,
+  mixedNow,
+  orderHere,
   pourablesInSlices,
   pourNow,
   ranked,
-  withFillings,
   type Order,
   type Pourable,
   type PourNow,
 } from '@uisce/core/pouring';
-import { freshPieces } from '@uisce/core/stock';
-import { useKit } from './use-kit';
+import { useLimits } from './use-limits';
 import { useLog } from './use-log';
 import { usePlans } from './use-plans';
-import { useSettings } from './use-settings';
 import { useStock } from './use-stock';
 import { useToday } from './use-today';
 import { useTrade } from './use-trade';
 
 /** So many drinks are made ready before the page may breathe. */
 const SLICE = 12;
-/** Poured as it stands, nothing in place of anything. */
-const ASIS = { fit: 1, standIns: [], ifThere: [], fillings: [] };
 const breath = () => new Promise<void>((resolve) => setTimeout(resolve));
 
 /** What the house pours now, worked out anew whenever its bottles, its kit or its log change. */
 export const usePouring = createSharedComposable(() => {
-  const household = useSettings();
-  const kits = useKit();
+  const limitsOf = useLimits();
   const log = useLog();
   const plans = usePlans();
   const stock = useStock();
@@ -61,34 +55,14 @@ export const usePouring = createSharedComposable(() => {
   const now = computed(() =>
     ready.value === undefined
       ? undefined
-      : pourNow(
-          ready.value,
-          {
-            there: stock.there,
-            freshPieces: freshPieces(stock.bottles, trade.kinds, today.iso()),
-            kit: kits.kit,
-          },
-          trade.catalogue,
-          trade.kinds,
-          minFit.value,
-        ),
+      : pourNow(ready.value, stock.here, trade.catalogue, stock.here.kinds, minFit.value),
   );
-  const liked = ({ pourable }: PourNow) => {
+  const liked = ({ glass }: PourNow) => {
     const { brief } = plans;
-    return brief ? [...pourable.tastes].filter((t) => opinionOf(brief, t) === 'like').length : 0;
+    return brief ? [...glass.tastes].filter((t) => opinionOf(brief, t) === 'like').length : 0;
   };
   /** Drinks that stand mixed in a bottle: they are poured from it before they are made. */
-  const mixed = computed(() => {
-    const found = new Map<string, PourNow>();
-    for (const { kind, ml } of stock.there.values()) {
-      const drink = drinkOfMixed(kind);
-      const pourable = drink && ready.value?.find((p) => p.recipe.id === drink);
-      if (!drink || !pourable) continue;
-      const glasses = Math.floor(ml / Math.round(batchedGlassMl(pourable.recipe, trade.kinds)));
-      if (glasses > 0) found.set(drink, { ...ASIS, pourable, glasses, runsOut: kind });
-    }
-    return found;
-  });
+  const mixed = computed(() => mixedNow(ready.value ?? [], stock.here, stock.here.kinds));
   /** In the order in which this household would want them. */
   const drinks = computed(() => {
     if (now.value === undefined) return [];
@@ -98,14 +72,11 @@ export const usePouring = createSharedComposable(() => {
   const asks = computed(() => asksToBeUsed(drinks.value));
   const count = computed(() => now.value?.drinks.length);
 
-  /** A drink as it is poured here: the bottles in hand, the syrup that is kept. */
-  function orderOf({ pourable, fillings }: PourNow, glasses = 1, who: string[] = []): Order {
-    const { recipe } = pourable;
-    if (glasses <= (mixed.value.get(recipe.id)?.glasses ?? 0))
-      return { drink: fromMixed(recipe, trade.kinds), of: recipe.id, count: glasses, for: who };
-    const ratio = household.settings.houseSyrupRatio;
-    const drink = withHouseSyrup(withFillings(recipe, fillings), ratio, trade.kinds).recipe;
-    return { drink, of: recipe.id, count: glasses, for: who };
+  const madeNow = computed(() => new Map(now.value?.drinks.map((d) => [d.pourable.recipe.id, d])));
+  /** A drink as it is poured here, for whom: what they cannot have goes with it. */
+  function orderOf({ pourable: { recipe } }: PourNow, glasses = 1, who: readonly string[] = []): Order {
+    const here = { recipe, now: madeNow.value.get(recipe.id), mixed: mixed.value.get(recipe.id) };
+    return orderHere(here, glasses, who, stock.here, stock.here.kinds, limitsOf);
   }
 
   return {

@@ -1,12 +1,14 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { keptBottle } from '@uisce/core/kept';
-import { recipeOfBatch } from '@uisce/core/making';
+import { atHome } from '@uisce/core/pouring';
 import { usesOfDrinks, type HouseholdBrief } from '@uisce/core/plan';
 import { atHand, bottleThere, freshThere, isThere, ownedKinds, type Bottle } from '@uisce/core/stock';
 import { useKeeper } from '../kept/use-keeper';
 import { useToday } from './use-today';
 import { useBatches } from './use-batches';
+import { useKit } from './use-kit';
+import { useSettings } from './use-settings';
 import { useTrade } from './use-trade';
 
 /** The household's bottles, and what can be poured from them. */
@@ -14,6 +16,8 @@ export const useStock = defineStore('stock', () => {
   const keeper = useKeeper();
   const trade = useTrade();
   const batches = useBatches();
+  const kits = useKit();
+  const household = useSettings();
   const today = useToday();
 
   const bottles = computed(() => keeper.all(keptBottle));
@@ -26,13 +30,18 @@ export const useStock = defineStore('stock', () => {
       .sort((a, b) => ((a.finishedOn ?? '') < (b.finishedOn ?? '') ? 1 : -1)),
   );
 
-  const ownBatches = computed(() =>
-    batches.onShelf.flatMap((batch) => {
-      const makes = recipeOfBatch(batch, trade.catalogue.homeMade)?.makes;
-      return makes ? [{ kind: makes, leftMl: batch.remainingMl, until: batch.useBy }] : [];
+  /** The household as it is now: what everything that is poured, offered or judged is worked out from. */
+  const here = computed(() =>
+    atHome({
+      catalogue: trade.catalogue,
+      bottles: bottles.value,
+      batches: batches.batches,
+      kit: kits.kit,
+      houseSyrupRatio: household.settings.houseSyrupRatio,
+      today: today.iso(),
     }),
   );
-  const there = computed(() => atHand(bottles.value, ownBatches.value, trade.kinds, today.iso()));
+  const there = computed(() => here.value.there);
   /** Bottles alone: a batch is made again from its packs, and the plan counts those. */
   const inBottles = computed(() => atHand(bottles.value, [], trade.kinds, today.iso()));
   /** ml that a drink which pours a kind usually takes of it. */
@@ -92,6 +101,7 @@ export const useStock = defineStore('stock', () => {
     standing,
     fresh,
     finished,
+    here,
     there,
     inBottles,
     owned,

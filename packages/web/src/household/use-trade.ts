@@ -13,7 +13,7 @@ import {
   type PriceListSummary,
 } from '@uisce/core/catalogue';
 import { withPaidPrices, type PaidPrice } from '@uisce/core/errand';
-import { kindsOfMixed } from '@uisce/core/evening';
+import { kindsOfMixed } from '@uisce/core/mixed';
 import {
   keptBatch,
   keptOwnDrink,

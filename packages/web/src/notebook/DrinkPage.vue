@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { drinkKey, type Recipe } from '@uisce/core/catalogue';
 import { sayMethod } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
-import { ALLERGEN_WORDS, CANON_WORDS, ERA_WORDS } from '../words/trade-words';
+import { CANON_WORDS, ERA_WORDS } from '../words/trade-words';
 import { useHouseSyrup } from '../words/house-syrup';
 import { inSentence, listed, useWords } from '../words/use-words';
 import { useWarnings } from '../ui/drink/use-warnings';
@@ -111,10 +111,7 @@ const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(
     <DrinkFigures :recipe="recipe" />
 
     <div class="warnings">
-      <CautionLine v-if="warnings.allergens.length > 0">
-        Contains {{ listed(warnings.allergens.map((a) => ALLERGEN_WORDS[a])) }}.
-      </CautionLine>
-      <CautionLine v-for="caution in warnings.cautions" :key="caution">{{ caution }}</CautionLine>
+      <CautionLine v-for="caution in warnings" :key="caution">{{ caution }}</CautionLine>
       <CautionLine v-if="profile.abv > 0.012">
         For adults of drinking age; nobody drives after it, nor drinks it when pregnant.
       </CautionLine>

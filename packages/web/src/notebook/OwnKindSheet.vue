@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { minorDigits } from '@uisce/core/base';
-import { ALLERGENS, SUPPLIES, type Allergen, type Kind } from '@uisce/core/catalogue';
+import { SUPPLIES, type Allergen, type Kind } from '@uisce/core/catalogue';
 import { ownKindSchema, type OwnKind } from '@uisce/core/notebook';
 import { useNotebook } from '../household/use-notebook';
 import { useTrade } from '../household/use-trade';
 import AppDialog from '../ui/AppDialog.vue';
+import CheckField from '../ui/CheckField.vue';
 import CheckGroup from '../ui/CheckGroup.vue';
 import NumberField from '../ui/NumberField.vue';
 import SelectField from '../ui/SelectField.vue';
-import { ALLERGEN_WORDS } from '../words/trade-words';
+import { ALLERGEN_CHOICES } from '../words/trade-words';
 import { useKindChoices } from './use-kind-choices';
 
 /** A kind that the catalogue lacks: enough of it that its drinks are planned, judged, priced and poured like any other. */
@@ -37,24 +38,26 @@ interface Draft {
   job: Kind['job'] | undefined;
   tastes: Kind['tastes'];
   allergens: Allergen[];
+  /** Whether somebody has read its label for them. */
+  stated: boolean;
   soldMl: number | null;
   soldMinor: number | null;
 }
 const draftOf = (kind: Kind & Pick<OwnKind, 'sold'>): Draft => ({
   ...{ name: kind.name, supply: kind.supply, abv: kind.abv, sugar: kind.sugarGPerL, acid: kind.acidGPerL },
   ...{ openDays: kind.openDays ?? null, parent: kind.parent ?? null, job: kind.job, tastes: kind.tastes },
-  ...{ allergens: [...kind.allergens], soldMl: kind.sold?.ml ?? null, soldMinor: kind.sold?.priceMinor ?? null },
+  ...{ allergens: [...kind.allergens], stated: false, soldMl: kind.sold?.ml ?? null, soldMinor: kind.sold?.priceMinor ?? null },
 }); // prettier-ignore
 const blank = (name: string): Draft => ({
   ...{ name, supply: 'bottle', abv: 0, sugar: 0, acid: 0, openDays: null, parent: null, job: undefined },
-  ...{ tastes: [], allergens: [], soldMl: null, soldMinor: null },
+  ...{ tastes: [], allergens: [], stated: false, soldMl: null, soldMinor: null },
 });
 const draft = ref<Draft>(blank(''));
 const trouble = ref('');
 watch(
   shown,
   () => {
-    draft.value = props.kind ? draftOf(props.kind) : blank((props.says ?? '').replace(/^./, (c) => c.toUpperCase())); // prettier-ignore
+    draft.value = props.kind ? { ...draftOf(props.kind), stated: props.kind.allergensStated } : blank((props.says ?? '').replace(/^./, (c) => c.toUpperCase())); // prettier-ignore
     trouble.value = '';
   },
   { immediate: true },
@@ -86,7 +89,6 @@ const parents = computed(() => [
     .map((k) => ({ value: k.id, title: k.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 ]);
-const allergens = ALLERGENS.map((value) => ({ value, words: ALLERGEN_WORDS[value] }));
 const currency = computed(() => trade.prices?.currency ?? 'EUR');
 const minorOf = computed(() => 10 ** minorDigits(currency.value));
 
@@ -103,7 +105,8 @@ function keep(): void {
   const read = ownKindSchema.safeParse({
     ...before,
     ...{ id: props.kind?.id ?? 'own-draft', name: d.name.trim(), job: d.job ?? jobOf(d), supply: d.supply },
-    ...{ abv: d.abv, sugarGPerL: d.sugar, acidGPerL: d.acid, tastes: d.tastes, allergens: d.allergens },
+    ...{ abv: d.abv, sugarGPerL: d.sugar, acidGPerL: d.acid, tastes: d.tastes },
+    ...{ allergens: d.allergens, allergensStated: d.stated },
     openDays: d.openDays ?? undefined,
     parent: d.parent ?? undefined,
     storage: d.openDays === null ? 'shelf' : 'fridge',
@@ -213,7 +216,16 @@ function keep(): void {
           @change="draft = { ...draft, soldMinor: $event === null ? null : Math.round($event * minorOf) }"
         />
       </div>
-      <CheckGroup v-model="draft.allergens" legend="It contains" :choices="allergens" about="this kind" />
+      <CheckGroup
+        v-model="draft.allergens"
+        legend="It contains"
+        :choices="ALLERGEN_CHOICES"
+        about="this kind"
+      />
+      <CheckField v-model="draft.stated" label="We have read its label: none of the others is in it" />
+      <p v-if="!draft.stated" class="dim">
+        Until then whoever cannot have one of them is offered no drink with it: not known is not “none”.
+      </p>
       <v-btn color="sea" type="submit">Keep it</v-btn>
     </form>
   </AppDialog>

@@ -3,9 +3,8 @@ import { computed, toRef } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { sayMethod } from '@uisce/core/drink';
 import { useTrade } from '../household/use-trade';
-import { ALLERGEN_WORDS } from '../words/trade-words';
 import { useHouseSyrup } from '../words/house-syrup';
-import { inSentence, listed, useWords } from '../words/use-words';
+import { inSentence, useWords } from '../words/use-words';
 import { useWarnings } from '../ui/drink/use-warnings';
 import SpecTable from '../ui/drink/SpecTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
@@ -34,10 +33,7 @@ const warnings = useWarnings(toRef(props, 'recipe'));
       {{ words.percent(profile.abv) }} vol.
       <RouterLink :to="`/notebook/${recipe.id}`">Read it in the Notebook</RouterLink>
     </p>
-    <CautionLine v-if="warnings.allergens.length > 0">
-      Contains {{ listed(warnings.allergens.map((a) => ALLERGEN_WORDS[a])) }}.
-    </CautionLine>
-    <CautionLine v-for="caution in warnings.cautions" :key="caution">{{ caution }}</CautionLine>
+    <CautionLine v-for="caution in warnings" :key="caution">{{ caution }}</CautionLine>
   </div>
 </template>
 

@@ -34,6 +34,12 @@ const day = ref<string | null>(null);
 function toggle(drink: string, was: readonly string[], name: string, on: boolean): void {
   order.setFor(drink, on ? [...was, name] : was.filter((n) => n !== name));
 }
+/** Who of the household cannot have it, and why. */
+const notFor = (drink: string) =>
+  log.people.flatMap((p) => {
+    const why = order.against(drink, p.name);
+    return why === '' ? [] : [`Not for ${p.name}: ${why}.`];
+  });
 async function make(): Promise<void> {
   order.make();
   await router.push('/pour/round');
@@ -85,17 +91,22 @@ function writeDown(): void {
             :key="p.id"
             :model-value="line.for.includes(p.name)"
             :label="p.name"
+            :disabled="!line.for.includes(p.name) && order.against(line.drink, p.name) !== ''"
             :about="`drinks the ${line.name}`"
             @update:model-value="toggle(line.drink, line.for, p.name, $event)"
           />
         </div>
+        <p v-for="why in notFor(line.drink)" :key="why" class="rust small">{{ why }}</p>
       </li>
     </ul>
     <template v-if="order.lines.value.length > 0">
+      <p v-for="why in order.refused.value" :key="why" class="rust" role="alert">{{ why }}</p>
       <p v-if="explained" class="dim small">{{ explained }}</p>
       <TabRow v-model="order.way.value" name="measured-by" legend="Measured" :choices="WAYS" show-legend />
       <div class="buttons">
-        <v-btn color="sea" :disabled="log.round !== null" @click="make">Make it, step by step</v-btn>
+        <v-btn color="sea" :disabled="log.round !== null || order.refused.value.length > 0" @click="make"
+          >Make it, step by step</v-btn
+        >
         <p v-if="log.round" class="dim small">A round is half made: finish it first, or give it up.</p>
         <details>
           <summary class="link">Already poured? Write it down</summary>

@@ -47,7 +47,7 @@ export function useDrinkWords() {
     if (seconds < SECONDS_A_MINUTE) return `${words.number(seconds, 0)} s`;
     return `${words.number(Math.round(seconds / 30) / 2)} min`;
   }
-  function strength({ pourable: { figures } }: PourNow): string {
+  function strength({ glass: { figures } }: PourNow): string {
     const standard = standardDrink(household.settings.locale);
     const drinks = figures.ethanolG / standard.g;
     return drinks < 0.05

@@ -1,6 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { NO_ALCOHOL_ABV } from '@uisce/core/plan';
+import { mayHave, NO_ALCOHOL_ABV } from '@uisce/core/drink';
+import { useLimits } from '../household/use-limits';
 import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
 
@@ -17,6 +18,7 @@ export type Strength = keyof typeof STRENGTHS;
 /** What narrows the drinks that are offered: all at once, on whatever is at hand. */
 export const useFilters = createSharedComposable(() => {
   const log = useLog();
+  const limitsOf = useLimits();
   const pouring = usePouring();
   const glasses = ref(1);
   const strength = ref<Strength>('any');
@@ -29,21 +31,19 @@ export const useFilters = createSharedComposable(() => {
   const guests = computed(() => log.people.filter((p) => forWhom.value.includes(p.id)));
   const shown = computed(() =>
     pouring.drinks.value.filter(({ now }) => {
-      const { figures, seconds, allergens, tastes } = now.pourable;
+      const { glass } = now;
+      const { figures } = glass;
       const { least, most } = STRENGTHS[strength.value];
       const isStrong = figures.abv >= least && figures.abv <= most;
       const fits = guests.value.every(
-        (g) =>
-          (!g.noAlcohol || figures.abv <= NO_ALCOHOL_ABV) &&
-          !g.allergens.some((a) => allergens.includes(a)) &&
-          !g.dislikes.some((t) => tastes.has(t)),
+        (g) => mayHave(limitsOf(g.name), glass) && !g.dislikes.some((t) => glass.tastes.has(t)),
       );
       return (
         isStrong &&
         fits &&
         now.glasses >= glasses.value &&
         (!asWritten.value || now.fit === 1) &&
-        (minutes.value === null || seconds <= minutes.value * 60)
+        (minutes.value === null || now.pourable.seconds <= minutes.value * 60)
       );
     }),
   );

@@ -4,6 +4,7 @@ import { coveredBy, needIndex } from '@uisce/core/kit';
 import { vesselsOf, type PourStep } from '@uisce/core/pouring';
 import { useKit } from '../household/use-kit';
 import { useTrade } from '../household/use-trade';
+import { ALLERGEN_WORDS } from '../words/trade-words';
 import { count, inSentence, listed, oneAndMany, plainName, useWords } from '../words/use-words';
 
 const ICE_NAMES = { none: '', cubes: 'in cubes', block: 'one large piece', crushed: 'crushed' } as const;
@@ -63,6 +64,12 @@ export function useStepWords() {
     const { act, part, vessels: n, kinds } = step;
     const name = part ? nameOf(part.kind) : listed(kinds.map(nameOf));
     switch (act) {
+      case 'wash':
+        return {
+          figure: 'Wash',
+          name: 'tin, jigger, spoon, strainer and hands',
+          where: `nothing is to carry over: no ${listed(step.cannot.map((a) => ALLERGEN_WORDS[a]))}`,
+        };
       case 'squeeze': {
         const fruit = oneAndMany(name.replace(/ juice$/, ''));
         return {

@@ -40,6 +40,13 @@ export const ALLERGEN_WORDS: Record<Allergen, string> = {
   sulphites: 'sulphites',
   celery: 'celery',
   fish: 'fish',
+  peanuts: 'peanuts',
+  crustaceans: 'crustaceans',
+  molluscs: 'molluscs',
+  soya: 'soya',
+  mustard: 'mustard',
+  sesame: 'sesame',
+  lupin: 'lupin',
 };
 
 /** How long a plan should last. */

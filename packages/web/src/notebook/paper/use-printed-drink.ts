@@ -1,7 +1,8 @@
 import { amountMl } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkFigures, drinkWarnings, sayMethod } from '@uisce/core/drink';
+import { asWritten, sayMethod } from '@uisce/core/drink';
 import { useNotebook } from '../../household/use-notebook';
+import { useStock } from '../../household/use-stock';
 import { useTrade } from '../../household/use-trade';
 import { useOwnMeasure } from '../../words/own-measure';
 import { ALLERGEN_WORDS } from '../../words/trade-words';
@@ -12,13 +13,13 @@ import type { PrintedDrink } from './booklet-pdf';
 export function usePrintedDrink() {
   const notebook = useNotebook();
   const own = useOwnMeasure();
+  const stock = useStock();
   const trade = useTrade();
   const words = useWords();
 
   return (recipe: Recipe): PrintedDrink => {
-    const figures = drinkFigures(recipe, trade.kinds);
+    const { figures, allergens, unknown } = asWritten(recipe, stock.here.kinds);
     const glass = inSentence(trade.glasses.get(recipe.glass)?.name ?? recipe.glass);
-    const allergens = [...drinkWarnings(recipe, trade.kinds).allergens];
     const mine = notebook.ownOf(recipe.id);
     const cups = (ml: number | undefined) => {
       const plan = own.isMeasured(ml) ? own.planFor(ml) : undefined;
@@ -35,6 +36,7 @@ export function usePrintedDrink() {
       steps: sayMethod(recipe, trade.kinds, glass, (k) => inSentence(k.name)),
       foot: [
         allergens.length > 0 ? `Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}.` : '',
+        unknown.length > 0 ? `Not known what is in the ${listed(unknown.map((k) => inSentence(trade.kindName(k))))}.` : '',
         mine?.from ? `From ${mine.from}.` : '',
         mine?.notes ?? '',
       ].filter(Boolean).join(' '),

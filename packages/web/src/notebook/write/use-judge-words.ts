@@ -42,6 +42,11 @@ export function useJudgeWords() {
       ...(twinName ? [`nearly a ${twinName}`] : []),
       ...(fit === 'over' ? ['more than its glass holds'] : fit === 'short' ? ['short in its glass'] : []),
       ...(j.allergens.length > 0 ? [`contains ${listed(j.allergens.map((a) => ALLERGEN_WORDS[a]))}`] : []),
+      ...(j.unknown.length > 0
+        ? [
+            `nobody has said what allergens the ${listed(j.unknown.map((k) => inSentence(trade.kindName(k))))} holds`,
+          ]
+        : []),
     ];
   });
   return { said, figure, stands, family };

@@ -1,4 +1,4 @@
-import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import type { Catalogue, Kind, PriceList } from '@uisce/core/catalogue';
 import { chooseGlasses, servedDrink, type GlassPriority } from '@uisce/core/glass';
 import { glassSources, kitReport, starterList } from '@uisce/core/kit';
 import { measuredAmounts, measuringLines, rankJiggers, scoreMeasures } from '@uisce/core/measure';
@@ -28,7 +28,7 @@ import {
 import type { PlanAnswer, PlanProblem } from '@uisce/core/planner';
 import { kindIndex } from '@uisce/core/catalogue';
 import { planEvening, type Evening, type EveningPlan } from '@uisce/core/evening';
-import { pourablesOnce } from '@uisce/core/pouring';
+import { kindsWith, pourablesOnce } from '@uisce/core/pouring';
 import type { AtHand } from '@uisce/core/stock';
 import type { About, TimedResult } from '../about';
 import { heldFor, searchFor } from './held';
@@ -158,13 +158,23 @@ export const QUESTIONS = {
   /** An evening worked out from who comes and what is in the house. */
   evening(
     { brief, prices, kit }: About,
-    asked: { evening: Evening; there: AtHand[]; fresh: [string, number][]; horizon: number; weekday: number },
+    asked: {
+      evening: Evening;
+      there: AtHand[];
+      fresh: [string, number][];
+      /** Kinds that are otherwise here than in the library. */
+      changed: Kind[];
+      houseSyrupRatio: number | null;
+      horizon: number;
+      weekday: number;
+    },
     catalogue: Catalogue,
   ): EveningPlan | null {
     const until = performance.now() + EVENING_MS;
     const ready = pourablesOnce(catalogue, ATTITUDE_MIN_FIT[brief.attitude]);
     const house = {
       ...{ ready, catalogue, prices, kit, horizon: asked.horizon, weekday: asked.weekday },
+      ...{ kinds: kindsWith(catalogue, asked.changed), houseSyrupRatio: asked.houseSyrupRatio },
       there: new Map(asked.there.map((at) => [at.kind, at])),
       freshPieces: new Map(asked.fresh),
     };

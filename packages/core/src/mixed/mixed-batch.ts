@@ -1,8 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
 import { homeMadeSchema, type HomeMade } from '../catalogue/home-made.js';
-import { kindSchema, type Kind } from '../catalogue/kind.js';
+import { ALLERGENS, kindSchema, type Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { batchOf } from '../making/batch.js';
+import { batchHolds } from '../making/batch-allergens.js';
 import { recipeOfBatch, type BatchRecord } from '../making/batch-record.js';
 import { compositionOfKind, volumeMl } from '../making/composition.js';
 import { batchedDrink, batchedGlassMl, mixedKind } from './batched.js';
@@ -49,9 +50,16 @@ export function drinkOfMixed(kind: string): string | undefined {
   return kind.startsWith(mixedKind('')) ? kind.slice(mixedKind('').length) : undefined;
 }
 
+/** What is left of a batch, the one that is poured first ahead; an empty one last. */
+const inOrderPoured = (batches: readonly BatchRecord[]) =>
+  [...batches].sort(
+    (a, b) =>
+      Number(b.remainingMl > 0) - Number(a.remainingMl > 0) || ((a.useBy ?? '9') < (b.useBy ?? '9') ? -1 : 1),
+  );
+
 /**
- * The kinds that mixed batches are, so that they are poured, named and counted like any other: strength and sugar from
- * what was weighed in, tastes and allergens from its parts.
+ * The kinds that mixed batches are, so that they are poured, named and counted like any other: strength and sugar of
+ * the one that is poured first, from what was weighed in; tastes and allergens from the parts of all that there are.
  */
 export function kindsOfMixed(
   batches: readonly BatchRecord[],
@@ -59,28 +67,41 @@ export function kindsOfMixed(
   kinds: ReadonlyMap<string, Kind>,
 ): Kind[] {
   const found = new Map<string, Kind>();
-  for (const batch of batches) {
+  for (const batch of inOrderPoured(batches)) {
     const recipe = recipeOfBatch(batch, catalogue.homeMade);
     const drink = recipe && drinkOfMixed(recipe.makes);
     if (recipe === undefined || drink === undefined) continue;
-    const parts = recipe.from.flatMap((p) => kinds.get(p.kind ?? '') ?? []);
-    const weighed = batch.inG.some((g) => g > 0) ? batch.inG : batch.plannedG;
-    const made = batchOf(recipe, weighed, catalogue, kinds);
-    const { sugarG, acidG } = made.composition;
-    const perL = (g: number) => (made.volumeMl === 0 ? 0 : (g / made.volumeMl) * 1000);
-    found.set(
-      recipe.makes,
-      kindSchema.parse({
-        ...{ id: recipe.makes, job: 'base', supply: 'home-made', storage: 'fridge', openDays: recipe.keepsDays },
-        name: `${catalogue.recipes.find((r) => r.id === drink)?.name ?? drink}, mixed ahead`.slice(0, 60),
-        ...{ abv: Math.min(0.8, made.abv), sugarGPerL: Math.min(1100, perL(sugarG)), acidGPerL: Math.min(100, perL(acidG)) },
-        ...(recipe.glassMl === undefined ? {} : { each: { ml: recipe.glassMl } }),
-        tastes: [...new Set(parts.flatMap((k) => k.tastes))],
-        allergens: [...new Set(parts.flatMap((k) => k.allergens))],
-      }),
-    ); // prettier-ignore
+    const first = found.get(recipe.makes);
+    if (first !== undefined && batch.remainingMl <= 0) continue;
+    const { allergens, unknown } = batchHolds(recipe, { pantry: catalogue.pantry, kinds: [...kinds.values()] });
+    const tastes = recipe.from.flatMap((p) => kinds.get(p.kind ?? '')?.tastes ?? []);
+    const holds = {
+      tastes: [...new Set([...(first?.tastes ?? []), ...tastes])],
+      allergens: ALLERGENS.filter((a) => allergens.includes(a) || first?.allergens.includes(a)),
+      allergensStated: unknown.length === 0 && first?.allergensStated !== false,
+    };
+    found.set(recipe.makes, first ? { ...first, ...holds } : { ...kindOfBatch(batch, recipe, drink, catalogue, kinds), ...holds });
   }
   return [...found.values()];
+} // prettier-ignore
+
+function kindOfBatch(
+  batch: BatchRecord,
+  recipe: HomeMade,
+  drink: string,
+  catalogue: Pick<Catalogue, 'pantry' | 'recipes'>,
+  kinds: ReadonlyMap<string, Kind>,
+): Kind {
+  const weighed = batch.inG.some((g) => g > 0) ? batch.inG : batch.plannedG;
+  const { abv, composition, volumeMl: ml } = batchOf(recipe, weighed, catalogue, kinds);
+  const perL = (g: number) => (ml === 0 ? 0 : (g / ml) * 1000);
+  return kindSchema.parse({
+    ...{ id: recipe.makes, job: 'base', supply: 'home-made', storage: 'fridge', openDays: recipe.keepsDays },
+    name: `${catalogue.recipes.find((r) => r.id === drink)?.name ?? drink}, mixed ahead`.slice(0, 60),
+    ...{ abv: Math.min(0.8, abv), sugarGPerL: Math.min(1100, perL(composition.sugarG)) },
+    acidGPerL: Math.min(100, perL(composition.acidG)),
+    ...(recipe.glassMl === undefined ? {} : { each: { ml: recipe.glassMl } }),
+  });
 }
 
 /** A drink as it is poured from its bottle: cold, so many ml a glass, garnished and served as it is written. */

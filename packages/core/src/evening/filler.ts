@@ -1,0 +1,157 @@
+import { kindAndAncestors } from '../catalogue/catalogue.js';
+import { withHouseSyrup } from '../making/house-syrup.js';
+import { mixedKind } from '../mixed/batched.js';
+import { inGlass, type InGlass } from '../drink/in-glass.js';
+import {
+  FROM_THE_TAP,
+  inHandInOrder,
+  wayInHand,
+  type Pourable,
+  type PourableSlot,
+  type Way,
+} from '../pouring/pourable.js';
+import { withFillings, type Filling } from '../pouring/poured-drink.js';
+import { amountOf, moneyFor, NOT_SOLD_MINOR, wareOf, type Ware, type WareHouse } from './ware.js';
+
+/** Wares of a house, looked up once each. */
+export class Wares {
+  readonly all: Ware[] = [];
+  private readonly places = new Map<string, number>();
+  constructor(private readonly house: WareHouse) {}
+
+  placeOf(kind: string, isPoured: boolean): number {
+    const known = this.places.get(kind) ?? this.all.push(wareOf(kind, isPoured, this.house)) - 1;
+    this.places.set(kind, known);
+    return known;
+  }
+  of(kind: string, isPoured: boolean): Ware {
+    return this.all[this.placeOf(kind, isPoured)] as Ware;
+  }
+}
+
+/** A drink as it would be poured at an evening, and what is in a glass of it. */
+export interface FilledDrink {
+  /** By the place of the slot. */
+  fillings: (Filling | undefined)[];
+  glass: InGlass;
+}
+
+/** What a slot is filled with, and all that may be poured in its place before the evening is over. */
+interface Filled {
+  filling: Filling | undefined;
+  mayBe: Filling[];
+  kinds: string[];
+}
+
+/** Fills the slots of drinks, one after the other, for their share of the pours. */
+export class Filler {
+  private readonly inHand: Map<string, string[]>;
+  private readonly sold = new Map<string, string[]>();
+
+  constructor(
+    private readonly house: WareHouse & { houseSyrupRatio: number | null },
+    private readonly wares: Wares,
+    private readonly share: number,
+  ) {
+    const { there, kinds, prices } = house;
+    this.inHand = inHandInOrder(there, kinds);
+    for (const bottle of prices.bottles)
+      if (bottle.tier === 'mixing')
+        for (const asked of kindAndAncestors(bottle.kind, kinds))
+          this.sold.set(asked, [...new Set([...(this.sold.get(asked) ?? []), bottle.kind])]);
+  }
+
+  /**
+   * A drink with what costs least in each place, what is written before what stands in; undefined where something is
+   * neither here nor sold. It is judged by all that may be poured for it: the bottle in hand may run out, another of
+   * the kind or a stand-in come next, and what is left to taste goes in where it is here.
+   */
+  fillDrink({ recipe, slots }: Pourable): FilledDrink | undefined {
+    const filled = slots.map((slot) => this.fill(slot));
+    if (slots.some((slot, i) => !slot.optional && filled[i]?.filling === undefined)) return undefined;
+    const { kinds, houseSyrupRatio, there } = this.house;
+    const fillings = filled.map((f) => f.filling);
+    const strength = ({ kinds: ids, parts }: Filling) =>
+      ids.reduce((sum, id, k) => sum + (kinds.get(id)?.abv ?? 0) * (parts[k] ?? 1), 0);
+    const strongest = filled.map(({ filling, mayBe }) =>
+      [...(filling ? [filling] : []), ...mayBe].sort((a, b) => strength(b) - strength(a)).at(0),
+    );
+    const asPoured = (of: readonly (Filling | undefined)[]) =>
+      withHouseSyrup(withFillings(recipe, of), houseSyrupRatio, kinds).recipe;
+    const mixed = (there.get(mixedKind(recipe.id))?.ml ?? 0) > 0 ? [mixedKind(recipe.id)] : [];
+    const mayBe = [...new Set([...filled.flatMap((f) => f.kinds), ...mixed])];
+    const glass = inGlass(asPoured(fillings), kinds, { kinds: mayBe, strongest: asPoured(strongest) });
+    return { fillings, glass };
+  }
+
+  private fill(slot: PourableSlot): Filled {
+    let best: { filling: Filling; money: number } | undefined;
+    const found: Filled = { filling: undefined, mayBe: [], kinds: [] };
+    for (const way of slot.ways) {
+      const { kinds, parts } = way;
+      this.addMayBe(found, way);
+      const chosen = kinds.map((asked, i) => this.choose(slot, asked, parts[i] ?? 1));
+      if (chosen.some((c) => c === undefined)) continue;
+      const money = chosen.reduce((sum, c) => sum + (c?.money ?? 0), 0);
+      // Nothing is bought for what is left to taste.
+      if (money > 0 && slot.optional) continue;
+      if (best === undefined || money < best.money)
+        best = { filling: { kinds: chosen.map((c) => c?.kind ?? ''), parts }, money };
+      if (money === 0) break;
+    }
+    return { ...found, filling: best?.filling };
+  }
+
+  /** What of a way is in hand may be poured, however little of it there is. */
+  private addMayBe(found: Filled, way: Way): void {
+    const hands = wayInHand(way, this.inHand, this.house.kinds);
+    if (hands === undefined) return;
+    found.kinds.push(...hands.kinds.flat());
+    const abv = (id: string) => this.house.kinds.get(id)?.abv ?? 0;
+    const strongest = hands.kinds.map((ids) => [...ids].sort((a, b) => abv(b) - abv(a))[0] as string);
+    found.mayBe.push({ kinds: strongest, parts: way.parts });
+  }
+
+  /** The kind that costs least: what is in hand before what is to be bought. */
+  private choose(
+    slot: PourableSlot,
+    asked: string,
+    part: number,
+  ): { kind: string; money: number } | undefined {
+    if (FROM_THE_TAP.has(asked)) return { kind: asked, money: 0 };
+    const fresh = this.house.kinds.get(asked)?.supply === 'fresh' ? [asked] : [];
+    const all = [...(this.inHand.get(asked) ?? []), ...fresh, ...(this.sold.get(asked) ?? [])];
+    let best: { kind: string; money: number } | undefined;
+    for (const kind of all) {
+      const ware = this.wares.of(kind, slot.ml !== undefined);
+      const ml = slot.ml === undefined ? undefined : slot.ml * part;
+      const amount = amountOf(ware, { ml, pieces: slot.pieces * part }) * this.share;
+      const money = moneyFor(ware, amount);
+      if (money < NOT_SOLD_MINOR && (best === undefined || money < best.money)) best = { kind, money };
+      if (best?.money === 0) break;
+    }
+    return best;
+  }
+}
+
+/** What a glass takes of each ware that may run short; what is left to taste is not counted. */
+export function usesOf(
+  { slots }: Pourable,
+  fillings: readonly (Filling | undefined)[],
+  wares: Wares,
+): Map<number, number> {
+  const uses = new Map<number, number>();
+  slots.forEach((slot, i) => {
+    if (slot.optional) return;
+    fillings[i]?.kinds.forEach((kind, k) => {
+      if (FROM_THE_TAP.has(kind)) return;
+      const part = fillings[i]?.parts[k] ?? 1;
+      const place = wares.placeOf(kind, slot.ml !== undefined);
+      const ware = wares.all[place] as Ware;
+      const ml = slot.ml === undefined ? undefined : slot.ml * part;
+      const amount = amountOf(ware, { ml, pieces: slot.pieces * part });
+      uses.set(place, (uses.get(place) ?? 0) + amount);
+    });
+  });
+  return uses;
+}

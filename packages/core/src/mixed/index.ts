@@ -1,0 +1,3 @@
+export * from './freezing.js';
+export * from './batched.js';
+export * from './mixed-batch.js';

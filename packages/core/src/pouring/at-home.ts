@@ -1,0 +1,175 @@
+import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import { ALLERGENS, type Kind } from '../catalogue/kind.js';
+import type { Kit } from '../kit/kit.js';
+import { batchHolds } from '../making/batch-allergens.js';
+import { recipeOfBatch, type BatchRecord } from '../making/batch-record.js';
+import { batchOf } from '../making/batch.js';
+import { kindsWithHouseSyrup } from '../making/house-syrup.js';
+import { sugarGPerLOfBrix } from '../making/solution.js';
+import { kindsOfMixed } from '../mixed/mixed-batch.js';
+import { NO_ALCOHOL_ABV } from '../drink/in-glass.js';
+import { atHand, type OwnBatch } from '../stock/at-hand.js';
+import { isThere, type Bottle } from '../stock/bottle.js';
+import { freshPieces } from '../stock/fresh.js';
+import type { InHouse } from './pour-now.js';
+
+/** What a household keeps, as far as it decides what is poured. */
+export interface KeptAtHome {
+  /** The library with the household's own drinks, ingredients and ways of making things. */
+  catalogue: Catalogue;
+  bottles: readonly Bottle[];
+  batches: readonly BatchRecord[];
+  kit: Kit;
+  /** Sugar to water of the one plain syrup that is kept; null where each is. */
+  houseSyrupRatio: number | null;
+  /** ISO day. */
+  today: string;
+}
+
+/** The household as it is now, to pour, plan and judge from: put together here alone. */
+export interface AtHome extends InHouse {
+  today: string;
+  /** Every kind as it is in this house: by its real bottles and batches. */
+  kinds: ReadonlyMap<string, Kind>;
+  /** Those of them that are otherwise than in the library, or not in it. */
+  changed: Kind[];
+}
+
+/**
+ * The kinds of a household again, where only what differs from the library was sent.
+ *
+ * @param changed of `atHome`.
+ */
+export function kindsWith(
+  { kinds }: Pick<Catalogue, 'kinds'>,
+  changed: readonly Kind[],
+): ReadonlyMap<string, Kind> {
+  return kindIndex([...kinds, ...changed]);
+}
+
+/** Batches that stand bottled, as stock. */
+export function batchesAsStock(
+  batches: readonly BatchRecord[],
+  homeMade: Catalogue['homeMade'],
+): (OwnBatch & { id: string })[] {
+  return batches.flatMap((batch) => {
+    const kind = batch.madeOn === null ? undefined : recipeOfBatch(batch, homeMade)?.makes;
+    return kind === undefined ? [] : [{ id: batch.id, kind, leftMl: batch.remainingMl, until: batch.useBy }];
+  });
+}
+
+/**
+ * The household as it is now.
+ *
+ * @example atHome({ catalogue, bottles, batches, kit, houseSyrupRatio: null, today }).kinds.get('bourbon')?.abv // 0.57
+ */
+export function atHome(kept: KeptAtHome): AtHome {
+  const { catalogue, bottles, batches, kit, houseSyrupRatio, today } = kept;
+  const library = kindIndex(catalogue.kinds);
+  const kinds = kindsHere(kept, library);
+  return {
+    ...{ kit, houseSyrupRatio, today, kinds },
+    changed: [...kinds.values()].filter((kind) => library.get(kind.id) !== kind),
+    there: atHand(bottles, batchesAsStock(batches, catalogue.homeMade), kinds, today),
+    freshPieces: freshPieces(bottles, kinds, today),
+  };
+}
+
+/**
+ * Every kind as it is in this house: by its real bottles and batches, and what is known of own ingredients.
+ */
+export function kindsHere(
+  {
+    catalogue,
+    bottles,
+    batches,
+    houseSyrupRatio,
+  }: Pick<KeptAtHome, 'catalogue' | 'bottles' | 'batches' | 'houseSyrupRatio'>,
+  library: ReadonlyMap<string, Kind> = kindIndex(catalogue.kinds),
+): ReadonlyMap<string, Kind> {
+  const inherited = new Map([...library].map(([id, kind]) => [id, withParents(kind, library)]));
+  // What is made from what is made: twice is as deep as a batch of a batch goes.
+  const made = [1, 2].reduce((kinds) => withBatches(kinds, batches, catalogue), inherited);
+  const bottled = withBottles(made, bottles);
+  const mixed = kindsOfMixed(batches, catalogue, bottled);
+  for (const kind of mixed) bottled.set(kind.id, kind);
+  return kindsWithHouseSyrup(houseSyrupRatio, bottled);
+}
+
+/** An ingredient of which nobody has said what it holds may hold whatever that does which it is a kind of. */
+function withParents(kind: Kind, kinds: ReadonlyMap<string, Kind>): Kind {
+  if (kind.allergensStated) return kind;
+  const has = new Set(kind.allergens);
+  const seen = new Set([kind.id]);
+  for (let at = kinds.get(kind.parent ?? ''); at && !seen.has(at.id); at = kinds.get(at.parent ?? '')) {
+    seen.add(at.id);
+    for (const allergen of at.allergens) has.add(allergen);
+  }
+  return { ...kind, allergens: ALLERGENS.filter((a) => has.has(a)) };
+}
+
+/** What is made here holds what went into any batch that is left, and is as strong and sweet as the one poured first. */
+function withBatches(
+  kinds: Map<string, Kind>,
+  batches: readonly BatchRecord[],
+  catalogue: Catalogue,
+): Map<string, Kind> {
+  const next = new Map(kinds);
+  const things = { pantry: catalogue.pantry, kinds: [...kinds.values()] };
+  const poured = new Set<string>();
+  const left = batches.filter((b) => b.madeOn !== null && b.remainingMl > 0);
+  for (const batch of [...left].sort((a, b) => ((a.useBy ?? '9') < (b.useBy ?? '9') ? -1 : 1))) {
+    const recipe = recipeOfBatch(batch, catalogue.homeMade);
+    const kind = next.get(recipe?.makes ?? '');
+    if (recipe === undefined || kind === undefined) continue;
+    const { allergens, unknown } = batchHolds(recipe, things);
+    const isFirst = !poured.has(kind.id);
+    poured.add(kind.id);
+    next.set(kind.id, {
+      ...kind,
+      ...(isFirst ? figuresOfBatch(batch, recipe, catalogue, kinds) : {}),
+      allergens: ALLERGENS.filter((a) => kind.allergens.includes(a) || allergens.includes(a)),
+      allergensStated: kind.allergensStated && unknown.length === 0,
+    });
+  }
+  return next;
+}
+
+/** Strength, sugar and acid of a batch by what was weighed in; a reading of the refractometer is the truth. */
+function figuresOfBatch(
+  batch: BatchRecord,
+  recipe: Catalogue['homeMade'][number],
+  catalogue: Catalogue,
+  kinds: ReadonlyMap<string, Kind>,
+): Partial<Kind> {
+  if (!batch.inG.some((g) => g > 0)) return {};
+  const { abv, composition, volumeMl } = batchOf(recipe, batch.inG, catalogue, kinds);
+  if (volumeMl <= 0) return {};
+  const perL = (g: number) => (g / volumeMl) * 1000;
+  const read = batch.measuredBrix === null || abv > 0 ? undefined : sugarGPerLOfBrix(batch.measuredBrix);
+  return {
+    abv,
+    sugarGPerL: Math.max(0, read === undefined ? perL(composition.sugarG) : read - perL(composition.acidG)),
+    acidGPerL: perL(composition.acidG),
+  };
+}
+
+/**
+ * A kind is as strong as its bottle that is poured first, where a label says so; what counts as without alcohol does
+ * so only while every bottle of it is.
+ */
+function withBottles(kinds: Map<string, Kind>, bottles: readonly Bottle[]): Map<string, Kind> {
+  const next = new Map(kinds);
+  const key = (b: Bottle) => [b.openedOn ?? '9999', b.boughtOn ?? '9999', b.id].join(' ');
+  const there = bottles.filter((b) => isThere(b) && !b.sipping).sort((a, b) => (key(a) < key(b) ? -1 : 1));
+  for (const id of new Set(there.filter((b) => b.abv !== null).map((b) => b.kind))) {
+    const kind = kinds.get(id);
+    if (kind === undefined) continue;
+    const strengths = there.filter((b) => b.kind === id).map((b) => b.abv ?? kind.abv);
+    const [first = kind.abv] = strengths;
+    const strongest = Math.max(...strengths);
+    const abv = first <= NO_ALCOHOL_ABV && strongest > NO_ALCOHOL_ABV ? strongest : first;
+    if (abv !== kind.abv) next.set(id, { ...kind, abv });
+  }
+  return next;
+}
