@@ -11,6 +11,8 @@ import {
   noAlcoholFaults,
   homeMadeFaults,
   garnishFaults,
+  harmFaults,
+  keepingFaults,
   synonymFaults,
   priceBandFaults,
   publishedFaults,
@@ -70,6 +72,8 @@ export function checkCatalogue(isCommon: (word: string) => boolean, folder?: str
     { name: 'bottles hold what they say', faults: at(kindSizeFaults(catalogue)) },
     { name: 'nothing strong in what is without alcohol', faults: at(noAlcoholFaults(catalogue)) },
     { name: 'what is made at home comes out as its kind says', faults: at(homeMadeFaults(catalogue)) },
+    { name: 'nothing that could harm, and cautions where they belong', faults: at(harmFaults(catalogue)) },
+    { name: 'one life for one thing', faults: at(keepingFaults(catalogue)) },
     { name: 'a garnish that makes the drink is a part of it', faults: at(garnishFaults(catalogue)) },
     { name: 'a name leads to one thing', faults: at(synonymFaults(catalogue)) },
     ...lists.map((list) => ({

@@ -14,6 +14,8 @@ export const FAULT_CODES = {
   'same-spec': 'two recipes that are one drink',
   name: 'a word that may be a brand or a person',
   published: 'an amount that differs from the published list',
+  caution: 'something that could harm, without its caution or in an amount that is none',
+  keeping: 'a life that is not what is in it',
   price: 'a shop that does not behave like one',
 } as const;
 export type FaultCode = keyof typeof FAULT_CODES;

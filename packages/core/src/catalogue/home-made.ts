@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
+import { KEEPS_AS, SOLUTES } from './keeps-as.js';
 import { ALLERGENS } from './kind.js';
 
 const share = z.number().min(0).max(1).default(0);
@@ -17,8 +18,9 @@ export const pantrySchema = z.strictObject({
   /** Grams of liquid that a gram of it drinks up and keeps when it is strained out. */
   drinks: z.number().min(0).max(5).default(0),
   dry: z.boolean().default(false),
-  /** Fruit, nuts, milk: what it brings in spoils first. */
-  fresh: z.boolean().default(false),
+  /** How it turns in a batch, and what it brings to the batch's water. */
+  keepsAs: z.enum(KEEPS_AS).optional(),
+  solute: z.enum(SOLUTES).optional(),
   /** Added one drop at a time. */
   drops: z.boolean().default(false),
   allergens: z.array(z.enum(ALLERGENS)).default([]),

@@ -1,3 +1,4 @@
+export * from './keeps-as.js';
 export * from './kind.js';
 export * from './recipe.js';
 export * from './stand-in.js';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
+import { KEEPS_AS, SOLUTES } from './keeps-as.js';
 
 /** What a kind does in a drink; a bottle's colour and word on the shelf follow it. */
 export const JOBS = ['base', 'sweet', 'aromatic', 'bitter', 'home-made', 'long', 'fresh'] as const;
@@ -103,6 +104,9 @@ export const kindSchema = z.strictObject({
   openDaysBetween: z.tuple([z.int().positive(), z.int().positive()]).optional(),
   /** For what is made at home and sold too: days the shop's bottle keeps once open; preserved, it keeps longer. */
   boughtOpenDays: z.int().positive().optional(),
+  /** How it turns in a batch that it goes into, and what it brings to the batch's water. */
+  keepsAs: z.enum(KEEPS_AS).optional(),
+  solute: z.enum(SOLUTES).optional(),
   /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */
   work: z.array(idSchema).default([]),
   allergens: z.array(z.enum(ALLERGENS)).default([]),

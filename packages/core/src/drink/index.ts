@@ -4,6 +4,7 @@ export * from './standard-drink.js';
 export * from './garnish-allergens.js';
 export * from './in-glass.js';
 export * from './limits.js';
+export * from './not-safe.js';
 export * from './cost.js';
 export * from './method-steps.js';
 export * from './say-method.js';

@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import type { Fault } from '../base/fault.js';
 import { idSchema } from '../base/ids.js';
 import { eveningSchema, type Evening } from './evening.js';
 import { findCard, type FindCardOptions } from './find-card.js';
+import { lacksOf, type Lack } from './lacks.js';
 import { needsOfSeats, type CardScore } from './card.js';
 import { swapsOf, type Swap } from './good-card.js';
 import { guestSchema } from './guest.js';
@@ -46,22 +48,40 @@ export interface CardTold {
   proven: boolean;
   score: CardScore;
   drinks: { drink: string; name: string; glasses: number; missing: MissingItem[] }[];
-  coverage: { guest: string; people: number; needs: number; finds: string[] }[];
+  /** `exists`: drinks here that they find at all; `needs`: as many as they are to find, at most so many. */
+  coverage: { guest: string; people: number; needs: number; exists: number; finds: string[] }[];
+  lacks: Lack[];
   missingMinor: number;
   swaps: Swap[];
   candidates: number;
 }
 
+/** What is asked for and cannot be: a drink that must stand on it and never, or that cannot be made here. */
+export function mustFaults(
+  { must, never }: { must: readonly string[]; never: readonly string[] },
+  canBeMade: (drink: string) => boolean = () => true,
+): Fault[] {
+  return must.flatMap((id, i): Fault[] => {
+    const pointer = `/must/${i}`;
+    if (never.includes(id))
+      return [{ code: 'mismatch', pointer, detail: `"${id}" must stand on it, and never: take one back` }];
+    return canBeMade(id)
+      ? []
+      : [{ code: 'mismatch', pointer, detail: `"${id}" cannot be made here: something for it is neither here nor sold` }];
+  });
+} // prettier-ignore
+
 /**
  * The best card for who comes, as it is asked over the API.
  *
- * @returns undefined where there are fewer drinks than the card is to have.
+ * @returns undefined where there are fewer drinks than the card is to have; the faults of what must stand on it and
+ * cannot.
  */
 export function askCard(
   { candidates, there, guests, ...asked }: CardAsked,
   house: Omit<EveningHouse, 'horizon' | 'weekday'>,
   options: FindCardOptions = {},
-): CardTold | undefined {
+): CardTold | Fault[] | undefined {
   const of = candidates === undefined ? undefined : new Set(candidates);
   const evening: Evening = {
     ...{ id: '', name: 'Asked', on: '2026-01-01', from: '20:00', atWork: false, freezerLitres: null },
@@ -76,6 +96,8 @@ export function askCard(
       : { there: new Map(there.map(({ kind, ml }) => [kind, { ...NONE, kind, ml }])), freshPieces: new Map() }),
   }; // prettier-ignore
   const question = questionOf(evening, here);
+  const faults = mustFaults(evening, (id) => question.poured.has(id));
+  if (faults.length > 0) return faults;
   const card = findCard(question, options);
   if (card === undefined) return undefined;
   const { drinks, missing } = servedCard(evening, here, question, card);
@@ -87,8 +109,10 @@ export function askCard(
     })),
     coverage: guests.map(({ name, count }, g) => ({
       ...{ guest: name, people: count, needs: needs[g] ?? 0 },
+      exists: question.candidates.filter((c) => c.finds[g]).length,
       finds: drinks.filter((d) => d.seats[g] === 'finds').map((d) => d.id),
     })),
+    lacks: lacksOf(evening.guests, question, card.drinks),
     missingMinor: missing.reduce((sum, m) => sum + m.priceMinor, 0),
     swaps: swapsOf(question, card.drinks),
   };

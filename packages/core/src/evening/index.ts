@@ -19,6 +19,7 @@ export * from './quantities.js';
 export * from './tide-of.js';
 export * from './plan-evening.js';
 export * from './missing-line.js';
+export * from './lacks.js';
 export * from './menu-here.js';
 export * from './night.js';
 export * from './after.js';

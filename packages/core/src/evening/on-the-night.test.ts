@@ -20,7 +20,7 @@ const catalogue = testCatalogue({
     kindInput('vermouth', { abv: 0.16, sugarGPerL: 150, job: 'aromatic', openDays: 45, allergens: ['sulphites'] }),
     kindInput('bitters', { abv: 0.44, job: 'bitter', tastes: ['bitter'] }),
   ],
-  pantry: [{ id: 'water', name: 'Water', water: 1 }],
+  pantry: [{ id: 'water', name: 'Water', water: 1, keepsAs: 'plain' }],
   recipes: [
     recipeInput([slot('gin', '60 ml'), slot('vermouth', '30 ml', 'aromatic'), slot('bitters', '2 dashes', 'seasoning')], { id: 'wet', name: 'Wet', method: 'stir', garnish: 'lemon twist' }),
   ],
@@ -46,7 +46,7 @@ describe('a drink mixed ahead', () => {
     const record = {
       ...{ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', recipeId: recipe.id, recipe, plannedG: inG, inG, jarG: 0 },
       ...{ tared: true, bottleMl: 1000, restsDone: 0, restStartedAt: null, toppedUpG: 0, madeOn: null, useBy: null },
-      ...{ startedAt: '2026-11-25T18:00:00.000Z', frozen: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '' },
+      ...{ startedAt: '2026-11-25T18:00:00.000Z', frozen: false, leftDays: null, thawed: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '' },
     }; // prettier-ignore
     const [kind] = kindsOfMixed([record], catalogue, kinds);
     expect(kind).toMatchObject({ id: mixedKind('wet'), name: 'Wet, mixed ahead', allergens: ['sulphites'], tastes: ['bitter'] }); // prettier-ignore

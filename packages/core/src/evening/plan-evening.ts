@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
+import type { HomeMade } from '../catalogue/home-made.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { InGlass } from '../drink/in-glass.js';
@@ -6,12 +7,14 @@ import { capacityMl } from '../glass/profile.js';
 import { needIndex } from '../kit/needs.js';
 import type { Kit } from '../kit/kit.js';
 import type { Pourable } from '../pouring/pourable.js';
+import { keepsDaysOf } from '../making/batch-life.js';
 import { glassFor } from '../pouring/vessels.js';
 import type { AtHand } from '../stock/at-hand.js';
 import { awakeStretches } from './awake.js';
 import { bringOf, type Bring } from './bring.js';
 import { cardQuestion, type CardQuestion } from './candidates.js';
 import type { Card } from './card.js';
+import { lacksOf, type Lack } from './lacks.js';
 import { minutesOf, peopleOf, type Evening } from './evening.js';
 import { findCard, type FindCardOptions } from './find-card.js';
 import { swapsOf, type Swap } from './good-card.js';
@@ -60,6 +63,8 @@ export interface EveningPlan {
   pours: Pours;
   /** All that is to be bought, each once. */
   missing: MissingItem[];
+  /** What the card lacks, for whom; empty where everyone finds two they like. */
+  lacks: Lack[];
   swaps: Swap[];
   bring: Bring[];
   quantities: Quantities;
@@ -119,6 +124,7 @@ export function planEvening(
   return {
     ...served,
     ...aheadOf(evening, house, served),
+    lacks: lacksOf(evening.guests, question, card.drinks),
     swaps: swapsOf(question, card.drinks),
     bring: bringOf(question, card.drinks, house.kinds),
     candidates: question.candidates.length,
@@ -208,6 +214,7 @@ function aheadOf(
     const ice = icePlan({ neededG: quantities.iceG, blocks: quantities.blocks }, trays, turns);
     const ahead = {
       ...{ quantities, drinks, ice, kinds, homeMade: catalogue.homeMade },
+      keepsDays: (way: HomeMade) => keepsDaysOf(way, catalogue, kinds),
       ...{ bottleMl: EMPTY_BOTTLES_ML, people: peopleOf(evening) },
     };
     const tasks = tasksAhead(ahead).filter((t) => !evening.done.includes(t.id));

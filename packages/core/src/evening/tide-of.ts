@@ -38,6 +38,8 @@ export interface Ahead {
   ice: IcePlan;
   kinds: ReadonlyMap<string, Kind>;
   homeMade: Catalogue['homeMade'];
+  /** Days that a way of making keeps, by what is in it. */
+  keepsDays: (way: HomeMade) => number;
   /** Bottles at hand for batches, ml. */
   bottleMl: readonly number[];
   people: number;
@@ -163,13 +165,13 @@ function batchTasks(ahead: Ahead, bought: (kinds: Iterable<string>) => string[])
 }
 
 /** Syrups that are short, each the way that is least trouble, with its waits. */
-function syrupTasks({ quantities, kinds, homeMade }: Ahead): Task[] {
+function syrupTasks({ quantities, kinds, homeMade, keepsDays }: Ahead): Task[] {
   return quantities.wanted.flatMap(({ kind, short }): Task[] => {
     const known = kinds.get(kind);
     const way = wayToMake(kind, homeMade);
     if (short <= 0 || known?.supply !== 'home-made' || way === undefined) return [];
     const waits = way.rests.reduce((sum, r) => sum + r.minutes, 0);
-    const freshMinutes = Math.min(MOST_FRESH, way.keepsDays * DAY);
+    const freshMinutes = Math.min(MOST_FRESH, keepsDays(way) * DAY);
     const make: Task = { id: `make.${kind}`, name: known.name, minutes: MAKE_MINUTES[way.effort], hands: true }; // prettier-ignore
     if (waits === 0) return [{ ...make, freshMinutes, readyMinutes: READY.syrup }];
     const rest = { id: `rest.${kind}`, name: `${known.name}, resting`, minutes: Math.ceil(waits), hands: false }; // prettier-ignore

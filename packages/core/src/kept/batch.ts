@@ -1,3 +1,4 @@
+import { addDays } from '../base/days.js';
 import type { Fault } from '../base/fault.js';
 import { batchRecordSchema, recipeOfBatch } from '../making/batch-record.js';
 import { describeKept } from './descriptor.js';
@@ -9,6 +10,7 @@ export const keptBatch = describeKept({
   schema: batchRecordSchema,
   idOf: (batch) => batch.id,
   noun: 'batch',
+  upgrade: thawedBefore,
   title: (batch) => `the batch of ${batch.startedAt.slice(0, 10)}`,
   faults: (batch, { homeMade }): Fault[] => {
     const recipe = recipeOfBatch(batch, homeMade);
@@ -40,3 +42,16 @@ export const keptBatch = describeKept({
     return [...backwards, ...lists];
   },
 });
+
+/**
+ * Until thawing was written down, what came out of the freezer was given a week from that day, however old it was. A
+ * batch that is dated later than its recipe keeps has been through it: it has its first life, and is not frozen again.
+ */
+function thawedBefore(stored: unknown): unknown {
+  const batch = stored as { frozen?: unknown; thawed?: unknown; madeOn?: unknown; useBy?: unknown; recipe?: { keepsDays?: unknown } } | null; // prettier-ignore
+  const { madeOn, useBy, recipe } = batch ?? {};
+  if (batch?.thawed !== undefined || batch?.frozen !== false) return stored;
+  if (typeof madeOn !== 'string' || typeof useBy !== 'string' || typeof recipe?.keepsDays !== 'number') return stored;
+  const last = addDays(madeOn, recipe.keepsDays);
+  return useBy <= last ? stored : { ...batch, thawed: true, useBy: last };
+} // prettier-ignore

@@ -1,5 +1,6 @@
 import type { Fault } from '../base/fault.js';
 import { twins } from '../base/twins.js';
+import { mustFaults } from '../evening/ask-card.js';
 import { eveningSchema } from '../evening/evening.js';
 import { describeKept } from './descriptor.js';
 
@@ -33,6 +34,7 @@ export const keptEvening = describeKept({
       ...twins(guests.map((g) => g.id), '/guests', 'guest'),
       ...strange(must, '/must'),
       ...strange(never, '/never'),
+      ...mustFaults({ must, never }),
     ]; // prettier-ignore
   },
 });

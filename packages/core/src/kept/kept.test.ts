@@ -26,8 +26,8 @@ const catalogue = testCatalogue({
     kindInput('syrup', { job: 'sweet', supply: 'home-made' }),
   ],
   pantry: [
-    { id: 'sugar', name: 'sugar', sugar: 1 },
-    { id: 'water', name: 'water', water: 1 },
+    { id: 'sugar', name: 'sugar', sugar: 1, keepsAs: 'plain' },
+    { id: 'water', name: 'water', water: 1, keepsAs: 'plain' },
   ],
   homeMade: [recipe('simple')],
   recipes: [recipeInput([{ kind: 'gin', amount: '60 ml', role: 'base' }], { id: 'neat' })],

@@ -1,5 +1,6 @@
 import type { Fault } from '../base/fault.js';
 import { twins } from '../base/twins.js';
+import { notSafe } from '../drink/not-safe.js';
 import { collectionSchema } from '../notebook/collection.js';
 import { kindIndex } from '../catalogue/catalogue.js';
 import { OWN, ownDrinkSchema, ownKindSchema } from '../notebook/own-drink.js';
@@ -63,6 +64,14 @@ export const keptOwnDrink = describeKept({
   }, // prettier-ignore
 });
 
+/** What is not taken in a drink at all, by its name. */
+function notTaken(name: string): Fault[] {
+  const why = notSafe(name);
+  return why === undefined
+    ? []
+    : [{ code: 'caution', pointer: '/name', detail: `“${name}” is not taken in a drink here: ${why}` }];
+}
+
 /** Kinds that the catalogue lacks. */
 export const keptOwnKind = describeKept({
   name: 'own-kind',
@@ -71,8 +80,9 @@ export const keptOwnKind = describeKept({
   idOf: (kind) => kind.id,
   noun: 'kind',
   title: (kind) => kind.name,
-  faults: ({ id, parent }, world): Fault[] => [
+  faults: ({ id, name, parent }, world): Fault[] => [
     ...isOwn(id, 'kind'),
+    ...notTaken(name),
     ...(parent === undefined || (parent !== id && kindsKnown(world)(parent))
       ? []
       : [{ code: 'unknown' as const, pointer: '/parent', detail: `there is no kind "${parent}"` }]),

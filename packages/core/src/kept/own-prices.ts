@@ -4,6 +4,7 @@ import { priceListSchema, type PriceList } from '../catalogue/price-list.js';
 import { currencyRefusal } from '../prices/overlay.js';
 import { priceListFaults } from '../rules/references.js';
 import { describeKept, type World } from './descriptor.js';
+import { withoutSplitThings } from './split-things.js';
 
 /** Price lists that the household brought in: by themselves, or laid over a shop. */
 export const keptOwnPrices = describeKept({
@@ -34,12 +35,13 @@ function overlayFaults({ id, over, currency }: PriceList, { shops, ownPrices }: 
 
 /** Until the fourth migration a batch made at home was told by its id. */
 function withHomeMadeMarked(stored: unknown): unknown {
-  const { bottles } = (stored ?? {}) as { bottles?: unknown };
+  const { bottles, pantry } = (stored ?? {}) as { bottles?: unknown; pantry?: unknown };
   if (!Array.isArray(bottles)) return stored;
+  const things: { pantry?: unknown }[] = Array.isArray(pantry) ? pantry : [];
   const marked = bottles.map((bottle: unknown) => {
     const { id, homeMade } = (bottle ?? {}) as { id?: unknown; homeMade?: unknown };
     const isMade = homeMade === undefined && typeof id === 'string' && id.startsWith('made-');
     return isMade ? { ...(bottle as object), homeMade: true } : bottle;
   });
-  return { ...(stored as object), bottles: marked };
+  return { ...(stored as object), bottles: marked, pantry: withoutSplitThings(things) };
 }

@@ -2,6 +2,7 @@ import type { Fault } from '../base/fault.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import { ownRecipesSchema } from '../making/own-recipes.js';
 import { describeKept, type World } from './descriptor.js';
+import { withThingsSplit } from './split-things.js';
 
 /** The household's own ways of making syrups and the like. */
 export const keptOwnRecipes = describeKept({
@@ -10,6 +11,7 @@ export const keptOwnRecipes = describeKept({
   schema: ownRecipesSchema,
   empty: (): HomeMade[] => [],
   noun: 'own recipes',
+  upgrade: (stored) => (Array.isArray(stored) ? stored.map(withThingsSplit) : stored),
   faults: (recipes, world) => [...unknownParts(recipes, world), ...stillInUse(recipes, world)],
 });
 

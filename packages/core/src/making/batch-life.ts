@@ -1,6 +1,8 @@
-import { addDays } from '../base/days.js';
+import { addDays, daysBetween } from '../base/days.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
-import type { Batch } from './batch.js';
+import type { HomeMade } from '../catalogue/home-made.js';
+import type { Kind } from '../catalogue/kind.js';
+import { batchOf, scaledBatch, type Batch } from './batch.js';
 import type { BatchRecord } from './batch-record.js';
 import { keeping } from './keeping.js';
 
@@ -12,6 +14,8 @@ const USUAL_JAR_G = 535;
 const BOTTLE_STEP_ML = 50;
 /** Once thawed, syrup is poured within the week (common practice). */
 const THAWED_DAYS = 7;
+/** Months in the freezer that every batch was given before they went by what is in it. */
+const FROZEN_DAYS_BEFORE = 90;
 
 /**
  * A batch about to be weighed: nothing is in yet.
@@ -42,6 +46,8 @@ export function beginBatch(
     madeOn: null,
     useBy: null,
     frozen: false,
+    leftDays: null,
+    thawed: false,
     yieldMl: null,
     measuredBrix: null,
     remainingMl: 0,
@@ -56,9 +62,67 @@ export function bottleBatch(record: BatchRecord, batch: Batch, today: string, th
   return { ...record, madeOn: today, useBy, yieldMl: ml, remainingMl: ml };
 }
 
-/** Into the freezer, where it keeps its months; or out of it, to be used within the week. */
-export function freezeOrThaw(record: BatchRecord, batch: Batch, today: string, things: Things): BatchRecord {
-  const { days, frozenDays } = keeping(batch, things);
-  const left = record.frozen ? Math.min(days, THAWED_DAYS) : frozenDays;
-  return { ...record, frozen: !record.frozen, useBy: addDays(today, left) };
+/** Days in the fridge that a recipe's batch keeps from the day it is made, by what is in it. */
+export function keepsDaysOf(recipe: HomeMade, things: Things, kinds: ReadonlyMap<string, Kind>): number {
+  return keeping(scaledBatch(recipe, 1, things, kinds), things).days;
 }
+
+/**
+ * The last day a batch is good: as it was written on its label, or sooner where what is known of its parts by now says
+ * so. In the freezer, and once thawed, by what was left of its life.
+ */
+export function useByOf(
+  record: BatchRecord,
+  recipe: HomeMade,
+  things: Things,
+  kinds: ReadonlyMap<string, Kind>,
+): string | null {
+  const { useBy, madeOn, frozen, thawed, inG, plannedG } = record;
+  if (useBy === null || madeOn === null || frozen || thawed) return useBy;
+  const weighed = inG.some((g) => g > 0) ? inG : plannedG;
+  const byParts = addDays(madeOn, keeping(batchOf(recipe, weighed, things, kinds), things).days);
+  return byParts < useBy ? byParts : useBy;
+}
+
+/** Why a batch does not go into the freezer, in words; undefined where it may. */
+export function notFrozen(
+  record: BatchRecord,
+  batch: Batch,
+  today: string,
+  things: Things,
+): string | undefined {
+  if (record.frozen) return undefined;
+  const { frozenDays } = keeping(batch, things);
+  if (record.useBy !== null && record.useBy < today)
+    return 'It is past its day: freezing makes nothing younger. Throw it away.';
+  if (record.thawed) return 'It was thawed already: what was thawed is not frozen again.';
+  return frozenDays === null ? 'It is not frozen: it splits, or nobody knows how it keeps.' : undefined;
+}
+
+/** Days of its life that a frozen batch had left when it was frozen. */
+function daysLeftWhenFrozen(record: BatchRecord, batch: Batch, things: Things): number {
+  if (record.leftDays !== null) return record.leftDays;
+  // Frozen before that was written down: by the day it was made, and the months that it was given then.
+  const { days } = keeping(batch, things);
+  if (record.madeOn === null || record.useBy === null) return 0;
+  const frozenOn = addDays(record.useBy, -FROZEN_DAYS_BEFORE);
+  return Math.max(0, days - Math.max(0, daysBetween(record.madeOn, frozenOn)));
+}
+
+/**
+ * Into the freezer, where its life stands still for some months; or out of it, with what was left of its life. Freezing
+ * never makes anything younger: what is past its day is thrown away, and what was thawed is not frozen again.
+ *
+ * @returns the batch as it was where it is not to be frozen: ask `notFrozen` why.
+ */
+export function freezeOrThaw(record: BatchRecord, batch: Batch, today: string, things: Things): BatchRecord {
+  if (record.frozen) {
+    const isOver = record.useBy !== null && record.useBy < today;
+    const left = isOver ? -1 : Math.min(THAWED_DAYS, daysLeftWhenFrozen(record, batch, things));
+    return { ...record, frozen: false, thawed: true, leftDays: null, useBy: addDays(today, left) };
+  }
+  const { frozenDays } = keeping(batch, things);
+  if (frozenDays === null || notFrozen(record, batch, today, things) !== undefined) return record;
+  const leftDays = record.useBy === null ? 0 : daysBetween(today, record.useBy);
+  return { ...record, frozen: true, leftDays, useBy: addDays(today, frozenDays) };
+} // prettier-ignore

@@ -29,6 +29,10 @@ export const batchRecordSchema = z.strictObject({
   madeOn: z.iso.date().nullable(),
   useBy: z.iso.date().nullable(),
   frozen: z.boolean(),
+  /** Days of its life that it had left when it was frozen; null where it is not, or nobody wrote it down. */
+  leftDays: z.int().min(0).max(3650).nullable().default(null),
+  /** Whether it was frozen once and thawed: it is not frozen again. */
+  thawed: z.boolean().default(false),
   /** What it really filled, and read on the refractometer; null when nobody looked. */
   yieldMl: z.number().min(0).max(20_000).nullable(),
   measuredBrix: z.number().min(0).max(90).nullable(),

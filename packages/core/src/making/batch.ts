@@ -13,7 +13,7 @@ import {
   type Composition,
 } from './composition.js';
 import { saturation } from './solubility.js';
-import { waterActivity } from './water-activity.js';
+import { activityOf, type Dissolved } from './water-activity.js';
 
 /** Kitchen and fridge, °C. */
 export const KITCHEN_C = 20;
@@ -31,7 +31,7 @@ export interface Batch {
   volumeMl: number;
   brix: number;
   abv: number;
-  /** Water activity, as of a sucrose solution of its Brix. */
+  /** Water activity, by what is dissolved in it: sugars, salt, acid, each by its own. Alcohol is left out. */
   activity: number;
   /** Above 1 the sugar comes out in time: in the kitchen, and in the fridge. */
   saturation: { kitchen: number; fridge: number };
@@ -63,9 +63,28 @@ export function batchOf(
     volumeMl: volumeMl(composition),
     brix,
     abv: abvOf(composition),
-    activity: waterActivity(brix),
+    activity: activityOf(dissolvedIn(recipe, partsG, catalogue, kinds), Math.max(0, composition.waterG)),
     saturation: { kitchen: saturation(brix, KITCHEN_C), fridge: saturation(brix, FRIDGE_C) },
   };
+}
+
+/** What is dissolved in a batch, by what it is; what fruit and nuts bring beside sugar and acid counts for nothing. */
+function dissolvedIn(
+  recipe: HomeMade,
+  partsG: readonly number[],
+  catalogue: Things,
+  kinds: ReadonlyMap<string, Kind>,
+): Dissolved {
+  const sum: Required<Dissolved> = { sucrose: 0, invert: 0, gum: 0, salt: 0, acid: 0 };
+  recipe.from.forEach((part, i) => {
+    const { sugarG, acidG, otherG } = times(compositionOfPart(part, catalogue, kinds), partsG[i] ?? 0);
+    const thing = catalogue.pantry.find((p) => p.id === part.pantry) ?? kinds.get(part.kind ?? '');
+    const solute = thing?.solute ?? 'sucrose';
+    sum.acid += acidG;
+    sum[solute === 'invert' ? 'invert' : 'sucrose'] += sugarG;
+    if (solute === 'salt') sum.salt += otherG;
+  });
+  return sum;
 }
 
 /** The batch as written, so many times. */

@@ -86,7 +86,7 @@ export function compositionOfPantry(thing: PantryThing): Composition {
 /** A gram of a kind, from what a litre of it holds. */
 export function compositionOfKind(kind: Kind): Composition {
   if (kind.supply === 'fresh' && kind.sugarGPerL + kind.acidGPerL + kind.abv === 0) {
-    return kind.id === 'salt' ? { ...NOTHING, otherG: 1 } : { ...NOTHING, waterG: 1 };
+    return kind.solute === 'salt' ? { ...NOTHING, otherG: 1 } : { ...NOTHING, waterG: 1 };
   }
   const ethanolG = kind.abv * 1000 * ETHANOL_G_PER_ML;
   const solids = kind.sugarGPerL + kind.acidGPerL;

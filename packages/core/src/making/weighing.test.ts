@@ -2,13 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { homeMadeSchema, pantrySchema } from '../catalogue/home-made.js';
 import { batchOf } from './batch.js';
-import { beginBatch, bottleBatch, freezeOrThaw } from './batch-life.js';
+import { addDays } from '../base/days.js';
+import { beginBatch, bottleBatch, freezeOrThaw, notFrozen } from './batch-life.js';
 import type { BatchRecord } from './batch-record.js';
 import { beginRest, benchSteps, endRest, giveBack, pouredG, takeIn, weighingOf } from './weighing.js';
 
 const pantry = [
-  pantrySchema.parse({ id: 'white-sugar', name: 'White sugar', sugar: 1 }),
-  pantrySchema.parse({ id: 'water', name: 'Water', water: 1 }),
+  pantrySchema.parse({ id: 'white-sugar', name: 'White sugar', sugar: 1, keepsAs: 'plain' }),
+  pantrySchema.parse({ id: 'water', name: 'Water', water: 1, keepsAs: 'plain' }),
 ];
 const catalogue = { pantry, kinds: [] };
 const kinds = new Map();
@@ -80,6 +81,38 @@ describe('in the freezer and out of it', () => {
       frozen: false,
       useBy: '2027-01-17',
     });
+  });
+
+  it('is never younger for it: past its day it is thrown away, and once thawed it is not frozen again', () => {
+    const bottled = bottleBatch(begun(), planned, '2026-11-25', catalogue);
+    const { useBy } = bottled;
+    const late = addDays(useBy ?? '', 15);
+    // Fifteen days past its day it was good for a week, frozen and thawed, without end.
+    expect(notFrozen(bottled, planned, late, catalogue)).toMatch(/makes nothing younger/);
+    expect(freezeOrThaw(bottled, planned, late, catalogue)).toEqual(bottled);
+    // Two days before its day it has two days left, however long it was frozen.
+    const soon = addDays(useBy ?? '', -2);
+    const thawed = freezeOrThaw(
+      freezeOrThaw(bottled, planned, soon, catalogue),
+      planned,
+      addDays(soon, 60),
+      catalogue,
+    );
+    expect(thawed).toMatchObject({ frozen: false, thawed: true, useBy: addDays(soon, 62) });
+    expect(notFrozen(thawed, planned, addDays(soon, 61), catalogue)).toMatch(/not frozen again/);
+    // Frozen before anybody wrote down what was left: by the day it was made.
+    const before = { ...bottled, frozen: true, leftDays: null, useBy: addDays('2026-12-25', 90) };
+    expect(freezeOrThaw(before, planned, '2027-01-10', catalogue).useBy).toBe(addDays('2027-01-10', 7));
+    const old = { ...before, useBy: addDays('2027-02-25', 90) };
+    expect(freezeOrThaw(old, planned, '2027-03-10', catalogue).useBy).toBe('2027-03-10');
+    // Longer than it keeps frozen, it is past its day when it comes out.
+    const forgotten = freezeOrThaw(
+      freezeOrThaw(bottled, planned, soon, catalogue),
+      planned,
+      addDays(soon, 91),
+      catalogue,
+    );
+    expect(forgotten.useBy).toBe(addDays(soon, 90));
   });
 
   it('a batch fills the next bottle that holds it when none is named', () => {

@@ -1,6 +1,7 @@
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import { ALLERGENS, type Kind } from '../catalogue/kind.js';
 import type { Kit } from '../kit/kit.js';
+import { useByOf } from '../making/batch-life.js';
 import { batchHolds } from '../making/batch-allergens.js';
 import { recipeOfBatch, type BatchRecord } from '../making/batch-record.js';
 import { batchOf } from '../making/batch.js';
@@ -47,14 +48,17 @@ export function kindsWith(
   return kindIndex([...kinds, ...changed]);
 }
 
-/** Batches that stand bottled, as stock. */
+/** Batches that stand bottled, as stock, each with its last good day. */
 export function batchesAsStock(
   batches: readonly BatchRecord[],
-  homeMade: Catalogue['homeMade'],
+  catalogue: Pick<Catalogue, 'homeMade' | 'pantry' | 'kinds'>,
+  kinds: ReadonlyMap<string, Kind>,
 ): (OwnBatch & { id: string })[] {
   return batches.flatMap((batch) => {
-    const kind = batch.madeOn === null ? undefined : recipeOfBatch(batch, homeMade)?.makes;
-    return kind === undefined ? [] : [{ id: batch.id, kind, leftMl: batch.remainingMl, until: batch.useBy }];
+    const recipe = batch.madeOn === null ? undefined : recipeOfBatch(batch, catalogue.homeMade);
+    if (recipe === undefined) return [];
+    const until = useByOf(batch, recipe, catalogue, kinds);
+    return [{ id: batch.id, kind: recipe.makes, leftMl: batch.remainingMl, until }];
   });
 }
 
@@ -70,7 +74,7 @@ export function atHome(kept: KeptAtHome): AtHome {
   return {
     ...{ kit, houseSyrupRatio, today, kinds },
     changed: [...kinds.values()].filter((kind) => library.get(kind.id) !== kind),
-    there: atHand(bottles, batchesAsStock(batches, catalogue.homeMade), kinds, today),
+    there: atHand(bottles, batchesAsStock(batches, catalogue, library), kinds, today),
     freshPieces: freshPieces(bottles, kinds, today),
   };
 }

@@ -136,7 +136,8 @@ export function compileRound(
 
   /** Later drinks that go into other vessels, are not pressed, and share a bottle worth picking up once. */
   function partners(own: LoadSteps, load: Load, rest: Made['loads']): Made['loads'] {
-    if (own.press.some(isMeasured)) return [];
+    // Where something must not carry over, one drink is made after the other.
+    if (own.press.some(isMeasured) || tools.cannot.length > 0) return [];
     const vessel = (l: Load) => madeIn(orders[l.order]?.drink.method ?? 'build');
     const held = (l: Load) => {
       const v = vessel(l);
@@ -145,7 +146,6 @@ export function compileRound(
     const taken = [load];
     return rest.filter(({ load: other, steps: others }) => {
       if (others.press.some(isMeasured) || measured.has(other)) return false;
-      if (taken.some((l) => tools.clash(l.order, other.order))) return false;
       const clash = taken.some((l) => {
         const [a, b] = [held(l), held(other)];
         return (

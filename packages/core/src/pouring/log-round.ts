@@ -62,7 +62,7 @@ function write(all: readonly Poured[], stock: Stock, { at, on, newId }: Written)
     for (const [id, ml] of drawn.batches) drained.set(id, ml);
     bottles = bottles.map((b) => changed.get(b.id) ?? b);
     batches = batches.map((b) => ({ ...b, leftMl: drained.get(b.id) ?? b.leftMl }));
-    const figures = drinkFigures(drink, stock.kinds);
+    const figures = drinkFigures(drink, asStrongAsDrawn(stock, drawn.parts));
     const cost = costOf(drawn.parts, stock);
     return {
       ...{ id: newId(), at, on, drink: order.of, name: order.drink.name, glasses, for: order.for },
@@ -75,11 +75,33 @@ function write(all: readonly Poured[], stock: Stock, { at, on, newId }: Written)
   return { pours, bottles: [...changed.values()], batches: drained };
 }
 
+/** Kinds as strong as the bottles that were poured of them: two of one kind may differ. */
+function asStrongAsDrawn({ bottles, kinds }: Pick<Stock, 'bottles' | 'kinds'>, parts: Pour['parts']): ReadonlyMap<string, Kind> {
+  const strength = new Map(bottles.flatMap((b) => (b.abv === null ? [] : [[b.id, b.abv] as const])));
+  if (strength.size === 0) return kinds;
+  const own = parts.flatMap(({ kind: id, drawn }) => {
+    const kind = kinds.get(id);
+    const from = drawn.filter((d) => d.from === 'bottle' && d.ml > 0);
+    const ml = from.reduce((sum, d) => sum + d.ml, 0);
+    if (kind === undefined || ml === 0) return [];
+    // A bottle whose label nobody read counts as strong as the kind is in this house.
+    const abv = from.reduce((sum, d) => sum + d.ml * (strength.get(d.id) ?? kind.abv), 0) / ml;
+    return [[id, { ...kind, abv }] as const];
+  });
+  return new Map([...kinds, ...own]);
+} // prettier-ignore
+
 function costOf(parts: Pour['parts'], { minorPerMl }: Stock): number | null {
   const known = parts.flatMap((p) =>
     p.drawn.flatMap((d) => (minorPerMl(d.id) === undefined ? [] : [d.ml * (minorPerMl(d.id) ?? 0)])),
   );
   return known.length === 0 ? null : Math.round(known.reduce((a, b) => a + b, 0));
+}
+
+/** One order written down with just what it draws. */
+export function logDrawn(order: Order, asked: Asked[], stock: Stock, written: Written): Logged {
+  const { drink, count: glasses } = order;
+  return write([{ order, drink, asked, glasses, round: null }], stock, written);
 }
 
 /**
@@ -98,8 +120,11 @@ export function logOrders(orders: readonly Order[], stock: Stock, written: Writt
   return write(all, stock, written);
 }
 
+/** A round as far as its steps go. */
+type RoundParts = Pick<Making, 'now'>;
+
 /** What went into a drink's glasses in a round, by the place of the part: ml in all of them. */
-function mlIn(round: Round, making: Making, order: number): Map<number, number> {
+function mlIn(round: Pick<Round, 'poured'>, making: RoundParts, order: number): Map<number, number> {
   const ml = new Map<number, number>();
   for (const step of making.now) {
     const poured = round.poured[step.id];
@@ -108,6 +133,33 @@ function mlIn(round: Round, making: Making, order: number): Map<number, number> 
     ml.set(step.part.slot, (ml.get(step.part.slot) ?? 0) + all);
   }
   return ml;
+}
+
+/**
+ * One glass of a drink of a round as it stands: what really went in, and of what is still to come what is asked for now.
+ */
+export function drinkInHand(round: Round, making: RoundParts, order: number): Recipe | undefined {
+  const of = round.orders[order];
+  if (of === undefined) return undefined;
+  const asked = { ...round, poured: { ...askedNow(making, order), ...round.poured } };
+  return withMl(of, mlIn(asked, making, order));
+}
+
+/** ml that each measured step of a drink asks for now. */
+function askedNow({ now }: RoundParts, order: number): Record<string, number> {
+  const ml = now.flatMap((s) => (s.order === order && isMeasured(s) && s.part.ml !== null ? [[s.id, s.part.ml] as const] : []));
+  return Object.fromEntries(ml);
+} // prettier-ignore
+
+/** One glass of an order with other ml of its measured parts, given for all its glasses. */
+function withMl({ drink, count }: Order, ml: ReadonlyMap<number, number>): Recipe {
+  const slots = drink.slots.map((slot, s) => {
+    const inAll = ml.get(s);
+    return inAll === undefined || inAll <= 0
+      ? slot
+      : { ...slot, amount: { value: inAll / count, measure: 'ml' as const } };
+  });
+  return { ...drink, slots };
 }
 
 /**
@@ -130,15 +182,9 @@ export function logRound(round: Round, making: Making, stock: Stock, written: Wr
         },
       ];
     });
-    const slots = order.drink.slots.map((slot, s) => {
-      const inAll = ml.get(s);
-      return inAll === undefined || inAll <= 0
-        ? slot
-        : { ...slot, amount: { value: inAll / order.count, measure: 'ml' as const } };
-    });
     return {
       order,
-      drink: { ...order.drink, slots },
+      drink: withMl(order, ml),
       asked,
       glasses: done ? order.count : 0,
       round: round.id,

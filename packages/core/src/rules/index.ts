@@ -11,5 +11,7 @@ export * from './coverage.js';
 export * from './no-alcohol-rule.js';
 export * from './home-made-rule.js';
 export * from './garnish-rule.js';
+export * from './harm-rule.js';
+export * from './keeping-rule.js';
 export * from './synonym-rule.js';
 export * from './price-bands-rule.js';

@@ -4,25 +4,26 @@ import type { Bottle } from './bottle.js';
 
 /** Below a third a spirit fades sooner: use it first, or decant it (common practice). */
 export const FADING_LEVEL = 1 / 3;
+/** What turns keeps so long in the freezer (common practice: juice and syrup three months). */
+export const FROZEN_DAYS = 90;
 
-/** The last day a bottle is good; undefined for what keeps for years, or where no day is known. */
-export function goodUntil(
-  { openedOn, boughtOn, place }: Pick<Bottle, 'openedOn' | 'boughtOn' | 'place'>,
-  kind: Pick<Kind, 'openDays' | 'boughtOpenDays' | 'closedDays'>,
-): string | undefined {
-  // What is frozen waits.
-  if (place === 'freezer') return undefined;
+type Dated = Pick<Bottle, 'openedOn' | 'boughtOn' | 'place' | 'frozenOn' | 'frozenDays'>;
+type Turning = Pick<Kind, 'openDays' | 'boughtOpenDays' | 'closedDays'>;
+
+/**
+ * The last day a bottle is good; undefined for what keeps for years, or where no day is known. Days in the freezer do
+ * not count, as far as they were written down; they never bring back what was past its day.
+ */
+export function goodUntil(bottle: Dated, kind: Turning): string | undefined {
+  const { openedOn, boughtOn, frozenOn, frozenDays } = bottle;
   const open = daysOnceOpen(kind, { homeMade: false });
-  if (openedOn !== null) return open === undefined ? undefined : addDays(openedOn, open);
-  return boughtOn === null || kind.closedDays === undefined ? undefined : addDays(boughtOn, kind.closedDays);
+  const [from, days] = openedOn !== null ? [openedOn, open] : [boughtOn, kind.closedDays];
+  if (from === null || days === undefined) return undefined;
+  return frozenOn === null ? addDays(from, days + (frozenDays ?? 0)) : addDays(frozenOn, FROZEN_DAYS);
 }
 
 /** Days from today to the last good one; less than 0 when it is past. */
-export function daysLeft(
-  bottle: Pick<Bottle, 'openedOn' | 'boughtOn' | 'place'>,
-  kind: Pick<Kind, 'openDays' | 'boughtOpenDays' | 'closedDays'>,
-  today: string,
-): number | undefined {
+export function daysLeft(bottle: Dated, kind: Turning, today: string): number | undefined {
   const until = goodUntil(bottle, kind);
   return until === undefined ? undefined : daysBetween(today, until);
 }

@@ -1,4 +1,7 @@
-import type { Bottle } from './bottle.js';
+import { daysBetween } from '../base/days.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Bottle, Place } from './bottle.js';
+import { daysLeft, FROZEN_DAYS } from './life.js';
 
 /** A move that cannot be made, in words. */
 export class CannotMove extends Error {
@@ -59,6 +62,35 @@ export function marry(from: Bottle, into: Bottle, today: string): { from: Bottle
   const opened = [from.openedOn, into.openedOn].filter((d) => d !== null).sort()[0] ?? today;
   return {
     from: { ...from, leftMl: rest, finishedOn: rest === 0 ? today : from.finishedOn },
-    into: { ...into, leftMl: into.leftMl + poured, openedOn: opened },
+    into: { ...into, leftMl: into.leftMl + poured, openedOn: opened, frozenDays: thawedOf(from, into) },
   };
+}
+
+/** Days that two bottles were both frozen; what either was thawed from is not frozen again. */
+function thawedOf(...both: Bottle[]): number | null {
+  if (both.every((b) => b.frozenDays === null)) return null;
+  return Math.min(...both.map((b) => b.frozenDays ?? 0));
+}
+
+/**
+ * A bottle put somewhere else. What turns is frozen only while it is good, and only once: its life stands still in the
+ * freezer, and what was left of it is what it has when it comes out.
+ *
+ * @throws CannotMove into the freezer for what is past its day, or was thawed before.
+ */
+export function moved(bottle: Bottle, place: Place, today: string, kind: Kind): Bottle {
+  const there = { ...bottle, place };
+  if (place === bottle.place) return bottle;
+  if (bottle.frozenOn !== null) {
+    // Longer than it keeps frozen is no longer frozen: from then on its days count.
+    const days = Math.min(FROZEN_DAYS, Math.max(0, daysBetween(bottle.frozenOn, today)));
+    return { ...there, frozenOn: null, frozenDays: days };
+  }
+  if (place !== 'freezer') return there;
+  const left = daysLeft(bottle, kind, today);
+  if (left === undefined) return there;
+  if (left < 0) throw new CannotMove('It is past its day: freezing makes nothing younger. Throw it away.');
+  if (bottle.frozenDays !== null)
+    throw new CannotMove('It was thawed already: what was thawed is not frozen again.');
+  return { ...there, frozenOn: today };
 }

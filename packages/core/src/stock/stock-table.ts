@@ -5,7 +5,7 @@ import { bottleSchema, type Bottle } from './bottle.js';
 /** The columns of a stock table; money in minor units, days as 2026-11-26. */
 export const STOCK_COLUMNS = [
   'kind', 'label', 'sizeMl', 'leftMl', 'pieces', 'priceMinor', 'currency', 'shop', 'boughtOn', 'openedOn',
-  'finishedOn', 'place', 'sipping', 'emptyG', 'id', 'decantedFrom',
+  'finishedOn', 'place', 'sipping', 'emptyG', 'id', 'decantedFrom', 'abv', 'frozenOn', 'frozenDays',
 ] as const; // prettier-ignore
 type Column = (typeof STOCK_COLUMNS)[number];
 
@@ -24,7 +24,15 @@ export interface StockRowFault {
   detail: string;
 }
 
-const NUMBERS: readonly Column[] = ['sizeMl', 'leftMl', 'pieces', 'priceMinor', 'emptyG'];
+const NUMBERS: readonly Column[] = [
+  'sizeMl',
+  'leftMl',
+  'pieces',
+  'priceMinor',
+  'emptyG',
+  'abv',
+  'frozenDays',
+];
 
 /**
  * Read a stock table. A row with the id of a bottle that is there is that bottle; one without is a new one.

@@ -6,6 +6,8 @@ import {
   atHand,
   bottleThere,
   CannotMove,
+  daysLeft,
+  moved,
   decant,
   drinksThatUse,
   emptyFromGross,
@@ -134,9 +136,6 @@ describe('what is at hand', () => {
     expect([...there.keys()].sort()).toEqual(['dry-gin', 'lime', 'sweet-vermouth', 'syrup', 'triple-sec']);
     expect(there.get('dry-gin')).toMatchObject({ ml: 820, bottleIds: [stock[1]?.id, stock[0]?.id] });
     expect(there.get('sweet-vermouth')?.until).toBe(addDays('2026-10-06', 60));
-    expect(
-      goodUntil({ ...bottle('sweet-vermouth'), openedOn: TODAY, place: 'freezer' }, kind('sweet-vermouth')),
-    ).toBe(undefined);
   });
 
   it('counts as owned while it pours its drinks; else it is to be replaced', () => {
@@ -282,5 +281,37 @@ describe('what is fresh, and what is written down', () => {
       }),
       { numRuns: 200 },
     ); // prettier-ignore
+  });
+});
+
+describe('what is put into the freezer', () => {
+  const vermouth = kind('sweet-vermouth');
+  const open = (days: number) => ({ ...bottle('sweet-vermouth'), openedOn: addDays(TODAY, -days) });
+
+  it('is never younger for it: its life stands still, once, and what is past its day does not go in', () => {
+    const frozen = moved(open(50), 'freezer', TODAY, vermouth);
+    expect(goodUntil(frozen, vermouth)).toBe(addDays(TODAY, 90));
+    const thawed = moved(frozen, 'fridge', addDays(TODAY, 20), vermouth);
+    // Ten of its sixty days were left.
+    expect(goodUntil(thawed, vermouth)).toBe(addDays(TODAY, 30));
+    expect(() => moved(thawed, 'freezer', addDays(TODAY, 21), vermouth)).toThrow(/not frozen again/);
+    expect(() => moved(open(61), 'freezer', TODAY, vermouth)).toThrow(/makes nothing younger/);
+    // Where nobody wrote down when it was frozen, its days count as in the fridge.
+    expect(goodUntil({ ...open(61), place: 'freezer' }, vermouth)).toBe(addDays(TODAY, -1));
+    // What keeps for years stands there as it likes.
+    expect(moved(bottle('dry-gin'), 'freezer', TODAY, kind('dry-gin')).frozenOn).toBeNull();
+  });
+
+  it('has, whenever it is frozen and thawed, no more days in the fridge than it ever had', () => {
+    fc.assert(
+      fc.property(fc.nat(60), fc.nat(400), fc.nat(30), (age, frozenFor, after) => {
+        const frozen = moved(open(age), 'freezer', TODAY, vermouth);
+        const thawedOn = addDays(TODAY, frozenFor);
+        const thawed = moved(frozen, 'fridge', thawedOn, vermouth);
+        const left = daysLeft(thawed, vermouth, thawedOn) ?? NaN;
+        expect(left).toBeLessThanOrEqual(60 - age);
+        expect(daysLeft(thawed, vermouth, addDays(thawedOn, after))).toBe(left - after);
+      }),
+    );
   });
 });

@@ -140,6 +140,8 @@ export function boathouseBatches(today: string, ids: readonly [string, string]):
     madeOn: addDays(today, -9),
     useBy: addDays(today, 5),
     frozen: false,
+    leftDays: null,
+    thawed: false,
     yieldMl: 490,
     measuredBrix: null,
     remainingMl: 490,

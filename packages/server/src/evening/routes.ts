@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { TASTES } from '@uisce/core/drink';
 import { cardAskedSchema, tideProblemSchema } from '@uisce/core/evening';
 import type { World } from '@uisce/core/kept';
 import type { Api } from '../http/api.js';
@@ -29,7 +30,22 @@ const cardSchema = z.object({
     z.object({ drink: z.string(), name: z.string(), glasses: z.int(), missing: z.array(missingSchema) }),
   ),
   coverage: z.array(
-    z.object({ guest: z.string(), people: z.int(), needs: z.int(), finds: z.array(z.string()) }),
+    z.object({
+      guest: z.string(),
+      people: z.int(),
+      needs: z.int(),
+      /** Drinks here that they find at all. */
+      exists: z.int(),
+      finds: z.array(z.string()),
+    }),
+  ),
+  /** What it lacks, for whom; empty where everyone finds two they like. */
+  lacks: z.array(
+    z.discriminatedUnion('is', [
+      z.object({ is: z.literal('contradiction'), guest: z.string(), tastes: z.array(z.enum(TASTES)) }),
+      z.object({ is: z.literal('few'), guest: z.string(), finds: z.int(), exists: z.int() }),
+      z.object({ is: z.literal('no-soft') }),
+    ]),
   ),
   missingMinor: z.int(),
   swaps: z.array(

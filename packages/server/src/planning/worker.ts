@@ -119,7 +119,7 @@ function cardTold(
   { minFit, own, ...house }: CardHouseSent,
   homeMade: readonly HomeMade[],
   isOver: () => boolean,
-): CardTold | undefined {
+): CardTold | Fault[] | undefined {
   const catalogue = libraryOf(loadShipped().catalogue, own);
   const ready = pourables(catalogue, minFit);
   const kinds = kindsWith(catalogue, house.changed);
@@ -147,7 +147,9 @@ export default function run({ kind, problem, homeMade = [], house, seconds }: So
       const card = cardTold(cardAskedSchema.parse(problem), house, homeMade, () => remainingSeconds() <= 0);
       return card === undefined
         ? { kind: 'faults', faults: [{ code: 'mismatch', pointer: '/size', detail: NO_CARD }] }
-        : told(card);
+        : Array.isArray(card)
+          ? { kind: 'faults', faults: card }
+          : told(card);
     }
     const parsed = planProblemSchema.safeParse(problem);
     if (!parsed.success) return faults(parsed.error);

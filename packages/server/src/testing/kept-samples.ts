@@ -17,7 +17,7 @@ export const plan = (more: Partial<Plan> = {}): Plan => ({
 export const batch = (more: Partial<BatchRecord> = {}): BatchRecord => ({
   id: randomUUID(), recipeId: 'simple', plannedG: [700, 400], inG: [706, 0], jarG: 535, tared: false, bottleMl: 850,
   restsDone: 0, restStartedAt: null, toppedUpG: 0, startedAt: '2026-11-25T18:00:00.000Z', madeOn: null, useBy: null,
-  frozen: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '', ...more,
+  frozen: false, leftDays: null, thawed: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '', ...more,
 }); // prettier-ignore
 export const bottle = (more: Partial<Bottle> = {}): Bottle => ({
   ...bottleThere(randomUUID(), 'dry-gin'), sizeMl: 700, leftMl: 350, ...more,

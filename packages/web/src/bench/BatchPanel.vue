@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { batchOf, freezeOrThaw, type BatchRecord } from '@uisce/core/making';
+import { batchOf, freezeOrThaw, notFrozen, type BatchRecord } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
@@ -23,17 +23,21 @@ const { recipeId, sizedBy, bottleMl } = useBatchPlan();
 const labels = useLabels();
 const { strip, tapeLeftMm } = labels;
 
-/** What the sums said it would fill. */
-const predictedMl = computed(() => {
+const made = computed(() => {
   const recipe = recipeOf(props.batch);
-  return recipe ? batchOf(recipe, props.batch.inG, trade.catalogue, trade.kinds).volumeMl : 0;
+  return recipe && batchOf(recipe, props.batch.inG, trade.catalogue, trade.kinds);
 });
+/** What the sums said it would fill. */
+const predictedMl = computed(() => made.value?.volumeMl ?? 0);
 
+/** Why it does not go into the freezer. */
+const notIn = computed(() =>
+  made.value ? notFrozen(props.batch, made.value, today.iso(), trade.catalogue) : undefined,
+);
+const isPast = computed(() => props.batch.useBy !== null && props.batch.useBy < today.iso());
 function toFreezerOrBack(batch: BatchRecord): void {
-  const recipe = recipeOf(batch);
-  if (!recipe) return;
-  const made = batchOf(recipe, batch.inG, trade.catalogue, trade.kinds);
-  const next = freezeOrThaw(batch, made, today.iso(), trade.catalogue);
+  if (!made.value) return;
+  const next = freezeOrThaw(batch, made.value, today.iso(), trade.catalogue);
   batches.keep(next, batch.frozen ? 'Out of the freezer' : 'Frozen');
 }
 
@@ -91,13 +95,17 @@ function makeAgain(batch: BatchRecord): void {
       <v-btn v-if="trade.catalogue.homeMade.some((h) => h.id === batch.recipeId)" @click="makeAgain(batch)"
         >Make it again</v-btn
       >
-      <v-btn @click="toFreezerOrBack(batch)">{{ batch.frozen ? 'Out of the freezer' : 'Freeze it' }}</v-btn>
+      <v-btn v-if="!notIn" @click="toFreezerOrBack(batch)">{{
+        batch.frozen ? 'Out of the freezer' : 'Freeze it'
+      }}</v-btn>
       <v-btn @click="batches.remove(batch.id)">Throw it away</v-btn>
     </div>
     <div v-if="strip" class="strip" role="status">
       <span v-for="l in strip.lines" :key="l">{{ l }}</span>
       <small>{{ strip.lengthMm }} mm from the stand-in printer, {{ tapeLeftMm }} mm of tape left</small>
     </div>
+    <CautionLine v-if="isPast && !notIn">It is past its day: pour it away.</CautionLine>
+    <p v-if="notIn" class="dim">{{ notIn }}</p>
     <CautionLine>Cloudy, growing, or smelling of yeast: pour it away, bottle and all.</CautionLine>
   </div>
 </template>

@@ -27,7 +27,7 @@ const BOTTLE: [number, number][] = [[0, 32], [4, 35], [96, 35], [120, 13], [160,
 const HEIGHT_PX = 128;
 
 const chosen = ref<string>();
-const shown = computed(() => batches.batches.find((b) => b.id === chosen.value && b.madeOn !== null));
+const shown = computed(() => batches.onShelf.find((b) => b.id === chosen.value));
 onMounted(async () => {
   // The code on a label leads here.
   if (typeof route.params.batch !== 'string' || route.params.batch === '') return;
@@ -55,7 +55,7 @@ function draw(batch: BatchRecord) {
 const left = (batch: BatchRecord) => (batch.useBy === null ? 0 : daysBetween(today.iso(), batch.useBy));
 const sayLeft = (batch: BatchRecord) => {
   const days = left(batch);
-  if (batch.frozen) return 'frozen';
+  if (batch.frozen) return days < 0 ? 'frozen, past its day' : 'frozen';
   return days < 0 ? 'past its day' : days === 0 ? 'today' : days === 1 ? '1 day' : `${days} days`;
 };
 const rows = computed(() =>
@@ -67,8 +67,9 @@ const rows = computed(() =>
 );
 const urgent = computed(
   () =>
-    rows.value.filter(({ batch }) => !batch.frozen && left(batch) <= SOON_DAYS && batch.remainingMl > 0)
-      .length,
+    rows.value.filter(
+      ({ batch }) => !batch.frozen && left(batch) >= 0 && left(batch) <= SOON_DAYS && batch.remainingMl > 0,
+    ).length,
 );
 </script>
 

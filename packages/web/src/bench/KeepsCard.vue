@@ -22,7 +22,11 @@ const { keeps, useBy } = useBatchPlan();
       </li>
     </ul>
     <p class="dim">
-      Frozen in a tub it keeps {{ keeps.frozenDays }} days. Clean bottle, boiled or rinsed with strong spirit.
+      <template v-if="keeps.frozenDays !== null"
+        >Frozen in a tub, while it is good and only once, it keeps {{ keeps.frozenDays }} days.</template
+      >
+      <template v-else>It is not frozen: it splits, or nobody knows how it keeps.</template>
+      Clean bottle, boiled or rinsed with strong spirit.
     </p>
     <CautionLine
       >Keep every syrup cold and dated; look before use, and throw away anything cloudy or

@@ -67,7 +67,7 @@ const makings = computed(() =>
       return {
         id: recipe.id,
         leadMinutes: leadMinutesOf(recipe),
-        keepsDays: freezing.value ? keeps.frozenDays : keeps.days,
+        keepsDays: freezing.value ? Math.max(keeps.days, keeps.frozenDays ?? 0) : keeps.days,
         days: daysToMakeFor(days.value, today.iso(), there),
       };
     }),

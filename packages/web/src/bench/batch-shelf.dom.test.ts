@@ -65,7 +65,7 @@ describe('the shelf of batches', () => {
       '14 days',
       'frozen',
     ]);
-    expect(said(house.page)).toMatch(/^Batches · 2 to use soon/);
+    expect(said(house.page)).toMatch(/^Batches · 1 to use soon/);
   });
 
   it('opens a bottle’s panel, with what it yielded beside what was predicted', async () => {

@@ -6,6 +6,7 @@ import { mayBatch, mixedRecipe } from '@uisce/core/mixed';
 import { batchOf, beginBatch } from '@uisce/core/making';
 import { useBatches } from '../household/use-batches';
 import { useEvenings } from '../household/use-evenings';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import SelectField from '../ui/SelectField.vue';
 import { count, inSentence, listed, useWords } from '../words/use-words';
@@ -16,6 +17,7 @@ import { useEvening } from './use-evening';
 const batches = useBatches();
 const evenings = useEvenings();
 const router = useRouter();
+const stock = useStock();
 const trade = useTrade();
 const words = useWords();
 const { drinkName, sayMissing, sayBatch, saySwap } = useCardWords();
@@ -87,9 +89,10 @@ function take({ out, in: other }: Swap): void {
 }
 /** Onto the bench, to be weighed like any batch. */
 async function mix({ drink }: OnTheCard, glasses: number): Promise<void> {
-  const recipe = mixedRecipe(drink, glasses, trade.kinds);
+  const { kinds } = stock.here;
+  const recipe = mixedRecipe(drink, glasses, kinds);
   const grams = recipe.from.map((p) => p.g);
-  const batch = batchOf(recipe, grams, trade.catalogue, trade.kinds);
+  const batch = batchOf(recipe, grams, trade.catalogue, kinds);
   const bottleMl = batchOfDrink.value.get(drink.id)?.batch.bottles[0];
   const begun = beginBatch(crypto.randomUUID(), batch, new Date().toISOString(), bottleMl);
   batches.keep({ ...begun, recipe }, `Begin ${drink.name}`);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { thirstOf, usualThirst, type Guest } from '@uisce/core/evening';
+import { contradictionsOf, thirstOf, usualThirst, type Guest } from '@uisce/core/evening';
 import type { Person } from '@uisce/core/household';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
@@ -11,6 +11,7 @@ import CheckGroup from '../ui/CheckGroup.vue';
 import DateField from '../ui/DateField.vue';
 import NumberField from '../ui/NumberField.vue';
 import { ALLERGEN_WORDS, TASTE_CHOICES } from '../words/trade-words';
+import { listed } from '../words/use-words';
 import { useEvening } from './use-evening';
 
 /** Who comes and when. */
@@ -68,6 +69,8 @@ async function forget(): Promise<void> {
   if (draft.value) await evenings.forget(draft.value.name);
   open.value = false;
 }
+/** What they like and will not have. */
+const against = computed(() => (draft.value ? contradictionsOf(draft.value) : []));
 const isKnown = computed(() => log.people.some((p) => p.name === draft.value?.name));
 function remove(): void {
   const guest = draft.value;
@@ -187,6 +190,10 @@ const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => 
         <CheckField v-model="draft.drives" label="Drives: nothing with alcohol" />
         <CheckGroup v-model="draft.likes" legend="Likes" :choices="TASTE_CHOICES" />
         <CannotFields v-model="draft" about="not at all" />
+        <p v-if="against.length > 0" class="rust" role="status">
+          {{ draft.name.trim() || 'Somebody' }} likes {{ listed(against) }} and cannot or will not have it:
+          take one of the two back, or nothing pleases them.
+        </p>
         <CheckField
           v-model="inBook"
           :label="isKnown ? 'Write it into the household’s book too' : 'Keep them in the household’s book'"

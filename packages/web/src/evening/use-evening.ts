@@ -1,12 +1,12 @@
 import { createSharedComposable, useNow, watchDebounced } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
-import { peopleOf, type Evening, type EveningPlan, type Placed } from '@uisce/core/evening';
+import { peopleOf, type Evening, type EveningPlan, type Lack, type Placed } from '@uisce/core/evening';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, inSentence, listed, useWords } from '../words/use-words';
 
 /** A guest or a drink is changed; what follows is worked out when the hand has moved on. */
 const ASK_AFTER_MS = 300;
@@ -16,6 +16,18 @@ const AGAIN_AFTER_MS = 5 * MINUTE_MS;
 const LONGEST_AHEAD = 60 * 24 * 14;
 
 const NUMBER_WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'] as const; // prettier-ignore
+
+/** What a card lacks for somebody, within a sentence. */
+export function sayLack(lack: Lack): string {
+  if (lack.is === 'no-soft') return 'nothing without alcohol stands on it';
+  if (lack.is === 'contradiction')
+    return `${lack.guest} likes ${listed(lack.tastes)} and cannot or will not have it: nothing pleases both`;
+  const { guest, finds, exists } = lack;
+  const found = finds === 0 ? 'nothing' : 'one';
+  const more =
+    exists > finds ? '' : exists === 0 ? ', and nothing here is for them' : ', and there is no other';
+  return `${guest} finds ${found} on it${more}`;
+}
 
 /** "Six guests", as a sentence begins. */
 export function sayGuests(n: number): string {
@@ -114,11 +126,12 @@ export const useEvening = createSharedComposable(() => {
   const underline = computed(() => {
     const p = plan.value;
     if (!p || !evening.value) return '';
-    const { lacking } = p.card.score;
     const parts = [
-      lacking === 0
+      p.lacks.length === 0
         ? 'Everyone finds at least two they like'
-        : `${count(lacking, 'drink')} short of two for everyone`,
+        : p.lacks.every((l) => l.is === 'no-soft')
+          ? 'Everyone finds at least two they like, but nothing without alcohol stands on it'
+          : listed(p.lacks.map(sayLack)).replace(/^./, (c) => c.toUpperCase()),
       p.card.proven ? 'proven best' : 'a good card, not proven',
     ];
     const first = ahead.value[0];

@@ -139,7 +139,8 @@ describe('the kit and the batches', () => {
     const shelf = (n: number, useBy: string) => ({ ...BATCH, id: ids[n] ?? '', madeOn: '2026-11-20', useBy });
     for (const b of [BATCH, later, shelf(2, '2026-12-20'), shelf(3, '2026-12-01')]) batches.keep(b, 'Keep');
     expect(batches.onBench?.id).toBe(later.id);
-    expect(batches.onShelf.map((b) => b.useBy)).toEqual(['2026-12-01', '2026-12-20']);
+    // Half sugar, half water, made on the 20th: no label gives it longer than it keeps.
+    expect(batches.onShelf.map((b) => b.useBy)).toEqual(['2026-12-01', '2026-12-04']);
     batches.edit(later.id, 'Bottled', { madeOn: '2026-11-26', useBy: '2026-11-30' });
     expect([batches.onBench?.id, batches.onShelf[0]?.id]).toEqual([BATCH.id, later.id]);
     await sent();
@@ -150,5 +151,5 @@ const ids = [1, 2, 3, 4].map((n) => `9f0b7c3e-55a1-4b7e-8a43-0c1d2e3f400${n}`);
 const BATCH = {
   id: ids[0] ?? '', recipeId: 'simple', plannedG: [100, 100], inG: [0, 0], jarG: 535, tared: true, bottleMl: 200,
   restsDone: 0, restStartedAt: null, toppedUpG: 0, startedAt: '2026-11-25T18:00:00.000Z', madeOn: null as string | null,
-  useBy: null as string | null, frozen: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '',
+  useBy: null as string | null, frozen: false, leftDays: null, thawed: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '',
 }; // prettier-ignore

@@ -1,21 +1,28 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { keptBatch } from '@uisce/core/kept';
-import type { BatchRecord } from '@uisce/core/making';
+import { recipeOfBatch, useByOf, type BatchRecord } from '@uisce/core/making';
 import { useKeeper } from '../kept/use-keeper';
+import { useTrade } from './use-trade';
 
 /** Batches of syrup: the one on the bench, and those on the shelf. */
 export const useBatches = defineStore('batches', () => {
   const keeper = useKeeper();
+  const trade = useTrade();
   const batches = computed(() =>
     [...keeper.all(keptBatch)].sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1)),
   );
 
   /** The newest batch that is not bottled yet. */
   const onBench = computed(() => batches.value.filter((b) => b.madeOn === null).at(-1));
+  /** Bottled, each with its last good day by what is known of its parts. */
   const onShelf = computed(() =>
     batches.value
       .filter((b) => b.madeOn !== null)
+      .map((b) => {
+        const recipe = recipeOfBatch(b, trade.catalogue.homeMade);
+        return recipe ? { ...b, useBy: useByOf(b, recipe, trade.catalogue, trade.kinds) } : b;
+      })
       .sort((a, b) => ((a.useBy ?? '') < (b.useBy ?? '') ? -1 : 1)),
   );
 

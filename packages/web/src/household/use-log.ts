@@ -12,6 +12,7 @@ import {
   givenBack,
   logOrders,
   logRound,
+  pourNeat as pourNeatOf,
   type Bar,
   type BatchLeft,
   type Logged,
@@ -21,6 +22,7 @@ import {
   type Round,
   type Stock,
 } from '@uisce/core/pouring';
+import type { Bottle } from '@uisce/core/stock';
 import { useKeeper } from '../kept/use-keeper';
 import { useBatches } from './use-batches';
 import { useKit } from './use-kit';
@@ -50,7 +52,7 @@ export const useLog = defineStore('log', () => {
     kinds: stock.here.kinds,
     kit: kits.kit,
   }));
-  const batchesLeft = (): BatchLeft[] => batchesAsStock(batches.onShelf, trade.catalogue.homeMade);
+  const batchesLeft = (): BatchLeft[] => batchesAsStock(batches.batches, trade.catalogue, trade.kinds);
   function stockNow(): Stock {
     const currency = trade.prices?.currency ?? null;
     const byId = new Map(stock.bottles.map((b) => [b.id, b]));
@@ -99,6 +101,12 @@ export const useLog = defineStore('log', () => {
     const logged = logOrders(orders, stockNow(), written(on));
     const rated = { ...logged, pours: logged.pours.map((p) => ({ ...p, verdict })) };
     keeper.keepAll(`Poured ${orders.map((o) => o.drink.name).join(', ')}`, ...pourWrites(rated));
+  }
+
+  /** Glasses of one bottle by itself, written down tonight. */
+  function pourNeat(bottle: Bottle, of: { ml: number; glasses: number; for: string[] }): void {
+    const logged = pourNeatOf(bottle, of, stockNow(), written(evening()));
+    if (logged) keeper.keepAll(`Poured ${logged.pours[0]?.name ?? ''}`.slice(0, 120), ...pourWrites(logged));
   }
 
   function keepRound(next: Round | null, change = 'A step'): void {
@@ -159,6 +167,7 @@ export const useLog = defineStore('log', () => {
     bar,
     evening,
     writeDown,
+    pourNeat,
     begin,
     keepRound,
     finish,

@@ -24,7 +24,11 @@ const stage = useTemplateRef('stage');
 
 const words = computed(() => (current.value ? stepWords.say(current.value) : undefined));
 const standIn = computed(() => (current.value ? stepWords.standIn(current.value) : undefined));
-const cautions = computed(() => (current.value ? stepWords.cautions(current.value) : []));
+const cautions = computed(() => {
+  const step = current.value;
+  const drink = step?.order === null ? undefined : making.value?.orders[step?.order ?? 0]?.drink;
+  return step ? stepWords.cautions(step, drink) : [];
+});
 const isPart = computed(() => (current.value?.part ?? null) !== null && current.value?.act !== 'squeeze');
 const doing = computed(() => {
   if (isLast.value) return 'It is served';

@@ -91,17 +91,17 @@ describe('a step in words', () => {
     const shake = stepOf('s', 'shake', 12, { into: 'shaker', ice: 'cubes', technique: 'shake' });
     expect(words.say(shake).where).toBe('on ice, until the jam jar frosts');
     expect(words.standIn(shake)).toMatchObject({ name: 'jam jar', hard: 'It is slow to cool.' });
-    expect(words.cautions(shake)).toEqual(['Hold both ends.', 'Glass breaks.']);
+    expect(words.cautions(shake, undefined)).toEqual(['Hold both ends.', 'Glass breaks.']);
   });
 
   it('says a caution where the act happens: at the knife and at the flame, each once', async () => {
     await open();
-    expect(words.cautions(stepOf('s', 'squeeze', 20, part('lime-juice', 45)))).toEqual(['Cut away from the hand.']);
-    expect(words.cautions(stepOf('s', 'garnish', 20, { words: 'flamed orange peel', technique: 'cut' }))).toEqual([
+    expect(words.cautions(stepOf('s', 'squeeze', 20, part('lime-juice', 45)), undefined)).toEqual(['Cut away from the hand.']);
+    expect(words.cautions(stepOf('s', 'garnish', 20, { words: 'flamed orange peel', technique: 'cut' }), undefined)).toEqual([
       'Cut away from the hand.',
       'Nothing else near a flame.',
     ]);
-    expect(words.cautions(stepOf('s', 'stir', 20, { technique: 'stir' }))).toEqual([]);
+    expect(words.cautions(stepOf('s', 'stir', 20, { technique: 'stir' }), undefined)).toEqual([]);
   }); // prettier-ignore
 
   it('fits on the strip in a line', async () => {

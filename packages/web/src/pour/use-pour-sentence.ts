@@ -1,8 +1,8 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { amountMl, daysBetween } from '@uisce/core/base';
-import { drinkFigures, standardDrink } from '@uisce/core/drink';
-import { favourites } from '@uisce/core/pouring';
+import { inGlass, standardDrink } from '@uisce/core/drink';
+import { drinkInHand, favourites, type Round } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
 import { useSettings } from '../household/use-settings';
@@ -86,8 +86,10 @@ export function usePourSentence() {
           `${count(left, 'more drink')} in the ${inSentence(trade.kindName(kind ?? ''))} after this`,
         );
     }
-    if (order) {
-      const figures = drinkFigures(order.drink, log.bar.kinds);
+    const drink = order && drinkInHand(log.round as Round, m, m.orders.indexOf(order));
+    if (drink) {
+      // What went over the measure counts.
+      const { figures } = inGlass(drink, log.bar.kinds);
       const drinks = figures.ethanolG / standard.value.g;
       parts.push(`${words.percent(figures.abv)} vol, ${words.number(drinks)} ${standard.value.word[1]} each`);
     }

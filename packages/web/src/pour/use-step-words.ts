@@ -1,7 +1,7 @@
 import { computed } from 'vue';
-import type { Catalogue } from '@uisce/core/catalogue';
+import type { Catalogue, Recipe } from '@uisce/core/catalogue';
 import { coveredBy, needIndex } from '@uisce/core/kit';
-import { vesselsOf, type PourStep } from '@uisce/core/pouring';
+import { stepCautions, vesselsOf, type PourStep } from '@uisce/core/pouring';
 import { useKit } from '../household/use-kit';
 import { useTrade } from '../household/use-trade';
 import { ALLERGEN_WORDS } from '../words/trade-words';
@@ -186,22 +186,11 @@ export function useStepWords() {
     return undefined;
   }
 
-  /** Cautions of a step, each once: of the technique, of what is poured, of what stands in. */
-  function cautions(step: PourStep): string[] {
-    const technique = trade.catalogue.techniques.find((t) => t.id === step.technique)?.caution;
-    const kinds = [...(step.part ? [step.part.kind] : []), ...step.kinds].map(
-      (k) => trade.kinds.get(k)?.caution,
-    );
-    const cut =
-      step.act === 'garnish' || step.act === 'squeeze'
-        ? trade.catalogue.techniques.find((t) => t.id === 'cut')?.caution
-        : undefined;
-    const flame = /flame/.test(step.words)
-      ? trade.catalogue.techniques.find((t) => t.id === 'flame')?.caution
-      : undefined;
-    return [
-      ...new Set([technique, ...kinds, cut, flame, standIn(step)?.caution].filter((c) => c !== undefined)),
-    ];
+  /** Cautions of a step of a drink, each once, and of what stands in for a tool. */
+  function cautions(step: PourStep, drink: Recipe | undefined): string[] {
+    const more = standIn(step)?.caution;
+    const own = stepCautions(step, drink, trade.catalogue, trade.kinds);
+    return [...new Set([...own, ...(more === undefined ? [] : [more])])];
   }
 
   return { say, line, standIn, cautions, vesselName, nameOf };

@@ -9,7 +9,9 @@ import {
   levelOf,
   liquidGPerMl,
   marry,
+  moved,
   PLACES,
+  type Place,
   type Bottle,
 } from '@uisce/core/stock';
 import { useStock } from '../household/use-stock';
@@ -21,6 +23,7 @@ import CheckField from '../ui/CheckField.vue';
 import NumberField from '../ui/NumberField.vue';
 import SelectField from '../ui/SelectField.vue';
 import PricesPerLitre from '../ui/PricesPerLitre.vue';
+import PourByItself from './PourByItself.vue';
 import TypedReading from '../ui/TypedReading.vue';
 
 /** One bottle: what is left by eye, by number or by weight, its days, and what may be done with it. */
@@ -40,7 +43,11 @@ const PLACE_WORDS = {
   cupboard: 'In the cupboard',
 };
 
-const kind = computed(() => trade.kinds.get(props.bottle.kind));
+/** Its kind, as strong as its label says. */
+const kind = computed(() => {
+  const usual = trade.kinds.get(props.bottle.kind);
+  return usual && { ...usual, abv: props.bottle.abv ?? usual.abv };
+});
 const name = computed(() => inSentence(trade.kindName(props.bottle.kind)));
 const until = computed(() => kind.value && goodUntil(props.bottle, kind.value));
 /** What is known of it, in a row. */
@@ -96,6 +103,12 @@ function move(make: () => [change: string, ...bottles: Bottle[]]): void {
     fault.value = error.message;
   }
 }
+/** Into the freezer and out of it, its life stands still; what is past its day does not go in. */
+const place = (where: Place) => {
+  const { bottle } = props;
+  const of = kind.value;
+  if (of) move(() => [`Place of ${name.value}`, moved(bottle, where, today.iso(), of)]);
+};
 const intoMl = ref(350);
 const pourOver = () =>
   move(() => {
@@ -153,7 +166,19 @@ function throwAway(): void {
         label="Where"
         :value="bottle.place"
         :choices="PLACES.map((p) => ({ value: p, title: PLACE_WORDS[p] }))"
-        @choose="edit(`Place of ${name}`, { place: $event })"
+        @choose="place($event)"
+      />
+      <NumberField
+        v-if="kind && kind.supply === 'bottle'"
+        :key="`abv ${bottle.id}`"
+        label="Strength on its label"
+        suffix="% vol"
+        :value="bottle.abv === null ? null : Math.round(bottle.abv * 1000) / 10"
+        :least="0"
+        :most="96"
+        optional
+        :nothing="`as usual, ${words.percent(trade.kinds.get(bottle.kind)?.abv ?? 0)}`"
+        @change="edit(`Strength of ${name}`, { abv: $event === null ? null : $event / 100 })"
       />
       <v-text-field
         type="date"
@@ -209,6 +234,7 @@ function throwAway(): void {
       <v-btn @click="finish">It is finished</v-btn>
       <v-btn @click="throwAway">Never was there</v-btn>
     </div>
+    <PourByItself :bottle="bottle" />
     <CautionLine v-if="kind?.caution">{{ kind.caution }}</CautionLine>
     <CautionLine v-if="kind?.storage === 'fridge'"
       >Look and smell before use; what is cloudy or sour goes down the sink.</CautionLine

@@ -28,7 +28,7 @@ export const SMALL_CATALOGUE: Catalogue = catalogueSchema.parse({
   homeMade: [
     { id: 'simple', makes: 'simple-syrup', effort: 1, from: [{ pantry: 'sugar', g: 100 }, { pantry: 'water', g: 100, hot: true }], how: 'Stir until it is clear.', keepsDays: 21 },
   ],
-  pantry: [{ id: 'sugar', name: 'White sugar', sugar: 1, dry: true }, { id: 'water', name: 'Water', water: 1 }],
+  pantry: [{ id: 'sugar', name: 'White sugar', keepsAs: 'plain', sugar: 1, dry: true }, { id: 'water', name: 'Water', keepsAs: 'plain', water: 1 }],
   recipes: [
     spec('negroni', 'bitter-aperitif', [['gin', '30 ml', 'base'], ['bitter', '30 ml', 'bitter'], ['vermouth', '30 ml', 'aromatic']], { method: 'stir' }),
     spec('americano', 'bitter-aperitif', [['bitter', '30 ml', 'bitter'], ['vermouth', '30 ml', 'aromatic'], ['soda', '60 ml', 'long']], { method: 'build' }),

@@ -1,0 +1,122 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ALLERGENS } from '../catalogue/kind.js';
+import { testKinds, testRecipe } from '../testing/trade.js';
+import { garnishHolds } from './garnish-allergens.js';
+import { asWritten, inGlass } from './in-glass.js';
+import { limitsByName, limitsTogether, mayHave, NO_LIMITS, refusalOf, sayRefusal } from './limits.js';
+import { notSafe } from './not-safe.js';
+
+const kinds = testKinds(
+  ['gin', { abv: 0.4 }],
+  ['hazelnut-gin', { abv: 0.4, allergens: ['nuts'] }],
+  ['own-cordial', { supply: 'home-made', allergensStated: false }],
+  ['tonic', { supply: 'mixer', caution: 'Contains quinine.' }],
+  ['hard-tonic', { supply: 'mixer', abv: 0.05 }],
+  ['honey-syrup', { supply: 'home-made', cautionForChildren: 'No honey for infants.' }],
+  ['egg-white', { supply: 'fresh', allergens: ['egg'], tastes: ['egg'] }],
+);
+const tonic = testRecipe([['gin', '50 ml', 'base'], ['tonic', '150 ml', 'long']], { method: 'build', garnish: 'lime wedge' }); // prettier-ignore
+const soft = testRecipe([['honey-syrup', '15 ml', 'sweet'], ['tonic', '150 ml', 'long']], { method: 'build' }); // prettier-ignore
+const nuts = { ...NO_LIMITS, allergens: ['nuts' as const] };
+
+describe('what is in a glass', () => {
+  it('is what is poured, with what may come in its place', () => {
+    expect(inGlass(tonic, kinds)).toMatchObject({ parts: ['gin', 'tonic'], allergens: [], unknown: [] });
+    expect(inGlass(tonic, kinds, { kinds: ['hazelnut-gin'] }).allergens).toEqual(['nuts']);
+    const other = testRecipe([['gin', '50 ml', 'base', { or: ['hazelnut-gin'] }]]);
+    expect(inGlass(other, kinds).allergens).toEqual([]);
+    expect(asWritten(other, kinds).allergens).toEqual(['nuts']);
+  });
+
+  it('holds what is left to taste, its garnish and its rim', () => {
+    const sour = testRecipe(
+      [
+        ['gin', '45 ml', 'base'],
+        ['egg-white', '1 whole', 'body', { optional: true }],
+      ],
+      { garnish: 'celery salt rim, chocolate shavings' },
+    );
+    const glass = inGlass(sour, kinds);
+    expect(glass.allergens).toEqual(['egg', 'milk', 'celery', 'soya']);
+    expect(glass.tastes.has('egg')).toBe(true);
+  });
+
+  it('is unknown where nobody has said, and unknown is never none', () => {
+    const cordial = inGlass(testRecipe([['own-cordial', '30 ml', 'sweet']]), kinds);
+    expect(cordial).toMatchObject({ allergens: [], unknown: ['own-cordial'] });
+    expect(inGlass(testRecipe([['nowhere', '30 ml', 'sweet']]), kinds).unknown).toEqual(['nowhere']);
+    for (const allergen of ALLERGENS) {
+      const limits = { ...NO_LIMITS, allergens: [allergen] };
+      expect(refusalOf(limits, cordial)).toEqual({ allergens: [], unknown: ['own-cordial'], alcohol: false });
+    }
+    // Whoever can have everything is told, and may have it.
+    expect(mayHave(NO_LIMITS, cordial)).toBe(true);
+  });
+
+  it('is without alcohol only where all that may be poured is', () => {
+    expect(inGlass(soft, kinds).noAlcohol).toBe(true);
+    const strongest = testRecipe([['hard-tonic', '150 ml', 'long']], { method: 'build' });
+    const glass = inGlass(soft, kinds, { kinds: ['hard-tonic'], strongest });
+    expect(glass.noAlcohol).toBe(false);
+    expect(refusalOf({ ...NO_LIMITS, drives: true }, glass)?.alcohol).toBe(true);
+  });
+
+  it('warns where it matters: of honey where a child could be given it, and of egg only where there is one', () => {
+    expect(inGlass(soft, kinds).cautions).toEqual(['No honey for infants.', 'Contains quinine.']);
+    const toddy = testRecipe([['gin', '50 ml', 'base'], ['honey-syrup', '15 ml', 'sweet']]); // prettier-ignore
+    expect(inGlass(toddy, kinds).cautions).toEqual([]);
+  });
+});
+
+describe('a garnish, which stands in words', () => {
+  it.each([
+    ['lime wedge', [], []],
+    ['lemon twist, discarded', [], []],
+    ['celery stick and olive', ['celery', 'sulphites'], []],
+    ['three coffee beans on the foam', [], []],
+    ['crushed peanuts', ['peanuts'], []],
+    ['brittle', [], ['brittle']],
+    ['Haselnuss', [], ['haselnuss']],
+  ] as const)('%s', (garnish, allergens, unknown) => {
+    expect(garnishHolds(garnish)).toEqual({ allergens, unknown });
+  });
+});
+
+describe('what somebody cannot have', () => {
+  it('is all that was ever said of the name, however it is written', () => {
+    const of = limitsByName([
+      { name: 'Aoife', ...nuts },
+      { name: ' aoife ', ...NO_LIMITS, noAlcohol: true },
+      { name: 'Bran', ...NO_LIMITS },
+    ]);
+    expect(of('AOIFE')).toEqual({ allergens: ['nuts'], noAlcohol: true, drives: false });
+    expect(of('Bran')).toEqual(NO_LIMITS);
+    expect(of('somebody else')).toEqual(NO_LIMITS);
+  });
+
+  it('is never less for more people, nor for more in the glass', () => {
+    const some = fc.subarray([...ALLERGENS]);
+    fc.assert(
+      fc.property(some, some, some, some, fc.boolean(), (a, b, held, more, noAlcohol) => {
+        const limits = (allergens: typeof a) => ({ ...NO_LIMITS, allergens });
+        const glass = (allergens: typeof a) => ({ allergens, unknown: [], noAlcohol });
+        const both = limitsTogether([limits(a), limits(b)]);
+        if (mayHave(both, glass(held))) expect(mayHave(limits(a), glass(held))).toBe(true);
+        if (mayHave(limits(a), glass([...held, ...more]))) expect(mayHave(limits(a), glass(held))).toBe(true);
+      }),
+    );
+  });
+
+  it('is said in words', () => {
+    const why = { allergens: ['egg' as const, 'milk' as const], unknown: ['own-cordial'], alcohol: true };
+    expect(sayRefusal(why, () => 'our cordial')).toBe(
+      'it contains egg and milk; nobody has said what is in the our cordial; there is alcohol in it',
+    );
+  });
+});
+
+it('names what is not taken in a drink at all, and lets its harmless namesakes be', () => {
+  expect(['Tobacco tincture', 'Lye', 'Raw bitter almonds', 'Apricot kernels', 'Quinine powder'].map(notSafe)).not.toContain(undefined); // prettier-ignore
+  expect(['Bitter-almond extract, food-grade', 'Tonic water', 'Apricot liqueur', 'Bitter orange', 'Cherry syrup'].map(notSafe)).toEqual(Array(5).fill(undefined)); // prettier-ignore
+});
