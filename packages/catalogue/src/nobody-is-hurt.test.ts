@@ -49,8 +49,9 @@ const bottle = (n: number, kind: string, leftMl = 700): Bottle => ({
   leftMl,
 });
 const someone = { count: 1, likes: [], dislikes: [], noAlcohol: false, drives: false };
-const guestOf = (limits: Partial<Limits>): Guest =>
-  ({ ...someone, id: ID(900), name: 'Colm', allergens: [], ...limits }) as Guest;
+const guestOf = ({ allergens = [], noAlcohol = false }: Partial<Limits>): Guest => ({
+  ...{ ...someone, id: ID(900), name: 'Colm', allergens: [...allergens], noAlcohol },
+});
 const eveningOf = (guests: Guest[], must: string[]): Evening =>
   eveningSchema.parse({
     ...{

@@ -13,7 +13,7 @@ import { rescaleSyrup, withHouseSyrup } from './house-syrup.js';
 import { rebalance, targetReadingG, waterLostG } from './overshoot.js';
 import { saturation, sucroseSolubilityBrix } from './solubility.js';
 import { brixOfRatio, sugarGPerLOfBrix } from './solution.js';
-import { waterActivity } from './water-activity.js';
+import { activityOf, waterActivity } from './water-activity.js';
 
 describe('water activity', () => {
   // Norrish 1966 with K = 6.47, as worked out by hand for the trade (from memory).
@@ -31,6 +31,30 @@ describe('water activity', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 80, noNaN: true }), (brix) => {
         expect(waterActivity(brix + 1)).toBeLessThan(waterActivity(brix));
+      }),
+    );
+  });
+});
+
+describe('water activity of other things', () => {
+  it.each([
+    // Honey of 18 % water has about 0.5 to 0.6 (published tables, from memory).
+    ['honey', { invert: 82 }, 18, 0.55],
+    // Salt in water, by grams in 100 g: Chirife and Resnik 1984 (from memory); saturated, 0.753.
+    ['salt, 10 %', { salt: 10 }, 90, 0.935],
+    ['salt, 20 %', { salt: 20 }, 80, 0.839],
+    ['salt, as much as there can be', { salt: 26.4 }, 73.6, 0.757],
+    // Gum is far too large a molecule to hold much water.
+    ['gum', { gum: 40 }, 60, 1],
+  ])('%s', (_, dissolved, water, activity) => {
+    expect(Math.abs(activityOf(dissolved, water) - activity)).toBeLessThan(0.01);
+  });
+
+  it('falls with whatever is dissolved beside it', () => {
+    const g = fc.double({ min: 0, max: 60, noNaN: true });
+    fc.assert(
+      fc.property(g, g, fc.double({ min: 0, max: 20, noNaN: true }), (sucrose, invert, salt) => {
+        expect(activityOf({ sucrose, invert, salt }, 100)).toBeLessThanOrEqual(activityOf({ sucrose }, 100));
       }),
     );
   });

@@ -91,12 +91,17 @@ function compileSlot(
   catalogue: Catalogue,
   freshIds: ReadonlySet<string>,
   { waysTo }: HomeMaking,
+  refused: (kind: string) => readonly string[],
 ): PlanSlot | undefined {
   const exact = [slot.kind, ...slot.or];
   if (exact.some((id) => freshIds.has(id))) return undefined;
-  const standIns = standInsOf(recipe, slot, catalogue).flatMap((s) =>
-    eachWithEach(s.with.filter((id) => !freshIds.has(id)).map(waysTo)).map((all) => ({ all, fit: s.fit })),
-  );
+  // What is poured counts, not what is printed: a stand-in brings in nothing that nobody here will have.
+  const asked = new Set(exact.flatMap(refused));
+  const standIns = standInsOf(recipe, slot, catalogue)
+    .filter((s) => s.with.flatMap(refused).every((taste) => asked.has(taste)))
+    .flatMap((s) =>
+      eachWithEach(s.with.filter((id) => !freshIds.has(id)).map(waysTo)).map((all) => ({ all, fit: s.fit })),
+    );
   return { any: [...exact.flatMap((id) => waysTo(id).map((all) => ({ all, fit: 1 }))), ...standIns] };
 }
 
@@ -182,11 +187,13 @@ export function compilePlan(
   const recipes = new Map<string, Recipe>();
   const dropped: DroppedDrink[] = [];
   const drinks: PlanDrink[] = [];
+  const refused = (id: string) =>
+    (kinds.get(id)?.tastes ?? []).filter((taste) => opinionOf(brief, taste) === 'no');
   // Many drinks ask for the same: lime juice is looked up once.
   const slots = new Map<string, PlanSlot | undefined>();
   const slotOf = (recipe: Recipe, slot: Slot): PlanSlot | undefined => {
     const key = `${slot.kind}|${slot.or.join('|')}|${recipe.family === 'no-alcohol'}`;
-    if (!slots.has(key)) slots.set(key, compileSlot(recipe, slot, catalogue, freshIds, making));
+    if (!slots.has(key)) slots.set(key, compileSlot(recipe, slot, catalogue, freshIds, making, refused));
     return slots.get(key);
   };
   // Variants of one drink are of one family and one taste: the first one's.

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { drinkFigures } from '../drink/figures.js';
+import { drinkInHand } from './log-round.js';
 import { emptyKit } from '../kit/kit.js';
 import { liquidGPerMl } from '../stock/weigh.js';
 import { testCatalogue, testKinds, testRecipe } from '../testing/trade.js';
@@ -175,5 +177,18 @@ describe('a round at the scale', () => {
     const shaken = goOn(shaking, bar, '2026-11-26T20:00:14.000Z');
     expect(Object.values(shaken.worked)).toEqual([14]);
     expect(shaken.workFrom).toBeNull();
+  });
+});
+
+describe('a drink of a round as it stands', () => {
+  it('counts what went over the measure: four fifths more gin is that much more alcohol', () => {
+    const round = begun(1);
+    const first = makingOf(round, bar);
+    const gin = first.now.find((s) => s.part?.slot === 0) ?? expect.fail('gin is measured');
+    const meant = drinkFigures(drinkInHand(round, first, 0) ?? drink, bar.kinds).ethanolG;
+    expect(meant).toBeCloseTo(drinkFigures(drink, bar.kinds).ethanolG, 9);
+    const over = { ...round, poured: { [gin.id]: (gin.part?.ml ?? 0) * 1.8 } };
+    const now = drinkFigures(drinkInHand(over, makingOf(over, bar), 0) ?? drink, bar.kinds).ethanolG;
+    expect(now / meant).toBeCloseTo(1.8, 9);
   });
 });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { COUPE, kindInput, recipeInput, testCatalogue, testShop } from '../testing/trade.js';
 import { garnishFaults } from './garnish-rule.js';
+import { harmFaults } from './harm-rule.js';
 import { glassFaults } from './glass-rule.js';
 import { homeMadeFaults } from './home-made-rule.js';
 import { noAlcoholFaults } from './no-alcohol-rule.js';
@@ -160,4 +161,22 @@ describe('a shop', () => {
       'gift is not free; say what it costs',
     );
   });
+});
+
+describe('what could harm', () => {
+  const of = (parts: object) => harmFaults(testCatalogue(parts)).map((f) => f.detail).join('; '); // prettier-ignore
+  const made = (from: object[]) => ({ id: 'x', makes: 'gin', effort: 1, how: 'Stir it together.', keepsDays: 5, from }); // prettier-ignore
+
+  it('is found: several things in one amount, more than the drop, what is not taken, cautions that are not there', () => {
+    expect(of({ pantry: [{ id: 'mix', name: 'cloves, ginger and almonds' }] })).toMatch(/names several things/);
+    expect(of({ pantry: [{ id: 't', name: 'tobacco leaf' }] })).toMatch(/nicotine/);
+    expect(of({ pantry: [{ id: 'citric', name: 'citric acid', acid: 1, dry: true }] })).toMatch(/eyes/);
+    const extract = { id: 'extract', name: 'bitter-almond extract, food-grade', drops: true, caution: 'By the drop.' };
+    expect(of({ pantry: [extract], homeMade: [made([{ pantry: 'extract', g: 0.1 }, { kind: 'gin', g: 400 }])] })).toBe('');
+    expect(of({ pantry: [extract], homeMade: [made([{ pantry: 'extract', g: 2 }, { kind: 'gin', g: 400 }])] })).toMatch(/by the drop alone/);
+    expect(of({ kinds: [kindInput('rum', { abv: 0.63 })] })).toMatch(/burns: say so/);
+    expect(of({ kinds: [kindInput('tonic', { name: 'Tonic water', supply: 'mixer' })] })).toMatch(/quinine/);
+    expect(of({ kinds: [kindInput('aquafaba', { supply: 'fresh', caution: 'Raw egg: fresh.' })] })).toMatch(/holds none/);
+    expect(of({ kinds: [kindInput('gin', { abv: 0.4 }), kindInput('tonic', { name: 'Tonic water', caution: 'Contains quinine.' })] })).toBe('');
+  }); // prettier-ignore
 });

@@ -64,4 +64,18 @@ describe('a schedule, as it is asked over the API', () => {
       answer: { ok: false, conflict: { task: 'orgeat', why: 'no-time' } },
     });
   });
+
+  it('refuses a must that is never, or that cannot be made here, by where it stands', () => {
+    const asked = (more: object) =>
+      run({ kind: 'card', problem: cardAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, ...more }), house, homeMade: catalogue.homeMade, seconds: 30 }); // prettier-ignore
+    expect(asked({ must: ['negroni'], never: ['negroni'], there })).toMatchObject({
+      ...{ kind: 'faults', faults: [{ pointer: '/must/0', code: 'mismatch' }] },
+    });
+    const unsold = { ...house, prices: { ...prices, bottles: prices.bottles.filter((b) => b.kind !== 'red-bitter') } };
+    const none = there.filter((t) => t.kind !== 'red-bitter' && !t.kind.includes('amaro'));
+    const problem = cardAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, must: ['garibaldi'], there: none });
+    expect(run({ kind: 'card', problem, house: { ...unsold, minFit: 1 }, homeMade: catalogue.homeMade, seconds: 30 })).toMatchObject({
+      ...{ kind: 'faults', faults: [{ pointer: '/must/0' }] },
+    });
+  }); // prettier-ignore
 });
