@@ -82,7 +82,7 @@ test('a guest asks for a drink from the card; it comes up on the night and goes 
   await expect(guest.getByRole('heading', { name: 'Gin and tonic' })).toBeVisible();
   await guest.getByLabel('Your name, to ask for a drink').fill('Niamh');
   await guest.getByRole('button', { name: 'What you cannot have' }).click();
-  await guest.getByRole('checkbox', { name: 'nuts' }).check();
+  await guest.getByRole('checkbox', { name: 'nuts', exact: true }).check();
   await guest.getByRole('button', { name: 'Ask for Gin and tonic' }).click();
   await expect(guest.getByRole('status')).toHaveText('Gin and tonic for Niamh: the house knows.');
   expect(await axeFaults(guest)).toEqual([]);

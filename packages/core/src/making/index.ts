@@ -7,6 +7,7 @@ export * from './batch.js';
 export * from './overshoot.js';
 export * from './house-syrup.js';
 export * from './keeping.js';
+export * from './keeping-table.js';
 export * from './extended-citrus.js';
 export * from './home-liqueur.js';
 export * from './schedule.js';

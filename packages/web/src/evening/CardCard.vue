@@ -9,6 +9,7 @@ import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import SelectField from '../ui/SelectField.vue';
+import { ALLERGEN_WORDS } from '../words/trade-words';
 import { count, inSentence, listed, useWords } from '../words/use-words';
 import { useCardWords } from './use-card-words';
 import { useEvening } from './use-evening';
@@ -52,6 +53,16 @@ const rows = computed(() =>
       const mixed = d.mixed > 0 ? `${count(d.mixed, 'glass', 'glasses')} mixed already` : '';
       return {
         ...d,
+        contains: [
+          d.glass.allergens.length > 0
+            ? `contains ${listed(d.glass.allergens.map((a) => ALLERGEN_WORDS[a]))}`
+            : '',
+          d.glass.unknown.length > 0
+            ? `nobody has said what is in the ${listed(d.glass.unknown.map((k) => inSentence(trade.kindName(k))))}`
+            : '',
+        ]
+          .filter(Boolean)
+          .join('; '),
         short: d.missing.length > 0 ? `short: ${sayMissing(d.missing)}` : 'all there',
         ahead,
         how: ahead ? `mixed ahead: ${sayBatch(ahead.batch)}` : mixed || (why ? NOT_AHEAD[why] : ''),
@@ -149,6 +160,7 @@ function first(criterion: CardCriterion): void {
           <span class="dim">{{ count(row.glasses, 'pour') }}</span>
           <span :class="row.missing.length > 0 ? 'copper' : 'there'">{{ row.short }}</span>
         </div>
+        <p v-if="row.contains" class="how">{{ row.contains }}</p>
         <p v-if="row.how" class="dim how">{{ row.how }}</p>
         <span class="buttons">
           <v-btn

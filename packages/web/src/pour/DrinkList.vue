@@ -20,6 +20,7 @@ const rows = computed(() =>
     name: d.now.pourable.recipe.name,
     why: say.why(d),
     notes: say.notes(d.now),
+    contains: say.contains(d.now),
     strength: say.strength(d.now),
     time: say.time(d.now.pourable.seconds),
     glasses: say.glasses(d.now),
@@ -39,6 +40,7 @@ const rows = computed(() =>
           <RouterLink :to="`/notebook/${row.id}`">{{ row.name }}</RouterLink>
           <span class="dim under">{{ row.why }}</span>
           <span v-if="row.notes" class="dim under">{{ row.notes }}</span>
+          <span v-if="row.contains" class="under">{{ row.contains }}</span>
         </div>
         <div class="meta">
           <span>{{ row.strength }}</span>

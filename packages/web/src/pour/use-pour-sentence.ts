@@ -86,7 +86,11 @@ export function usePourSentence() {
           `${count(left, 'more drink')} in the ${inSentence(trade.kindName(kind ?? ''))} after this`,
         );
     }
-    const drink = order && drinkInHand(log.round as Round, m, m.orders.indexOf(order));
+    // What is done once for all is of no one drink.
+    const drink =
+      order &&
+      (step.order !== null || m.orders.length === 1) &&
+      drinkInHand(log.round as Round, m, m.orders.indexOf(order));
     if (drink) {
       // What went over the measure counts.
       const { figures } = inGlass(drink, log.bar.kinds);

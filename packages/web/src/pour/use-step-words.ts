@@ -68,7 +68,7 @@ export function useStepWords() {
         return {
           figure: 'Wash',
           name: 'tin, jigger, spoon, strainer and hands',
-          where: `nothing is to carry over: no ${listed(step.cannot.map((a) => ALLERGEN_WORDS[a]))}`,
+          where: `so that nothing with ${listed(step.cannot.map((a) => ALLERGEN_WORDS[a]))} carries over`,
         };
       case 'squeeze': {
         const fruit = oneAndMany(name.replace(/ juice$/, ''));

@@ -7,6 +7,7 @@ import { useNotebook } from '../../household/use-notebook';
 import { useSettings } from '../../household/use-settings';
 import { useStock } from '../../household/use-stock';
 import { useTrade } from '../../household/use-trade';
+import { ALLERGEN_WORDS } from '../../words/trade-words';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import OwnKindSheet from '../OwnKindSheet.vue';
 
@@ -36,6 +37,12 @@ const rows = computed(() =>
       ]
         .filter(Boolean)
         .join(', '),
+      contains: [
+        kind.allergens.length > 0 ? `contains ${listed(kind.allergens.map((a) => ALLERGEN_WORDS[a]))}` : '',
+        kind.allergensStated ? '' : 'nobody has said what allergens it holds: read its label',
+      ]
+        .filter(Boolean)
+        .join('; '),
       /** Why it cannot go; empty where it can. */
       needed: drinks.length > 0 ? `in ${listed(drinks)}` : held ? 'there are bottles of it on the Shelf' : '',
     };
@@ -56,11 +63,11 @@ function open(kind?: OwnKind): void {
       <v-btn @click="open()">Add one</v-btn>
     </div>
     <ul class="plain-list">
-      <li v-for="{ kind, facts, needed } in rows" :key="kind.id">
+      <li v-for="{ kind, facts, contains, needed } in rows" :key="kind.id">
         <span>
-          <strong>{{ kind.name }}</strong> <span class="dim">{{ facts }}</span><template v-if="needed"
-            ><br />{{ needed }}</template
-          >
+          <strong>{{ kind.name }}</strong> <span class="dim">{{ facts }}</span><template v-if="contains"
+            ><br /><span :class="{ rust: !kind.allergensStated }">{{ contains }}</span></template
+          ><template v-if="needed"><br />{{ needed }}</template>
         </span>
         <span class="buttons">
           <v-btn :aria-label="`Change ${kind.name}`" @click="open(kind)">Change</v-btn>
