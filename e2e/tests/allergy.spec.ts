@@ -73,7 +73,7 @@ test('somebody who cannot have nuts is safe at every step, where the only gin ho
   await tray.getByRole('checkbox', { name: /^Colm .*Espresso and tonic/ }).check();
   await tray.getByRole('button', { name: 'Make it, step by step' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Wash tin, jigger, spoon', worked);
-  await expect(page.getByText('so that nothing with nuts carries over')).toBeVisible();
+  await expect(page.getByText('blender and hands, so that nothing with nuts carries over')).toBeVisible();
   await change(page.request, `${demo.address}/api/round`, { round: null });
 
   // The Shelf, where a glass is poured by itself; the drink's page; the plan's sheet of it.

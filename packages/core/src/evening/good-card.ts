@@ -73,8 +73,10 @@ export interface Swap {
   moneyMinor: number;
   /** Kinds more on the card. */
   parts: number;
-  /** People times drinks that they would lack more. */
+  /** People who come, times drinks that they would lack more. */
   lacking: number;
+  /** It would leave nothing without alcohol for whoever wants that. */
+  noSoft: boolean;
 }
 
 /**
@@ -93,10 +95,14 @@ export function swapsOf(problem: CardProblem, drinks: readonly string[]): Swap[]
     const swap = bestMore(problem, needs, rest, pool);
     if (swap === undefined) return [];
     const { candidate, score } = swap;
+    // Nobody who comes sits there: only whoever might, and drinks nothing with alcohol.
+    const soft = problem.seats.findIndex((s) => s.pours === 0);
+    const hasSoft = (drinks: readonly Candidate[]) => drinks.some((c) => c.finds[soft]);
+    const noSoft = soft >= 0 && hasSoft(on) && !hasSoft([...rest, candidate]);
     return [
       {
         ...{ out: out.id, in: candidate.id, moneyMinor: score.money - now.money },
-        ...{ parts: score.parts - now.parts, lacking: score.lacking - now.lacking },
+        ...{ parts: score.parts - now.parts, lacking: score.lacking - now.lacking - Number(noSoft), noSoft },
       },
     ];
   });

@@ -5,6 +5,7 @@ import { emptyKit } from '../kit/kit.js';
 import { testCatalogue, testKinds, testRecipe } from '../testing/trade.js';
 import { inGlass } from '../drink/in-glass.js';
 import { compileRound } from './compile-round.js';
+import { HOT_IN_TIN, stepCautions } from './step-cautions.js';
 import type { Order } from './poured-drink.js';
 
 const kinds = testKinds(
@@ -86,3 +87,25 @@ describe('what carries over', () => {
     );
   }); // prettier-ignore
 });
+
+describe('cautions stand where the act happens', () => {
+  const things = testKinds(
+    ['vodka', { abv: 0.4 }],
+    ['espresso', { supply: 'fresh', work: ['heat'], tastes: ['coffee'] }],
+    ['honey', { supply: 'home-made', cautionForChildren: 'No honey for infants.' }],
+    ['soda', { supply: 'mixer' }],
+  );
+  const said = (id: string, slots: [string, string, string][], more: object = {}) => {
+    const recipe = testRecipe(slots, { id, ...more });
+    const steps = compileRound([{ drink: recipe, of: id, count: 1, for: [], cannot: [] }], emptyKit(), testCatalogue({}), things).steps;
+    return steps.flatMap((s) => stepCautions(s, recipe, testCatalogue({}), things).map((c) => `${s.act}: ${c}`));
+  };
+
+  it('hot in a closed tin when it is shaken, honey where a child could have it, and nowhere else', () => {
+    const coffee: [string, string, string][] = [['vodka', '50 ml', 'base'], ['espresso', '30 ml', 'body']];
+    expect(said('martini', coffee)).toEqual([`shake: ${HOT_IN_TIN}`]);
+    expect(said('layered', coffee, { method: 'build', strain: 'none' })).toEqual([]);
+    expect(said('lemonade', [['honey', '20 ml', 'sweet'], ['soda', '150 ml', 'long']], { method: 'build' })).toEqual(['pour: No honey for infants.']);
+    expect(said('toddy', [['honey', '20 ml', 'sweet'], ['vodka', '50 ml', 'base']], { method: 'build' })).toEqual([]);
+  });
+}); // prettier-ignore

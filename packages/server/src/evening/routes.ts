@@ -49,7 +49,10 @@ const cardSchema = z.object({
   ),
   missingMinor: z.int(),
   swaps: z.array(
-    z.object({ out: z.string(), in: z.string(), moneyMinor: z.int(), parts: z.int(), lacking: z.int() }),
+    z.object({
+      ...{ out: z.string(), in: z.string(), moneyMinor: z.int(), parts: z.int() },
+      ...{ lacking: z.int(), noSoft: z.boolean() },
+    }),
   ),
   candidates: z.int(),
   ms: z.int(),

@@ -13,7 +13,7 @@ import DataTable from '../ui/DataTable.vue';
 use([LineChart, GridComponent, MarkLineComponent, CanvasRenderer]);
 
 /** Water activity and saturation by strength, with this batch on them. */
-const props = defineProps<{ brix: number }>();
+const props = defineProps<{ brix: number; activity: number }>();
 
 const words = useWords();
 const style = useChartStyle();
@@ -64,6 +64,10 @@ const option = computed(() => {
           ],
         },
       },
+      {
+        ...line('this batch', () => props.activity, colours.copper),
+        ...{ data: [[props.brix, props.activity]], showSymbol: true, symbolSize: 10, itemStyle: { color: colours.copper } },
+      },
       line('saturation in the kitchen', (b) => saturation(b, KITCHEN_C), colours.gorse),
       line('saturation in the fridge', (b) => saturation(b, FRIDGE_C), colours.slate, true),
     ],
@@ -80,7 +84,7 @@ const option = computed(() => {
     <div
       v-if="!asTable"
       role="img"
-      :aria-label="`At ${words.number(brix)} °Brix water activity is ${words.number(waterActivity(brix), 2)}; saturation in the kitchen ${words.number(saturation(brix, KITCHEN_C), 2)}`"
+      :aria-label="`At ${words.number(brix)} °Brix water activity is ${words.number(activity, 2)}; saturation in the kitchen ${words.number(saturation(brix, KITCHEN_C), 2)}`"
     >
       <VChart class="chart" :option="option" autoresize />
     </div>
@@ -92,9 +96,9 @@ const option = computed(() => {
       :row-key="(row) => row.brix"
     />
     <p class="dim">
-      Green: water activity; below {{ REGULATORY_ACTIVITY }} (rust) rules ask for neither acid nor chilling,
-      yet some yeasts and moulds grow. Gold and grey: saturation in the kitchen and in the fridge; above 1
-      sugar comes out in time.
+      Green: water activity of sugar in water, and this batch’s own as a dot; below
+      {{ REGULATORY_ACTIVITY }} (rust) rules ask for neither acid nor chilling, yet some yeasts and moulds
+      grow. Gold and grey: saturation in the kitchen and in the fridge; above 1 sugar comes out in time.
     </p>
   </section>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue';
-import { beginBatch } from '@uisce/core/making';
+import { beginBatch, waterActivity } from '@uisce/core/making';
 import BatchShelf from './BatchShelf.vue';
 import HouseSyrup from './HouseSyrup.vue';
 import KeepsCard from './KeepsCard.vue';
@@ -35,7 +35,7 @@ function begin(): void {
       <PlanBatch @begin="begin" />
       <div class="stack">
         <KeepsCard />
-        <ActivityChart :brix="batch?.brix ?? 50" />
+        <ActivityChart :brix="batch?.brix ?? 50" :activity="batch?.activity ?? waterActivity(50)" />
       </div>
     </div>
     <BatchShelf />

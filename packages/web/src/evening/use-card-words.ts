@@ -26,7 +26,7 @@ export function useCardWords() {
     return `${ml(volumeMl)} in ${listed(sizes)}, ${ml(glassMl)} a glass, ${words.percent(abv)} vol, freezes at ${words.number(freezesAtC, 0)} °C: ${FREEZER[freezer]}`;
   };
   /** "Southside instead of Grenadine fizz saves €6.20 and one part". */
-  function saySwap({ out, in: other, moneyMinor, parts, lacking }: Swap): string {
+  function saySwap({ out, in: other, moneyMinor, parts, lacking, noSoft }: Swap): string {
     const does = [
       moneyMinor === 0
         ? 'costs the same'
@@ -35,6 +35,7 @@ export function useCardWords() {
           : `saves ${words.price(-moneyMinor)}`,
       ...(parts === 0 ? [] : [`takes ${count(Math.abs(parts), 'part')} ${parts > 0 ? 'more' : 'fewer'}`]),
       ...(lacking > 0 ? [`leaves ${count(lacking, 'drink')} lacking`] : []),
+      ...(noSoft ? ['leaves nothing without alcohol on it'] : []),
     ];
     return `${drinkName(other)} instead of ${drinkName(out)} ${listed(does)}`;
   }

@@ -67,8 +67,8 @@ export function useStepWords() {
       case 'wash':
         return {
           figure: 'Wash',
-          name: 'tin, jigger, spoon, strainer and hands',
-          where: `so that nothing with ${listed(step.cannot.map((a) => ALLERGEN_WORDS[a]))} carries over`,
+          name: 'tin, jigger, spoon, strainer, press',
+          where: `blender and hands, so that nothing with ${listed(step.cannot.map((a) => ALLERGEN_WORDS[a]))} carries over`,
         };
       case 'squeeze': {
         const fruit = oneAndMany(name.replace(/ juice$/, ''));

@@ -177,7 +177,7 @@ function throwAway(): void {
         :least="0"
         :most="96"
         optional
-        :nothing="`as usual, ${words.percent(trade.kinds.get(bottle.kind)?.abv ?? 0)}`"
+        :nothing="`usual ${words.number((trade.kinds.get(bottle.kind)?.abv ?? 0) * 100)}`"
         @change="edit(`Strength of ${name}`, { abv: $event === null ? null : $event / 100 })"
       />
       <v-text-field

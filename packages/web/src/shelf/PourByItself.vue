@@ -108,6 +108,11 @@ function pour(): void {
   margin-top: 8px;
 }
 
+/* An amount is short, however wide the card. */
+.row > :first-child {
+  flex: 0 1 150px;
+}
+
 summary {
   cursor: pointer;
 }

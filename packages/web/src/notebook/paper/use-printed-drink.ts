@@ -1,11 +1,10 @@
 import { amountMl } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
-import { asWritten, sayMethod } from '@uisce/core/drink';
+import { sayMethod } from '@uisce/core/drink';
 import { useNotebook } from '../../household/use-notebook';
-import { useStock } from '../../household/use-stock';
 import { useTrade } from '../../household/use-trade';
 import { useOwnMeasure } from '../../words/own-measure';
-import { ALLERGEN_WORDS } from '../../words/trade-words';
+import { useMayHold } from '../../ui/drink/use-warnings';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import type { PrintedDrink } from './booklet-pdf';
 
@@ -13,12 +12,13 @@ import type { PrintedDrink } from './booklet-pdf';
 export function usePrintedDrink() {
   const notebook = useNotebook();
   const own = useOwnMeasure();
-  const stock = useStock();
+  const { mayHold, sayHolds } = useMayHold();
   const trade = useTrade();
   const words = useWords();
 
   return (recipe: Recipe): PrintedDrink => {
-    const { figures, allergens, unknown } = asWritten(recipe, stock.here.kinds);
+    const held = mayHold(recipe);
+    const { figures } = held;
     const glass = inSentence(trade.glasses.get(recipe.glass)?.name ?? recipe.glass);
     const mine = notebook.ownOf(recipe.id);
     const cups = (ml: number | undefined) => {
@@ -35,8 +35,7 @@ export function usePrintedDrink() {
       })),
       steps: sayMethod(recipe, trade.kinds, glass, (k) => inSentence(k.name)),
       foot: [
-        allergens.length > 0 ? `Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}.` : '',
-        unknown.length > 0 ? `Not known what is in the ${listed(unknown.map((k) => inSentence(trade.kindName(k))))}.` : '',
+        ...sayHolds(held),
         mine?.from ? `From ${mine.from}.` : '',
         mine?.notes ?? '',
       ].filter(Boolean).join(' '),
