@@ -72,7 +72,7 @@ const NAMES: Record<Who, string[]> = {
   two: ['Aoife', 'Bran'],
 };
 /** Steps of the round that are done. */
-const STEPS_MADE = 3;
+const STEPS_MADE = 4;
 /** About when a drink is poured, as the clock of the time's own zone has it. */
 const AT = 'T20:15:00.000Z';
 
