@@ -1,168 +1,24 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  ALLERGENS,
-  kindIndex,
-  kindSchema,
-  type Allergen,
-  type Catalogue,
-  type Kind,
-} from '@uisce/core/catalogue';
+import { ALLERGENS, homeMadeSchema, kindIndex, type Allergen, type Catalogue } from '@uisce/core/catalogue';
 import { inGlass, NO_LIMITS, type Limits } from '@uisce/core/drink';
-import {
-  cannotServe,
-  cardQuestion,
-  eveningSchema,
-  guestDrinks,
-  menuHere,
-  settledCard,
-  type Evening,
-  type Guest,
-} from '@uisce/core/evening';
+import { cannotServe, guestDrinks, menuHere, settledCard } from '@uisce/core/evening';
 import { emptyKit } from '@uisce/core/kit';
-import { needIndex } from '@uisce/core/kit';
-import { homeMadeSchema } from '@uisce/core/catalogue';
 import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/making';
 import { withOwn } from '@uisce/core/notebook';
+import { compileRound, mixedNow, orderHere, pourNow, refusalsOf, type Pourable } from '@uisce/core/pouring';
+import type { Bottle } from '@uisce/core/stock';
 import {
-  atHome,
-  compileRound,
-  mixedNow,
-  orderHere,
-  pourables,
-  pourNow,
-  refusalsOf,
-  type Pourable,
-} from '@uisce/core/pouring';
-import { withBatchesPriced } from '@uisce/core/prices';
-import { bottleThere, type Bottle } from '@uisce/core/stock';
-import { loadCatalogue, loadPriceLists } from './load.js';
-
-const { catalogue: shipped } = loadCatalogue();
-const shop = loadPriceLists(shipped).find((s) => s.currency === 'EUR') ?? expect.fail('a shop');
-const prices = withBatchesPriced(shop, shipped);
-const TODAY = '2026-11-26';
-const ID = (n: number) => `7a1b0c52-0d5f-4a63-9d0e-${String(n).padStart(12, '0')}`;
-const bottle = (n: number, kind: string, leftMl = 700): Bottle => ({
-  ...bottleThere(ID(n), kind),
-  sizeMl: 700,
-  leftMl,
-});
-const someone = { count: 1, likes: [], dislikes: [], noAlcohol: false, drives: false };
-const guestOf = ({ allergens = [], noAlcohol = false }: Partial<Limits>): Guest => ({
-  ...{ ...someone, id: ID(900), name: 'Colm', allergens: [...allergens], noAlcohol },
-});
-const eveningOf = (guests: Guest[], must: string[]): Evening =>
-  eveningSchema.parse({
-    ...{
-      id: ID(901),
-      name: 'Six',
-      on: '2026-12-05',
-      from: '20:00',
-      hours: 3,
-      size: Math.max(1, Math.min(6, must.length)),
-      guests,
-      must,
-    },
-    ...{ never: [], atWork: false, freezerLitres: null, done: [], endedOn: null },
-  });
-
-/** A household, put together as the server and the page put it together. */
-function householdOf(catalogue: Catalogue, bottles: Bottle[], batches: BatchRecord[], minFit: number) {
-  const here = atHome({ catalogue, bottles, batches, kit: emptyKit(), houseSyrupRatio: null, today: TODAY });
-  const ready = readyOf(catalogue, minFit);
-  return { ...here, catalogue, prices, ready, minFit };
-}
-const known = new Map<Catalogue, Map<number, Pourable[]>>();
-function readyOf(catalogue: Catalogue, minFit: number): Pourable[] {
-  const of = known.get(catalogue) ?? new Map<number, Pourable[]>();
-  known.set(catalogue, of);
-  const ready = of.get(minFit) ?? pourables(catalogue, minFit);
-  of.set(minFit, ready);
-  return ready;
-}
-
-const own = (id: string, parent: string, more: object = {}): Kind =>
-  kindSchema.parse({
-    ...{
-      id: `own-${id}`,
-      name: id,
-      parent,
-      job: 'base',
-      supply: 'bottle',
-      abv: shipped.kinds.find((k) => k.id === parent)?.abv ?? 0,
-    },
-    ...{ allergensStated: false, ...more },
-  });
-
-describe('what is judged is what is poured', () => {
-  it('a red bitter filled by half sweet vermouth is not for somebody who cannot have sulphites', () => {
-    // Seven drinks were offered: their red bitter was judged, and another amaro and sweet vermouth were poured.
-    const standIn = shipped.standIns.find((s) => s.for === 'red-bitter' && s.with.includes('sweet-vermouth'));
-    expect(standIn?.with.length).toBe(2);
-    const stock = shipped.kinds.filter((k) => !k.abstract && k.supply !== 'fresh' && k.id !== 'red-bitter');
-    const house = householdOf(
-      shipped,
-      stock.map((k, n) => bottle(n, k.id)),
-      [],
-      0.5,
-    );
-    const { candidates, poured } = cardQuestion({
-      ...{
-        ...house,
-        guests: [guestOf({ allergens: ['sulphites'] })],
-        needs: needIndex(shipped),
-        size: 4,
-        must: [],
-        never: [],
-      },
-      ...{ order: ['seats', 'money', 'parts', 'work', 'variety'], pours: 4 },
-    });
-    const filled = candidates.filter(({ id }) => {
-      const { pourable, glass } = poured.get(id) ?? expect.fail(id);
-      return (
-        pourable.recipe.slots.some((s) => s.kind === 'red-bitter') && glass.parts.includes('sweet-vermouth')
-      );
-    });
-    expect(filled.length).toBeGreaterThan(6);
-    expect(filled.filter((c) => c.finds[0]).map((c) => c.id)).toEqual([]);
-  });
-
-  it('a hazelnut gin, the only gin here, is in every gin and tonic', () => {
-    const catalogue = withOwn(
-      shipped,
-      [],
-      [own('hazelnut-gin', 'dry-gin', { allergens: ['nuts'], allergensStated: true })],
-    );
-    const house = householdOf(catalogue, [bottle(1, 'own-hazelnut-gin'), bottle(2, 'tonic-water')], [], 0.75);
-    const guest = guestOf({ allergens: ['nuts'] });
-    const menu = menuHere(eveningOf([guest], ['gin-and-tonic']), house);
-    expect(settledCard(eveningOf([guest], ['gin-and-tonic']), menu).map((d) => d.seats)).toEqual([['not']]);
-    const [page] = guestDrinks({ off: [] }, menu, (kind) => house.kinds.get(kind)?.name ?? kind);
-    expect(page).toMatchObject({ parts: ['hazelnut-gin', 'Tonic water'], allergens: ['nuts'] });
-    expect(page && cannotServe({ cannot: ['nuts'], noAlcohol: false }, page)).toMatch(/it contains nuts/);
-  });
-
-  it('a menu on paper and the guests’ page are one answer: parts, strength, what it holds', () => {
-    const stock = shipped.kinds
-      .filter((k) => !k.abstract && k.supply !== 'fresh')
-      .filter((_, i) => i % 2 === 0);
-    const house = householdOf(
-      shipped,
-      stock.map((k, n) => bottle(n, k.id)),
-      [],
-      0.5,
-    );
-    const must = ['negroni', 'daiquiri', 'whiskey-sour', 'margarita'];
-    const menu = menuHere(eveningOf([guestOf({})], must), house);
-    const page = guestDrinks({ off: [] }, menu, (kind) => kind);
-    expect(page).toHaveLength(4);
-    for (const { id, glass } of menu) {
-      const read = page.find((d) => d.id === id);
-      expect(read).toMatchObject({ parts: glass.parts, abv: glass.figures.abv, allergens: glass.allergens });
-    }
-  });
-});
+  bottle,
+  cardFor,
+  eveningOf,
+  guestOf,
+  householdOf,
+  ID,
+  own,
+  shipped,
+  TODAY,
+} from './testing/household.js';
 
 /** Everything that is said of who may have what, in one household, against what really goes into the glass. */
 function holds(
@@ -231,10 +87,7 @@ function holds(
   }
 
   // The card while it is planned: whatever is found, from this stock or bought for it.
-  const question = cardQuestion({
-    ...{ ...house, guests: [guest], needs: needIndex(catalogue), size: 4, must: [], never: [] },
-    ...{ order: ['seats', 'money', 'parts', 'work', 'variety'], pours: 4 },
-  });
+  const question = cardFor(house, guest);
   const found = question.candidates.filter((c) => c.finds[0]);
   for (const { id } of found) {
     const glass = question.poured.get(id)?.glass ?? expect.fail(id);

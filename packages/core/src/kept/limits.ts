@@ -6,10 +6,13 @@ import type { World } from './descriptor.js';
  * over, by a guest on their own page.
  */
 export function limitsIn({ people, evenings, asks }: Pick<World, 'people' | 'evenings' | 'asks'>): (name: string) => Limits {
-  const guests = evenings.filter((e) => e.endedOn === null).flatMap((e) => e.guests);
+  const open = evenings.filter((e) => e.endedOn === null);
+  const ids = new Set(open.map((e) => e.id));
   return limitsByName([
-    ...people,
-    ...guests,
-    ...asks.map(({ name, cannot, noAlcohol }) => ({ name, allergens: cannot, noAlcohol, drives: false })),
+    // Whether somebody drives is asked each time: of the book it is said, and refuses nothing.
+    ...people.map((p) => ({ ...p, drives: false })),
+    ...open.flatMap((e) => e.guests),
+    // Somebody of that name at an evening that is over may have been somebody else.
+    ...asks.filter((a) => ids.has(a.evening)).map(({ name, cannot, noAlcohol }) => ({ name, allergens: cannot, noAlcohol, drives: false })),
   ]);
 } // prettier-ignore

@@ -18,6 +18,7 @@ export * from './making.js';
 export * from './go-on.js';
 export * from './pourable.js';
 export * from './pour-now.js';
+export * from './mixed-now.js';
 export * from './pour-neat.js';
 export * from './liking.js';
 export * from './pour.js';

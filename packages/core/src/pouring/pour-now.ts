@@ -8,8 +8,6 @@ import { coveredBy, needIndex } from '../kit/needs.js';
 import type { AtHand } from '../stock/at-hand.js';
 import { fruitOf } from './fruit.js';
 import { withHouseSyrup } from '../making/house-syrup.js';
-import { batchedGlassMl, mixedKind } from '../mixed/batched.js';
-import { fromMixed } from '../mixed/mixed-batch.js';
 import { withFillings, type Filling } from './poured-drink.js';
 import { FROM_THE_TAP, inHandInOrder, type Pourable, type PourableSlot, type Way } from './pourable.js';
 
@@ -304,30 +302,4 @@ export function pourNow(
     drinks: [...best.values()],
     short: [...short].flatMap(([key, s]) => (best.has(key) ? [] : [s])),
   };
-}
-
-/** Poured as it stands, nothing in place of anything. */
-const ASIS = { fit: 1, standIns: [], ifThere: [], fillings: [] };
-
-/**
- * Drinks that stand mixed in a bottle, by id: they are poured from it before they are made.
- *
- * @param kinds as they are in this house, mixed drinks among them.
- */
-export function mixedNow(
-  ready: readonly Pourable[],
-  { there }: Pick<InHouse, 'there'>,
-  kinds: ReadonlyMap<string, Kind>,
-): Map<string, PourNow> {
-  const found = new Map<string, PourNow>();
-  for (const pourable of ready) {
-    const { recipe } = pourable;
-    const kind = mixedKind(recipe.id);
-    const ml = there.get(kind)?.ml ?? 0;
-    const glasses = ml > 0 ? Math.floor(ml / Math.round(batchedGlassMl(recipe, kinds))) : 0;
-    if (glasses < 1) continue;
-    const drink = fromMixed(recipe, kinds);
-    found.set(recipe.id, { ...ASIS, pourable, glasses, runsOut: kind, drink, glass: inGlass(drink, kinds) });
-  }
-  return found;
 }

@@ -8,8 +8,8 @@ import { useBatches } from '../household/use-batches';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
+import { useMayHold } from '../ui/drink/use-warnings';
 import SelectField from '../ui/SelectField.vue';
-import { ALLERGEN_WORDS } from '../words/trade-words';
 import { count, inSentence, listed, useWords } from '../words/use-words';
 import { useCardWords } from './use-card-words';
 import { useEvening } from './use-evening';
@@ -21,6 +21,7 @@ const router = useRouter();
 const stock = useStock();
 const trade = useTrade();
 const words = useWords();
+const { sayHolds } = useMayHold();
 const { drinkName, sayMissing, sayBatch, saySwap } = useCardWords();
 const { evening, plan, isAsking } = useEvening();
 
@@ -53,16 +54,7 @@ const rows = computed(() =>
       const mixed = d.mixed > 0 ? `${count(d.mixed, 'glass', 'glasses')} mixed already` : '';
       return {
         ...d,
-        contains: [
-          d.glass.allergens.length > 0
-            ? `contains ${listed(d.glass.allergens.map((a) => ALLERGEN_WORDS[a]))}`
-            : '',
-          d.glass.unknown.length > 0
-            ? `nobody has said what is in the ${listed(d.glass.unknown.map((k) => inSentence(trade.kindName(k))))}`
-            : '',
-        ]
-          .filter(Boolean)
-          .join('; '),
+        contains: sayHolds(d.glass).join(' '),
         short: d.missing.length > 0 ? `short: ${sayMissing(d.missing)}` : 'all there',
         ahead,
         how: ahead ? `mixed ahead: ${sayBatch(ahead.batch)}` : mixed || (why ? NOT_AHEAD[why] : ''),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { minorDigits } from '@uisce/core/base';
-import { SUPPLIES, type Allergen, type Kind } from '@uisce/core/catalogue';
+import { KEEPS_AS, SUPPLIES, type Allergen, type KeepsAs, type Kind } from '@uisce/core/catalogue';
 import { ownKindSchema, type OwnKind } from '@uisce/core/notebook';
 import { useNotebook } from '../household/use-notebook';
 import { useTrade } from '../household/use-trade';
@@ -34,6 +34,7 @@ interface Draft {
   sugar: number;
   acid: number;
   openDays: number | null;
+  keepsAs: KeepsAs | null;
   parent: string | null;
   job: Kind['job'] | undefined;
   tastes: Kind['tastes'];
@@ -45,11 +46,21 @@ interface Draft {
 }
 const draftOf = (kind: Kind & Pick<OwnKind, 'sold'>): Draft => ({
   ...{ name: kind.name, supply: kind.supply, abv: kind.abv, sugar: kind.sugarGPerL, acid: kind.acidGPerL },
-  ...{ openDays: kind.openDays ?? null, parent: kind.parent ?? null, job: kind.job, tastes: kind.tastes },
+  ...{ openDays: kind.openDays ?? null, keepsAs: kind.keepsAs ?? null, parent: kind.parent ?? null, job: kind.job, tastes: kind.tastes },
   ...{ allergens: [...kind.allergens], stated: false, soldMl: kind.sold?.ml ?? null, soldMinor: kind.sold?.priceMinor ?? null },
 }); // prettier-ignore
 const blank = (name: string): Draft => ({
-  ...{ name, supply: 'bottle', abv: 0, sugar: 0, acid: 0, openDays: null, parent: null, job: undefined },
+  ...{
+    name,
+    supply: 'bottle',
+    abv: 0,
+    sugar: 0,
+    acid: 0,
+    openDays: null,
+    keepsAs: null,
+    parent: null,
+    job: undefined,
+  },
   ...{ tastes: [], allergens: [], stated: false, soldMl: null, soldMinor: null },
 });
 const draft = ref<Draft>(blank(''));
@@ -81,6 +92,16 @@ const SUPPLY_WORDS: Record<Supply, string> = {
   'home-made': 'a syrup or cordial',
   fresh: 'fresh',
 };
+/** How it turns in a batch that it goes into. */
+const KEEPS_WORDS: Record<KeepsAs, string> = {
+  ...{ plain: 'sugar, salt or acid', spirit: 'a spirit', wine: 'wine', spice: 'dry spice', citrus: 'citrus' },
+  ...{ fruit: 'fruit', 'low-acid': 'something hardly sour', herb: 'fresh herbs or roots', chilli: 'fresh chilli or garlic' },
+  ...{ nuts: 'nuts or their milk', coconut: 'coconut', milk: 'milk or cream', egg: 'raw egg', coffee: 'coffee or tea', brine: 'brine' },
+}; // prettier-ignore
+const keepsLike = [
+  { value: null, title: 'not known: three days' },
+  ...KEEPS_AS.map((value) => ({ value, title: KEEPS_WORDS[value] })),
+];
 const supplies = SUPPLIES.map((value) => ({ value, title: SUPPLY_WORDS[value] }));
 const parents = computed(() => [
   { value: null, title: 'nothing else' },
@@ -108,6 +129,7 @@ function keep(): void {
     ...{ abv: d.abv, sugarGPerL: d.sugar, acidGPerL: d.acid, tastes: d.tastes },
     ...{ allergens: d.allergens, allergensStated: d.stated },
     openDays: d.openDays ?? undefined,
+    keepsAs: d.keepsAs ?? undefined,
     parent: d.parent ?? undefined,
     storage: d.openDays === null ? 'shelf' : 'fridge',
     ...(d.soldMl !== null && d.soldMinor !== null
@@ -182,6 +204,12 @@ function keep(): void {
           :least="0"
           :most="100"
           @change="draft = { ...draft, acid: $event ?? 0 }"
+        />
+        <SelectField
+          label="In a batch it keeps like"
+          :value="draft.keepsAs"
+          :choices="keepsLike"
+          @choose="draft = { ...draft, keepsAs: $event }"
         />
         <NumberField
           label="Keeps once open"

@@ -2,10 +2,12 @@
 import { daysOnceOpen } from '@uisce/core/catalogue';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
+import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { JOB_WORD } from '../ui/theme/tokens';
 import { count, sayDays, useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
+import { useMayHold } from '../ui/drink/use-warnings';
 import SizeAdvice from './SizeAdvice.vue';
 import { useDecisions } from './use-decisions';
 import WhyThis from './WhyThis.vue';
@@ -16,6 +18,7 @@ const props = defineProps<{ itemId: string }>();
 const emit = defineEmits<{ close: [] }>();
 
 const answers = useAnswer();
+const stock = useStock();
 const trade = useTrade();
 const words = useWords();
 const decisions = useDecisions();
@@ -23,6 +26,12 @@ const decisions = useDecisions();
 const item = computed(() => answers.itemById.get(props.itemId));
 const kind = computed(() => trade.kinds.get(item.value?.kindId ?? ''));
 const bottle = computed(() => item.value?.bottle);
+const { sayHolds } = useMayHold();
+/** What its bottles hold here, a stated ingredient or not. */
+const holds = computed(() => {
+  const here = stock.here.kinds.get(kind.value?.id ?? '');
+  return here ? sayHolds({ allergens: here.allergens, unknown: here.allergensStated ? [] : [here.id] }) : [];
+});
 const keepsDays = computed(() => kind.value && daysOnceOpen(kind.value, bottle.value));
 const reason = computed(() => answers.result?.explanation.reasons.find((r) => r.id === props.itemId));
 const lift = computed(() => answers.result?.explanation.lifts.find((l) => l.id === props.itemId));
@@ -88,7 +97,7 @@ const CHOICES = [
     <SizeAdvice v-if="kind.supply === 'bottle' || kind.supply === 'mixer'" :kind="kind" />
     <PricesPerLitre v-if="kind.supply === 'bottle'" :kind="kind.id" />
     <CautionLine v-if="kind.caution">{{ kind.caution }}</CautionLine>
-    <CautionLine v-if="kind.allergens.length > 0">Contains {{ kind.allergens.join(', ') }}.</CautionLine>
+    <CautionLine v-for="held in holds" :key="held">{{ held }}</CautionLine>
     <h3 class="leaning">{{ reason ? 'Drinks that lean on it' : 'Drinks it would open' }}</h3>
     <ul class="plain-list drinks">
       <li v-for="drink in drinks" :key="drink.id">

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { Ranked } from '@uisce/core/pouring';
+import { useMayHold } from '../ui/drink/use-warnings';
 import { count } from '../words/use-words';
 import { useDrinkWords } from './use-drink-words';
 import { useOrder } from '../household/use-order';
@@ -11,6 +12,7 @@ const props = defineProps<{ drinks: readonly Ranked[] }>();
 
 const order = useOrder();
 const say = useDrinkWords();
+const { sayHolds } = useMayHold();
 /** So many are built at first; the rest when they are asked for. */
 const PAGE = 40;
 const shown = ref(PAGE);
@@ -20,7 +22,7 @@ const rows = computed(() =>
     name: d.now.pourable.recipe.name,
     why: say.why(d),
     notes: say.notes(d.now),
-    contains: say.contains(d.now),
+    contains: sayHolds(d.now.glass).join(' '),
     strength: say.strength(d.now),
     time: say.time(d.now.pourable.seconds),
     glasses: say.glasses(d.now),

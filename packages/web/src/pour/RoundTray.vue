@@ -38,7 +38,10 @@ function toggle(drink: string, was: readonly string[], name: string, on: boolean
 const notFor = (drink: string) =>
   log.people.flatMap((p) => {
     const why = order.against(drink, p.name);
-    return why === '' ? [] : [`Not for ${p.name}: ${why}.`];
+    if (why !== '') return [`Not for ${p.name}: ${why}.`];
+    const line = order.lines.value.find((l) => l.drink === drink);
+    const asks = p.drives && line?.for.includes(p.name) && !line.now.glass.noAlcohol;
+    return asks ? [`${p.name} drives as a rule: not tonight, if this is for them.`] : [];
   });
 async function make(): Promise<void> {
   order.make();

@@ -4,7 +4,6 @@ import { daysBetween } from '@uisce/core/base';
 import { useSettings } from '../household/use-settings';
 import { useToday } from '../household/use-today';
 import { useTrade } from '../household/use-trade';
-import { ALLERGEN_WORDS } from '../words/trade-words';
 import { plainName, listed, sayDays, useWords } from '../words/use-words';
 
 const SECONDS_A_MINUTE = 60;
@@ -55,14 +54,5 @@ export function useDrinkWords() {
       ? 'no alcohol'
       : `${words.percent(figures.abv)}, ${words.number(drinks)} ${drinks === 1 ? standard.word[0] : standard.word[1]}`;
   }
-  /** What a glass holds that somebody may not be able to have, and what nobody knows. */
-  function contains({ glass: { allergens, unknown } }: PourNow): string {
-    return [
-      allergens.length > 0 ? `Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}.` : '',
-      unknown.length > 0 ? `Nobody has said what is in the ${listed(unknown.map(nameOf))}.` : '',
-    ]
-      .filter(Boolean)
-      .join(' ');
-  }
-  return { glasses, why, notes, contains, time, strength, nameOf };
+  return { glasses, why, notes, time, strength, nameOf };
 }
