@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
+import { refusalOf, sayRefusal } from '@uisce/core/drink';
 import type { Guest } from '@uisce/core/evening';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import { useOrder } from '../household/use-order';
+import { useTrade } from '../household/use-trade';
 import CautionLine from '../ui/CautionLine.vue';
 import AsksCard from './AsksCard.vue';
-import { count, listed, useWords } from '../words/use-words';
+import { count, inSentence, listed, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 import { useNight } from './use-night';
 
@@ -16,6 +18,7 @@ const evenings = useEvenings();
 const log = useLog();
 const order = useOrder();
 const router = useRouter();
+const trade = useTrade();
 const words = useWords();
 const { evening, plan } = useEvening();
 const night = useNight();
@@ -30,8 +33,10 @@ const offered = computed(() => {
   return card.value.map((d) => {
     const stands = drinks.value.find((t) => t.id === d.id);
     const seat = at < 0 ? 'may' : (d.seats[at] ?? 'may');
+    const refusal = guest.value && refusalOf(guest.value, d.glass);
+    const why = refusal ? `: ${sayRefusal(refusal, (k) => inSentence(trade.kindName(k)))}` : '';
     const left = stands?.left === undefined ? '' : stands.isOut ? 'none left' : `${stands.left} left`;
-    return { ...d, seat, left, isOut: stands?.isOut ?? false, isLow: stands?.isLow ?? false };
+    return { ...d, seat, why, left, isOut: stands?.isOut ?? false, isLow: stands?.isLow ?? false };
   });
 });
 async function make(): Promise<void> {
@@ -98,9 +103,9 @@ async function end(): Promise<void> {
                 @click="guest && night.ask(guest, d)"
               >
                 <strong>{{ d.name }}</strong>
-                <span v-if="guest && SEAT[d.seat]" :class="d.seat === 'not' ? 'rust' : 'sea'">{{
-                  SEAT[d.seat]
-                }}</span>
+                <span v-if="guest && SEAT[d.seat]" :class="d.seat === 'not' ? 'rust' : 'sea'"
+                  >{{ SEAT[d.seat] }}{{ d.why }}</span
+                >
                 <span :class="d.isLow ? 'rust' : 'dim'"
                   >{{ night.poured.value.get(d.id) ?? 0 }} of {{ d.glasses }} poured<template v-if="d.left"
                     >, {{ d.left }}</template
