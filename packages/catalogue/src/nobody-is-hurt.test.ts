@@ -1,12 +1,27 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ALLERGENS, homeMadeSchema, kindIndex, type Allergen, type Catalogue } from '@uisce/core/catalogue';
+import {
+  ALLERGENS,
+  homeMadeSchema,
+  kindAndAncestors,
+  kindIndex,
+  type Allergen,
+  type Catalogue,
+} from '@uisce/core/catalogue';
 import { inGlass, NO_LIMITS, type Limits } from '@uisce/core/drink';
 import { cannotServe, guestDrinks, menuHere, settledCard } from '@uisce/core/evening';
 import { emptyKit } from '@uisce/core/kit';
 import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/making';
 import { withOwn } from '@uisce/core/notebook';
-import { compileRound, mixedNow, orderHere, pourNow, refusalsOf, type Pourable } from '@uisce/core/pouring';
+import {
+  compileRound,
+  inItsPlace,
+  mixedNow,
+  orderHere,
+  pourNow,
+  refusalsOf,
+  type Pourable,
+} from '@uisce/core/pouring';
 import type { Bottle } from '@uisce/core/stock';
 import {
   bottle,
@@ -76,9 +91,24 @@ function holds(
   );
 
   // Pour, the API, the round by hand: an order that is not refused hurts nobody, step by step.
-  for (const { pourable, glass } of now.drinks) {
+  for (const { pourable, glass, glasses } of now.drinks) {
     const asked = order(pourable.recipe, 2);
-    if (refusalsOf([asked], kinds, limitsOf).length > 0) continue;
+    const mayBe = inItsPlace(
+      now.drinks.find((d) => d.pourable === pourable) ?? expect.fail(),
+      2,
+      house,
+      kinds,
+    );
+    if (refusalsOf([asked], kinds, limitsOf, () => mayBe).length > 0) continue;
+    // Where a bottle gives but one, whatever is next to it of its kind may follow.
+    if (glasses < 2 && !mixed.has(pourable.recipe.id))
+      for (const { kind } of house.there.values())
+        if (
+          pourable.recipe.slots.some((s) =>
+            [s.kind, ...s.or].some((id) => kindAndAncestors(kind, kinds).includes(id)),
+          )
+        )
+          expect(hurts([kind]), `${kind} after the first ${pourable.recipe.id}`).toBe(false);
     const steps = compileRound([asked], emptyKit(), catalogue, kinds).steps;
     const touched = steps.flatMap((s) => [...(s.part ? [s.part.kind] : []), ...s.kinds]);
     expect(hurts(touched), `${pourable.recipe.id} on a round`).toBe(false);

@@ -5,10 +5,11 @@ import { inGlass, type InGlass } from '../drink/in-glass.js';
 import {
   FROM_THE_TAP,
   inHandInOrder,
+  strongestFilling,
   wayInHand,
   type Pourable,
   type PourableSlot,
-  type Way,
+  type WayInHand,
 } from '../pouring/pourable.js';
 import { withFillings, type Filling } from '../pouring/poured-drink.js';
 import { amountOf, moneyFor, NOT_SOLD_MINOR, wareOf, type Ware, type WareHouse } from './ware.js';
@@ -39,8 +40,8 @@ export interface FilledDrink {
 /** What a slot is filled with, and all that may be poured in its place before the evening is over. */
 interface Filled {
   filling: Filling | undefined;
-  mayBe: Filling[];
-  kinds: string[];
+  /** Ways to fill it by what is in hand, up to the one that lasts. */
+  inHand: WayInHand[];
 }
 
 /** Fills the slots of drinks, one after the other, for their share of the pours. */
@@ -71,25 +72,25 @@ export class Filler {
     if (slots.some((slot, i) => !slot.optional && filled[i]?.filling === undefined)) return undefined;
     const { kinds, houseSyrupRatio, there } = this.house;
     const fillings = filled.map((f) => f.filling);
-    const strength = ({ kinds: ids, parts }: Filling) =>
-      ids.reduce((sum, id, k) => sum + (kinds.get(id)?.abv ?? 0) * (parts[k] ?? 1), 0);
-    const strongest = filled.map(({ filling, mayBe }) =>
-      [...(filling ? [filling] : []), ...mayBe].sort((a, b) => strength(b) - strength(a)).at(0),
-    );
+    const strongest = filled.map(({ filling, inHand }) => {
+      const chosen = filling ? [{ kinds: filling.kinds.map((id) => [id]), parts: filling.parts }] : [];
+      return strongestFilling([...chosen, ...inHand], kinds);
+    });
     const asPoured = (of: readonly (Filling | undefined)[]) =>
       withHouseSyrup(withFillings(recipe, of), houseSyrupRatio, kinds).recipe;
     const mixed = (there.get(mixedKind(recipe.id))?.ml ?? 0) > 0 ? [mixedKind(recipe.id)] : [];
-    const mayBe = [...new Set([...filled.flatMap((f) => f.kinds), ...mixed])];
+    const mayBe = [...new Set([...filled.flatMap((f) => f.inHand.flatMap((w) => w.kinds.flat())), ...mixed])];
     const glass = inGlass(asPoured(fillings), kinds, { kinds: mayBe, strongest: asPoured(strongest) });
     return { fillings, glass };
   }
 
   private fill(slot: PourableSlot): Filled {
     let best: { filling: Filling; money: number } | undefined;
-    const found: Filled = { filling: undefined, mayBe: [], kinds: [] };
+    const inHand: WayInHand[] = [];
     for (const way of slot.ways) {
       const { kinds, parts } = way;
-      this.addMayBe(found, way);
+      // What of a way is in hand may be poured, however little of it there is.
+      inHand.push(...[wayInHand(way, this.inHand, this.house.kinds) ?? []].flat());
       const chosen = kinds.map((asked, i) => this.choose(slot, asked, parts[i] ?? 1));
       if (chosen.some((c) => c === undefined)) continue;
       const money = chosen.reduce((sum, c) => sum + (c?.money ?? 0), 0);
@@ -99,17 +100,7 @@ export class Filler {
         best = { filling: { kinds: chosen.map((c) => c?.kind ?? ''), parts }, money };
       if (money === 0) break;
     }
-    return { ...found, filling: best?.filling };
-  }
-
-  /** What of a way is in hand may be poured, however little of it there is. */
-  private addMayBe(found: Filled, way: Way): void {
-    const hands = wayInHand(way, this.inHand, this.house.kinds);
-    if (hands === undefined) return;
-    found.kinds.push(...hands.kinds.flat());
-    const abv = (id: string) => this.house.kinds.get(id)?.abv ?? 0;
-    const strongest = hands.kinds.map((ids) => [...ids].sort((a, b) => abv(b) - abv(a))[0] as string);
-    found.mayBe.push({ kinds: strongest, parts: way.parts });
+    return { filling: best?.filling, inHand };
   }
 
   /** The kind that costs least: what is in hand before what is to be bought. */

@@ -11,6 +11,7 @@ export * from './compile-round.js';
 export * from './fruit.js';
 export * from './dilution-in-time.js';
 export * from './overshoot.js';
+export * from './in-its-place.js';
 export * from './order-here.js';
 export * from './refusals.js';
 export * from './round.js';

@@ -8,6 +8,7 @@ import { servedDrink, type ServedDrink } from '../glass/serves.js';
 import { needsOf } from '../kit/needs.js';
 import { standInsOf } from '../plan/stand-ins.js';
 import { loadSteps } from './drink-steps.js';
+import type { Filling } from './poured-drink.js';
 
 /** One way to fill a slot: all of these kinds. */
 export interface Way {
@@ -168,6 +169,22 @@ export function wayInHand(
     return mine.length === 0 && isFresh ? [id] : mine;
   });
   return hands.some((ids) => ids.length === 0) ? undefined : { kinds: hands, parts };
+}
+
+/** The strongest of what may be poured for a slot: of each kind that a way asks for, its strongest in hand. */
+export function strongestFilling(
+  ways: readonly WayInHand[],
+  kinds: ReadonlyMap<string, Kind>,
+): Filling | undefined {
+  const abv = (id: string) => kinds.get(id)?.abv ?? 0;
+  const strength = ({ kinds: ids, parts }: Filling) =>
+    ids.reduce((sum, id, k) => sum + abv(id) * (parts[k] ?? 1), 0);
+  return ways
+    .map(({ kinds: hands, parts }): Filling => {
+      const strongest = hands.map((ids) => [...ids].sort((a, b) => abv(b) - abv(a))[0] ?? '');
+      return { kinds: strongest, parts };
+    })
+    .sort((a, b) => strength(b) - strength(a))[0];
 }
 
 /** Water comes from the tap. */

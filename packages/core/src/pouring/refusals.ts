@@ -1,5 +1,5 @@
 import type { Kind } from '../catalogue/kind.js';
-import { inGlass } from '../drink/in-glass.js';
+import { inGlass, type MayBe } from '../drink/in-glass.js';
 import { refusalOf, type Limits, type Refusal } from '../drink/limits.js';
 import type { Order } from './poured-drink.js';
 
@@ -14,17 +14,19 @@ export interface OrderRefusal {
 /**
  * Those of a round who cannot have what is poured for them, by what is really poured.
  *
- * @param kinds as they are in this house.
+ * @param kinds as they are in this house; @param mayBe kinds that may come in their place: `inItsPlace`.
  * @example refusalsOf(orders, kinds, limitsOf)[0] // { order: 0, name: 'Colm', refusal: { allergens: ['nuts'], … } }
  */
 export function refusalsOf(
   orders: readonly Order[],
   kinds: ReadonlyMap<string, Kind>,
   limitsOf: (name: string) => Limits,
+  mayBe: (order: Order) => MayBe = () => ({ kinds: [] }),
 ): OrderRefusal[] {
-  return orders.flatMap(({ drink, for: names }, order) => {
+  return orders.flatMap((of, order) => {
+    const { drink, for: names } = of;
     if (names.length === 0) return [];
-    const glass = inGlass(drink, kinds);
+    const glass = inGlass(drink, kinds, mayBe(of));
     return names.flatMap((name): OrderRefusal[] => {
       const refusal = refusalOf(limitsOf(name), glass);
       return refusal ? [{ order, name, refusal }] : [];

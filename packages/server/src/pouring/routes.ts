@@ -2,11 +2,12 @@ import Papa from 'papaparse';
 import { z } from 'zod';
 import { idSchema } from '@uisce/core/base';
 import { ALLERGENS, type Recipe } from '@uisce/core/catalogue';
-import { sayRefusal } from '@uisce/core/drink';
+import { sayRefusal, type MayBe } from '@uisce/core/drink';
 import { keptPour, limitsIn, type World } from '@uisce/core/kept';
 import {
   asksToBeUsed,
   compileRound,
+  inItsPlace,
   mixedNow,
   MOST_GLASSES,
   MOST_ORDERS,
@@ -148,7 +149,13 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
           const drinkHere = { recipe, now: made, mixed: mixed.get(order.drink) };
           return orderHere(drinkHere, order.count, order.for, found, kinds, limitsOf);
         });
-        const [refused] = refusalsOf(orders, kinds, limitsOf);
+        const mayBe = ({ of, count }: Order): MayBe => {
+          const made = now.drinks.find((d) => d.pourable.recipe.id === of);
+          return made && count > (mixed.get(of)?.glasses ?? 0)
+            ? inItsPlace(made, count, found, kinds)
+            : { kinds: [] };
+        };
+        const [refused] = refusalsOf(orders, kinds, limitsOf, mayBe);
         if (refused) {
           const { order, name, refusal } = refused;
           const why = sayRefusal(refusal, (part) => kinds.get(part)?.name.toLowerCase() ?? part);

@@ -47,14 +47,15 @@ export const useOrder = createSharedComposable(() => {
     const now = byId.value.get(drink);
     if (now === undefined) return 'it cannot be poured here now';
     const count = Math.max(1, lines.value.find((l) => l.drink === drink)?.count ?? 1);
-    const glass = inGlass(pouring.orderOf(now, count).drink, stock.here.kinds);
+    const asked = pouring.orderOf(now, count);
+    const glass = inGlass(asked.drink, stock.here.kinds, pouring.mayBe(asked));
     const limits = limitsTogether([limitsOf(name), { ...more, drives: false }]);
     const refusal = refusalOf(limits, glass);
     return refusal ? sayRefusal(refusal, sayPart) : '';
   }
   /** Who of the round cannot have what is poured for them, in words: no round begins with one. */
   const refused = computed(() =>
-    refusalsOf(orders.value, stock.here.kinds, limitsOf).map(
+    refusalsOf(orders.value, stock.here.kinds, limitsOf, pouring.mayBe).map(
       ({ order, name, refusal }) =>
         `${orders.value[order]?.drink.name ?? ''} is not for ${name}: ${sayRefusal(refusal, sayPart)}.`,
     ),

@@ -1,8 +1,10 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
+import type { MayBe } from '@uisce/core/drink';
 import { ATTITUDE_MIN_FIT, opinionOf } from '@uisce/core/plan';
 import {
   asksToBeUsed,
+  inItsPlace,
   mixedNow,
   orderHere,
   pourablesInSlices,
@@ -79,6 +81,13 @@ export const usePouring = createSharedComposable(() => {
     return orderHere(here, glasses, who, stock.here, stock.here.kinds, limitsOf);
   }
 
+  /** What may come into the glasses of an order before they are full: where its bottles give fewer. */
+  function mayBe({ of, count }: Pick<Order, 'of' | 'count'>): MayBe {
+    const made = madeNow.value.get(of);
+    if (made === undefined || count <= (mixed.value.get(of)?.glasses ?? 0)) return { kinds: [] };
+    return inItsPlace(made, count, stock.here, stock.here.kinds);
+  }
+
   return {
     /** Begin to look, once it is asked for. */
     begin: () => (wanted.value = true),
@@ -88,5 +97,6 @@ export const usePouring = createSharedComposable(() => {
     asks,
     count,
     orderOf,
+    mayBe,
   };
 });
