@@ -9,6 +9,7 @@ const { build } = await import('../build.mjs');
 build();
 const { default: loadHighs } = await import('highs');
 const { loadShipped } = await import('../../packages/catalogue/dist/index.js');
+const { kindIndex } = await import('../../packages/core/dist/catalogue/index.js');
 const { emptyKit } = await import('../../packages/core/dist/kit/index.js');
 const { pourables } = await import('../../packages/core/dist/pouring/index.js');
 const { withBatchesPriced } = await import('../../packages/core/dist/prices/index.js');
@@ -26,6 +27,7 @@ const ms = (n) => `${n < 10 ? n.toFixed(1) : Math.round(n)} ms`;
 const { catalogue, shops } = loadShipped();
 const prices = withBatchesPriced(shops[0], catalogue);
 const ready = pourables(catalogue, 0.75);
+const kinds = kindIndex(catalogue.kinds);
 const guest = (more = {}) => ({
   ...{ id: randomUUID(), name: 'guest', count: 1, likes: [], dislikes: [], allergens: [] },
   ...{ noAlcohol: false, drives: false, ...more },
@@ -110,7 +112,10 @@ for (const [who, guests] of [
       ...{ id: randomUUID(), name: 'Measured', on: '2026-12-05', from: '20:00', hours: 4, guests, size },
       ...{ must: [], never: [], atWork: false, freezerLitres: null, done: [], endedOn: null },
     });
-    const house = { ready, catalogue, there, freshPieces: new Map(), prices, kit: emptyKit() };
+    const house = {
+      ...{ ready, catalogue, kinds, houseSyrupRatio: null, there, freshPieces: new Map() },
+      ...{ prices, kit: emptyKit() },
+    };
     const asked = timed(() => questionOf(evening, house));
     const runs = Array.from({ length: RUNS }, () => {
       let first;

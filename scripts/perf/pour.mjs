@@ -66,7 +66,13 @@ for (const [drinks, count] of [
   const bottles = bottlesOf(count);
   const look = () => {
     const there = atHand(bottles, [], kinds, TODAY);
-    return pourNow(ready, { there, freshPieces: new Map(), kit: emptyKit() }, catalogue, kinds, FIT);
+    return pourNow(
+      ready,
+      { there, freshPieces: new Map(), kit: emptyKit(), houseSyrupRatio: null },
+      catalogue,
+      kinds,
+      FIT,
+    );
   };
   const have = new Set(bottles.map((b) => b.kind));
   const straight = () =>
@@ -82,7 +88,7 @@ const bottles = bottlesOf(200);
 const there = atHand(bottles, [], kinds, TODAY);
 const now = pourNow(
   pourables(catalogue, FIT),
-  { there, freshPieces: new Map(), kit: emptyKit() },
+  { there, freshPieces: new Map(), kit: emptyKit(), houseSyrupRatio: null },
   catalogue,
   kinds,
   FIT,
