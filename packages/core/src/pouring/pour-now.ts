@@ -44,8 +44,8 @@ export interface PourNow {
   /** What is poured for each slot, by its place. */
   fillings: readonly (Filling | undefined)[];
   /** The drink as it is poured here, and what is in a glass of it. */
-  drink: Recipe;
-  glass: InGlass;
+  readonly drink: Recipe;
+  readonly glass: InGlass;
 }
 
 /** A drink that lacks exactly one thing: a kind, a tool's need, or a glass. */
@@ -205,9 +205,10 @@ class Looking {
   /** The drink that was found last, with what is in a glass of it, and how many glasses there are. */
   asPoured(pourable: Pourable, { fillings, standIns, ifThere, fit }: Found): PourNow {
     const { there, freshPieces, houseSyrupRatio } = this.house;
-    const filled = withFillings(pourable.recipe, fillings);
-    const drink = withHouseSyrup(filled, houseSyrupRatio, this.kinds).recipe;
-    const glass = inGlass(drink, this.kinds);
+    const { kinds } = this;
+    // Of thousands that pour, a page looks into some: each glass when it is asked for, and once.
+    let drink: Recipe | undefined;
+    let glass: InGlass | undefined;
     let glasses = Infinity;
     let runsOut: string | undefined;
     const last = (kind: string, has: number, takes: number) => {
@@ -225,7 +226,14 @@ class Looking {
     );
     return {
       ...{ pourable, fit, glasses: Math.max(1, glasses), runsOut, standIns, ifThere, fillings },
-      ...{ drink, glass },
+      get drink() {
+        drink ??= withHouseSyrup(withFillings(pourable.recipe, fillings), houseSyrupRatio, kinds).recipe;
+        return drink;
+      },
+      get glass() {
+        glass ??= inGlass(this.drink, kinds);
+        return glass;
+      },
     };
   }
 }
