@@ -93,12 +93,11 @@ function holds(
   // Pour, the API, the round by hand: an order that is not refused hurts nobody, step by step.
   for (const { pourable, glass, glasses } of now.drinks) {
     const asked = order(pourable.recipe, 2);
-    const mayBe = inItsPlace(
-      now.drinks.find((d) => d.pourable === pourable) ?? expect.fail(),
-      2,
-      house,
-      kinds,
-    );
+    const one = {
+      now: now.drinks.find((d) => d.pourable === pourable),
+      mixed: mixed.get(pourable.recipe.id),
+    };
+    const mayBe = inItsPlace(pourable, one, 2, house, kinds);
     if (refusalsOf([asked], kinds, limitsOf, () => mayBe).length > 0) continue;
     // Where a bottle gives but one, whatever is next to it of its kind may follow.
     if (glasses < 2 && !mixed.has(pourable.recipe.id))

@@ -4,9 +4,11 @@ import { personSchema } from '../household/person.js';
 import { dequal } from 'dequal';
 import { sayRefusal } from '../drink/limits.js';
 import { kindsHere } from '../pouring/at-home.js';
+import { kindsInHand } from '../pouring/pourable.js';
 import { pourSchema } from '../pouring/pour.js';
 import { refusalsOf } from '../pouring/refusals.js';
 import { MOST_GLASSES, noRound, roundInHandSchema, type Round } from '../pouring/round.js';
+import { isThere } from '../stock/bottle.js';
 import { describeKept, type World } from './descriptor.js';
 import { limitsIn } from './limits.js';
 
@@ -65,7 +67,13 @@ function notForThem(round: Round, world: World): Fault[] {
   const { catalogue, homeMade, bottles, batches } = world;
   const all = { ...catalogue, homeMade: [...homeMade] };
   const kinds = kindsHere({ catalogue: all, bottles, batches, houseSyrupRatio: null });
-  return refusalsOf(round.orders, kinds, limitsIn(world)).map(({ order, name, refusal }): Fault => ({
+  // A part that no bottle here is by its own name is poured from what is a kind of it.
+  const stocked = bottles.filter((b) => isThere(b) && !b.sipping).map((b) => b.kind);
+  const inHand = kindsInHand(new Set(stocked), kinds);
+  const mayBe = ({ drink }: Round['orders'][number]) => ({
+    kinds: drink.slots.flatMap(({ kind }) => (stocked.includes(kind) ? [] : (inHand.get(kind) ?? []))),
+  });
+  return refusalsOf(round.orders, kinds, limitsIn(world), mayBe).map(({ order, name, refusal }): Fault => ({
     code: 'mismatch',
     pointer: `/round/orders/${order}/for`,
     detail: `${round.orders[order]?.drink.name ?? ''} is not for ${name}: ${sayRefusal(refusal)}`,

@@ -6,9 +6,6 @@ import { logDrawn, type Logged, type Stock, type Written } from './log-round.js'
 /** Begins the ids of what is poured by itself: a spirit neat, a glass of wine, a beer. */
 const NEAT = 'neat-';
 
-/** Whether an entry of the log is something poured by itself, and no drink of the library. */
-export const isNeat = (drink: string): boolean => drink.startsWith(NEAT);
-
 /**
  * One glass of a kind by itself, as a drink: as strong as it is, with nothing else in it.
  *

@@ -96,7 +96,12 @@ describe('somebody who cannot have nuts, where the only gin holds some', () => {
     expect(await refused('PUT', '/round', round([order(['Colm'])]))).toMatchObject({
       ...{ status: 400, faults: [{ pointer: '/value/round/orders/0/for' }] },
     });
+    // Written as it is printed, it is poured from the gin that is here all the same.
+    expect((await refused('PUT', '/round', round([order(['Colm'], recipe)]))).status).toBe(400);
     expect((await app.put('/round', round([order(['Ann'])]))).status).toBe(200);
+    // A drink that lacks something is made of what is here, too.
+    const short = { orders: [{ drink: 'dry-martini', for: ['Colm'] }] };
+    expect((await refused('POST', '/pour/steps', short)).detail).toMatch(/not for Colm: it contains nuts/);
   });
 
   it('holds up no round that is under way, and begins none with them', async () => {

@@ -91,7 +91,7 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
     const { kinds, minFit } = found;
     const ready = pourablesOnce(catalogue, minFit);
     const now = pourNow(ready, found, catalogue, kinds, minFit);
-    return { found, now, catalogue, kinds, mixed: mixedNow(ready, found, kinds) };
+    return { found, now, catalogue, kinds, ready, mixed: mixedNow(ready, found, kinds) };
   };
 
   api
@@ -136,7 +136,7 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
         problems: ['invalid'],
       },
       (_req, res, { orders: asked }) => {
-        const { found, now, catalogue, kinds, mixed } = here();
+        const { found, now, catalogue, kinds, mixed, ready } = here();
         const limitsOf = limitsIn(world);
         const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
         const orders = asked.map((order, i): Order => {
@@ -150,10 +150,10 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
           return orderHere(drinkHere, order.count, order.for, found, kinds, limitsOf);
         });
         const mayBe = ({ of, count }: Order): MayBe => {
-          const made = now.drinks.find((d) => d.pourable.recipe.id === of);
-          return made && count > (mixed.get(of)?.glasses ?? 0)
-            ? inItsPlace(made, count, found, kinds)
-            : { kinds: [] };
+          const pourable = ready.find((p) => p.recipe.id === of);
+          const made = now.drinks.find((d) => d.pourable === pourable);
+          const drinkHere = { now: made, mixed: mixed.get(of) };
+          return pourable ? inItsPlace(pourable, drinkHere, count, found, kinds) : { kinds: [] };
         };
         const [refused] = refusalsOf(orders, kinds, limitsOf, mayBe);
         if (refused) {

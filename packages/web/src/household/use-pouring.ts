@@ -83,9 +83,9 @@ export const usePouring = createSharedComposable(() => {
 
   /** What may come into the glasses of an order before they are full: where its bottles give fewer. */
   function mayBe({ of, count }: Pick<Order, 'of' | 'count'>): MayBe {
-    const made = madeNow.value.get(of);
-    if (made === undefined || count <= (mixed.value.get(of)?.glasses ?? 0)) return { kinds: [] };
-    return inItsPlace(made, count, stock.here, stock.here.kinds);
+    const here = { now: madeNow.value.get(of), mixed: mixed.value.get(of) };
+    const pourable = here.now?.pourable ?? here.mixed?.pourable;
+    return pourable ? inItsPlace(pourable, here, count, stock.here, stock.here.kinds) : { kinds: [] };
   }
 
   return {
