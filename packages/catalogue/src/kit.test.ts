@@ -33,25 +33,25 @@ describe('techniques, judged by hand', () => {
     ['vesper', 'shake strain ice'],
     ['old-fashioned', 'muddle stir strain ice'],
     ['sazerac', 'muddle stir strain ice'],
-    ['daiquiri', 'juice shake strain fine-strain ice'],
-    ['margarita', 'juice shake strain fine-strain ice'],
-    ['white-lady', 'juice shake strain fine-strain ice'],
-    ['sidecar', 'juice shake strain fine-strain ice'],
-    ['cosmopolitan', 'juice shake strain fine-strain ice'],
-    ['gimlet', 'juice shake strain fine-strain ice'],
-    ['bees-knees', 'juice shake strain fine-strain ice'],
-    ['last-word', 'juice shake strain fine-strain ice'],
-    ['aviation', 'juice shake strain fine-strain ice'],
-    ['corpse-reviver-no-2', 'juice shake strain fine-strain ice'],
-    ['espresso-martini', 'heat shake strain fine-strain ice'],
+    ['daiquiri', 'juice shake strain strain-clear ice'],
+    ['margarita', 'juice shake strain strain-clear ice'],
+    ['white-lady', 'juice shake strain strain-clear ice'],
+    ['sidecar', 'juice shake strain strain-clear ice'],
+    ['cosmopolitan', 'juice shake strain strain-clear ice'],
+    ['gimlet', 'juice shake strain strain-clear ice'],
+    ['bees-knees', 'juice shake strain strain-clear ice'],
+    ['last-word', 'juice shake strain strain-clear ice'],
+    ['aviation', 'juice shake strain strain-clear ice'],
+    ['corpse-reviver-no-2', 'juice shake strain strain-clear ice'],
+    ['espresso-martini', 'heat shake strain strain-clear ice'],
     ['whiskey-sour', 'juice dry-shake shake strain ice'],
-    ['pisco-sour', 'juice dry-shake shake strain fine-strain ice'],
-    ['clover-club', 'juice dry-shake shake strain fine-strain ice'],
+    ['pisco-sour', 'juice dry-shake shake strain strain-clear ice'],
+    ['clover-club', 'juice dry-shake shake strain strain-clear ice'],
     ['ramos-fizz', 'juice dry-shake shake strain ice'],
     ['gin-fizz', 'juice shake strain ice'],
     ['gin-collins', 'juice build ice'],
-    ['brandy-alexander', 'shake strain fine-strain ice'],
-    ['grasshopper', 'shake strain fine-strain ice'],
+    ['brandy-alexander', 'shake strain strain-clear ice'],
+    ['grasshopper', 'shake strain strain-clear ice'],
     ['white-russian', 'build layer ice'],
     ['gin-and-tonic', 'build ice'],
     ['whisky-highball', 'build ice'],
@@ -195,10 +195,11 @@ describe('the plan with tools and glasses in it', () => {
   };
 
   it('moves money from tools to bottles once a tool is owned', () => {
-    const before = best(kit());
+    const proper = { ...kit(), attitude: 'professional' as const };
+    const before = best(proper);
     const press = lantern.kit.find((k) => k.tool === 'citrus-press');
     expect(before.answer.items).toContain(press?.id);
-    const after = best({ ...kit(), tools: [{ id: 'citrus-press', since: null }] });
+    const after = best({ ...proper, tools: [{ id: 'citrus-press', since: null }] });
     expect(after.answer.items).not.toContain(press?.id);
     expect(after.compiled.kit.has(press?.id ?? '')).toBe(false);
     expect(after.answer.value).toBeGreaterThanOrEqual(before.answer.value);

@@ -122,17 +122,13 @@ describe('a brief compiled with the shipped prices', () => {
     compilePlan({ ...emptyBrief('EUR'), moneyNowMinor: 24_000, ...change }, lantern(), catalogue);
   const bottle = (id: string) => lantern().bottles.find((b) => b.id === id);
 
-  it('offers the sizes that last, two of one where it takes two', () => {
+  it('offers every size that pours so many glasses, one of each, whatever the money', () => {
     const gins = (change: object) =>
-      [...compile(change).items].flatMap(([id, { count }]) =>
-        id.startsWith('dry-gin-') ? [`${count} ${id}`] : [],
-      );
-    expect(gins({ lasts: 'taste' }).sort()).toEqual(['1 dry-gin-35', '1 dry-gin-70']);
-    // Of all drinks that count, gin is in every seventh or so: 50 ml of it make about 6 ml a drink.
-    expect(gins({ lasts: 'half-year', drinksPerWeek: 14 })).toEqual(['2 dry-gin-70']);
-    expect(gins({ lasts: 'half-year', drinksPerWeek: 14, limits: { bottles: 9, liquorMl: null } })).toEqual([
-      '1 dry-gin-70',
-    ]);
+      [...compile(change).items.keys()].filter((id) => id.startsWith('dry-gin-'));
+    // Half a bottle pours 7 glasses of 45 ml, a whole one 15; of a litre and a half none is sold.
+    expect(gins({ howBig: 'taste' }).sort()).toEqual(['dry-gin-35', 'dry-gin-70']);
+    expect(gins({ howBig: 'small' }).sort()).toEqual(['dry-gin-35', 'dry-gin-70']);
+    expect(gins({ howBig: 'full', moneyNowMinor: 3_000 })).toEqual(['dry-gin-70']);
   });
 
   it('lets a dry gin serve as a gin, and charges nothing for what is owned', () => {
@@ -146,6 +142,7 @@ describe('a brief compiled with the shipped prices', () => {
   it('drops disliked drinks, keeps must-haves, and weighs what is liked', () => {
     const { problem, dropped } = compile({
       tastes: { bitter: 'no', smoky: 'like' },
+      likedMore: true,
       mustDrinks: ['negroni'],
     });
     const ids = problem.drinks.map((d) => d.id);

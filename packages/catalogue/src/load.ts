@@ -23,7 +23,7 @@ import {
   type Catalogue,
   type PriceList,
 } from '@uisce/core/catalogue';
-import type { Fault } from '@uisce/core/base';
+import { idSchema, type Fault } from '@uisce/core/base';
 import { glossarySchema, type Glossary } from '@uisce/core/practice';
 import { withBatchesPriced } from '@uisce/core/prices';
 import {
@@ -122,6 +122,7 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const kinds = gather('kinds', yamlFiles(folder, 'kinds'), kindSchema);
   const beside = { oneForTwo: z.number().min(0).max(1) };
   const standIns = gather('standIns', ['stand-ins.yaml'], standInSchema, beside);
+  const askedFor = gather('askedFor', ['asked-for.yaml'], idSchema);
   const { oneForTwo } = read(folder, 'stand-ins.yaml', z.looseObject(beside));
   const glasses = gather('glasses', ['glasses.yaml'], glassSchema);
   const families = gather('families', ['families.yaml'], familySchema);
@@ -136,7 +137,7 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const moulds = gather('moulds', ['moulds.yaml'], mouldSchema);
   const jiggers = gather('jiggers', ['jiggers.yaml'], jiggerSchema);
   const catalogue: Catalogue = {
-    kinds, standIns, oneForTwo, glasses, recipes, families, sources, techniques, tools, homeMade,
+    kinds, standIns, oneForTwo, glasses, recipes, askedFor, families, sources, techniques, tools, homeMade,
     kitchen, usualGlasses, pantry, starterSets, moulds, jiggers,
   }; // prettier-ignore
   const locate = locator(origins);

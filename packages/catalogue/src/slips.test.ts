@@ -129,7 +129,12 @@ describe('a planted slip is caught, and the shipped data has none', () => {
 
 describe('a drink without alcohol', () => {
   it('is never opened by a bottle that has some', () => {
-    const owned = { ...emptyBrief('EUR'), attitude: 'pinch' as const, ownedKinds: ['elderflower-liqueur'] };
+    const owned = {
+      ...emptyBrief('EUR'),
+      attitude: 'pinch' as const,
+      soft: 'within' as const,
+      ownedKinds: ['elderflower-liqueur'],
+    };
     const { problem } = compilePlan(owned, shop(), shipped);
     const fizz = problem.drinks.find((d) => d.id === 'elderflower-fizz');
     const ways = fizz?.slots.flatMap((s) => s.any.flatMap((a) => a.all)) ?? [];

@@ -74,7 +74,7 @@ export function createApi({
   householdRoutes(api, { store, world, live, backup });
   accessRoutes(api, access, live);
   demoRoutes(api);
-  planningRoutes(api, pool, world);
+  planningRoutes(api, pool, store, world, library);
   eveningRoutes(api, store, world, library, pool);
   guestCardRoutes(api, store, world, library);
   const description = () => openApi(api.endpoints);

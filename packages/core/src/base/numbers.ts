@@ -25,3 +25,14 @@ export function bisect(
   }
   return (low + high) / 2;
 }
+
+/**
+ * The middle one of some numbers by size, or half-way between the two in the middle; undefined of none.
+ *
+ * @example median([1, 30, 2]) // 2
+ */
+export function median(numbers: readonly number[]): number | undefined {
+  const sorted = [...numbers].sort((a, b) => a - b);
+  const below = sorted[(sorted.length - 1) >> 1];
+  return below === undefined ? undefined : (below + (sorted[sorted.length >> 1] as number)) / 2;
+}

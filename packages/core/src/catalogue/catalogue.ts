@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { idSchema } from '../base/ids.js';
 import { familySchema } from './family.js';
 import { glassSchema } from './glass.js';
 import { homeMadeSchema, pantrySchema } from './home-made.js';
@@ -24,6 +25,8 @@ export const catalogueSchema = z.strictObject({
   oneForTwo: z.number().min(0).max(1).default(1),
   glasses: z.array(glassSchema),
   recipes: z.array(recipeSchema),
+  /** Recipes that people ask for most, most asked for first. */
+  askedFor: z.array(idSchema).max(20).default([]),
   families: z.array(familySchema).default([]),
   sources: z.array(sourceSchema).default([]),
   techniques: z.array(techniqueSchema).default([]),

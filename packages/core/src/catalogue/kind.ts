@@ -104,6 +104,8 @@ export const kindSchema = z.strictObject({
   openDaysBetween: z.tuple([z.int().positive(), z.int().positive()]).optional(),
   /** For what is made at home and sold too: days the shop's bottle keeps once open; preserved, it keeps longer. */
   boughtOpenDays: z.int().positive().optional(),
+  /** Likewise days that the shop's bottle keeps unopened. */
+  boughtClosedDays: z.int().positive().optional(),
   /** How it turns in a batch that it goes into, and what it brings to the batch's water. */
   keepsAs: z.enum(KEEPS_AS).optional(),
   solute: z.enum(SOLUTES).optional(),
@@ -124,4 +126,9 @@ export function daysOnceOpen(
   bottle?: { homeMade: boolean },
 ): number | undefined {
   return bottle !== undefined && !bottle.homeMade ? (kind.boughtOpenDays ?? kind.openDays) : kind.openDays;
+}
+
+/** Days a shop's bottle stays good unopened; undefined means years. */
+export function daysSealed(kind: Pick<Kind, 'closedDays' | 'boughtClosedDays'>): number | undefined {
+  return kind.boughtClosedDays ?? kind.closedDays;
 }

@@ -8,6 +8,8 @@ export const needSchema = z.strictObject({
   what: z.string().min(3),
   tools: z.array(idSchema).min(1),
   kitchen: z.array(idSchema).default([]),
+  /** At home hands will do, or anything that is about. */
+  hands: z.boolean().default(false),
 });
 export type Need = z.infer<typeof needSchema>;
 

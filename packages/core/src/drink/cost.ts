@@ -4,9 +4,21 @@ import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import type { Recipe, Slot } from '../catalogue/recipe.js';
 import { amountMl, type Amount } from '../base/amount.js';
 
+/** Whose bottle a part is reckoned by: the household's own, else the plan's, else the cheapest that is sold. */
+export type Whose = 'yours' | 'plan' | 'sold';
+
+/** A bottle that parts of its kind are reckoned by. */
+export interface CostBottle {
+  ml: number;
+  priceMinor: number;
+  whose: Exclude<Whose, 'sold'>;
+}
+
 /** What one slot of a drink costs to pour. */
 export interface SlotCost {
   slot: Slot;
+  /** By whose bottle; of what is bought fresh, or costs nothing, as it is sold. */
+  whose: Whose;
   /** Minor units, not rounded; undefined when the list has no price for it. */
   minor: number | undefined;
 }
@@ -40,10 +52,20 @@ function cheapest(
     .sort((a, b) => a.priceMinor / a.ml - b.priceMinor / b.ml)[0];
 }
 
-function slotCost(slot: Slot, prices: PriceList, kinds: ReadonlyMap<string, Kind>): number | undefined {
-  const options = [slot.kind, ...slot.or].flatMap((id) => {
+function slotCost(
+  slot: Slot,
+  prices: PriceList,
+  kinds: ReadonlyMap<string, Kind>,
+  bottleOf: (kindId: string) => CostBottle | undefined,
+): Omit<SlotCost, 'slot'> {
+  const kindIds = [slot.kind, ...slot.or];
+  const ml = amountMl(slot.amount);
+  for (const whose of ['yours', 'plan'] as const) {
+    const [own] = kindIds.flatMap((id) => bottleOf(id) ?? []).filter((b) => b.whose === whose);
+    if (own && ml !== undefined) return { minor: (own.priceMinor * ml) / own.ml, whose };
+  }
+  const options = kindIds.flatMap((id) => {
     if (FREE.has(id)) return [0];
-    const ml = amountMl(slot.amount);
     const fresh = prices.fresh.find((f) => f.kind === id);
     if (ml === undefined) {
       return fresh?.pieces === undefined ? [] : [(fresh.priceMinor * piecesOf(slot.amount)) / fresh.pieces];
@@ -52,19 +74,27 @@ function slotCost(slot: Slot, prices: PriceList, kinds: ReadonlyMap<string, Kind
     const bottle = cheapest(id, prices, kinds);
     return bottle === undefined ? [] : [(bottle.priceMinor * ml) / bottle.ml];
   });
-  return options.length === 0 ? undefined : Math.min(...options);
+  return { minor: options.length === 0 ? undefined : Math.min(...options), whose: 'sold' };
 }
 
 /**
- * What one drink costs: each part's share of the cheapest mixing bottle that holds it, and of what
- * is bought fresh. Optional parts, garnish text and ice are left out.
+ * What one drink costs: each part's share of the bottle that it is reckoned by, and of what is bought fresh. Optional
+ * parts, garnish text and ice are left out.
+ *
+ * @param bottleOf the household's or the plan's bottle of a kind, or of something that is one; where there is none it
+ *   is the cheapest mixing bottle that is sold.
  *
  * @example drinkCost(daiquiri, prices, kinds).minor // 171
  */
-export function drinkCost(recipe: Recipe, prices: PriceList, kinds: ReadonlyMap<string, Kind>): DrinkCost {
+export function drinkCost(
+  recipe: Recipe,
+  prices: PriceList,
+  kinds: ReadonlyMap<string, Kind>,
+  bottleOf: (kindId: string) => CostBottle | undefined = () => undefined,
+): DrinkCost {
   const slots = recipe.slots
     .filter((s) => !s.optional)
-    .map((slot) => ({ slot, minor: slotCost(slot, prices, kinds) }));
+    .map((slot) => ({ slot, ...slotCost(slot, prices, kinds, bottleOf) }));
   return {
     minor: Math.round(slots.reduce((sum, s) => sum + (s.minor ?? 0), 0)),
     slots,

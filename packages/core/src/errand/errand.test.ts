@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { PriceList } from '../catalogue/price-list.js';
-import { planThatLasts } from '../plan/settle-sizes.js';
+import { bestPlan } from '../plan/best-plan.js';
 import { brief, catalogue, DRINKS, errandOf, KINDS, shop } from '../testing/small-shops.js';
 import {
   basketsOf,
@@ -20,7 +20,7 @@ import {
 /** The errand for the best plan at these shops. */
 function errandFor(moneyMinor: number, ...lists: PriceList[]): Errand {
   const joined = joinShops(lists);
-  const result = planThatLasts({ brief: brief(moneyMinor), prices: joined.list, catalogue });
+  const result = bestPlan({ brief: brief(moneyMinor), prices: joined.list, catalogue });
   if (!result) throw new Error('nothing stops it');
   return errandOf(linesOf(result, joined, lists), moneyMinor);
 }

@@ -61,13 +61,6 @@ export const errandSchema = z.strictObject({
   currency: currencySchema,
   /** Money taken along, minor units. */
   moneyMinor: minor,
-  /** What the sizes on offer are for, as when it began: in the shop nobody asks anew how long a bottle lasts. */
-  uses: z
-    .record(
-      idSchema,
-      z.strictObject({ mlPerDrink: z.number().min(0).max(5000), mostMl: z.number().min(0).max(5000) }),
-    )
-    .default({}),
   /** Of the money, what is kept for fresh things; minor units. */
   reserveMinor: minor.default(0),
   lines: z.array(errandLineSchema).max(200),

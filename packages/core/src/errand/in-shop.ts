@@ -2,10 +2,9 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { Kit } from '../kit/kit.js';
 import type { HouseholdBrief } from '../plan/brief.js';
-import { countDrinks } from '../plan/count-drinks.js';
+import { countOf } from '../plan/beside.js';
 import { answerPlan } from '../plan/answer.js';
-import { heldAt, planThatLasts, type PlanMatter } from '../plan/settle-sizes.js';
-import type { Uses } from '../plan/uses.js';
+import { holdPlan, type PlanMatter } from '../plan/best-plan.js';
 import { basketsOf } from './basket.js';
 import { lineMinor, priceOf, shopsOf, type Errand, type ErrandLine } from './errand.js';
 import { joinShops, type JoinedShops } from './joined-shops.js';
@@ -32,6 +31,8 @@ export interface ErrandJudgement {
 /** A line's own id in its shop's list. */
 const ownId = ({ id, shop }: ErrandLine) =>
   id.endsWith(`-at-${shop}`) ? id.slice(0, -`-at-${shop}`.length) : id;
+
+const sumOf = (lines: readonly ErrandLine[]) => lines.reduce((sum, l) => sum + lineMinor(l), 0);
 
 /** Whether a line is of the plan: restocking and fruit are bought beside it. */
 const isPlanned = ({ why }: ErrandLine) => why === 'plan' || why === 'swap';
@@ -154,29 +155,32 @@ export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgeme
   const joined = joinShops(lists.length > 0 ? lists : matter.lists.slice(0, 1));
   const { whole } = basketsOf(errand);
   const wanted = errand.lines.filter((l) => l.state === 'wanted');
-  const aside = wanted.filter((l) => !isPlanned(l)).reduce((sum, l) => sum + lineMinor(l), 0);
-  const moneyMinor = Math.max(0, errand.moneyMinor - whole.basketMinor - aside);
+  const aside = sumOf(wanted.filter((l) => !isPlanned(l)));
+  // The money set aside for fresh things pays for those on the list; what is left of it stays set aside.
+  const fresh = sumOf(
+    errand.lines.filter((l) => l.why === 'fresh' && (l.state === 'wanted' || l.state === 'basket')),
+  );
+  const stillAside = Math.max(0, errand.reserveMinor - fresh);
+  const budget = Math.max(0, errand.moneyMinor - whole.basketMinor - aside - stillAside);
   const { brief, kit } = withBasket(matter, errand.lines);
   const rest = wanted.filter(isPlanned);
   const { catalogue } = matter;
   const now: PlanMatter = {
     ...{ catalogue, prices: joined.list },
-    brief: { ...briefAt(joined, matter.lists[0], brief), moneyNowMinor: moneyMinor },
+    brief: { ...briefAt(joined, matter.lists[0], brief), moneyNowMinor: budget, freshMinor: 0 },
     ...(kit ? { kit } : {}),
   };
-  // One problem for both: the sizes that were on offer when the errand began.
-  const { compiled, search } = heldAt(now, new Map(), usesOf(matter, errand));
-  const budget = Math.max(0, moneyMinor - errand.reserveMinor);
+  const { compiled, search } = holdPlan(now);
   const best = answerPlan(compiled, search, budget);
   if (best === undefined) throw new Error('the search was stopped');
   const listed = search.prepared.answerOf([...compiled.problem.owned, ...rest.map((l) => l.id)]);
-  const spendMinor = rest.reduce((sum, l) => sum + lineMinor(l), 0);
+  const spendMinor = sumOf(rest);
   const overMinor = Math.max(0, spendMinor - budget);
   const again = linesOf(best, joined, lists, 'swap');
   const isSame = (a: ErrandLine, b: ErrandLine) => a.id === b.id;
   const take = again.filter((line) => !rest.some((l) => isSame(l, line)));
   const leave = rest.filter((l) => !again.some((line) => isSame(line, l))).map((l) => l.id);
-  const listedOpen = countDrinks(listed.drinks.map((d) => d.id), compiled.recipes); // prettier-ignore
+  const listedOpen = countOf(compiled, listed.drinks);
   const better =
     overMinor > 0 ||
     best.answer.value > listed.value + 1e-9 ||
@@ -189,15 +193,6 @@ export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgeme
     leave,
     take,
   };
-}
-
-/** What its sizes are for; where that was not written down, what they would be for were it begun now. */
-function usesOf(matter: ErrandMatter, errand: Errand): Uses {
-  if (Object.keys(errand.uses).length > 0) return errand.uses;
-  const lists = matter.lists.filter((l) => shopsOf(errand).includes(l.id));
-  const joined = joinShops(lists.length > 0 ? lists : matter.lists.slice(0, 1));
-  const brief = { ...briefAt(joined, matter.lists[0], matter.brief), moneyNowMinor: errand.moneyMinor };
-  return planThatLasts({ ...matter, brief, prices: joined.list })?.uses ?? {};
 }
 
 /** The errand with a judgement taken up: what is to be left stays there, its price known; what is to be taken is wanted. */

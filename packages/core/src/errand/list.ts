@@ -36,7 +36,7 @@ export function linesOf(
   const used = new Set(result.inUse);
   const home = lists[0]?.id ?? '';
   const shopOf = (id: string) => joined.shopOf.get(id) ?? home;
-  const bottles = result.items.flatMap(({ id, kindId, owned, made, count, bottle }) =>
+  const bottles = result.items.flatMap(({ id, kindId, owned, made, bottle }) =>
     !used.has(id) || owned || made || bottle === undefined || bottle.homeMade
       ? []
       : [
@@ -45,7 +45,7 @@ export function linesOf(
             shopOf(id),
             { is: 'bottle', kind: kindId, ml: bottle.ml },
             bottle.label,
-            { count, listedMinor: bottle.priceMinor },
+            { count: 1, listedMinor: bottle.priceMinor },
             why,
           ),
         ],

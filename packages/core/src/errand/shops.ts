@@ -1,6 +1,7 @@
 import type { PriceList } from '../catalogue/price-list.js';
 import type { SolveControl } from '../planner/plan-search.js';
-import { planThatLasts, type LastingResult } from '../plan/settle-sizes.js';
+import type { PlanResult } from '../plan/answer.js';
+import { bestPlan } from '../plan/best-plan.js';
 import { briefAt, type ErrandMatter } from './in-shop.js';
 import { joinShops } from './joined-shops.js';
 import type { Trip } from './trips.js';
@@ -9,7 +10,7 @@ import type { Trip } from './trips.js';
 export interface ShopsAnswer {
   /** Their price lists, in the order given. */
   shops: string[];
-  result: LastingResult;
+  result: PlanResult;
   /** What the trips cost, which the bottles do not get; and how long they take. */
   tripMinor: number;
   minutes: number;
@@ -38,7 +39,7 @@ export function bestAtShops(
 ): ShopsAnswer[] | undefined {
   const answers: ShopsAnswer[] = [];
   for (const lists of setsOfShops(matter.lists)) {
-    const answer = answerAt(matter, lists, trips, bestWithin(answers, lists), control);
+    const answer = answerAt(matter, lists, trips, control);
     if (control.shouldStop?.()) return undefined;
     if (answer) answers.push(answer);
     onSet?.(answers);
@@ -46,22 +47,10 @@ export function bestAtShops(
   return answers;
 }
 
-/** The best answer for some of these shops, found before: one more shop changes little of what is poured. */
-function bestWithin(answers: readonly ShopsAnswer[], lists: readonly PriceList[]): ShopsAnswer | undefined {
-  const ids = new Set(lists.map((l) => l.id));
-  const within = answers.filter(
-    (a) => a.result.answer.status !== 'infeasible' && a.shops.every((id) => ids.has(id)),
-  );
-  return within.length === 0
-    ? undefined
-    : within.reduce((a, b) => (b.result.answer.value > a.result.answer.value ? b : a));
-}
-
 function answerAt(
   matter: ErrandMatter,
   lists: readonly PriceList[],
   trips: readonly Trip[],
-  fewer: ShopsAnswer | undefined,
   control: SolveControl,
 ): ShopsAnswer | undefined {
   const paid = trips.filter((t) => lists.some((l) => l.id === t.shop));
@@ -70,9 +59,7 @@ function answerAt(
   if (moneyNowMinor < 0) return undefined;
   const joined = joinShops(lists);
   const brief = { ...briefAt(joined, matter.lists[0], matter.brief), moneyNowMinor };
-  const begin = fewer && { uses: fewer.result.uses, reserveMinor: fewer.result.reserveMinor };
-  const settled = begin ? { begin, ...control } : control;
-  const result = planThatLasts({ ...matter, brief, prices: joined.list }, undefined, settled);
+  const result = bestPlan({ ...matter, brief, prices: joined.list }, control);
   const minutes = paid.reduce((sum, t) => sum + t.minutes, 0);
   return result && { shops: lists.map((l) => l.id), result, tripMinor, minutes };
 }
@@ -80,13 +67,13 @@ function answerAt(
 /** What one set of shops has over the best single one. */
 export interface ShopsComparison {
   shops: string[];
-  /** Drinks more, counted as everywhere; and weighed as they were planned. */
+  /** Drinks more, counted as everywhere; and weighted as they were planned. */
   moreDrinks: number;
   moreValue: number;
   /** What the single shop's own bottles, packs and kit would cost less here, its trips paid; minor units, below 0 where more. */
   savedMinor: number;
   extraMinutes: number;
-  /** Worth the time: it opens more, or saves more than the minutes are worth. */
+  /** Worth the time: it makes more, or saves more than the minutes are worth. */
   worthIt: boolean;
 }
 
@@ -134,7 +121,7 @@ export function compareShops(
 }
 
 /** What a set's own goods cost at these shops: each where it is cheapest; undefined where one is not sold. */
-function sameGoodsMinor(result: LastingResult, lists: readonly PriceList[]): number | undefined {
+function sameGoodsMinor(result: PlanResult, lists: readonly PriceList[]): number | undefined {
   const used = new Set(result.inUse);
   let sum = 0;
   const add = (prices: readonly number[], count: number): void => {
@@ -142,14 +129,14 @@ function sameGoodsMinor(result: LastingResult, lists: readonly PriceList[]): num
   };
   const priced = <T extends { priceMinor: number }>(of: (list: PriceList) => readonly T[], is: (t: T) => boolean) =>
     lists.flatMap((l) => of(l).filter(is).map((t) => t.priceMinor)); // prettier-ignore
-  for (const { id, owned, made, bottle, count } of result.items) {
+  for (const { id, owned, made, bottle } of result.items) {
     if (!used.has(id) || owned || made || bottle === undefined) continue;
     add(
       priced(
         (l) => l.bottles,
         (b) => b.kind === bottle.kind && b.ml === bottle.ml && b.tier === bottle.tier,
       ),
-      count,
+      1,
     );
   }
   for (const { id, toolId, glassId, priceMinor } of result.kit) {

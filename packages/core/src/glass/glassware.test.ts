@@ -9,7 +9,7 @@ import {
   glassesNeeded,
   type GlassSource,
 } from './glassware.js';
-import { glassServes, type ServedDrink } from './serves.js';
+import { glassSuits, type ServedDrink } from './serves.js';
 
 const drink = (id: string, servedMl: number, ice: 'none' | 'cubes' = 'none'): ServedDrink => ({
   recipe: testRecipe([['gin', '60 ml', 'base']], { id, glass: `own-${id}`, ice }),
@@ -66,7 +66,7 @@ describe('glasses for an evening', () => {
           id: `s${i}`, type: `t${i}`, capacityMl: s.capacityMl, owned: s.owned, set: s.each === null ? undefined : { pieces: s.pieces, priceMinor: s.each },
         })); // prettier-ignore
         const options = menu.map((d) =>
-          from.filter((s) => (s.owned > 0 || s.set !== undefined) && glassServes(d, s, 'home')),
+          from.filter((s) => (s.owned > 0 || s.set !== undefined) && glassSuits(d, s, 'home')),
         );
         const served = options.filter((o) => o.length > 0);
         // Every assignment of a glass to each drink that some glass takes.

@@ -1,5 +1,5 @@
 import type { KitAttitude } from './attitude.js';
-import { glassServes, type ServedDrink, type Vesselled } from './serves.js';
+import { glassSuits, type ServedDrink, type Vesselled } from './serves.js';
 
 /** A kind of glass that could be used: in the cupboard, on sale, or both. */
 export interface GlassSource extends Vesselled {
@@ -135,7 +135,7 @@ export function chooseGlasses(
   const all = menu.map((drink) => ({
     id: drink.recipe.id,
     fit: new Set(
-      sources.filter((s) => (s.owned > 0 || s.set !== undefined) && glassServes(drink, s, attitude)),
+      sources.filter((s) => (s.owned > 0 || s.set !== undefined) && glassSuits(drink, s, attitude)),
     ),
   }));
   const fits = all.filter((d) => d.fit.size > 0);
@@ -171,7 +171,7 @@ export function fewestTypes(
 ): GlassSource[] {
   const masks = new Map<string, Set<number>>();
   for (const drink of drinks) {
-    const fit = sources.flatMap((s, i) => (glassServes(drink, s, attitude) ? [i] : []));
+    const fit = sources.flatMap((s, i) => (glassSuits(drink, s, attitude) ? [i] : []));
     if (fit.length > 0) masks.set(fit.join(), new Set(fit));
   }
   const order = sources.map((_, i) => i);

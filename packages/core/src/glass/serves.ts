@@ -2,7 +2,7 @@ import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures } from '../drink/figures.js';
 import type { KitAttitude } from './attitude.js';
-import { fitInGlass, type GlassFit } from './fit.js';
+import { fitInGlass, RIGHT_FILL, type GlassFit } from './fit.js';
 
 /** A glass to pour into: the type it looks like and what it holds to the brim. */
 export interface Vesselled {
@@ -30,15 +30,30 @@ export function standsIn(drink: ServedDrink, glass: Pick<Vesselled, 'capacityMl'
 }
 
 /**
+ * Whether a drink looks right in a glass: one that will do, and is neither too full of it nor too empty. What is bought
+ * or put out for an evening is chosen by this.
+ */
+export function glassSuits(drink: ServedDrink, glass: Vesselled, attitude: KitAttitude): boolean {
+  const { verdict } = standsIn(drink, glass);
+  return (
+    verdict !== 'over' &&
+    glassServes(drink, glass, attitude) &&
+    (attitude !== 'home' || isOwn(drink, glass) || verdict === 'fits')
+  );
+}
+
+/** Whether a glass is of a type that the recipe names. */
+function isOwn({ recipe }: ServedDrink, { type }: Vesselled): boolean {
+  return recipe.glass === type || recipe.otherGlasses.includes(type);
+}
+
+/**
  * Whether a glass will do for a drink. Nothing may overflow, and hot drinks go only into the types
- * their recipe names (ordinary glass cracks). A professional uses those types alone; at home any
- * glass in which it looks right; from the kitchen any that holds it.
+ * their recipe names (ordinary glass cracks). A professional uses those types alone; at home and from the
+ * kitchen any vessel that holds the drink serves it, with less ice where there is little room.
  */
 export function glassServes(drink: ServedDrink, glass: Vesselled, attitude: KitAttitude): boolean {
-  const { verdict } = standsIn(drink, glass);
-  if (verdict === 'over') return false;
-  const own = drink.recipe.glass === glass.type || drink.recipe.otherGlasses.includes(glass.type);
-  if (own) return true;
-  if (drink.hot || attitude === 'professional') return false;
-  return attitude === 'kitchen' || verdict === 'fits';
+  const isProper = isOwn(drink, glass) && standsIn(drink, glass).verdict !== 'over';
+  if (drink.hot || attitude === 'professional') return isProper;
+  return isProper || drink.servedMl <= glass.capacityMl * RIGHT_FILL.most;
 }

@@ -13,6 +13,7 @@ export const keptErrand = describeKept({
   schema: errandSchema,
   idOf: (errand) => errand.id,
   noun: 'errand',
+  upgrade: upgradeErrand,
   title: (errand) => `the errand of ${errand.startedOn}`,
   faults: ({ startedOn, endedOn, lines }): Fault[] => [
     ...twins(
@@ -31,6 +32,13 @@ export const keptErrand = describeKept({
       : []),
   ],
 });
+
+/** Until sizes were chosen by a rule of their own an errand wrote down what they were for. */
+function upgradeErrand(stored: unknown): unknown {
+  if (typeof stored !== 'object' || stored === null) return stored;
+  const { uses: _, ...errand } = stored as Record<string, unknown>;
+  return errand;
+}
 
 /** Money set aside and spent. */
 export const keptPurseEntry = describeKept({

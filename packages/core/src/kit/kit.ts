@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MOST_MINOR } from '../base/money.js';
 import { cupSchema } from '../catalogue/jigger.js';
 import { idSchema } from '../base/ids.js';
 import { KIT_ATTITUDES } from '../glass/attitude.js';
@@ -31,6 +32,8 @@ export const kitSchema = z.strictObject({
   attitude: z.enum(KIT_ATTITUDES),
   /** Whether tools and glasses come out of the plan's money. */
   inPlan: z.boolean(),
+  /** Most of the plan's money that may go to tools and glasses, minor units; null where nothing is said. */
+  maxMinor: z.int().nonnegative().max(MOST_MINOR).nullable().default(null),
   tools: z.array(ownedToolSchema).max(200),
   kitchen: z.array(idSchema).max(200),
   glasses: z.array(ownedGlassSchema).max(100),
@@ -53,6 +56,7 @@ export function emptyKit(): Kit {
     said: false,
     attitude: 'home',
     inPlan: true,
+    maxMinor: null,
     tools: [],
     kitchen: [],
     glasses: [],

@@ -37,17 +37,14 @@ export function needsOf(
   return [...new Set(uses.flatMap((u) => byId.get(u.technique)?.needs.map((n) => n.id) ?? []))];
 }
 
-/** What covers a need. */
-export interface Cover {
-  by: 'tool' | 'kitchen' | 'vessel';
-  id: string;
-}
+/** What covers a need: a thing of the household's, or its hands and whatever is about. */
+export type Cover = { by: 'tool' | 'kitchen' | 'vessel'; id: string } | { by: 'hands' };
 
 /**
- * What the household has for a need: a tool, a thing from the kitchen where the attitude allows it,
- * or for measuring any vessel with known lines. Undefined when it has nothing.
+ * What the household has for a need: a tool, a thing from the kitchen where the attitude allows it, or for measuring
+ * any vessel with known lines; at home hands, where they will do. Undefined when it has nothing.
  *
- * @example coveredBy(need, kit)?.by // 'tool', 'kitchen', 'vessel' or undefined
+ * @example coveredBy(need, kit)?.by // 'tool', 'kitchen', 'vessel', 'hands' or undefined
  */
 export function coveredBy(need: Need, kit: Kit): Cover | undefined {
   const owned = new Set(kit.tools.map((t) => t.id));
@@ -57,7 +54,8 @@ export function coveredBy(need: Need, kit: Kit): Cover | undefined {
   if (need.id === 'measure' && vessel) return { by: 'vessel', id: vessel.id };
   if (kit.attitude === 'professional') return undefined;
   const thing = need.kitchen.find((id) => kit.kitchen.includes(id));
-  return thing === undefined ? undefined : { by: 'kitchen', id: thing };
+  if (thing !== undefined) return { by: 'kitchen', id: thing };
+  return need.hands && kit.attitude === 'home' ? { by: 'hands' } : undefined;
 }
 
 /** Needs that nothing at home covers. */

@@ -1,5 +1,5 @@
 import type { Kind } from '../catalogue/kind.js';
-import { iceInMaking, type Recipe } from '../catalogue/recipe.js';
+import { iceInMaking, type Recipe, type Slot } from '../catalogue/recipe.js';
 import { LEAST_MEASURED_ML } from '../measure/best-jigger.js';
 import { amountMl } from '../base/amount.js';
 
@@ -16,6 +16,12 @@ const GARNISH_WORK: readonly (readonly [RegExp, string])[] = [
   [/\b(slice|wheel|wedge|disc|half|shell|lime|lemon|orange|grapefruit|pineapple|cucumber|celery)\b/, 'cut'],
   [/nutmeg|grated|chocolate/, 'grate'],
 ];
+
+/** Whether a part leaves bits that nobody wants between their teeth: what is muddled, herbs, pieces of fruit. */
+function leavesBits({ optional, muddle, role, amount }: Slot): boolean {
+  const inPieces = ['leaf', 'sprig', 'slice', 'wedge', 'whole'].includes(amount.measure);
+  return !optional && role !== 'garnish' && (muddle || (inPieces && role !== 'body'));
+}
 
 /**
  * The techniques a drink asks for, read from its structure: method, straining, ice, how its parts
@@ -35,7 +41,7 @@ export function techniquesOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
   else add(method, true);
   if (method === 'dry-shake') add('shake', true);
   if (strain !== 'none') add('strain', true);
-  if (strain === 'twice') add('fine-strain', true);
+  if (strain === 'twice') add(slots.some(leavesBits) ? 'fine-strain' : 'strain-clear', true);
   if (recipe.ice !== 'none' || making !== 'none') add('ice', true);
   // A blender crushes its own.
   if (method !== 'blend' && (recipe.ice === 'crushed' || making === 'crushed')) add('crush-ice', true);

@@ -21,7 +21,7 @@ const shop = priceListSchema.parse({
 });
 const compiled = (moneyNowMinor: number, mustDrinks: string[] = []) =>
   compilePlan(
-    { ...emptyBrief('EUR'), lasts: 'taste', moneyNowMinor, mustDrinks },
+    { ...emptyBrief('EUR'), howBig: 'taste', moneyNowMinor, mustDrinks },
     shop,
     catalogue,
     emptyKit(),

@@ -1,9 +1,9 @@
 import type { PricedBottle } from '../catalogue/price-list.js';
 import { OutOfTimeError, type PlanSearch, type SolveControl } from '../planner/plan-search.js';
 import type { PreparedProblem } from '../planner/prepared.js';
-import type { PlanAnswer } from '../planner/problem.js';
+import type { OpenDrink, PlanAnswer } from '../planner/problem.js';
+import { askedForOf, besideOf, countOf, countedDrinks, forTheDayOf } from './beside.js';
 import type { CompiledPlan } from './compile.js';
-import { countDrinks } from './count-drinks.js';
 import { explainPlan, pouredItems, type Explanation } from './explain.js';
 import { findObstacle, type Obstacle } from './infeasible.js';
 
@@ -14,9 +14,7 @@ export interface AnswerItem {
   owned: boolean;
   /** Made at home from packs, which are paid for by themselves. */
   made: boolean;
-  /** How many of the bottle: two where one does not last as long as asked. */
-  count: number;
-  /** What it costs the plan, all of them; what is shown anywhere. */
+  /** What it costs the plan; what is shown anywhere. */
   priceMinor: number;
   /** The bottle on sale, or the batch made at home; absent when it is owned and no such bottle is sold. */
   bottle?: PricedBottle;
@@ -48,8 +46,16 @@ export interface PlanResult {
   answer: PlanAnswer;
   /** What of the set is poured from or used: all of it but what could be made at home and is not. */
   inUse: string[];
-  /** Drinks in reach, variants of one drink counted once. */
+  /** Drinks the set makes that are counted, variants of one drink once. */
   open: number;
+  /** Drinks without alcohol that it makes beside those, where they are not counted among them. */
+  soft: OpenDrink[];
+  /** Of the drinks that are counted, those that take wine bought on the day: recipe ids. */
+  forTheDay: string[];
+  /** Which of the drinks that people ask for most it makes: recipe ids, most asked for first. */
+  askedFor: string[];
+  /** How much of a whole batch of each made kind the packs hold, where several share them: 1 or less. */
+  batchShares: Record<string, number>;
   explanation: Explanation;
   /** Every item on sale or owned, by id. */
   items: AnswerItem[];
@@ -77,19 +83,18 @@ export function outlineAnswer(
     budget,
     answer,
     inUse: answer.items.filter((id) => compiled.items.get(id)?.made !== true || poured.has(id)),
-    items: [...compiled.items].map(([id, { kind, owned, made, count, priceMinor, bottle }]) => ({
+    items: [...compiled.items].map(([id, { kind, owned, made, priceMinor, bottle }]) => ({
       id,
       kindId: kind.id,
       owned,
       made,
-      count,
       priceMinor,
       ...(bottle ? { bottle } : {}),
     })),
   };
 }
 
-/** An outlined answer with all else: what it opens, and why. */
+/** An outlined answer with all else: what it makes, and why. */
 export function describeAnswer(
   compiled: CompiledPlan,
   prepared: PreparedProblem,
@@ -98,12 +103,15 @@ export function describeAnswer(
   const { answer, budget } = outline;
   const explanation = explainPlan(compiled.problem, answer, prepared);
   const isInUse = new Set(outline.inUse);
+  const counted = countedDrinks(compiled, answer.drinks);
+  const made = outline.items.filter((i) => i.made && isInUse.has(i.id)).map((i) => i.kindId);
   return {
     ...outline,
-    open: countDrinks(
-      answer.drinks.map((d) => d.id),
-      compiled.recipes,
-    ),
+    open: countOf(compiled, answer.drinks),
+    soft: besideOf(compiled, answer),
+    forTheDay: forTheDayOf(compiled, counted),
+    askedFor: askedForOf(compiled, counted),
+    batchShares: Object.fromEntries(compiled.making.sharesOf(made)),
     explanation: { ...explanation, reasons: explanation.reasons.filter((r) => isInUse.has(r.id)) },
     kit: [...compiled.kit.values()].map(({ id, entry, sets, priceMinor }) => ({
       id,
@@ -126,7 +134,7 @@ export function describeAnswer(
 }
 
 /** How an answer is looked for: from what beginning, and who is told of the first good one on the way. */
-interface AnswerControl<T> extends SolveControl {
+export interface AnswerControl<T> extends SolveControl {
   /** The set to begin from is known to be the best: it is judged, not searched for again. */
   startProven?: boolean;
   /** Told once, of the first good set on the way. */

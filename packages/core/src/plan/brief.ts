@@ -3,7 +3,7 @@ import { MOST_MINOR } from '../base/money.js';
 import { idSchema } from '../base/ids.js';
 import { CANON, type Canon } from '../catalogue/recipe.js';
 import { currencySchema } from '../catalogue/price-list.js';
-import { LASTS_DAYS, type Lasts } from './lasting.js';
+import { HOW_BIG_GLASSES, type HowBig } from './sizes.js';
 import { TASTES, type Taste } from '../drink/tastes.js';
 
 /** How far a stand-in may be from the real thing: the least fit each attitude accepts. */
@@ -13,6 +13,7 @@ export type Attitude = keyof typeof ATTITUDE_MIN_FIT;
 export const SPOTS = ['tray', 'cart', 'shelf', 'bookcase'] as const;
 export const OPINIONS = ['like', 'fine', 'no'] as const;
 export type Opinion = (typeof OPINIONS)[number];
+export const SOFT = ['beside', 'within', 'only'] as const;
 
 /** Two people, a drink each on three evenings (an assumption, to be changed on the Brief). */
 const USUAL_DRINKS_PER_WEEK = 6;
@@ -62,39 +63,62 @@ export const briefSchema = z.strictObject({
     /** Most ml of liquor to keep at home, where a local rule or the user sets one. */
     liquorMl: z.int().min(100).max(1_000_000).nullable(),
   }),
-  /** How long what is bought should last: which sizes are offered, and how many of each. */
-  lasts: z.enum(Object.keys(LASTS_DAYS) as [Lasts, ...Lasts[]]),
+  /** How many glasses a bottle has to pour to be offered. */
+  howBig: z.enum(Object.keys(HOW_BIG_GLASSES) as [HowBig, ...HowBig[]]).default('small'),
+  /** Whether wine and bubbles are bought to be kept, out of this money; else they are bought on the day, as citrus is. */
+  keepsWine: z.boolean().default(false),
+  /** Drinks without alcohol: counted beside the others, among them, or the only ones that are counted. */
+  soft: z.enum(SOFT).default('beside'),
   makesSyrups: z.boolean(),
   /** Of what is made at home, how much trouble is fine: pressing and simmering, or whole afternoons too. */
   mostTrouble: z.literal([2, 3]).default(3),
   /** How often they drink: what decides which size of an opened bottle is finished in time. */
   drinksPerWeek: z.int().min(1).max(500).default(USUAL_DRINKS_PER_WEEK),
-  /** For so many weeks what is bought fresh comes out of the money too; 0 leaves it beside. */
-  freshWeeks: z.int().min(0).max(52).default(0),
-  /** Past so many drinks of one family, each further one counts this share. */
-  variety: z
-    .strictObject({ after: z.int().min(1).max(50), factor: z.literal([0, 0.25, 0.5, 0.75]) })
-    .nullable()
-    .default(null),
+  /** Money set aside for what is bought fresh: it is not spent on bottles. */
+  freshMinor: moneyMinor.default(0),
+  /** Drinks that people ask for most count more. */
+  askedForMore: z.boolean().default(false),
+  /** Drinks of a taste that is liked count more. */
+  likedMore: z.boolean().default(false),
+  /** What is like another, of one family on one spirit, counts half. */
+  variety: z.boolean().default(false),
   /** At least one drink in so many has the taste; what goes beyond that share does not count. */
   shares: z
     .array(z.strictObject({ taste: z.enum(TASTES), oneIn: z.int().min(2).max(10) }))
     .max(3)
     .default([]),
+  /** It was brought up to date from an earlier release, and nobody has read yet what that changed. */
+  broughtUp: z.boolean().default(false),
 });
 export type Brief = z.infer<typeof briefSchema>;
 
 /** A brief, and the kinds that the household's bottles pour: none where nothing is said. */
 export type HouseholdBrief = Brief & { ownedKinds?: readonly string[] };
 
+const HOW_BIG_BEFORE: Record<string, HowBig> = {
+  taste: 'taste',
+  month: 'small',
+  quarter: 'full',
+  'half-year': 'full',
+};
+
 /**
- * A brief of an earlier release brought up to date: before it asked how long things should last it said which
- * size to buy; what is owned was its own before it became the household's bottles.
+ * A brief of an earlier release brought up to date. Until it asked how big bottles should be it asked how long they
+ * should last, and before that which size to buy; money for fresh things grew with the set, where it is now an amount; likes counted
+ * without being asked for; variety had numbers; what is owned was its own before it became the household's bottles.
  */
 export function upgradeBrief(stored: unknown): unknown {
   if (typeof stored !== 'object' || stored === null) return stored;
-  const { sizes, ownedKinds: _, ...brief } = stored as Record<string, unknown>;
-  return sizes === undefined ? brief : { lasts: sizes === 'small' ? 'taste' : 'quarter', ...brief };
+  const { sizes, lasts, freshWeeks: _w, ownedKinds: _o, ...brief } = stored as Record<string, unknown>;
+  if (sizes === undefined && lasts === undefined) return brief;
+  const { tastes, variety } = brief;
+  return {
+    ...brief,
+    howBig: HOW_BIG_BEFORE[String(lasts)] ?? (sizes === 'small' ? 'taste' : 'full'),
+    likedMore: typeof tastes === 'object' && tastes !== null && Object.values(tastes).includes('like'),
+    variety: variety !== undefined && variety !== null,
+    broughtUp: true,
+  };
 }
 
 /** A brief to begin from: no money named yet, no opinions, a 90 cm shelf. */
@@ -112,17 +136,22 @@ export function emptyBrief(currency: string): Brief {
     neverKinds: [],
     place: { spot: 'shelf', lengthMm: 900, keepTo: false },
     limits: { bottles: null, liquorMl: null },
-    lasts: 'quarter',
+    howBig: 'small',
+    keepsWine: false,
+    soft: 'beside',
     makesSyrups: true,
     mostTrouble: 3,
     drinksPerWeek: USUAL_DRINKS_PER_WEEK,
-    freshWeeks: 0,
-    variety: null,
+    freshMinor: 0,
+    askedForMore: false,
+    likedMore: false,
+    variety: false,
     shares: [],
+    broughtUp: false,
   };
 }
 
 /** How the user feels about a taste; silence is "do not mind". */
-export function opinionOf(brief: Brief, taste: Taste): Opinion {
+export function opinionOf(brief: Pick<Brief, 'tastes'>, taste: Taste): Opinion {
   return brief.tastes[taste] ?? 'fine';
 }

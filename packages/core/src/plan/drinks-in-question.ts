@@ -4,8 +4,7 @@ import type { Recipe } from '../catalogue/recipe.js';
 import { PreparedProblem } from '../planner/prepared.js';
 import type { HouseholdBrief } from './brief.js';
 import { compilePlan } from './compile.js';
-import { countDrinks } from './count-drinks.js';
-import type { Uses } from './uses.js';
+import { countOf } from './beside.js';
 
 /** Which drinks the kit is judged by: those that the plan opens, the must-haves, or all that count. */
 export const KIT_SCOPES = ['planned', 'wanted', 'counted'] as const;
@@ -29,18 +28,9 @@ export function drinksInQuestion(
 
 /** How many drinks (variants counted once) a set's bottles would open if every tool and glass were there. */
 export function openWithAnyKit(
-  {
-    brief,
-    prices,
-    catalogue,
-    uses,
-  }: { brief: HouseholdBrief; prices: PriceList; catalogue: Catalogue; uses?: Uses },
+  { brief, prices, catalogue }: { brief: HouseholdBrief; prices: PriceList; catalogue: Catalogue },
   items: readonly string[],
 ): number {
-  const { problem, recipes } = compilePlan(brief, prices, catalogue, undefined, uses);
-  const { drinks } = new PreparedProblem(problem).answerOf(items);
-  return countDrinks(
-    drinks.map((d) => d.id),
-    recipes,
-  );
+  const compiled = compilePlan(brief, prices, catalogue);
+  return countOf(compiled, new PreparedProblem(compiled.problem).answerOf(items).drinks);
 }

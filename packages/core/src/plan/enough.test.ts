@@ -40,11 +40,11 @@ const shop = priceListSchema.parse({
   fresh: [{ kind: 'lime', sold: '1 lime', priceMinor: 40, ml: 20 }],
 });
 const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
-const brief = { ...emptyBrief('EUR'), lasts: 'taste' as const, moneyNowMinor: 5000 };
+const brief = { ...emptyBrief('EUR'), howBig: 'taste' as const, moneyNowMinor: 5000 };
 const compiled = compilePlan(brief, shop, catalogue);
 const result = answerPlan(compiled, new PlanSearch(compiled.problem), 5000);
 if (result === undefined) throw new Error('not stopped by anybody');
-const enough = enoughOf(result, catalogue, recipes, kindIndex(catalogue.kinds), shop, 0.75);
+const enough = enoughOf(result, catalogue, recipes, kindIndex(catalogue.kinds), shop, brief);
 
 describe('what a set pours', () => {
   it('is worked out by hand: four drinks from gin, vermouth and tonic', () => {
@@ -66,7 +66,7 @@ describe('what a set pours', () => {
     const items = result.items.map((i) =>
       i.id === 'gin' && i.bottle ? { ...i, bottle: { ...i.bottle, ml: 120 } } : i,
     );
-    const scant = enoughOf({ ...result, items }, catalogue, recipes, kindIndex(catalogue.kinds), shop, 0.75);
+    const scant = enoughOf({ ...result, items }, catalogue, recipes, kindIndex(catalogue.kinds), shop, brief);
     expect(scant.onceEach).toBe(2);
   });
 

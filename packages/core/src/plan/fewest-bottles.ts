@@ -1,5 +1,5 @@
 import { PlanSearch } from '../planner/plan-search.js';
-import type { PlanProblem } from '../planner/problem.js';
+import { withoutLimits, type PlanProblem } from '../planner/problem.js';
 
 /** What opens several drinks at once with the fewest bottles. */
 export interface FewestBottles {
@@ -24,7 +24,7 @@ export function fewestBottles(problem: PlanProblem, drinks: readonly string[]): 
   const owned = new Set(problem.owned);
   const all = problem.items.reduce((sum, i) => sum + (owned.has(i.id) ? 0 : i.price), 0) + 1;
   const isCounted = new Map(problem.items.map((i) => [i.id, i.counted && !owned.has(i.id)]));
-  const { maxCounted: _c, maxWidthMm: _w, maxLiquorMl: _l, variety: _v, shares: _s, ...plain } = problem;
+  const { variety: _v, shares: _s, ...plain } = withoutLimits(problem);
   const asked: PlanProblem = {
     ...plain,
     items: problem.items.map((i) => (isCounted.get(i.id) ? { ...i, price: i.price + all } : i)),

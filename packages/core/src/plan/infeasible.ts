@@ -1,5 +1,5 @@
 import { PlanSearch } from '../planner/plan-search.js';
-import type { PlanProblem } from '../planner/problem.js';
+import { withoutLimits, type PlanProblem } from '../planner/problem.js';
 
 /** Why no set meets every rule. */
 export type Obstacle =
@@ -21,7 +21,7 @@ function leastSpend(problem: PlanProblem): number | undefined {
 export function findObstacle(problem: PlanProblem): Obstacle {
   const need = leastSpend(problem);
   if (need !== undefined) return { kind: 'money', need };
-  const { maxCounted: _c, maxWidthMm: _w, maxLiquorMl: _l, ...unlimited } = problem;
+  const unlimited = withoutLimits(problem);
   if (leastSpend(unlimited) !== undefined) return { kind: 'limits' };
   const drinks = problem.mustDrinks.filter(
     (id) => leastSpend({ ...unlimited, must: [], mustDrinks: [id] }) === undefined,

@@ -5,7 +5,12 @@ import type { PlanResult } from './answer.js';
 import { countDrinks } from './count-drinks.js';
 import { makeUpOf, openCounts } from './make-up.js';
 
-const kinds = testKinds(['gin'], ['syrup', { supply: 'home-made' }], ['soda', { supply: 'mixer' }]);
+const kinds = testKinds(
+  ['gin'],
+  ['syrup', { supply: 'home-made' }],
+  ['soda', { supply: 'mixer', job: 'long' }],
+  ['hot-sauce', { supply: 'mixer', job: 'aromatic' }],
+);
 const result = (ids: string[]) =>
   ({
     inUse: ids,
@@ -16,16 +21,28 @@ const result = (ids: string[]) =>
       { id: 'coupes', glassId: 'coupe', pieces: 4, priceMinor: 2580 },
     ],
   }) as unknown as PlanResult;
-const nothing = { bought: 0, owned: 0, syrups: 0, mixers: 0, tools: 0, glasses: 0 };
+const nothing = { bought: 0, owned: 0, syrups: 0, mixers: 0, seasonings: 0, tools: 0, glasses: 0 };
 
 describe('what a set is made up of', () => {
   it('tells bottles that are bought from those that are owned, and counts glasses singly', () => {
-    const set = ['owned:gin', 'gin', 'gin', 'syrup', 'pack:sugar', 'soda', 'press', 'coupes'];
+    const set = [
+      'owned:gin',
+      'gin',
+      'gin',
+      'syrup',
+      'pack:sugar',
+      'soda',
+      'owned:soda',
+      'hot-sauce',
+      'press',
+      'coupes',
+    ];
     expect(makeUpOf(result(set), kinds)).toEqual({
       bought: 2,
       owned: 1,
       syrups: 1,
       mixers: 1,
+      seasonings: 1,
       tools: 1,
       glasses: 4,
     });

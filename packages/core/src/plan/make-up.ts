@@ -7,9 +7,11 @@ export interface MakeUp {
   /** Bottles the money buys, and bottles that are owned already and stay in the set. */
   bought: number;
   owned: number;
-  /** Syrups and the like, made here or bottled. */
+  /** Syrups and the like, made here or bottled: what the money buys of them, or of what they are made from. */
   syrups: number;
+  /** What drinks are lengthened with; hot sauce, brine and the like are seasonings. */
   mixers: number;
+  seasonings: number;
   tools: number;
   /** Glasses, one by one. */
   glasses: number;
@@ -17,7 +19,7 @@ export interface MakeUp {
 
 /** Count what a set is made up of; nothing while there is none. */
 export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<string, Kind>): MakeUp {
-  const up = { bought: 0, owned: 0, syrups: 0, mixers: 0, tools: 0, glasses: 0 };
+  const up = { bought: 0, owned: 0, syrups: 0, mixers: 0, seasonings: 0, tools: 0, glasses: 0 };
   const items = new Map(result?.items.map((i) => [i.id, i]));
   const kit = new Map(result?.kit.map((i) => [i.id, i]));
   const packs = new Set(result?.packs.map((p) => p.id));
@@ -30,11 +32,12 @@ export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<stri
       continue;
     }
     const item = items.get(id);
-    const supply = kinds.get(item?.kindId ?? '')?.supply;
-    if (supply === 'home-made') up.syrups += 1;
-    else if (supply === 'mixer') up.mixers += 1;
-    else if (item?.owned) up.owned += 1;
-    else up.bought += item?.count ?? 1;
+    const { supply, job } = kinds.get(item?.kindId ?? '') ?? {};
+    if (item?.owned) up.owned += supply === 'bottle' ? 1 : 0;
+    else if (supply === 'home-made' || (supply === 'mixer' && job === 'sweet')) up.syrups += 1;
+    else if (supply === 'mixer') up[job === 'long' ? 'mixers' : 'seasonings'] += 1;
+    else if (item?.made) up.syrups += 1;
+    else up.bought += 1;
   }
   return up;
 }

@@ -1,16 +1,21 @@
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
+import { daysOnceOpen, type Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
-import { isCounted, type HouseholdBrief } from './brief.js';
-import type { BottleOffer } from './lasting.js';
+import type { Brief, HouseholdBrief } from './brief.js';
 import { homeMaking, makeable, type HomeMaking } from './packs.js';
 import { offeredBottles } from './sizes.js';
-import { usesOfDrinks, type Uses } from './uses.js';
+import { typicalPours } from './typical-pour.js';
+
+/** What is good for no longer than this once open is bought for the day (wine, bubbles). */
+const MAX_FOR_THE_DAY_DAYS = 7;
 
 /** All that a plan may buy in bottles, and what it may make. */
 export interface Offering {
-  /** Bottles that last as long as the brief asks, and batches made at home. */
-  offers: BottleOffer[];
+  /** Bottles that are large enough for the brief, and batches made at home. */
+  bottles: PricedBottle[];
   making: HomeMaking;
+  /** Kinds that are bought on the day, and are always there: what is fresh, and wine unless it is kept. */
+  forTheDay: ReadonlySet<string>;
 }
 
 /** The least trouble in which each kind can be made at home. */
@@ -26,36 +31,39 @@ export function isBatch(making: HomeMaking, bottle: PricedBottle): boolean {
   return making.made.get(bottle.kind)?.batch === bottle;
 }
 
-/**
- * What is on offer for a brief.
- *
- * @param uses what an average drink pours of each kind; of those not named, what it would if all drinks that
- *   are counted were made as they are written.
- */
-export function offering(
-  brief: HouseholdBrief,
-  prices: PriceList,
-  catalogue: Catalogue,
-  uses: Uses = {},
-): Offering {
-  const kinds = kindIndex(catalogue.kinds);
-  const freshIds = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
-  const can = makeable(brief, prices, catalogue);
-  const counted = usesOfDrinks(catalogue.recipes.filter((r) => isCounted(brief, r.canon)));
-  const all = { ...counted, ...uses };
-  const onSale = offeredBottles(brief, prices, kinds, all, leastEfforts(catalogue), can);
-  const making = homeMaking(brief, prices, can, onSale, kinds, freshIds);
-  const bought = onSale.filter(({ bottle }) => !making.needless.has(bottle) && !isBatch(making, bottle));
-  const batches = [...making.made.values()].map(({ batch }) => ({ bottle: batch, count: 1 }));
-  return { offers: [...bought, ...batches], making };
+/** Whether a kind is wine or the like: a bottle that has to be finished within a week of being opened. */
+export function isWine(kind: Kind): boolean {
+  return kind.supply === 'bottle' && (daysOnceOpen(kind) ?? Infinity) <= MAX_FOR_THE_DAY_DAYS;
 }
 
-/** The bottles on offer and how many of each, in one text: the same only where the problem is. */
-export function sizesFor(
-  { brief, prices, catalogue }: { brief: HouseholdBrief; prices: PriceList; catalogue: Catalogue },
-  uses: Uses,
-): string {
-  return offering(brief, prices, catalogue, uses)
-    .offers.map(({ bottle, count }) => (count === 1 ? bottle.id : `${count} ${bottle.id}`))
-    .join('|');
+/** Whether a kind is bought on the day: what is fresh, and wine where the brief keeps none. */
+export function isForTheDay(kind: Kind, { keepsWine }: Pick<Brief, 'keepsWine'>): boolean {
+  return kind.supply === 'fresh' || (!keepsWine && isWine(kind));
+}
+
+/** Wines that are bought on the day, where the brief keeps none. */
+export function winesForTheDay(
+  { kinds }: Pick<Catalogue, 'kinds'>,
+  brief: Pick<Brief, 'keepsWine'>,
+): string[] {
+  return kinds.filter((k) => k.supply !== 'fresh' && isForTheDay(k, brief)).map((k) => k.id);
+}
+
+/** What is on offer for a brief. It depends on the brief and the shop, never on what else is bought. */
+export function offering(brief: HouseholdBrief, prices: PriceList, catalogue: Catalogue): Offering {
+  const kinds = kindIndex(catalogue.kinds);
+  const forTheDay = new Set(catalogue.kinds.filter((k) => isForTheDay(k, brief)).map((k) => k.id));
+  const can = makeable(brief, prices, catalogue);
+  const kept = new Set(brief.keepBottles);
+  const onSale = offeredBottles(
+    brief,
+    prices,
+    kinds,
+    typicalPours(catalogue),
+    leastEfforts(catalogue),
+    can,
+  ).filter(({ id, kind }) => !forTheDay.has(kind) || kept.has(id));
+  const making = homeMaking(brief, prices, can, onSale, kinds, forTheDay);
+  const bought = onSale.filter((bottle) => !making.needless.has(bottle) && !isBatch(making, bottle));
+  return { bottles: [...bought, ...[...making.made.values()].map(({ batch }) => batch)], making, forTheDay };
 }

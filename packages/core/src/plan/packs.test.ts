@@ -110,7 +110,7 @@ const shop = (prices: readonly number[]) =>
 const PRICES = [2000, 2400, 900, 130, 650, 280, 60];
 const briefOf = (moneyNowMinor: number, more: Partial<Brief> = {}): Brief => ({
   ...emptyBrief('EUR'),
-  lasts: 'taste' as const,
+  howBig: 'taste' as const,
   moneyNowMinor,
   ...more,
 });

@@ -3,7 +3,6 @@ import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import type { Brief, HouseholdBrief } from './brief.js';
-import type { BottleOffer } from './lasting.js';
 
 /** Batches may be made from batches, so deep. */
 const MOST_NESTED = 2;
@@ -39,8 +38,15 @@ export interface HomeMaking {
    * capabilities, all of which it takes.
    */
   waysTo(kindId: string): string[][];
+  /** Kinds that go into what is made here, and are not bought on the day. */
+  parts: ReadonlySet<string>;
   /** Capabilities of the packs that a kind is made from. */
   packsFor(kindId: string): string[];
+  /**
+   * How much of a whole batch of each of these kinds the packs hold: they are bought for the largest batch, and what
+   * several batches take from one pack is cut alike, so that one of each can be made.
+   */
+  sharesOf(kindIds: readonly string[]): Map<string, number>;
 }
 
 /** Item id of a pantry thing's packs. */
@@ -51,6 +57,11 @@ export function packItemId(pantry: string): string {
 /** Capability of a batch: it holds only beside those of its packs. */
 export function madeCapability(kindId: string): string {
   return `made:${kindId}`;
+}
+
+/** Capability of a kind as a part of what is made at home: what it goes into is poured, and not it. */
+export function partCapability(kindId: string): string {
+  return `part:${kindId}`;
 }
 
 /** Every choice of one list from each, joined. */
@@ -91,10 +102,8 @@ export function makeable(
 /** Packs of each pantry thing that these batches take, enough for the largest of them as written. */
 function packsOf(made: Iterable<Makeable>, prices: PriceList): PackOffer[] {
   const largestG = new Map<string, number>();
-  for (const { recipe } of made)
-    for (const { pantry, g } of recipe.from)
-      if (pantry !== undefined && !FREE_PANTRY.has(pantry))
-        largestG.set(pantry, Math.max(g, largestG.get(pantry) ?? 0));
+  for (const batch of made)
+    for (const [pantry, g] of takesOf(batch)) largestG.set(pantry, Math.max(g, largestG.get(pantry) ?? 0));
   return prices.pantry.flatMap(({ pantry, g, priceMinor }) => {
     const needed = largestG.get(pantry);
     if (needed === undefined) return [];
@@ -103,9 +112,27 @@ function packsOf(made: Iterable<Makeable>, prices: PriceList): PackOffer[] {
   });
 }
 
-const pantryOf = ({ recipe }: Makeable) => [
-  ...new Set(recipe.from.flatMap(({ pantry }) => (pantry && !FREE_PANTRY.has(pantry) ? [pantry] : []))),
-];
+/** Grams that a batch as written takes of each pantry thing that is bought. */
+function takesOf({ recipe }: Makeable): Map<string, number> {
+  const takes = new Map<string, number>();
+  for (const { pantry, g } of recipe.from)
+    if (pantry !== undefined && !FREE_PANTRY.has(pantry)) takes.set(pantry, (takes.get(pantry) ?? 0) + g);
+  return takes;
+}
+
+/** The share of each batch that can be made when one of each is, none going short for another. */
+function sharesOf(batches: readonly Makeable[], packs: readonly PackOffer[]): Map<string, number> {
+  const asked = new Map<string, number>();
+  for (const batch of batches)
+    for (const [pantry, g] of takesOf(batch)) asked.set(pantry, (asked.get(pantry) ?? 0) + g);
+  const held = new Map(packs.map((p) => [p.pantry, p.g]));
+  const share = (pantry: string) => (held.get(pantry) ?? Infinity) / (asked.get(pantry) ?? 1);
+  return new Map(
+    batches.map((batch) => [batch.recipe.makes, Math.min(1, ...[...takesOf(batch).keys()].map(share))]),
+  );
+}
+
+const pantryOf = (batch: Makeable) => [...takesOf(batch).keys()];
 
 /**
  * What is worth making, and from what. A bottle that costs more than everything its batch takes is never
@@ -119,7 +146,7 @@ export function homeMaking(
   brief: Pick<Brief, 'keepBottles' | 'ownedPantry' | 'neverKinds' | 'limits' | 'place'>,
   prices: PriceList,
   can: ReadonlyMap<string, Makeable>,
-  offered: readonly BottleOffer[],
+  offered: readonly PricedBottle[],
   kinds: ReadonlyMap<string, Kind>,
   freshIds: ReadonlySet<string>,
 ): HomeMaking {
@@ -132,10 +159,9 @@ export function homeMaking(
     ]),
   );
   const costOf = (pantry: readonly string[]) => pantry.reduce((sum, p) => sum + (costs.get(p) ?? 0), 0);
-  const boughtOf = (kindId: string) =>
-    offered.filter(({ bottle }) => bottle.kind === kindId && !bottle.homeMade);
+  const boughtOf = (kindId: string) => offered.filter(({ kind, homeMade }) => kind === kindId && !homeMade);
   const cheapestOf = (kindId: string) =>
-    Math.min(Infinity, ...boughtOf(kindId).map(({ bottle, count }) => count * bottle.priceMinor));
+    Math.min(Infinity, ...boughtOf(kindId).map(({ priceMinor }) => priceMinor));
   // A part that is a bottle takes room, and counts, where its syrup from the shop would not.
   const isLimited = brief.limits.bottles !== null || brief.limits.liquorMl !== null || brief.place.keepTo;
   const boughtMinor = (kindId: string) =>
@@ -158,9 +184,7 @@ export function homeMaking(
       const parts = each.recipe.from.flatMap((p) => (p.kind && !freshIds.has(p.kind) ? [p.kind] : []));
       const bought = parts.reduce((sum, id) => sum + boughtMinor(id), 0);
       const homeMinor = costOf(pantryOf(each)) + bought;
-      return boughtOf(kind).flatMap(({ bottle, count }) =>
-        count * bottle.priceMinor > homeMinor && !kept.has(bottle.id) ? [bottle] : [],
-      );
+      return boughtOf(kind).filter((b) => b.priceMinor > homeMinor && !kept.has(b.id));
     }),
   );
 
@@ -168,10 +192,11 @@ export function homeMaking(
   for (const kind of made.keys())
     for (const above of kindAndAncestors(kind, kinds))
       madeUnder.set(above, [...(madeUnder.get(above) ?? []), kind]);
+  /** As it is poured, or as a part of something made. */
   const waysTo = (kindId: string, depth = 0): string[][] => {
     const madeHere = depth > MOST_NESTED ? [] : (madeUnder.get(kindId) ?? []);
     return [
-      [kindId],
+      [depth === 0 ? kindId : partCapability(kindId)],
       ...madeHere.flatMap((kind) => {
         const each = made.get(kind) as Makeable;
         const bottled = each.recipe.from.flatMap((p) =>
@@ -183,15 +208,26 @@ export function homeMaking(
     ];
   };
   const ways = new Map<string, string[][]>();
+  const packs = packsOf(made.values(), prices);
   return {
     made,
     needless,
-    packs: packsOf(made.values(), prices),
+    parts: new Set(
+      [...made.values()].flatMap(({ recipe }) =>
+        recipe.from.flatMap((p) => (p.kind && !freshIds.has(p.kind) ? [p.kind] : [])),
+      ),
+    ),
+    packs,
     waysTo: (kindId) => {
       const known = ways.get(kindId) ?? waysTo(kindId);
       ways.set(kindId, known);
       return known;
     },
+    sharesOf: (kindIds) =>
+      sharesOf(
+        kindIds.flatMap((id) => made.get(id) ?? []),
+        packs,
+      ),
     packsFor: (kindId) => {
       const each = made.get(kindId);
       return each ? pantryOf(each).map(packItemId) : [];

@@ -3,6 +3,8 @@ import { kindAndAncestors, type Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 import type { AnswerItem, PlanResult } from './answer.js';
+import { ATTITUDE_MIN_FIT, type Brief } from './brief.js';
+import { winesForTheDay } from './offering.js';
 import { pouredWith } from './poured-with.js';
 
 /** ml that one drink takes of each item of a set. */
@@ -41,19 +43,20 @@ function itemByKind(items: readonly AnswerItem[], kinds: ReadonlyMap<string, Kin
 /**
  * What each open drink takes of a set's items, equal kinds and stand-ins counted, optional parts not.
  *
- * @param minFit the least fit of a stand-in.
+ * What is bought on the day is always there, and no item.
  */
 export function poursOfSet(
   result: Pick<PlanResult, 'answer' | 'inUse' | 'items'>,
   catalogue: Pick<Catalogue, 'kinds' | 'standIns' | 'oneForTwo'>,
   recipes: ReadonlyMap<string, Recipe>,
   kinds: ReadonlyMap<string, Kind>,
-  minFit: number,
+  brief: Pick<Brief, 'attitude' | 'keepsWine'>,
 ): SetPours {
   const used = new Set(result.inUse);
   const items = result.items.filter((i) => used.has(i.id));
   const byKind = itemByKind(items, kinds);
-  const have = new Set(byKind.keys());
+  const have = new Set([...byKind.keys(), ...winesForTheDay(catalogue, brief)]);
+  const minFit = ATTITUDE_MIN_FIT[brief.attitude];
   const menu = menuOf(result.answer.drinks, recipes);
   const pours = menu.map((recipe): Pours => {
     const taken: Pours = new Map();

@@ -1,13 +1,16 @@
-import type { Brief } from './brief.js';
-import { offersThatLast, type BottleOffer } from './lasting.js';
-import type { Uses } from './uses.js';
-import type { Kind } from '../catalogue/kind.js';
+import { amountMl } from '../base/amount.js';
+import { daysOnceOpen, type Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import { amountMl } from '../base/amount.js';
+import type { Brief } from './brief.js';
 
-/** Larger bottles than this are a bar's, not a home's (common practice). */
-const LARGEST_ML = 1000;
+/** Larger bottles of spirits and the like are a bar's, not a home's (common practice). */
+const MAX_HOME_ML = 1000;
+
+/** How big a bottle is to be: the least number of glasses that it pours. */
+export const HOW_BIG_GLASSES = { taste: 4, small: 7, full: 14 } as const;
+export type HowBig = keyof typeof HOW_BIG_GLASSES;
+
 /**
  * ml of a kind poured in a week when all of these drinks are as likely as each other.
  *
@@ -25,19 +28,53 @@ export function weeklyUseMl(kindId: string, recipes: Iterable<Recipe>, drinksPer
   return drinks === 0 ? 0 : (ml / drinks) * drinksPerWeek;
 }
 
-/** The mixing bottles of a kind that suit a home: up to a litre, unless only larger ones are sold. */
-export function homeSizes(bottles: readonly PricedBottle[], kindId: string): PricedBottle[] {
-  const all = bottles.filter((b) => b.kind === kindId && b.tier !== 'finer');
-  const fitting = all.filter((b) => b.ml <= LARGEST_ML);
+/**
+ * The mixing bottles of a kind that suit a home: up to a litre, unless only larger ones are sold; of mixers every size.
+ */
+export function homeSizes(bottles: readonly PricedBottle[], kind: Kind): PricedBottle[] {
+  const all = bottles.filter((b) => b.kind === kind.id && b.tier !== 'finer');
+  const fitting = all.filter((b) => kind.supply !== 'bottle' || b.ml <= MAX_HOME_ML);
   return fitting.length > 0 ? fitting : all;
 }
 
 /**
- * What of each kind is offered: every size that lasts as long as the brief asks, so that the planner
- * chooses. A bottle that the user said to keep is always offered, as many of it as it takes. Finer bottles
- * are for drinking neat and are never proposed for mixing.
+ * ml that a bottle has to hold to be offered: so many glasses of the kind, or as many as the household drinks in all
+ * before it goes off, at least one. It depends on nothing else that is bought.
  *
- * @param uses what an average drink pours of each kind.
+ * @param pourMl what one glass takes of the kind.
+ */
+export function neededMl(
+  kind: Kind,
+  bottle: { homeMade: boolean },
+  pourMl: number,
+  { howBig, drinksPerWeek }: Pick<Brief, 'howBig' | 'drinksPerWeek'>,
+): number {
+  const inItsLife = ((daysOnceOpen(kind, bottle) ?? Infinity) / 7) * drinksPerWeek;
+  return pourMl * Math.min(HOW_BIG_GLASSES[howBig], Math.max(1, inItsLife));
+}
+
+/**
+ * The sizes of one kind that are large enough, in the order given; where none is, the largest.
+ *
+ * @param pourMl what one glass takes of the kind; of what no glass takes every size will do.
+ * @example sizesLargeEnough([half, whole], gin, 45, { howBig: 'full', drinksPerWeek: 6 }) // [whole]
+ */
+export function sizesLargeEnough(
+  bottles: readonly PricedBottle[],
+  kind: Kind,
+  pourMl: number,
+  brief: Pick<Brief, 'howBig' | 'drinksPerWeek'>,
+): PricedBottle[] {
+  const enough = bottles.filter((b) => b.ml >= neededMl(kind, b, pourMl, brief));
+  const largest = Math.max(...bottles.map((b) => b.ml));
+  return enough.length > 0 ? enough : bottles.filter((b) => b.ml === largest);
+}
+
+/**
+ * What of each kind is offered: every size that is large enough, so that the planner chooses. A bottle that the user
+ * said to keep is always offered. Finer bottles are for drinking neat and are never proposed for mixing.
+ *
+ * @param pours what one glass takes of each kind, ml.
  * @param efforts the least trouble in which each kind can be made at home.
  * @param made kinds that are made from packs: their batches are offered beside what is bought, not in its place.
  */
@@ -45,29 +82,21 @@ export function offeredBottles(
   brief: Brief,
   prices: PriceList,
   kinds: ReadonlyMap<string, Kind>,
-  uses: Uses,
+  pours: ReadonlyMap<string, number>,
   efforts: ReadonlyMap<string, number> = new Map(),
   made: ReadonlyMap<string, unknown> = new Map(),
-): BottleOffer[] {
-  const { lasts, drinksPerWeek } = brief;
-  const offered = new Map<PricedBottle, number>();
+): PricedBottle[] {
+  const offered = new Set<PricedBottle>();
   for (const kindId of new Set(prices.bottles.map((b) => b.kind))) {
     const kind = kinds.get(kindId);
     if (kind === undefined) continue;
-    const bought = homeSizes(prices.bottles, kindId).filter(
+    const bought = homeSizes(prices.bottles, kind).filter(
       (b) =>
         !b.homeMade ||
         (!made.has(kindId) && brief.makesSyrups && (efforts.get(kindId) ?? 1) <= brief.mostTrouble),
     );
-    const kept = prices.bottles.filter((b) => b.kind === kindId && brief.keepBottles.includes(b.id));
-    const pace = { use: uses[kindId], drinksPerWeek };
-    const onlyOne = brief.limits.bottles !== null;
-    for (const sizes of [bought, ...kept.map((b) => [b])])
-      for (const { bottle, count } of offersThatLast(sizes, kind, lasts, pace, onlyOne))
-        offered.set(bottle, count);
+    for (const bottle of sizesLargeEnough(bought, kind, pours.get(kindId) ?? 0, brief)) offered.add(bottle);
   }
-  return prices.bottles.flatMap((bottle) => {
-    const count = offered.get(bottle);
-    return count === undefined ? [] : [{ bottle, count }];
-  });
+  const kept = new Set(brief.keepBottles);
+  return prices.bottles.filter((b) => offered.has(b) || (kept.has(b.id) && kinds.has(b.kind)));
 }

@@ -1,5 +1,5 @@
 import { absorb, either, type Cnf } from './cnf.js';
-import type { PreparedProblem } from './prepared.js';
+import type { PreparedAlternative, PreparedProblem } from './prepared.js';
 
 /** A condition is multiplied out up to this many clauses; past it, an auxiliary column stands for it. */
 const MOST_CLAUSES = 40;
@@ -41,6 +41,7 @@ export class Cover {
 
   private readonly indexOf = new Map<number, number>();
   private readonly columnByKey = new Map<string, number>();
+  private readonly slotConditions = new Map<readonly PreparedAlternative[], Map<number, Cnf | undefined>>();
   private readonly suppliersOf: (number[] | 'have')[];
 
   constructor(private readonly prepared: PreparedProblem) {
@@ -88,18 +89,32 @@ export class Cover {
   private condition(drink: number, level: number): Cnf | undefined {
     const clauses: Cnf = [];
     for (const slot of this.prepared.drinks[drink]?.slots ?? []) {
-      const ways: Cnf[] = [];
-      for (const alternative of slot) {
-        if (alternative.fit < level) continue;
-        const missing = alternative.all
-          .map((c) => this.suppliersOf[c] as number[] | 'have')
-          .filter((s) => s !== 'have');
-        if (missing.every((s) => s.length > 0)) ways.push(absorb(missing));
-      }
-      if (ways.length === 0) return undefined;
-      if (ways.every((way) => way.length > 0)) clauses.push(...this.anyOf(ways));
+      const ways = this.slotCondition(slot, level);
+      if (ways === undefined) return undefined;
+      clauses.push(...ways);
     }
     return absorb(clauses);
+  }
+
+  /** What a slot asks for to be filled at a fit level, worked out once for all drinks that share it. */
+  private slotCondition(slot: readonly PreparedAlternative[], level: number): Cnf | undefined {
+    const levels = this.slotConditions.get(slot) ?? new Map<number, Cnf | undefined>();
+    this.slotConditions.set(slot, levels);
+    // Only as many alternatives as reach the level tell one level from another: they come best first.
+    const reaching = slot.findLastIndex((a) => a.fit >= level) + 1;
+    if (!levels.has(reaching)) levels.set(reaching, this.filled(slot.slice(0, reaching)));
+    return levels.get(reaching);
+  }
+
+  /** What any of some alternatives asks for: undefined when none can hold, nothing when one holds already. */
+  private filled(alternatives: readonly PreparedAlternative[]): Cnf | undefined {
+    const ways: Cnf[] = [];
+    for (const { all } of alternatives) {
+      const missing = all.map((c) => this.suppliersOf[c] as number[] | 'have').filter((s) => s !== 'have');
+      if (missing.every((s) => s.length > 0)) ways.push(absorb(missing));
+    }
+    if (ways.length === 0) return undefined;
+    return ways.every((way) => way.length > 0) ? this.anyOf(ways) : [];
   }
 
   private addDrinks(): void {
@@ -165,6 +180,11 @@ function worthConsidering(prepared: PreparedProblem): number[] {
     .map((_, i) => i)
     .filter((i) => !forced.has(i) && !never.has(i) && provides[i]?.some((c) => used.has(c)));
   const sets = new Map(free.map((i) => [i, new Set((provides[i] ?? []).filter((c) => used.has(c)))]));
+  /** Items that provide at least one thing that this one does: no other could beat it. */
+  const rivals = (i: number) => {
+    const [first] = sets.get(i) ?? [];
+    return first === undefined ? [] : (prepared.providers[first] ?? []).filter((a) => sets.has(a));
+  };
   const beats = (a: number, b: number) => {
     const x = problem.items[a];
     const y = problem.items[b];
@@ -175,5 +195,5 @@ function worthConsidering(prepared: PreparedProblem): number[] {
       [...(sets.get(b) ?? [])].every((c) => sets.get(a)?.has(c));
     return noWorse && (x.price < y.price || x.id < y.id);
   };
-  return free.filter((b) => !free.some((a) => beats(a, b)));
+  return free.filter((b) => !rivals(b).some((a) => beats(a, b)));
 }

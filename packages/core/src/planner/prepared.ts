@@ -1,9 +1,9 @@
 import { ValueScale } from './exact-value.js';
 import { Lenses } from './lenses.js';
-import type { OpenDrink, PlanAnswer, PlanProblem } from './problem.js';
+import type { OpenDrink, PlanAnswer, PlanDrink, PlanProblem } from './problem.js';
 
 /** One way to fill a slot: every capability in `all`, by index. */
-interface PreparedAlternative {
+export interface PreparedAlternative {
   all: number[];
   fit: number;
 }
@@ -68,19 +68,25 @@ export class PreparedProblem {
     this.provides = problem.items.map((item) => [...new Set(item.provides.map((c) => this.capability(c)))]);
     const groups = new Map<string, number>();
     let groupCount = 0;
+    // Many drinks ask for the same: a slot that they share is one here too.
+    const known = new Map<PlanDrink['slots'][number], PreparedAlternative[]>();
+    const slotOf = (slot: PlanDrink['slots'][number]): PreparedAlternative[] => {
+      const before = known.get(slot);
+      if (before) return before;
+      const made = slot.any
+        .filter((a) => a.fit >= problem.minFit && a.fit > 0)
+        .map((a) => ({ all: [...new Set(a.all.map((c) => this.capability(c)))], fit: a.fit }))
+        .sort((a, b) => b.fit - a.fit);
+      known.set(slot, made);
+      return made;
+    };
     this.drinks = problem.drinks.map((drink) => {
       let group = drink.group === undefined ? undefined : groups.get(drink.group);
       if (group === undefined) {
         group = groupCount++;
         if (drink.group !== undefined) groups.set(drink.group, group);
       }
-      const slots = drink.slots.map((slot) =>
-        slot.any
-          .filter((a) => a.fit >= problem.minFit && a.fit > 0)
-          .map((a) => ({ all: [...new Set(a.all.map((c) => this.capability(c)))], fit: a.fit }))
-          .sort((a, b) => b.fit - a.fit),
-      );
-      return { id: drink.id, weight: drink.weight, group, slots };
+      return { id: drink.id, weight: drink.weight, group, slots: drink.slots.map(slotOf) };
     });
     this.groupCount = groupCount;
     this.lenses = new Lenses(problem, this.scale, this.drinks);
@@ -174,10 +180,11 @@ export class PreparedProblem {
   }
 }
 
-function limitsOf({ items, maxCounted, maxWidthMm, maxLiquorMl }: PlanProblem): ItemLimit[] {
+function limitsOf({ items, maxCounted, maxWidthMm, maxLiquorMl, maxKitMinor }: PlanProblem): ItemLimit[] {
   return [
     { of: items.map((i) => (i.counted ? 1 : 0)), limit: maxCounted },
     { of: items.map((i) => i.widthMm), limit: maxWidthMm },
     { of: items.map((i) => i.liquorMl), limit: maxLiquorMl },
+    { of: items.map((i) => i.kitMinor), limit: maxKitMinor },
   ].filter((l): l is ItemLimit => l.limit !== undefined);
 }

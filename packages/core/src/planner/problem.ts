@@ -23,6 +23,8 @@ export const itemSchema = z.strictObject({
   counted: z.boolean().default(true),
   /** Liquor held, for a cap on what may be kept at home; an extension that is absent by default. */
   liquorMl: count.max(1e9).default(0),
+  /** What of its price goes to tools and glasses, for a limit on those; likewise an extension. */
+  kitMinor: money.default(0),
 });
 
 const fit = z.number().min(0).max(1);
@@ -60,6 +62,7 @@ const planProblemShape = z.strictObject({
   maxCounted: count.optional(),
   maxWidthMm: z.number().nonnegative().optional(),
   maxLiquorMl: count.optional(),
+  maxKitMinor: money.optional(),
   variety: varietySchema.optional(),
   shares: z.array(shareSchema).max(6).optional(),
 });
@@ -100,6 +103,12 @@ export type PlanProblem = z.infer<typeof planProblemSchema>;
 export type PlanProblemInput = z.input<typeof planProblemSchema>;
 export type PlanItem = PlanProblem['items'][number];
 export type PlanDrink = PlanProblem['drinks'][number];
+
+/** The same problem without any limit but money. */
+export function withoutLimits(problem: PlanProblem): PlanProblem {
+  const { maxCounted: _c, maxWidthMm: _w, maxLiquorMl: _l, maxKitMinor: _k, ...unlimited } = problem;
+  return unlimited;
+}
 
 export type PlanStatus = 'optimal' | 'feasible' | 'infeasible';
 

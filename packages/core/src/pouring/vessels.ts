@@ -47,7 +47,9 @@ export function vesselsOf(
 
 /** Whether two are one and the same thing: a jar that is shaken and stirred in. */
 export function isSameVessel(a: Held, b: Held): boolean {
-  return a.cover !== undefined && a.cover.id === b.cover?.id;
+  const thing = (held: Held) =>
+    held.cover === undefined || held.cover.by === 'hands' ? undefined : held.cover.id;
+  return thing(a) !== undefined && thing(a) === thing(b);
 }
 
 /**

@@ -1,5 +1,5 @@
 import { addDays, daysBetween } from '../base/days.js';
-import { daysOnceOpen, type Kind } from '../catalogue/kind.js';
+import { daysOnceOpen, daysSealed, type Kind } from '../catalogue/kind.js';
 import type { Bottle } from './bottle.js';
 
 /** Below a third a spirit fades sooner: use it first, or decant it (common practice). */
@@ -8,7 +8,7 @@ export const FADING_LEVEL = 1 / 3;
 export const FROZEN_DAYS = 90;
 
 type Dated = Pick<Bottle, 'openedOn' | 'boughtOn' | 'place' | 'frozenOn' | 'frozenDays'>;
-type Turning = Pick<Kind, 'openDays' | 'boughtOpenDays' | 'closedDays'>;
+type Turning = Pick<Kind, 'openDays' | 'boughtOpenDays' | 'closedDays' | 'boughtClosedDays'>;
 
 /**
  * The last day a bottle is good; undefined for what keeps for years, or where no day is known. Days in the freezer do
@@ -17,7 +17,7 @@ type Turning = Pick<Kind, 'openDays' | 'boughtOpenDays' | 'closedDays'>;
 export function goodUntil(bottle: Dated, kind: Turning): string | undefined {
   const { openedOn, boughtOn, frozenOn, frozenDays } = bottle;
   const open = daysOnceOpen(kind, { homeMade: false });
-  const [from, days] = openedOn !== null ? [openedOn, open] : [boughtOn, kind.closedDays];
+  const [from, days] = openedOn !== null ? [openedOn, open] : [boughtOn, daysSealed(kind)];
   if (from === null || days === undefined) return undefined;
   return frozenOn === null ? addDays(from, days + (frozenDays ?? 0)) : addDays(frozenOn, FROZEN_DAYS);
 }

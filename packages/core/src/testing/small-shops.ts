@@ -44,12 +44,12 @@ export const shop = (id: string, prices: readonly number[]): PriceList =>
   }); // prettier-ignore
 export const brief = (moneyNowMinor: number, more: Partial<Brief> = {}): Brief => ({
   ...emptyBrief('EUR'),
-  ...{ lasts: 'taste', moneyNowMinor },
+  ...{ howBig: 'taste', moneyNowMinor },
   ...more,
 });
 const ERRAND_ID = '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001';
 export const errandOf = (lines: ErrandLine[], moneyMinor: number, more: Partial<Errand> = {}): Errand => ({
   ...{ id: ERRAND_ID, planId: null, startedOn: '2026-11-26', endedOn: null, currency: 'EUR' },
-  ...{ moneyMinor, lines, receipts: [], uses: {}, reserveMinor: 0 },
+  ...{ moneyMinor, lines, receipts: [], reserveMinor: 0 },
   ...more,
 });

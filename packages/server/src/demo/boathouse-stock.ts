@@ -156,7 +156,6 @@ export function boathouseStock(
       endedOn: null,
       currency: 'EUR',
       receipts: [],
-      uses: {},
       reserveMinor: 0,
     },
     ...{ moneyMinor: first?.brief.moneyNowMinor ?? 0, lines },

@@ -47,6 +47,11 @@ export function pricesNow(store: KeptStore, world: World, catalogue: Catalogue):
   const chosen = store.get(keptSettings, ONLY_ID)?.value.priceListId;
   const list = all.find((l) => l.id === chosen) ?? all[0];
   if (list === undefined) throw new Error('there is no price list');
+  return pricesHere(list, store, world, catalogue);
+}
+
+/** One price list as it holds for this household. */
+export function pricesHere(list: PriceList, store: KeptStore, world: World, catalogue: Catalogue): PriceList {
   const below = world.shops.filter((l) => l.id === list.over);
   const paid = store.list(keptPaidPrice).map((entry) => entry.value);
   const ownKinds = store.list(keptOwnKind).map((entry) => entry.value);

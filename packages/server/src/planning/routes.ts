@@ -2,12 +2,24 @@ import type { Request, Response } from 'express';
 import { oversize, planProblemSchema } from '@uisce/core/planner';
 import { shopsQuestionSchema } from '@uisce/core/errand';
 import type { World } from '@uisce/core/kept';
+import type { Fault } from '@uisce/core/base';
+import {
+  briefAnswerSchema,
+  briefQuestionSchema,
+  strangersInBrief,
+  wholeBrief,
+  type BriefQuestion,
+} from '@uisce/core/plan';
+import { pricesHere } from '../kept/house-now.js';
+import type { Library } from '../kept/library.js';
+import type { KeptStore } from '../kept/store.js';
 import { z } from 'zod';
 import type { Api } from '../http/api.js';
 import { LARGE_BODY } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
 import { answerFromPool, whileThereIsRoom } from './ask-pool.js';
 import type { SolverPool } from './pool.js';
+import type { ShopSent } from './worker.js';
 
 const answerSchema = z.object({
   status: z.enum(['optimal', 'feasible', 'infeasible']),
@@ -36,7 +48,13 @@ const shopsSchema = z.object({
 });
 
 /** The open planning API: a problem in, the proven best out. */
-export function planningRoutes(api: Api, pool: SolverPool, world: Pick<World, 'homeMade'>): void {
+export function planningRoutes(
+  api: Api,
+  pool: SolverPool,
+  store: KeptStore,
+  world: World,
+  library: Library,
+): void {
   const handle = (kind: 'solve' | 'frontier' | 'shops') => (req: Request, res: Response, body: unknown) => {
     const tooBig = kind === 'shops' ? undefined : oversize(body);
     if (tooBig !== undefined) throw new HttpProblem('too-large', `the problem is too large: ${tooBig}`);
@@ -47,6 +65,19 @@ export function planningRoutes(api: Api, pool: SolverPool, world: Pick<World, 'h
       res,
     );
   };
+
+  /** The prices that a question is about, with what the household added to the library. */
+  function shopFor({ shop, brief }: BriefQuestion): ShopSent {
+    const list = [...world.ownPrices, ...world.shops].find((l) => l.id === shop);
+    const fault = (code: Fault['code'], pointer: string, detail: string) =>
+      HttpProblem.shape([{ code, pointer, detail }], 'the question');
+    if (list === undefined) throw fault('unknown', '/shop', `there is no price list "${shop}"`);
+    if (brief.currency !== undefined && brief.currency !== list.currency)
+      throw fault('mismatch', '/brief/currency', `the shop is in ${list.currency}`);
+    const strangers = strangersInBrief(wholeBrief({ shop, brief }, list.currency), library.catalogue);
+    if (strangers.length > 0) throw HttpProblem.shape(strangers, 'the question');
+    return { prices: pricesHere(list, store, world, library.catalogue), own: library.own };
+  }
 
   const common = {
     method: 'post',
@@ -70,6 +101,26 @@ export function planningRoutes(api: Api, pool: SolverPool, world: Pick<World, 'h
     .on(
       { ...common, path: '/plan/frontier', summary: 'The best set at every budget', answer: frontierSchema },
       handle('frontier'),
+    )
+    .on(
+      {
+        method: 'post',
+        path: '/plan/brief',
+        summary: 'What the Plan would say of a brief at a shop',
+        before: whileThereIsRoom(pool),
+        body: briefQuestionSchema,
+        answer: briefAnswerSchema.extend({ ms: z.int() }),
+        problems: ['invalid', 'too-large', 'busy', 'out-of-time'],
+      },
+      (req, res, body) => {
+        const shop = shopFor(body);
+        return answerFromPool(
+          pool,
+          { kind: 'brief', problem: body, homeMade: world.homeMade, shop },
+          req,
+          res,
+        );
+      },
     )
     .on(
       {

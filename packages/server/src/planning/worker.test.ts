@@ -8,7 +8,7 @@ const ask = (problem: object) => run({ kind: 'shops', problem, seconds: 60 });
 
 describe('which shops, as it is asked over the API', () => {
   it('is answered for every set of them, and two are no worse than the better one', () => {
-    const brief = { ...emptyBrief('EUR'), moneyNowMinor: 8_000, count: 'core', lasts: 'taste' };
+    const brief = { ...emptyBrief('EUR'), moneyNowMinor: 8_000, count: 'core', howBig: 'taste' };
     const told = ask({ brief, lists: euro });
     if (told.kind !== 'answer' || !('sets' in told.answer)) return expect.fail(told.kind);
     const { sets, best } = told.answer;

@@ -17,6 +17,7 @@ import {
   type Placed,
   type TideProblem,
 } from '@uisce/core/evening';
+import { answerBrief, briefQuestionSchema, type BriefAnswer, type BriefQuestion } from '@uisce/core/plan';
 import {
   OutOfTimeError,
   planProblemSchema,
@@ -37,21 +38,33 @@ if (isWorkerThread && process.platform === 'linux') setPriority(0, constants.pri
 const NO_CARD = 'fewer drinks than that can be made here, or more must stand on the card';
 
 export interface SolveTask {
-  kind: 'solve' | 'frontier' | 'shops' | 'card' | 'schedule';
+  kind: 'solve' | 'frontier' | 'brief' | 'shops' | 'card' | 'schedule';
   /** As it was sent: checked here, so that a large one full of faults holds up nobody. */
   problem: unknown;
   /** The household's own ways of making things, where what is asked is about the trade. */
   homeMade?: readonly HomeMade[];
   /** What is in the house, where a card is asked for. */
   house?: CardHouseSent;
+  /** Prices and what the household added to the library, where a brief is asked about. */
+  shop?: ShopSent;
   seconds: number;
+}
+
+/** A shop's prices as they hold here, and what the household added to the library. */
+export interface ShopSent {
+  prices: PriceList;
+  own: OwnLibrary;
 }
 
 /** The house as it is sent: kinds that differ from the library, not all of them. */
 type CardHouseSent = Omit<HouseNow, 'kinds'> & { prices: PriceList; own: OwnLibrary };
 
 export type SolveResult =
-  | { kind: 'answer'; answer: PlanAnswer | Frontier | ShopsTold | CardTold | ScheduleTold; ms: number }
+  | {
+      kind: 'answer';
+      answer: PlanAnswer | Frontier | BriefAnswer | ShopsTold | CardTold | ScheduleTold;
+      ms: number;
+    }
   | { kind: 'faults'; faults: Fault[] }
   | { kind: 'out-of-time' }
   | { kind: 'out-of-memory' };
@@ -94,6 +107,17 @@ function shopsTold(
   };
 }
 
+/** What the Plan would say of a brief, by the library of this household. */
+function briefTold(
+  asked: BriefQuestion,
+  { prices, own }: ShopSent,
+  homeMade: readonly HomeMade[],
+  remainingSeconds: () => number,
+): BriefAnswer {
+  const catalogue = { ...libraryOf(loadShipped().catalogue, own), homeMade: [...homeMade] };
+  return answerBrief(asked, { prices, catalogue }, { remainingSeconds });
+}
+
 /** When to do what, by how much each could begin earlier, and what stands in the way. */
 interface ScheduleTold {
   ok: boolean;
@@ -128,7 +152,7 @@ function cardTold(
 }
 
 /** Runs in a worker thread: one task at a time, stopping itself when its time is up. */
-export default function run({ kind, problem, homeMade = [], house, seconds }: SolveTask): SolveResult {
+export default function run({ kind, problem, homeMade = [], house, shop, seconds }: SolveTask): SolveResult {
   const started = performance.now();
   const remainingSeconds = () => seconds - (performance.now() - started) / 1000;
   const told = (answer: Extract<SolveResult, { kind: 'answer' }>['answer']): SolveResult => ({
@@ -142,6 +166,8 @@ export default function run({ kind, problem, homeMade = [], house, seconds }: So
       const asked = shopsQuestionSchema.safeParse(problem);
       return asked.success ? told(shopsTold(asked.data, homeMade, remainingSeconds)) : faults(asked.error);
     }
+    if (kind === 'brief' && shop)
+      return told(briefTold(briefQuestionSchema.parse(problem), shop, homeMade, remainingSeconds));
     if (kind === 'schedule') return told(scheduleTold(tideProblemSchema.parse(problem)));
     if (kind === 'card' && house) {
       const card = cardTold(cardAskedSchema.parse(problem), house, homeMade, () => remainingSeconds() <= 0);

@@ -24,7 +24,7 @@ export const bottle = (more: Partial<Bottle> = {}): Bottle => ({
 }); // prettier-ignore
 const ware = { is: 'bottle' as const, kind: 'dry-gin', ml: 700 };
 export const errand = (more: Partial<Errand> = {}): Errand => ({
-  id: randomUUID(), planId: null, startedOn: '2026-11-26', endedOn: null, currency: 'EUR', moneyMinor: 24_000, uses: {},
+  id: randomUUID(), planId: null, startedOn: '2026-11-26', endedOn: null, currency: 'EUR', moneyMinor: 24_000,
   reserveMinor: 0, receipts: [],
   lines: [{ id: 'dry-gin-70', shop: 'lantern-store', ware, label: 'Gin', count: 1, listedMinor: 1750, foundMinor: null, onOffer: false, state: 'wanted', why: 'plan' }],
   ...more,

@@ -62,9 +62,7 @@ describe('the figure of each step', () => {
       ...{ id, shop: 'corner', ware: { is: 'bottle' as const, kind: 'gin', ml: 700 }, label: id, count: 1 },
       ...{ listedMinor: 2000, foundMinor: null, onOffer: false, state, why: 'plan' as const },
     });
-    useErrands().begin([line('a', 'basket'), line('b', 'wanted'), line('c', 'missing')], 4700, {
-      ...{ uses: {}, reserveMinor: 0 },
-    });
+    useErrands().begin([line('a', 'basket'), line('b', 'wanted'), line('c', 'missing')], 4700, 0);
     expect(figures.value.Errand).toBe('1 of 2');
   });
 

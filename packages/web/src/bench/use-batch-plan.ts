@@ -35,7 +35,7 @@ export const useBatchPlan = createSharedComposable(() => {
     const { brief } = plans;
     const made = recipe.value;
     if (!brief || !made) return 0;
-    const drinks = (answers.result?.answer.drinks ?? []).flatMap((d) => trade.recipes.get(d.id) ?? []);
+    const drinks = answers.made.flatMap((d) => trade.recipes.get(d.id) ?? []);
     const trial = batchOfVolume(made, USUAL_BOTTLE_ML, trade.catalogue, trade.kinds);
     const { days } = keeping(trial, trade.catalogue);
     return (weeklyUseMl(made.makes, drinks, brief.drinksPerWeek) * days) / 7;

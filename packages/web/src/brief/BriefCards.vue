@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { packItemId, type Brief } from '@uisce/core/plan';
-import { ATTITUDES, COUNTS, LASTS, SPOTS, SYRUPS } from './brief-choices';
+import { freshAWeekMinor, packItemId, type Brief } from '@uisce/core/plan';
+import { ATTITUDES, COUNTS, HOW_BIG, SOFT_DRINKS, SPOTS, SYRUPS, WINE } from './brief-choices';
 import ChoiceRow from '../ui/ChoiceRow.vue';
-import LensFields from './LensFields.vue';
+import CountsMore from './CountsMore.vue';
 import MoneyField from '../ui/MoneyField.vue';
 import NumberField from '../ui/NumberField.vue';
 import PriceFile from './PriceFile.vue';
@@ -13,10 +13,13 @@ import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import CheckField from '../ui/CheckField.vue';
+import { useAdvice } from '../solver/use-advice';
+import { inSentence, useWords } from '../words/use-words';
 
 const plans = usePlans();
 const trade = useTrade();
 const stock = useStock();
+const words = useWords();
 
 const brief = computed(() => plans.brief);
 
@@ -55,6 +58,17 @@ const kept = computed(() => {
   ];
 });
 
+const enough = useAdvice().on('enough');
+/** What the plan's drinks would take a week, once that has been counted. */
+const freshHint = computed(() =>
+  brief.value && enough.value
+    ? `these drinks take about ${words.price(freshAWeekMinor(enough.value.freshMinor, brief.value))} a week`
+    : '',
+);
+const bigWords = computed(() =>
+  inSentence(HOW_BIG.find((choice) => choice.value === brief.value?.howBig)?.words ?? ''),
+);
+
 const edit = (change: string, part: Partial<Brief>) => plans.edit(change, { brief: part });
 const place = (part: Partial<Brief['place']>) => {
   if (brief.value) edit('Where the bar stands', { place: { ...brief.value.place, ...part } });
@@ -72,6 +86,13 @@ function letGo(id: string): void {
 </script>
 
 <template>
+  <p v-if="brief?.broughtUp" class="card news" role="status">
+    This brief was written before the question became simpler. How long it should last is now how big bottles
+    are:
+    {{ bigWords }}. Wine is bought for the day, drinks without alcohol are counted beside, and money for fresh
+    things is an amount of its own: look below whether all of it suits you.
+    <v-btn size="small" height="40" @click="edit('Read what changed', { broughtUp: false })">All right</v-btn>
+  </p>
   <div v-if="brief" class="brief">
     <div class="column">
       <section class="card" aria-labelledby="money-title">
@@ -90,27 +111,22 @@ function letGo(id: string): void {
             :minor="brief.moneyPerMonthMinor"
             @change="edit('Money a month', { moneyPerMonthMinor: $event })"
           />
-          <NumberField
-            class="fresh"
-            label="Of it fresh things for the first"
-            suffix="weeks"
-            :value="brief.freshWeeks"
-            :least="0"
-            :most="52"
-            @change="edit('Fresh things', { freshWeeks: Math.round($event ?? 0) })"
+          <MoneyField
+            label="Set aside for fresh things"
+            :hint="freshHint"
+            :minor="brief.freshMinor"
+            @change="edit('Money for fresh things', { freshMinor: $event })"
           />
         </div>
       </section>
       <section class="card" aria-labelledby="taste-title">
-        <h2 id="taste-title">
-          Taste <small class="dim">· liked counts for more; no thanks leaves the drink out</small>
-        </h2>
+        <h2 id="taste-title">Taste <small class="dim">· no thanks leaves the drink out</small></h2>
         <TasteTable />
         <CautionLine v-if="brief.tastes.egg !== 'no'">
           Raw egg: fresh or pasteurised, and not for anyone vulnerable.
         </CautionLine>
       </section>
-      <LensFields :brief="brief" />
+      <CountsMore :brief="brief" />
       <section class="card" aria-labelledby="attitude-title">
         <h2 id="attitude-title" class="sr-only">Stand-ins, and which drinks count</h2>
         <ChoiceRow
@@ -126,6 +142,13 @@ function letGo(id: string): void {
           :value="brief.count"
           :choices="COUNTS"
           @choose="edit('Which drinks count', { count: $event })"
+        />
+        <ChoiceRow
+          name="soft"
+          legend="Drinks without alcohol"
+          :value="brief.soft"
+          :choices="SOFT_DRINKS"
+          @choose="edit('Drinks without alcohol', { soft: $event })"
         />
       </section>
     </div>
@@ -184,7 +207,7 @@ function letGo(id: string): void {
         </div>
       </section>
       <section class="card" aria-labelledby="limits-title">
-        <h2 id="limits-title">Limits, how long it lasts, and prices</h2>
+        <h2 id="limits-title">Limits, sizes and prices</h2>
         <div class="two">
           <NumberField
             label="At most"
@@ -211,11 +234,11 @@ function letGo(id: string): void {
         </CautionLine>
         <ChoiceRow
           class="mt-4"
-          name="lasts"
-          legend="How long should it last?"
-          :value="brief.lasts"
-          :choices="LASTS"
-          @choose="edit('How long it lasts', { lasts: $event })"
+          name="how-big"
+          legend="How big?"
+          :value="brief.howBig"
+          :choices="HOW_BIG"
+          @choose="edit('How big', { howBig: $event })"
         />
         <NumberField
           label="We drink"
@@ -226,9 +249,16 @@ function letGo(id: string): void {
           @change="edit('Drinks a week', { drinksPerWeek: Math.round($event ?? 1) })"
         />
         <p class="dim lasting">
-          One bottle of a kind, or two, of a size that lasts so long; what turns sooner, as long as it keeps.
-          Mixers and syrups for a week: they are bought or made again.
+          One bottle of a kind, of any size that pours so many glasses; what goes off sooner, as many as you
+          drink by then. How far it all goes stands on the Plan.
         </p>
+        <ChoiceRow
+          name="wine"
+          legend="Wine and bubbles"
+          :value="brief.keepsWine ? 'keep' : 'day'"
+          :choices="WINE"
+          @choose="edit('Wine and bubbles', { keepsWine: $event === 'keep' })"
+        />
         <ChoiceRow
           name="syrups"
           legend="Making syrups at home"
@@ -286,11 +316,8 @@ function letGo(id: string): void {
   }
 }
 
-/* Half a phone is too narrow for what it asks. */
-@media (max-width: 480px) {
-  .fresh {
-    grid-column: 1 / -1;
-  }
+.news {
+  margin: 0 0 14px;
 }
 
 .lasting {

@@ -5,7 +5,7 @@ import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import BriefCards from './BriefCards.vue';
-import LensFields from './LensFields.vue';
+import CountsMore from './CountsMore.vue';
 import TasteTable from './TasteTable.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
@@ -88,22 +88,19 @@ describe('tastes', () => {
   });
 });
 
-describe('balance', () => {
+describe('what counts for more', () => {
   const brief = () => usePlans().briefOrEmpty;
 
-  it('counts a family less after its first few once asked to, and stops when asked', async () => {
-    house = await inHouse(LensFields, { brief: smallPlan(4700).brief });
-    const check = house.page.get('input[type=checkbox]');
-    await check.setValue(true);
-    expect(brief().variety).toEqual({ after: 8, factor: 0.5 });
-    await house.page.setProps({ brief: brief() });
-    expect(said(house.page)).toContain('drinks of a family');
-    await house.page.get('input[type=checkbox]').setValue(false);
-    expect(brief().variety).toBeNull();
+  it('is nothing until it is asked for, each by one tap', async () => {
+    house = await inHouse(CountsMore, { brief: smallPlan(4700).brief });
+    const counts = () => [brief().askedForMore, brief().likedMore, brief().variety];
+    expect(counts()).toEqual([false, false, false]);
+    for (const check of house.page.findAll('input[type=checkbox]')) await check.setValue(true);
+    expect(counts()).toEqual([true, true, true]);
   });
 
   it('asks for shares of up to three tastes, each once, and lets them go', async () => {
-    house = await inHouse(LensFields, { brief: smallPlan(4700).brief });
+    house = await inHouse(CountsMore, { brief: smallPlan(4700).brief });
     for (let i = 0; i < 3; i++) {
       await press(/^Ask for a share of a taste/);
       await house.page.setProps({ brief: brief() });

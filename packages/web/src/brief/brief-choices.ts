@@ -1,4 +1,6 @@
-import type { Attitude } from '@uisce/core/plan';
+import { HOW_BIG_GLASSES, type Attitude, type HowBig } from '@uisce/core/plan';
+
+const glasses = (howBig: HowBig) => `${HOW_BIG_GLASSES[howBig]} glasses or more from each`;
 
 /** What the Brief asks in a tap, with its words. */
 export const ATTITUDES: { value: Attitude; words: string; note: string }[] = [
@@ -17,11 +19,19 @@ export const SPOTS = [
   { value: 'shelf', words: 'Shelf' },
   { value: 'bookcase', words: 'Bookcase' },
 ] as const;
-export const LASTS = [
-  { value: 'taste', words: 'A taste' },
-  { value: 'month', words: '1 month' },
-  { value: 'quarter', words: '3 months' },
-  { value: 'half-year', words: 'Half a year' },
+export const HOW_BIG = [
+  { value: 'taste', words: 'A taste', note: glasses('taste') },
+  { value: 'small', words: 'Small bottles', note: glasses('small') },
+  { value: 'full', words: 'Full bottles', note: glasses('full') },
+] as const;
+export const WINE = [
+  { value: 'day', words: 'For the day', note: 'as citrus is, beside this money' },
+  { value: 'keep', words: 'We keep some', note: 'out of this money' },
+] as const;
+export const SOFT_DRINKS = [
+  { value: 'beside', words: 'Beside the others', note: 'told, not counted' },
+  { value: 'within', words: 'Among the others', note: 'each counts as one' },
+  { value: 'only', words: 'Only these', note: 'we drink no alcohol' },
 ] as const;
 
 export const SYRUPS = [

@@ -14,7 +14,7 @@ import {
   type ErrandLine,
   type Ware,
 } from '@uisce/core/errand';
-import { weeklyUseMl } from '@uisce/core/plan';
+import { madeBy, weeklyUseMl } from '@uisce/core/plan';
 import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
@@ -126,7 +126,7 @@ export const useErrand = createSharedComposable(() => {
     if (chosenLists.value.length === 0) return [];
     const { drinksPerWeek } = plans.briefOrEmpty;
     // What the set is for says nothing of fruit: it is bought by what its drinks are made of.
-    const drinks = (result.value?.answer.drinks ?? []).flatMap((d) => trade.recipes.get(d.id) ?? []);
+    const drinks = madeBy(result.value).flatMap((d) => trade.recipes.get(d.id) ?? []);
     const perWeekMl = (kind: string) => weeklyUseMl(kind, drinks, drinksPerWeek);
     return freshLines(joinShops(chosenLists.value), chosenLists.value, perWeekMl);
   });
@@ -185,8 +185,7 @@ export const useErrand = createSharedComposable(() => {
   const tripMinor = computed(() => atShops.value?.tripMinor ?? 0);
   function setOut(): void {
     const money = Math.max(0, plans.briefOrEmpty.moneyNowMinor - tripMinor.value);
-    const { uses = {}, reserveMinor = 0 } = result.value ?? {};
-    errands.begin(preview.value, money, { uses, reserveMinor });
+    errands.begin(preview.value, money, plans.briefOrEmpty.freshMinor);
   }
 
   return {

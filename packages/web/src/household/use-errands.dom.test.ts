@@ -14,7 +14,7 @@ const line = (id: string, kind: string, listedMinor: number, more: Partial<Erran
   ...{ id, shop: 'corner', ware: { is: 'bottle', kind, ml: 700 }, label: id, count: 1, listedMinor },
   ...{ foundMinor: null, onOffer: false, state: 'wanted', why: 'plan', ...more },
 });
-const NOTHING_KEPT = { uses: {}, reserveMinor: 0 };
+const NOTHING_KEPT = 0;
 
 let server: SmallServer;
 beforeEach(async () => {

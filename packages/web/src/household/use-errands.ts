@@ -40,11 +40,7 @@ export const useErrands = defineStore('errands', () => {
     plans.plans.find((p) => p.id === errand.planId) ?? plans.current;
 
   /** Set out with a list, for a plan's answer and so much money. */
-  function begin(
-    lines: ErrandLine[],
-    moneyMinor: number,
-    { uses, reserveMinor }: Pick<Errand, 'uses' | 'reserveMinor'>,
-  ): void {
+  function begin(lines: ErrandLine[], moneyMinor: number, reserveMinor: number): void {
     const plan = plans.current;
     if (plan === undefined) return;
     const errand: Errand = {
@@ -54,7 +50,6 @@ export const useErrands = defineStore('errands', () => {
       endedOn: null,
       currency: plan.brief.currency,
       moneyMinor,
-      uses,
       reserveMinor,
       lines,
       receipts: [],

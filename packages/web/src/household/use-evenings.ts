@@ -108,7 +108,6 @@ export const useEvenings = defineStore('evenings', () => {
         ...{
           currency: trade.prices?.currency ?? 'EUR',
           moneyMinor: sum,
-          uses: {},
           reserveMinor: 0,
           lines,
           receipts: [],

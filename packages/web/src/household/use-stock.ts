@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { keptBottle } from '@uisce/core/kept';
 import { atHome } from '@uisce/core/pouring';
-import { usesOfDrinks, type HouseholdBrief } from '@uisce/core/plan';
+import { typicalPours, type HouseholdBrief } from '@uisce/core/plan';
 import { atHand, bottleThere, freshThere, isThere, ownedKinds, type Bottle } from '@uisce/core/stock';
 import { useKeeper } from '../kept/use-keeper';
 import { useToday } from './use-today';
@@ -46,13 +46,8 @@ export const useStock = defineStore('stock', () => {
   const inBottles = computed(() => atHand(bottles.value, [], trade.kinds, today.iso()));
   /** ml that a drink which pours a kind usually takes of it. */
   const pours = computed(() => {
-    const uses = usesOfDrinks(trade.catalogue.recipes);
-    const times = new Map<string, number>();
-    for (const recipe of trade.catalogue.recipes)
-      for (const id of new Set(recipe.slots.filter((s) => !s.optional).flatMap((s) => [s.kind, ...s.or])))
-        times.set(id, (times.get(id) ?? 0) + 1);
-    return (kind: string) =>
-      ((uses[kind]?.mlPerDrink ?? 0) * trade.catalogue.recipes.length) / Math.max(1, times.get(kind) ?? 0);
+    const typical = typicalPours(trade.catalogue);
+    return (kind: string) => typical.get(kind) ?? 0;
   });
   const counted = computed(() => ownedKinds(inBottles.value, pours.value));
   /** Kinds the plan may count on; the same list while nothing of it has changed. */

@@ -42,7 +42,7 @@ watch(
 
 const choices = computed(() =>
   trade.catalogue.recipes
-    .filter((r) => answers.result?.answer.drinks.some((d) => d.id === r.id))
+    .filter((r) => answers.made.some((d) => d.id === r.id))
     .map((r) => ({ value: r.id, title: r.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );

@@ -29,7 +29,7 @@ const order = computed(() =>
       entertains: kits.kit.entertains,
       makesSyrups: plans.brief?.makesSyrups ?? false,
       bottles: makeUp.value.bought + makeUp.value.owned,
-      herbs: takesHerbs((answers.result?.answer.drinks ?? []).flatMap((d) => trade.recipes.get(d.id) ?? [])),
+      herbs: takesHerbs(answers.made.flatMap((d) => trade.recipes.get(d.id) ?? [])),
     },
     kits.kit,
   ).map((advice) => ({

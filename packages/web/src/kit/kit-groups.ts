@@ -3,7 +3,7 @@ export const RAILS: { name: string; techniques: string[] }[] = [
   { name: 'Measure', techniques: ['measure'] },
   { name: 'Shake', techniques: ['shake', 'dry-shake'] },
   { name: 'Stir and layer', techniques: ['stir', 'layer', 'swizzle'] },
-  { name: 'Strain', techniques: ['strain', 'fine-strain'] },
+  { name: 'Strain', techniques: ['strain', 'fine-strain', 'strain-clear'] },
   { name: 'Press and muddle', techniques: ['juice', 'muddle'] },
   { name: 'Cut, peel and grate', techniques: ['cut', 'zest', 'grate'] },
   { name: 'Ice', techniques: ['ice', 'crush-ice', 'blend'] },

@@ -16,8 +16,8 @@ export const useEveningMenu = createSharedComposable(() => {
 
   watch(
     () => answers.result,
-    (result) => {
-      const open = new Set(result?.answer.drinks.map((d) => d.id));
+    () => {
+      const open = new Set(answers.made.map((d) => d.id));
       const kept = menu.value.filter((id) => open.has(id));
       if (kept.length > 0) {
         if (kept.length < menu.value.length) menu.value = kept;

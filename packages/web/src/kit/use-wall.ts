@@ -81,7 +81,7 @@ export const useWall = createSharedComposable(() => {
           hungThings.add(thing.id);
           return { thing, owned: kits.kit.kitchen.includes(thing.id), serves: serving.has(thing.id) };
         });
-      const byVessel = covers.find(({ cover }) => cover?.by === 'vessel')?.cover?.id;
+      const byVessel = covers.flatMap(({ cover }) => (cover?.by === 'vessel' ? [cover.id] : []))[0];
       const vessel = kits.kit.vessels.find((v) => v.id === byVessel);
       const most = (of: 'needed' | 'finishing') =>
         Math.max(0, ...ids.map((id) => uses.value.get(id)?.[of] ?? 0));

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkCost, standardDrink } from '@uisce/core/drink';
+import { standardDrink } from '@uisce/core/drink';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { useHouseSyrup } from '../words/house-syrup';
+import { useGlassCost } from '../ui/drink/use-glass-cost';
 import { inSentence, listed, useWords } from '../words/use-words';
 
 const props = defineProps<{ recipe: Recipe }>();
@@ -15,7 +16,8 @@ const house = useHouseSyrup();
 const words = useWords();
 
 const profile = computed(() => house.figuresOf(props.recipe));
-const cost = computed(() => (trade.prices ? drinkCost(props.recipe, trade.prices, trade.kinds) : undefined));
+const glassCost = useGlassCost();
+const cost = computed(() => glassCost.costOf(props.recipe));
 const standard = computed(() => {
   const { g, word } = standardDrink(household.settings.locale);
   const drinks = profile.value.ethanolG / g;
@@ -46,9 +48,10 @@ const standard = computed(() => {
       <dd>{{ words.number(profile.kcal, 0) }} kcal</dd>
     </div>
     <div v-if="cost">
-      <dt>Cost at {{ trade.prices?.name }}</dt>
+      <dt>Cost of a glass</dt>
       <dd>
         {{ words.price(cost.minor) }}
+        <span class="dim small">{{ glassCost.sayWhose(cost) }}</span>
         <span v-if="cost.unpriced.length > 0" class="dim small">
           without {{ listed(cost.unpriced.map((k) => inSentence(trade.kindName(k)))) }}</span
         >

@@ -2,7 +2,6 @@
 import { useTitle } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { drinkCost } from '@uisce/core/drink';
 import { countDrinks } from '@uisce/core/plan';
 import AnswerHead from '../ui/AnswerHead.vue';
 import { later } from '../ui/later';
@@ -11,6 +10,7 @@ import NotebookParts from './NotebookParts.vue';
 import { useIndex } from './use-index';
 import { useAtHand } from '../ui/drink/use-at-hand';
 import { useAnswer } from '../solver/use-answer';
+import { useGlassCost } from '../ui/drink/use-glass-cost';
 import { useTrade } from '../household/use-trade';
 import { useHouseSyrup } from '../words/house-syrup';
 import { titleOf } from '../words/title';
@@ -23,6 +23,7 @@ const route = useRoute();
 const router = useRouter();
 const answers = useAnswer();
 const trade = useTrade();
+const glassCost = useGlassCost();
 const house = useHouseSyrup();
 const words = useWords();
 const { sections, have } = useIndex();
@@ -64,7 +65,7 @@ const underline = computed(() => {
     return `${count(owned, 'drink')} from what you own already, citrus and other fresh things aside`;
   }
   const profile = house.figuresOf(found);
-  const cost = trade.prices ? drinkCost(found, trade.prices, trade.kinds).minor : 0;
+  const cost = glassCost.costOf(found)?.minor ?? 0;
   const also = found.also.length > 0 ? ` · also ${found.also.join(', ')}` : '';
   const variant = found.variant ? ` · ${found.variant}` : '';
   return `${words.percent(profile.abv)} vol · ${words.volume(Math.round(profile.servedMl))} · ${words.price(cost)} a glass${variant}${also}`;

@@ -32,6 +32,13 @@ const holds = computed(() => {
   const here = stock.here.kinds.get(kind.value?.id ?? '');
   return here ? sayHolds({ allergens: here.allergens, unknown: here.allergensStated ? [] : [here.id] }) : [];
 });
+/** What is made at home: of what it is worth, and how much of a whole batch the packs hold. */
+const madeWords = computed(() => {
+  const share = answers.result?.batchShares[kind.value?.id ?? ''] ?? 1;
+  const worth = `made of ${words.price(bottle.value?.priceMinor ?? 0)} worth`;
+  const ml = words.volume(Math.floor((bottle.value?.ml ?? 0) * share));
+  return share < 1 ? `${worth} a whole batch; the packs are shared: enough for ${ml} of it` : worth;
+});
 const keepsDays = computed(() => kind.value && daysOnceOpen(kind.value, bottle.value));
 const reason = computed(() => answers.result?.explanation.reasons.find((r) => r.id === props.itemId));
 const lift = computed(() => answers.result?.explanation.lifts.find((l) => l.id === props.itemId));
@@ -73,13 +80,8 @@ const CHOICES = [
     <p class="dim facts">
       {{ JOB_WORD[kind.job] }}<template v-if="kind.abv > 0"> · {{ words.percent(kind.abv) }} vol</template>
       <template v-if="bottle">
-        · {{ bottle.label }}, <template v-if="item && item.count > 1">{{ item.count }} × </template
-        >{{ words.size(bottle.ml) }},
-        {{
-          item?.made
-            ? `made of ${words.price(bottle.priceMinor)} worth`
-            : words.price(bottle.priceMinor * (item?.count ?? 1))
-        }}</template
+        · {{ bottle.label }}, {{ words.size(bottle.ml) }},
+        {{ item?.made ? madeWords : words.price(bottle.priceMinor) }}</template
       >
       <template v-if="keepsDays">
         · {{ sayDays(keepsDays) }} once open{{ kind.storage === 'fridge' ? ', in the fridge' : '' }}</template

@@ -42,9 +42,7 @@ const lists = computed(() => {
   const { result } = answers;
   if (!result) return { open: [], shut: [], dropped: [] };
   return {
-    open: result.answer.drinks.flatMap((d) =>
-      row(d.id, d.fit < 1 ? `stand-in, fit ${words.number(d.fit, 2)}` : ''),
-    ),
+    open: answers.made.flatMap((d) => row(d.id, d.fit < 1 ? `stand-in, fit ${words.number(d.fit, 2)}` : '')),
     shut: [...result.explanation.shut]
       .sort((a, b) => (a.lacks.length ? a.cost : Infinity) - (b.lacks.length ? b.cost : Infinity))
       .flatMap((d) => {

@@ -1,12 +1,14 @@
 <script setup lang="ts">
+import { untilOut } from '@uisce/core/plan';
 import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
+import { useTrade } from '../household/use-trade';
 import { useItemWords } from '../words/use-item-words';
-import { count, inSentence, sayDays, useWords } from '../words/use-words';
+import { count, inSentence, listed, sayDays, useWords } from '../words/use-words';
 
-/** What the set pours: how soon a bottle is out, how many of its drinks it makes, what a glass costs. */
+/** How far the set goes: glasses in all, which bottle is out first, what goes off before, what a glass costs; and larger bottles. */
 const FEW = 8;
 /** The bars run as far as this. */
 const WEEKS_DRAWN = 26;
@@ -14,6 +16,7 @@ const WEEKS_DRAWN = 26;
 const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
+const trade = useTrade();
 const words = useWords();
 const { itemName } = useItemWords();
 
@@ -27,23 +30,52 @@ watch(
     if (!answers.proven || !result) return;
     const { answer, inUse, items } = result;
     void advice.ask('enough', { result: { answer, inUse, items } });
+    void advice.ask('larger', { result: { answer, inUse, items } });
   },
   { immediate: true },
 );
 
 const perWeek = computed(() => plans.brief?.drinksPerWeek ?? 0);
-const whole = (drinks: number) => Math.max(1, Math.floor(drinks));
-/** "14 drinks, about 2 weeks as you drink". */
-const sayDrinks = (drinks: number) =>
-  `${count(whole(drinks), 'drink')}, about ${sayDays(Math.max(1, Math.round((drinks / perWeek.value) * 7)))}`;
+const whole = (glasses: number) => Math.max(1, Math.floor(glasses));
+const sayWeeks = (glasses: number) => sayDays(Math.max(1, Math.round((glasses / perWeek.value) * 7)));
+/** "14 glasses, about 2 weeks as you drink". */
+const sayGlasses = (glasses: number) =>
+  `${count(whole(glasses), 'glass', 'glasses')}, about ${sayWeeks(glasses)}`;
 const rows = computed(() => {
   const bottles = enough.value?.bottles ?? [];
   return bottles.map((b) => ({
     ...b,
     name: itemName(b.itemId),
-    share: Math.min(1, b.untilEmpty / (perWeek.value * WEEKS_DRAWN)),
+    out: untilOut(b),
+    share: Math.min(1, untilOut(b) / (perWeek.value * WEEKS_DRAWN)),
   }));
 });
+const goingOff = computed(() =>
+  rows.value.filter((b) => b.untilOff !== undefined).map((b) => inSentence(b.name)),
+);
+const larger = advice.on('larger');
+const largerWords = computed(() => {
+  const found = larger.value;
+  if (!found) return '';
+  const sizes = found.bottles.map(
+    ({ kindId, to }) => `${inSentence(trade.kindName(kindId))} ${words.size(to.ml)}`,
+  );
+  const { glassesNow, glassesThen } = found;
+  const gain =
+    glassesThen > glassesNow
+      ? `: the first bottle is out after ${whole(glassesThen)} glasses instead of ${whole(glassesNow)}`
+      : '';
+  return `${words.price(found.moreMinor)} of what is left buys ${listed(sizes)}${gain}.`;
+});
+/** Keep the larger bottles: the plan's set stays the same, in these sizes. */
+function takeLarger(): void {
+  const { brief } = plans;
+  if (!brief || !larger.value) return;
+  const from = new Set(larger.value.bottles.map((b) => b.from.id));
+  const others = brief.keepBottles.filter((id) => !from.has(id));
+  const keepBottles = [...new Set([...others, ...larger.value.bottles.map((b) => b.to.id)])];
+  plans.edit('Larger bottles', { brief: { keepBottles } });
+}
 const shown = computed(() => (all.value ? rows.value : rows.value.slice(0, FEW)));
 const once = computed(() => {
   if (!enough.value) return '';
@@ -59,18 +91,25 @@ const once = computed(() => {
     <h2 id="enough-title">
       Enough?
       <small class="dim"
-        >· at {{ count(perWeek, 'drink') }} a week, each as likely as another; the bars are half a year</small
+        >· at {{ count(perWeek, 'glass', 'glasses') }} a week, each drink as likely as another; the bars are
+        half a year</small
       >
     </h2>
     <p v-if="!enough" class="dim" aria-live="polite">{{ advice.failureOf('enough') || 'Counting.' }}</p>
     <template v-else>
       <p aria-live="polite">
-        {{ once
+        {{ count(enough.glassesInAll, 'glass', 'glasses') }} in all, about
+        {{ sayWeeks(enough.glassesInAll) }} at your pace. {{ once
         }}<template v-if="enough.first"
           >; the first bottle to be out is <strong>{{ inSentence(itemName(enough.first.itemId)) }}</strong>,
-          after {{ sayDrinks(enough.first.untilEmpty) }}</template
+          after {{ sayGlasses(untilOut(enough.first)) }}</template
+        ><template v-if="goingOff.length > 0">; before they are empty go off: {{ listed(goingOff) }}</template
         >. A glass costs {{ words.price(Math.round(enough.glassMinor)) }} on average, of which
-        {{ words.price(Math.round(enough.freshMinor)) }} is fresh.
+        {{ words.price(Math.round(enough.freshMinor)) }} is bought on the day.
+      </p>
+      <p v-if="largerWords" class="larger">
+        {{ largerWords }}
+        <v-btn size="small" height="40" @click="takeLarger">Larger bottles</v-btn>
       </p>
       <ul class="plain-list bars">
         <li v-for="row in shown" :key="row.itemId">
@@ -79,7 +118,8 @@ const once = computed(() => {
             ><span :style="{ width: `${Math.max(1, row.share * 100)}%` }"
           /></span>
           <span class="dim"
-            >out after {{ count(whole(row.untilEmpty), 'drink') }} of all, {{ whole(row.drinksIn) }} of its
+            >{{ row.untilOff === undefined ? 'out' : 'off' }} after
+            {{ count(whole(row.out), 'glass', 'glasses') }} of all; holds {{ whole(row.drinksIn) }} of its
             own</span
           >
         </li>

@@ -19,7 +19,7 @@ const found = advice.on('grow');
 const growth = computed(() => (wanted.value.length > 0 ? found.value : undefined));
 const besides = computed(() => growth.value?.change?.opened.filter((d) => !wanted.value.includes(d)) ?? []);
 const drinks = computed(() => {
-  const open = new Set(answers.result?.answer.drinks.map((d) => d.id));
+  const open = new Set(answers.made.map((d) => d.id));
   const counted = new Set(answers.result?.explanation.shut.map((d) => d.id));
   return trade.catalogue.recipes
     .filter((r) => counted.has(r.id) && !open.has(r.id))

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
+import { useKit } from '../household/use-kit';
+import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
-import { inSentence, useWords } from '../words/use-words';
+import { count, inSentence, useWords } from '../words/use-words';
 
 /** Tools, glasses and packs of sugar and the like that the plan's money buys beside the bottles. */
 const answers = useAnswer();
+const advice = useAdvice();
+const kits = useKit();
 const words = useWords();
 const { itemName } = useItemWords();
 
@@ -25,6 +29,28 @@ const packs = computed(() => {
     return [{ ...p, name, leaning: reason.leaning.length }];
   });
 });
+/** Proper tools beside hands and the kitchen, and what each brings. */
+const WAY_WORDS = {
+  professional: 'proper tools',
+  home: 'hands and the kitchen',
+  leave: 'tools and glasses left out',
+};
+watch(
+  [() => answers.proven, () => answers.result, () => kits.kit.said],
+  () => {
+    if (answers.proven && answers.result && kits.kit.said) void advice.ask('kitWays', {});
+  },
+  { immediate: true },
+);
+const ways = advice.on('kitWays');
+const waysWords = computed(() =>
+  (ways.value ?? [])
+    .map(({ way, open, pieces, kitMinor }) => {
+      const cost = pieces > 0 ? `, ${count(pieces, 'thing')} for ${words.price(kitMinor)}` : '';
+      return `${WAY_WORDS[way]} ${count(open, 'drink')}${cost}`;
+    })
+    .join('; '),
+);
 const costOf = (things: readonly { priceMinor: number }[]) =>
   things.reduce((sum, k) => sum + k.priceMinor, 0);
 /** What the money buys beside bottles, each with the drinks that lean on it. */
@@ -37,6 +63,9 @@ const groups = computed(() =>
 </script>
 
 <template>
+  <p v-if="waysWords" class="kit">
+    With the same money: {{ waysWords }}. <RouterLink to="/kit">How you work</RouterLink>
+  </p>
   <p v-if="groups.length > 0" class="kit">
     <template v-for="(group, g) in groups" :key="group.title">
       {{ g > 0 ? '\u00a0· ' : '' }}<RouterLink :to="group.to">{{ group.title }}</RouterLink

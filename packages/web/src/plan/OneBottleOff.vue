@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Lift } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { useAnswer } from '../solver/use-answer';
@@ -25,9 +26,25 @@ function bestGain(more: number): number | undefined {
   return best?.proven && answers.result ? best.point.open - answers.result.open : undefined;
 }
 
+/** One row for each ingredient, tool or pack: its cheapest size, and the others it is sold in. */
+const offers = computed(() => {
+  const rows = new Map<string, Lift[]>();
+  for (const lift of answers.result?.explanation.lifts ?? []) {
+    if (lift.opens.length === 0) continue;
+    const of = answers.itemById.get(lift.id)?.kindId ?? lift.id;
+    rows.set(of, [...(rows.get(of) ?? []), lift]);
+  }
+  return [...rows.values()].map((lifts) =>
+    [...lifts].sort((a, b) => a.price - b.price || (a.id < b.id ? -1 : 1)),
+  );
+});
+const sizeOf = (id: string) => {
+  const ml = answers.itemById.get(id)?.bottle?.ml;
+  return ml === undefined ? '' : words.size(ml);
+};
 const rows = computed(() =>
-  (answers.result?.explanation.lifts ?? [])
-    .filter((l) => l.opens.length > 0)
+  offers.value
+    .flatMap(([cheapest, ...larger]) => (cheapest ? [{ ...cheapest, larger }] : []))
     .sort((a, b) => a.price / a.opens.length - b.price / b.opens.length || (a.id < b.id ? -1 : 1))
     .slice(0, MOST_SHOWN)
     .map((lift) => ({
@@ -35,6 +52,7 @@ const rows = computed(() =>
       more: Math.max(0, lift.price - leftOver.value),
       best: bestGain(Math.max(0, lift.price - leftOver.value)),
       name: itemName(lift.id).replace(/^./, (c) => c.toUpperCase()),
+      size: sizeOf(lift.id),
       is: answers.kitById.has(lift.id)
         ? ('kit' as const)
         : answers.packById.has(lift.id)
@@ -59,7 +77,9 @@ const attributes = { kit: { to: '/kit' }, pack: {}, bottle: { type: 'button' } }
           v-bind="attributes[row.is]"
           @click="row.is === 'bottle' && emit('select', row.id)"
         >
-          <strong>{{ row.name }}</strong>
+          <strong
+            >{{ row.name }}<template v-if="row.size">, {{ row.size }}</template></strong
+          >
           <span class="dim"
             >opens {{ count(row.opens.length, 'drink')
             }}<template v-if="row.best !== undefined"
@@ -68,6 +88,15 @@ const attributes = { kit: { to: '/kit' }, pack: {}, bottle: { type: 'button' } }
           >
           <span class="price">{{ words.price(row.price) }}</span>
         </component>
+        <button
+          v-for="size in row.larger"
+          :key="size.id"
+          class="plain-button link dim"
+          type="button"
+          @click="emit('select', size.id)"
+        >
+          or {{ sizeOf(size.id) }}, {{ words.price(size.price) }}
+        </button>
       </li>
     </ul>
     <p v-else class="dim">No single bottle opens another drink from here.</p>

@@ -39,22 +39,24 @@ const coldLengthMm = computed(() => Math.max(300, width.value / scale.value));
 const route = useRoute();
 const router = useRouter();
 const asked = computed(() => (typeof route.params.bottle === 'string' ? route.params.bottle : ''));
-/** The bottle of the address: the one in the set, else the one that would be bought. An owned one has another id: the kind stays. */
+/** The bottle of the address: of the size it names, else the one in the set, else the cheapest. An owned one has another id: the kind stays. */
 const selected = computed(() => {
   if (asked.value === '') return undefined;
   const of = answers.result?.items.filter((i) => i.kindId === asked.value) ?? [];
   const inSet = new Set(answers.result?.answer.items);
-  return (of.find((i) => inSet.has(i.id)) ?? of[0])?.id;
+  const sized = of.find((i) => String(i.bottle?.ml) === route.query['ml']);
+  const [cheapest] = [...of].sort((a, b) => a.priceMinor - b.priceMinor);
+  return (sized ?? of.find((i) => inSet.has(i.id)) ?? cheapest)?.id;
 });
 useTitle(computed(() => titleOf('Plan', asked.value === '' ? '' : trade.kindName(asked.value))));
 
 /** What had the focus before the panel took it. */
 let left: Element | null = null;
 async function select(itemId: string): Promise<void> {
-  const kindId = answers.itemById.get(itemId)?.kindId ?? '';
-  if (kindId === asked.value) return close();
+  const { kindId = '', bottle } = answers.itemById.get(itemId) ?? {};
+  if (itemId === selected.value) return close();
   if (selected.value === undefined) left = document.activeElement;
-  await router.replace(`/plan/${kindId}`);
+  await router.replace({ path: `/plan/${kindId}`, query: bottle ? { ml: bottle.ml } : {} });
   await nextTick();
   document.getElementById('bottle-title')?.focus();
 }
@@ -113,7 +115,8 @@ async function close(): Promise<void> {
   <BeyondCard class="below" />
   <DrinksInReach class="below" />
   <p class="dim below">
-    Citrus, eggs, cream, herbs and ice are bought on the day and are not in the money above.
+    Citrus, eggs, cream, herbs and ice{{ plans.brief?.keepsWine ? '' : ', wine and bubbles' }} are bought on
+    the day and are not in the money above.
   </p>
   <CautionLine
     >For adults of drinking age. Nobody drives after a drink; not when pregnant, nor with medicines that do

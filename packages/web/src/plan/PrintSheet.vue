@@ -31,18 +31,16 @@ const rows = computed(() =>
   })),
 );
 function sizeOf(itemId: string): string {
-  const { bottle, count: bottles = 1 } = answers.itemById.get(itemId) ?? {};
+  const { bottle } = answers.itemById.get(itemId) ?? {};
   const g = answers.packById.get(itemId)?.g;
-  if (bottle) return `${bottles > 1 ? `${bottles} × ` : ''}${words.size(bottle.ml)}`;
+  if (bottle) return words.size(bottle.ml);
   return g === undefined ? '' : words.mass(g);
 }
 /** What is made at home from what is bought. */
 const toMake = computed(() =>
   (answers.result?.inUse ?? []).filter((id) => answers.itemById.get(id)?.made).map(itemName),
 );
-const names = computed(() =>
-  (answers.result?.answer.drinks ?? []).map((d) => drinkName(d.id)).sort((a, b) => a.localeCompare(b)),
-);
+const names = computed(() => answers.made.map((d) => drinkName(d.id)).sort((a, b) => a.localeCompare(b)));
 
 function print(): void {
   if (!answers.result) return;
@@ -75,7 +73,9 @@ const COLUMNS = [
         {{ plans.current?.name }}: {{ words.money(plans.brief?.moneyNowMinor ?? 0) }} opens
         {{ count(open, 'drink') }} {{ withWords }}
       </h1>
-      <p>At today’s prices: {{ certainty }}. Bought in this order, every step opens most for its price.</p>
+      <p>
+        At today’s prices: {{ certainty }}. In this order drinks come early; the order itself is not proven.
+      </p>
       <DataTable
         caption="What to buy, in order"
         :columns="COLUMNS"

@@ -36,17 +36,17 @@ describe('how far the set goes', () => {
     // Gin: 60 and 30 ml in three drinks, 30 a drink: 700 ml are 23 drinks, 27 days at six a week.
     // A sour is 1.75, a negroni 1.90, an americano 1.35; the shop has no price for limes.
     expect(said(house.page)).toMatch(
-      /It pours every one of its drinks once; the first bottle to be out is gin, after 23 drinks, about 27 days\. A glass costs €1\.67 on average, of which €0\.00 is fresh\./,
+      /glasses in all, about .* at your pace\. It pours every one of its drinks once; the first bottle to be out is gin, after 23 glasses, about 27 days\. A glass costs €1\.67 on average, of which €0\.00 is bought on the day\./,
     );
   });
 
   it('has the soonest out first, mixers among them, each with what is in it', async () => {
     house = await inHouse(EnoughCard);
     expect(house.page.findAll('li').map(said)).toEqual([
-      'Soda water out after 10 drinks of all, 3 of its own',
-      'Gin out after 23 drinks of all, 15 of its own',
-      'Red bitter out after 35 drinks of all, 23 of its own',
-      'Sweet vermouth out after 37 drinks of all, 25 of its own',
+      'Soda water out after 10 glasses of all; holds 3 of its own',
+      'Gin out after 23 glasses of all; holds 15 of its own',
+      'Red bitter out after 35 glasses of all; holds 23 of its own',
+      'Sweet vermouth out after 37 glasses of all; holds 25 of its own',
     ]);
   });
 });
@@ -63,7 +63,9 @@ describe('one bottle off', () => {
     house = await inHouse(OneBottleOff);
     expect(said(house.page)).not.toContain('the best set');
     await lookAtTheCurve();
-    expect(said(house.page)).toMatch(/Rum opens 1 drink; the best set for €18\.00 more opens 1 €18\.00/);
+    expect(said(house.page)).toMatch(
+      /Rum, 70 cl opens 1 drink; the best set for €18\.00 more opens 1 €18\.00/,
+    );
   });
 });
 

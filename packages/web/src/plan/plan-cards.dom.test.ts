@@ -1,4 +1,3 @@
-import { flushPromises } from '@vue/test-utils';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { inHouse, said, type InHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
@@ -24,7 +23,7 @@ describe('the sentence', () => {
     house = await inHouse(TheSentence);
     expect(said(house.page)).toMatch(/^€47 opens 3 drinks with 3 bottles, 1 syrup and 1 mixer/);
     expect(said(house.page)).toMatch(
-      /Proven best in 7 ms · for a taste of each · €0.00 left over · €18.00 more opens 1: rum/,
+      /Proven best in 7 ms: no other set for this money is worth more · €0.00 left over · €18.00 more opens 1: rum/,
     );
   });
 
@@ -58,11 +57,7 @@ describe('a bottle that is looked at', () => {
     );
     house.page.unmount();
     house = await inHouse(BottlePanel, { itemId: 'vermouth-750' }, [
-      [
-        'plan',
-        smallPlan(0).id,
-        smallPlan(4700, { tastes: { ...smallPlan(0).brief.tastes, bitter: 'like' } }),
-      ],
+      ['plan', smallPlan(0).id, smallPlan(4700, { likedMore: true, tastes: { bitter: 'like' } })],
     ]);
     expect(said(house.page)).toMatch(/opens 1 drink fewer, [\d.]+ less as you weigh them/);
   });
@@ -86,15 +81,11 @@ describe('a bottle that is looked at', () => {
     },
   );
 
-  it('is told which size lasts: one for a taste, two for half a year of much', async () => {
+  it('is told how many glasses each size pours, and which are large enough', async () => {
     house = await inHouse(SizeAdvice, { kind: kind('vermouth') });
     expect(said(house.page)).toMatch(
-      /For a taste of it: 75 cl.*about \d+ ml of it is poured a week; once open it keeps 2 months/,
+      /A glass takes about 30 ml of it; you ask for 4 glasses or more from a bottle, or what you drink before it goes off: 2 months once open/,
     );
-    usePlans().edit('More', { brief: { lasts: 'half-year', drinksPerWeek: 21 } });
-    await flushPromises();
-    // Bitter, vermouth and gin at 30 ml in one drink of three, 21 a week, until it turns after 60 days: 1.8 litres.
-    expect(said(house.page)).toMatch(/2 × 75 cl/);
   });
 });
 
@@ -102,7 +93,7 @@ describe('what is not open yet', () => {
   it('lists the one thing that opens most for its price, and leads to it', async () => {
     house = await inHouse(OneBottleOff);
     const rows = house.page.findAll('li').map(said);
-    expect(rows).toEqual(['Rum opens 1 drink €18.00']);
+    expect(rows).toEqual(['Rum, 70 cl opens 1 drink €18.00']);
     await house.page.get('button').trigger('click');
     expect(house.page.emitted('select')).toEqual([['rum-700']]);
   });

@@ -40,7 +40,7 @@ export function useShelfEntries() {
     const kind = trade.kinds.get(item?.kindId ?? '');
     if (!item || !kind) return undefined;
     const { bottle } = item;
-    const priced = `${item.count > 1 ? `${item.count} for ` : ''}${words.price(item.priceMinor)}`;
+    const priced = words.price(item.priceMinor);
     return {
       id: itemId,
       kindId: kind.id,
@@ -50,7 +50,7 @@ export function useShelfEntries() {
       silhouette: kind.silhouette,
       widthMm: bottle?.widthMm ?? USUAL_BOTTLE.widthMm,
       heightMm: bottle?.heightMm ?? USUAL_BOTTLE.heightMm,
-      count: item.count,
+      count: 1,
       ...(item.owned ? levelAt(kind.id) : {}),
       drinks,
       ghost,

@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import type { Catalogue, Recipe } from '@uisce/core/catalogue';
+import type { Recipe } from '@uisce/core/catalogue';
 import { coveredBy, needIndex } from '@uisce/core/kit';
 import { stepCautions, vesselsOf, type PourStep } from '@uisce/core/pouring';
 import { useKit } from '../household/use-kit';
@@ -36,10 +36,9 @@ export function useStepWords() {
   function vesselName(into: PourStep['into']): string {
     if (into === null || into === 'glass' || into === 'beside') return 'glass';
     const { cover } = vessels.value[into];
-    const list: Catalogue['tools'] | Catalogue['kitchen'] =
-      cover?.by === 'kitchen' ? trade.catalogue.kitchen : trade.catalogue.tools;
-    const name = cover && list.find((t) => t.id === cover.id)?.name;
-    return name && cover.by === 'kitchen' ? inSentence(name) : USUAL_NAMES[into];
+    if (cover?.by !== 'kitchen') return USUAL_NAMES[into];
+    const thing = trade.catalogue.kitchen.find((t) => t.id === cover.id);
+    return thing ? inSentence(thing.name) : USUAL_NAMES[into];
   }
   function where({ into, vessels: n }: PourStep): string {
     if (into === 'beside') return n > 1 ? `into ${n} small glasses beside` : 'into a small glass beside';

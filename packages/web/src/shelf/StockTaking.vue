@@ -28,10 +28,12 @@ const lines = computed(() =>
 const ready = computed(() => lines.value.filter((l) => l.kind !== undefined));
 
 /** A usual size of a kind: as the shop sells it. */
-const usualMl = (kind: string) =>
-  homeSizes(trade.prices?.bottles ?? [], kind).sort((a, b) => b.ml - a.ml)[0]?.ml ??
-  trade.kinds.get(kind)?.sizes[0]?.ml ??
-  USUAL_ML;
+function usualMl(kindId: string): number {
+  const kind = trade.kinds.get(kindId);
+  if (!kind) return USUAL_ML;
+  const sold = homeSizes(trade.prices?.bottles ?? [], kind).sort((a, b) => b.ml - a.ml)[0];
+  return sold?.ml ?? kind.sizes[0]?.ml ?? USUAL_ML;
+}
 
 /** The bottle that a line is about, as it says: the open one of that kind, or one that was not known of. */
 function bottleOf(line: StockLine, kindId: string, taken: ReadonlySet<string>): Bottle {

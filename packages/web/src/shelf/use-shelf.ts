@@ -1,6 +1,6 @@
 import { createSharedComposable } from '@vueuse/core';
 import { daysBetween } from '@uisce/core/base';
-import { usesOfDrinks } from '@uisce/core/plan';
+import { usesOfDrinks, usesOfSet } from '@uisce/core/plan';
 import { daysLeft, FADING_LEVEL, forecast, levelOf, type Bottle } from '@uisce/core/stock';
 import { computed } from 'vue';
 import { paceOf } from '@uisce/core/pouring';
@@ -76,8 +76,11 @@ export const useShelf = createSharedComposable(() => {
     if (poured) return (kind: string) => poured.mlPerWeek.get(kind) ?? 0;
     const general = usesOfDrinks(trade.catalogue.recipes);
     const { drinksPerWeek } = plans.briefOrEmpty;
-    return (kind: string) =>
-      ((answers.lasting.uses?.[kind] ?? general[kind])?.mlPerDrink ?? 0) * drinksPerWeek;
+    const { result } = answers;
+    const ofSet = result
+      ? usesOfSet(result, trade.catalogue, trade.recipes, trade.kinds, plans.briefOrEmpty)
+      : {};
+    return (kind: string) => ((ofSet[kind] ?? general[kind])?.mlPerDrink ?? 0) * drinksPerWeek;
   });
   const forecasts = computed(() =>
     // What is made at home is looked after on the Bench.

@@ -1,9 +1,9 @@
 import { expose } from 'comlink';
 import type { Catalogue } from '@uisce/core/catalogue';
-import { planThatLasts, type LastingResult } from '@uisce/core/plan';
+import { bestPlan, type PlanResult } from '@uisce/core/plan';
 import type { About, From, TimedResult } from './about';
 import { drawCurve, type CurvePart, type CurveShare } from './tasks/curve';
-import { heldFor } from './tasks/held';
+import { searchFor } from './tasks/held';
 import { QUESTIONS, type Advice, type Asked, type Topic } from './tasks/questions';
 
 let catalogue: Catalogue | undefined;
@@ -34,15 +34,16 @@ const api = {
   ): TimedResult | undefined {
     if (isStale(turn)) return undefined;
     const began = performance.now();
-    const timed = (result: LastingResult): TimedResult => ({
+    const timed = (result: PlanResult): TimedResult => ({
       ...result,
       ms: Math.round(performance.now() - began),
     });
-    const result = planThatLasts({ ...about, catalogue: known() }, heldFor(about, known()), {
-      ...(from ? { from } : {}),
+    const control = {
+      ...(from ? { start: from.items, startProven: from.proven } : {}),
       shouldStop: () => isStale(turn),
-      onBetter: (better) => onBetter(timed(better)),
-    });
+      onBetter: (better: PlanResult) => onBetter(timed(better)),
+    };
+    const result = bestPlan({ ...about, catalogue: known() }, control, searchFor(about, known()));
     return result && timed(result);
   },
 

@@ -44,17 +44,7 @@ export const useAdvice = defineStore('advice', () => {
     if (isLong) stopLong();
     const mine: Known = reactive({ progress: 0, asking: true, failure: '' });
     known.set(topic, mine);
-    // The open plan's answer is of sizes for its own use; another brief finds its own.
-    const { uses } = answers.lasting;
-    const about =
-      brief === plans.brief && uses
-        ? {
-            brief: { ...stock.withStock(brief), moneyNowMinor: answers.bottleMoney },
-            prices,
-            kit: kits.kit,
-            uses,
-          }
-        : { brief: stock.withStock(brief), prices, kit: kits.kit };
+    const about = { brief: stock.withStock(brief), prices, kit: kits.kit };
     try {
       const advice = await solverFor(topic).advise(topic, about, asked, (soFar, progress) =>
         Object.assign(mine, { advice: soFar, progress }),
@@ -81,7 +71,7 @@ export const useAdvice = defineStore('advice', () => {
 
   // Schools do not depend on the money in hand; everything else does.
   watch(
-    () => [answers.curveKey, plans.brief?.moneyNowMinor],
+    () => [answers.curveKey, answers.bottleMoney],
     ([key], [before]) => {
       solvers.long.end();
       for (const topic of known.keys()) if (topic !== 'schools' || key !== before) known.delete(topic);

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, markRaw, ref, shallowRef, watch } from 'vue';
-import type { Uses } from '@uisce/core/plan';
+import { bottleMoneyOf, madeBy } from '@uisce/core/plan';
 import type { About, TimedResult } from './about';
 import { CHECK_AFTER_MS, questionOf, recall, remember, remembersAny } from './remembered';
 import { Solver } from './solver';
@@ -23,16 +23,16 @@ export const useAnswer = defineStore('answer', () => {
   /** Whether what is shown answers the brief as it stands. */
   const current = ref(false);
   const failure = ref('');
-  /** The sizes that the last settled answer chose among, and the use they are for. */
-  const lasting = shallowRef<{ uses?: Uses; sizes: string }>({ sizes: '' });
 
   /** What of the kit the plan depends on; how specs are read, say, is not. */
   const planKit = computed(() => {
-    const { said, inPlan, attitude, tools, kitchen, glasses, vessels, people, drinksWine } = kits.kit;
+    const { said, inPlan, attitude, maxMinor, tools, kitchen, glasses, vessels, people, drinksWine } =
+      kits.kit;
     if (!said || !inPlan) return '';
     const hasMeasure = vessels.length > 0;
     return JSON.stringify([
       attitude,
+      maxMinor,
       tools.map((t) => t.id),
       kitchen,
       glasses,
@@ -57,10 +57,9 @@ export const useAnswer = defineStore('answer', () => {
     const brief = plans.brief;
     return brief && trade.prices
       ? JSON.stringify([
-          { ...stock.withStock(brief), moneyNowMinor: 0 },
+          { ...stock.withStock(brief), moneyNowMinor: 0, freshMinor: 0 },
           trade.prices.bottles.map((b) => [b.id, b.priceMinor]),
           planKit.value,
-          lasting.value.sizes,
         ])
       : '';
   });
@@ -70,8 +69,6 @@ export const useAnswer = defineStore('answer', () => {
     result.value = found;
     current.value = true;
     solving.value = !done;
-    if (done) curve.reserveMinor = found.reserveMinor;
-    if (done && found.sizes !== lasting.value.sizes) lasting.value = { uses: found.uses, sizes: found.sizes };
   }
 
   const about = computed<About | undefined>(() =>
@@ -96,9 +93,7 @@ export const useAnswer = defineStore('answer', () => {
     // Where the curve is settled its point is the answer: it only has to be explained.
     const startProven = !isCheck && near?.proven === true;
     try {
-      const from = near
-        ? { items: near.point.items, proven: startProven, uses: curve.uses, reserveMinor: curve.reserveMinor }
-        : null;
+      const from = near ? { items: near.point.items, proven: startProven } : null;
       const best = await solver.answer(asked, from, (better) => {
         if (!isCheck) show(better, false);
       });
@@ -122,7 +117,7 @@ export const useAnswer = defineStore('answer', () => {
     const found = result.value;
     if (!about.value || !found) return;
     const check = { budget: found.budget, value: found.answer.value };
-    void curve.draw({ ...about.value, uses: found.uses }, found.sizes, check, solver);
+    void curve.draw(about.value, check, solver);
   }
 
   /** Show at once what an earlier page found for just this question. It is checked like any other. */
@@ -154,7 +149,6 @@ export const useAnswer = defineStore('answer', () => {
       { immediate: true },
     );
     watch(
-      // By number: sizes that settle anew ask for another curve when one was just begun.
       () => (curve.seen && current.value && !solving.value && !isBeingChecked.value ? curveWaits.value : 0),
       (due) => {
         if (due > 0) draw();
@@ -175,9 +169,11 @@ export const useAnswer = defineStore('answer', () => {
     else setTimeout(() => checking !== '' && void ask(), CHECK_AFTER_MS);
   }
 
-  /** What there is for bottles, beside what is kept for fresh things. */
-  const bottleMoney = computed(() => (plans.brief?.moneyNowMinor ?? 0) - (result.value?.reserveMinor ?? 0));
+  /** What there is for bottles, beside what is set aside for fresh things. */
+  const bottleMoney = computed(() => (plans.brief ? bottleMoneyOf(plans.brief) : 0));
   const proven = computed(() => current.value && result.value?.answer.status === 'optimal');
+  /** The drinks it makes, those counted beside included: without alcohol, where they are not counted among the others. */
+  const made = computed(() => madeBy(result.value));
   const itemById = computed(() => new Map(result.value?.items.map((i) => [i.id, i])));
   const kitById = computed(() => new Map(result.value?.kit.map((i) => [i.id, i])));
   const packById = computed(() => new Map(result.value?.packs.map((i) => [i.id, i])));
@@ -187,9 +183,9 @@ export const useAnswer = defineStore('answer', () => {
     solving,
     failure,
     current,
-    lasting,
     bottleMoney,
     proven,
+    made,
     itemById,
     kitById,
     packById,

@@ -7,11 +7,11 @@ import {
   type DrawnPoint,
   type SettledStretch,
 } from '@uisce/core/planner';
-import type { Uses } from '@uisce/core/plan';
 import type { About } from './about';
 import { questionOf, recall, remember } from './remembered';
 import { Solver } from './solver';
 import type { CurvePart } from './tasks/curve';
+import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 
 /** The curve is drawn anew at most this often while it is being settled. */
@@ -27,7 +27,7 @@ interface KnownCurve {
   everything: number;
 }
 
-/** An answer that the curve must go through: weighed drinks at a budget in minor units. */
+/** An answer that the curve must go through: weighted drinks at a budget of bottles' money in minor units. */
 interface Check {
   budget: number;
   value: number;
@@ -36,28 +36,27 @@ interface Check {
 /** The best set at every budget, settled stretch by stretch in the background. */
 export const useCurve = defineStore('curve', () => {
   const trade = useTrade();
+  const plans = usePlans();
   /** As they are settled: bottles' money alone. */
   const settledPoints = shallowRef<DrawnPoint[]>([]);
   const wholePrice = ref(0);
-  /** Kept beside the bottles for the fresh things of the first weeks, minor units. */
-  const reserveMinor = ref(0);
-  /** The curve of all money, what is kept for fresh things included. */
+  /** Set aside for fresh things, minor units. */
+  const freshMinor = computed(() => plans.brief?.freshMinor ?? 0);
+  /** The curve of all money, what is set aside for fresh things included. */
   const points = computed(() =>
-    reserveMinor.value === 0
+    freshMinor.value === 0
       ? settledPoints.value
       : settledPoints.value.map((p) => ({
           ...p,
-          spend: p.spend + reserveMinor.value,
-          provenTo: p.provenTo + reserveMinor.value,
+          spend: p.spend + freshMinor.value,
+          provenTo: p.provenTo + freshMinor.value,
         })),
   );
-  const everything = computed(() => (wholePrice.value === 0 ? 0 : wholePrice.value + reserveMinor.value));
+  const everything = computed(() => (wholePrice.value === 0 ? 0 : wholePrice.value + freshMinor.value));
   const drawing = ref(false);
   const stretches = ref(0);
   const settledCount = ref(0);
   const failure = ref('');
-  /** The use that its sizes are for. */
-  const uses = shallowRef<Uses>({});
   /** Money that the waterline is being dragged over: shown from the curve until the hand rests. */
   const previewMinor = ref<number>();
   const preview = computed(() => (previewMinor.value === undefined ? undefined : at(previewMinor.value)));
@@ -123,22 +122,17 @@ export const useCurve = defineStore('curve', () => {
   }
 
   /**
-   * Draw it for the sizes that `about` names the use of, or go on where it was stopped. `check` is the proven answer
-   * that it must agree with, and `solver` the one that found it, which has nothing else to do now.
+   * Draw it, or go on where it was stopped. `check` is the proven answer that it must agree with, and `solver` the one
+   * that found it, which has nothing else to do now.
    */
-  async function draw(
-    about: About & { uses: Uses },
-    sizes: string,
-    check: Check,
-    solver: Solver,
-  ): Promise<void> {
+  async function draw(about: About, check: Check, solver: Solver): Promise<void> {
     stop();
     const mine = turn;
     const { signal } = drawn;
-    const { uses: drawnFor, ...asked } = about;
-    uses.value = drawnFor;
-    const brief = { ...about.brief, moneyNowMinor: 0 };
-    const question = questionOf({ ...asked, brief }, trade.shippedTag, sizes);
+    const question = questionOf(
+      { ...about, brief: { ...about.brief, moneyNowMinor: 0, freshMinor: 0 } },
+      trade.shippedTag,
+    );
     failure.value = '';
     if (stretches.value === 0 && (await showBefore(question, check))) return;
     if (mine !== turn) return;
@@ -181,13 +175,12 @@ export const useCurve = defineStore('curve', () => {
     points,
     everything,
     wholePrice,
-    reserveMinor,
+    freshMinor,
     drawing,
     stretches,
     settledCount,
     whole,
     failure,
-    uses,
     previewMinor,
     preview,
     at,

@@ -73,6 +73,6 @@ export function smallPlan(moneyNowMinor: number, brief: Partial<Brief> = {}): Pl
     id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
     name: 'Corner bar',
     createdAt: '2026-11-25T18:00:00.000Z',
-    brief: { ...emptyBrief('EUR'), lasts: 'taste', moneyNowMinor, ...brief },
+    brief: { ...emptyBrief('EUR'), howBig: 'taste', moneyNowMinor, ...brief },
   };
 }

@@ -1,7 +1,7 @@
 import type { Catalogue } from '@uisce/core/catalogue';
-import { planThatLasts } from '@uisce/core/plan';
+import { bestPlan } from '@uisce/core/plan';
 import type { About, From, TimedResult } from '../solver/about';
-import { heldFor } from '../solver/tasks/held';
+import { searchFor } from '../solver/tasks/held';
 import { drawCurve, type CurvePart, type CurveShare } from '../solver/tasks/curve';
 import { QUESTIONS, type Topic } from '../solver/tasks/questions';
 
@@ -38,8 +38,8 @@ export class Solver {
     asked.answers.push({ about, from });
     await asked.gate;
     const catalogue = this.catalogue();
-    const held = heldFor(about, catalogue);
-    const result = planThatLasts({ ...about, catalogue }, held, from ? { from } : {});
+    const control = from ? { start: from.items, startProven: from.proven } : {};
+    const result = bestPlan({ ...about, catalogue }, control, searchFor(about, catalogue));
     if (turn !== this.turn || result === undefined) return undefined;
     onBetter({ ...result, ms: 5 });
     if (asked.proof) await asked.proof;

@@ -54,7 +54,7 @@ function sentence(plan: Plan): string {
   const money = words.money(plan.brief.moneyNowMinor);
   if (!result) return `${money}: working it out`;
   if (result.answer.status === 'infeasible') return `${money} does not meet what it asks for`;
-  const proof = result.answer.status === 'optimal' && result.settled !== 'no' ? ', proven best' : '';
+  const proof = result.answer.status === 'optimal' ? ', proven best' : '';
   return `${money} opens ${count(result.open, 'drink')} ${sayMakeUp(makeUpOf(result, trade.kinds))}${proof}`;
 }
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { freshAWeekMinor } from '@uisce/core/plan';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useCurve } from '../solver/use-curve';
@@ -17,14 +18,12 @@ const enough = useAdvice().on('enough');
 /** What is bought on the day is beside the money: said as soon as it has been counted. */
 const freshWords = computed(() => {
   if (!enough.value || !plans.brief) return '';
-  const aWeek = enough.value.freshMinor * plans.brief.drinksPerWeek;
-  const { freshWeeks } = plans.brief;
-  const kept = answers.result?.reserveMinor ?? 0;
-  if (freshWeeks > 0)
-    return `${words.price(kept)} of it kept for ${count(freshWeeks, 'week')} of fresh things, about ${words.price(Math.round(enough.value.freshMinor))} a drink`;
-  return `fresh things about ${words.price(Math.round(enough.value.freshMinor))} a drink, ${words.price(Math.round(aWeek))} a week`;
+  const aWeek = freshAWeekMinor(enough.value.freshMinor, plans.brief);
+  const aside = plans.brief.freshMinor;
+  const taken = `fresh things about ${words.price(aWeek)} a week`;
+  return aside > 0 ? `${words.price(aside)} set aside for fresh things; ${taken}` : taken;
 });
-const { open, openWords, lastsWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty } =
+const { open, promise, besideWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty } =
   useJudgement();
 </script>
 
@@ -56,10 +55,12 @@ const { open, openWords, lastsWords, withWords, lensWords, obstacleWords, leftOv
           <span class="copper">{{ count(open, 'drink') }}</span> {{ withWords }}
         </h1>
         <p>
-          <strong :class="{ proven: answers.proven }">{{ certainty }}</strong>
+          <strong :class="{ proven: answers.proven }">{{ certainty }}</strong><template v-if="promise"
+            >: {{ promise }}</template
+          >
           <template v-if="obstacleWords"> · {{ obstacleWords }}</template>
           <template v-else-if="answers.result">
-            · {{ lastsWords }}<template v-if="openWords"> · {{ openWords }}</template> ·
+            <template v-if="besideWords"> · {{ besideWords }}</template> ·
             {{ words.price(Math.max(0, leftOver)) }} left over<template v-if="freshWords">
               · {{ freshWords }}</template
             ><template v-if="nextMove">

@@ -1,14 +1,21 @@
 import { computed } from 'vue';
-import { makeUpOf, openCounts, type Brief, type Lift, type MakeUp, type Obstacle } from '@uisce/core/plan';
+import {
+  countDrinks,
+  makeUpOf,
+  openCounts,
+  type Brief,
+  type Lift,
+  type MakeUp,
+  type Obstacle,
+} from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { useItemWords } from './use-item-words';
-import { LASTS_WORDS } from './trade-words';
 import { count, inSentence, listed, useWords } from './use-words';
 
 /** What follows "opens 58 drinks". */
-export function sayMakeUp({ bought, owned, syrups, mixers, tools, glasses }: MakeUp): string {
+export function sayMakeUp({ bought, owned, syrups, mixers, seasonings, tools, glasses }: MakeUp): string {
   const bottles =
     bought > 0 && owned > 0
       ? `${count(bought, 'bottle')} beside your ${owned}`
@@ -21,6 +28,7 @@ export function sayMakeUp({ bought, owned, syrups, mixers, tools, glasses }: Mak
     bottles,
     syrups > 0 ? count(syrups, 'syrup') : '',
     mixers > 0 ? count(mixers, 'mixer') : '',
+    seasonings > 0 ? count(seasonings, 'seasoning') : '',
     tools > 0 ? count(tools, 'tool') : '',
     glasses > 0 ? count(glasses, 'glass', 'glasses') : '',
   ].filter((p) => p !== '');
@@ -35,18 +43,20 @@ const SHARE_WORDS: Record<number, string> = {
   10: 'a tenth',
 };
 
-/** How the lenses tilt the count, in a few words; nothing when there is none. */
-export function sayLenses({ variety, shares }: Pick<Brief, 'variety' | 'shares'>): string {
-  const parts = shares.map(
-    ({ taste, oneIn }) => `at least ${SHARE_WORDS[oneIn] ?? `one in ${oneIn}`} ${taste}`,
-  );
-  if (variety) parts.push(`each family counts less after its ${ordinal(variety.after)} drink`);
-  return parts.length > 0 ? `Chosen with ${listed(parts)}` : '';
-}
-
-function ordinal(n: number): string {
-  const ending = n % 100 > 10 && n % 100 < 14 ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th');
-  return `${n}${ending}`;
+/** What a set is best at beside the plain count, where the brief asks for more than that; nothing where it does not. */
+export function sayLenses({
+  askedForMore,
+  likedMore,
+  variety,
+  shares,
+}: Pick<Brief, 'askedForMore' | 'likedMore' | 'variety' | 'shares'>): string {
+  const parts = [
+    ...(askedForMore ? ['the drinks people ask for most'] : []),
+    ...(likedMore ? ['what you like'] : []),
+    ...(variety ? ['drinks that differ'] : []),
+    ...shares.map(({ taste, oneIn }) => `at least ${SHARE_WORDS[oneIn] ?? `one in ${oneIn}`} ${taste}`),
+  ];
+  return parts.length > 0 ? `Chosen for ${listed(parts)}` : '';
 }
 
 /** The sentence at the top: the judgement, how sure it is, and the next best move. */
@@ -63,22 +73,32 @@ export function useJudgement() {
 
   const lensWords = computed(() => (plans.brief ? sayLenses(plans.brief) : ''));
 
-  /** How the drinks are open: "as written 90, with a stand-in 27; without alcohol 19". */
-  const openWords = computed(() => {
-    const counts = openCounts(answers.result?.answer.drinks ?? [], trade.recipes);
-    const parts = [
-      counts.withStandIn > 0 ? `as written ${counts.asWritten}, with a stand-in ${counts.withStandIn}` : '',
-      counts.withoutAlcohol > 0 ? `without alcohol ${counts.withoutAlcohol}` : '',
-    ].filter((p) => p !== '');
-    return parts.join('; ');
+  /** What is proven, and what a stand-in takes off it. */
+  const promise = computed(() => {
+    const { result } = answers;
+    if (result?.answer.status !== 'optimal' || !answers.current) return '';
+    const { withStandIn } = openCounts(result.answer.drinks, trade.recipes);
+    const standIns = `; a stand-in counts a little less (${withStandIn} of them)`;
+    return `no other set for this money is worth more${withStandIn > 0 ? standIns : ''}`;
   });
 
-  /** What the sizes are for: "to last three months at 6 drinks a week". */
-  const lastsWords = computed(() => {
-    const { brief } = plans;
-    if (!brief) return '';
-    if (brief.lasts === 'taste') return LASTS_WORDS.taste;
-    return `to last ${LASTS_WORDS[brief.lasts]} at ${count(brief.drinksPerWeek, 'drink')} a week`;
+  /** What stands beside the count: "8 of the 20 most asked for, 12 with wine bought on the day; 17 more without alcohol". */
+  const besideWords = computed(() => {
+    const { result } = answers;
+    if (!result) return '';
+    const twenty = trade.catalogue.askedFor.length;
+    const wine = countDrinks(result.forTheDay, trade.recipes);
+    const soft = countDrinks(
+      result.soft.map((d) => d.id),
+      trade.recipes,
+    );
+    return [
+      twenty > 0 ? `${result.askedFor.length} of the ${twenty} most asked for` : '',
+      wine > 0 ? `${wine} with wine bought on the day` : '',
+      soft > 0 ? `${soft} more without alcohol` : '',
+    ]
+      .filter((p) => p !== '')
+      .join(', ');
   });
 
   const withWords = computed(() => sayMakeUp(makeUp.value));
@@ -125,13 +145,9 @@ export function useJudgement() {
     if (answers.failure) return answers.failure;
     if (!result || !answers.current) return 'Working it out';
     if (result.answer.status === 'optimal') {
-      // Sizes and what is poured of them went on changing each other.
-      if (result.settled === 'no')
-        return answers.solving ? 'A good set; proving the best' : 'The best set found';
       if (result.ms === 0) return 'Proven best';
       const seconds = result.ms / 1000;
-      const sizes = result.settled === 'larger' ? ', sizes rounded up' : '';
-      return `Proven best in ${seconds < 1 ? `${result.ms} ms` : `${words.number(seconds)} s`}${sizes}`;
+      return `Proven best in ${seconds < 1 ? `${result.ms} ms` : `${words.number(seconds)} s`}`;
     }
     if (result.answer.status === 'infeasible') return 'No set of bottles meets every rule';
     return answers.solving ? 'A good set; proving the best' : 'A good set, not proven best';
@@ -139,8 +155,8 @@ export function useJudgement() {
 
   return {
     open,
-    openWords,
-    lastsWords,
+    promise,
+    besideWords,
     withWords,
     lensWords,
     obstacleWords,

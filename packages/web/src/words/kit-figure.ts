@@ -12,7 +12,7 @@ export function useKitFigure() {
   return computed(() => {
     if (!kits.kit.said || !answers.result) return '';
     const index = needIndex(trade.catalogue);
-    const recipes = answers.result.answer.drinks.flatMap((d) => trade.recipes.get(d.id) ?? []);
+    const recipes = answers.made.flatMap((d) => trade.recipes.get(d.id) ?? []);
     const asked = [...new Set(recipes.flatMap((r) => needsOf(r, trade.catalogue, trade.kinds)))];
     const there = asked.filter((id) => {
       const need = index.get(id);

@@ -1,7 +1,6 @@
 import type { ReaderMeasure } from '@uisce/core/base';
 import { ALLERGENS, type Allergen, type Canon, type Era, type Method } from '@uisce/core/catalogue';
 import { TASTES } from '@uisce/core/drink';
-import type { Lasts } from '@uisce/core/plan';
 
 /** Each measure as said in full and in short. */
 export const MEASURE_WORDS: Record<ReaderMeasure, { full: string; short: string }> = {
@@ -47,14 +46,6 @@ export const ALLERGEN_WORDS: Record<Allergen, string> = {
   mustard: 'mustard',
   sesame: 'sesame',
   lupin: 'lupin',
-};
-
-/** How long a plan should last. */
-export const LASTS_WORDS: Record<Lasts, string> = {
-  taste: 'for a taste of each',
-  month: 'a month',
-  quarter: 'three months',
-  'half-year': 'half a year',
 };
 
 /** Allergens and tastes to choose from. */

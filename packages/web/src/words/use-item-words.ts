@@ -13,9 +13,7 @@ export function useItemWords() {
       return count(kit.pieces, ...oneAndMany(inSentence(trade.glasses.get(kit.glassId)?.name ?? id)));
     const pack = answers.packById.get(id);
     if (pack) return trade.pantryName(pack.pantry);
-    const item = answers.itemById.get(id);
-    const name = trade.kindName(item?.kindId ?? id);
-    return item && item.count > 1 ? `Two bottles of ${inSentence(name)}` : name;
+    return trade.kindName(answers.itemById.get(id)?.kindId ?? id);
   };
   return {
     itemName,

@@ -3,21 +3,15 @@ import { sayLenses, sayMakeUp } from './judgement';
 import { count, inSentence, listed, sayDays } from './use-words';
 
 describe('words', () => {
-  it('say how the lenses tilt the count', () => {
-    expect(sayLenses({ variety: null, shares: [] })).toBe('');
-    expect(sayLenses({ variety: { after: 3, factor: 0.5 }, shares: [{ taste: 'bitter', oneIn: 4 }] })).toBe(
-      'Chosen with at least a quarter bitter and each family counts less after its 3rd drink',
+  it('say what a set is best at beside the plain count', () => {
+    const plain = { askedForMore: false, likedMore: false, variety: false, shares: [] };
+    expect(sayLenses(plain)).toBe('');
+    expect(sayLenses({ ...plain, likedMore: true, shares: [{ taste: 'mint', oneIn: 7 }] })).toBe(
+      'Chosen for what you like and at least one in 7 mint',
     );
-    const after = (n: number) => sayLenses({ variety: { after: n, factor: 0 }, shares: [] });
-    expect([1, 2, 4, 11, 12, 21].map((n) => /its (\w+)/.exec(after(n))?.[1])).toEqual([
-      '1st',
-      '2nd',
-      '4th',
-      '11th',
-      '12th',
-      '21st',
-    ]);
-    expect(sayLenses({ variety: null, shares: [{ taste: 'mint', oneIn: 7 }] })).toContain('one in 7 mint');
+    expect(sayLenses({ ...plain, askedForMore: true, variety: true })).toBe(
+      'Chosen for the drinks people ask for most and drinks that differ',
+    );
   });
 
   it('count in singular and plural', () => {
@@ -50,7 +44,7 @@ describe('words', () => {
 });
 
 describe('what a set is made up of', () => {
-  const nothing = { bought: 0, owned: 0, syrups: 0, mixers: 0, tools: 0, glasses: 0 };
+  const nothing = { bought: 0, owned: 0, syrups: 0, mixers: 0, seasonings: 0, tools: 0, glasses: 0 };
 
   it('is said without what there is none of, and tells what is yours', () => {
     const say = (part: Partial<typeof nothing>) => sayMakeUp({ ...nothing, ...part });

@@ -1,4 +1,4 @@
-import type { PlanAnswer, PlanProblem } from '../../planner/problem.js';
+import { withoutLimits, type PlanAnswer, type PlanProblem } from '../../planner/problem.js';
 import { PlanSearch } from '../../planner/plan-search.js';
 import { PreparedProblem } from '../../planner/prepared.js';
 import { changeBetween, type Change } from './change.js';
@@ -12,7 +12,7 @@ export interface Growth {
 
 /** The problem from a set on: what it holds is there already, and money is no object. */
 function from(problem: PlanProblem, held: readonly string[]): PlanProblem {
-  const { maxCounted: _c, maxWidthMm: _w, maxLiquorMl: _l, ...unlimited } = problem;
+  const unlimited = withoutLimits(problem);
   const kept = new Set(held);
   return {
     ...unlimited,

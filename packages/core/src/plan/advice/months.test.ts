@@ -5,7 +5,7 @@ import { WORKED_EXAMPLE } from '../../testing/worked-example.js';
 import { monthByMonth, type MonthByMonth } from './months.js';
 
 const problem = planProblemSchema.parse(WORKED_EXAMPLE);
-const plan = { problem, recipes: new Map() };
+const plan = { problem, recipes: new Map(), beside: [] };
 const search = new PlanSearch(problem);
 const ask = (
   nowMinor: number,

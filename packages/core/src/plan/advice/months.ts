@@ -1,7 +1,7 @@
 import type { PlanSearch } from '../../planner/plan-search.js';
 import type { PlanAnswer } from '../../planner/problem.js';
 import type { CompiledPlan } from '../compile.js';
-import { countDrinks } from '../count-drinks.js';
+import { countOf } from '../beside.js';
 import { buyingLadder, monthlyBudgets } from './ladder.js';
 
 /** One month of the ladder, beside the best that its money could have bought. */
@@ -36,11 +36,12 @@ export interface MonthByMonth {
  * @example monthByMonth(compiled, search, { nowMinor: 24_000, perMonthMinor: 6_000, months: 6 })
  */
 export function monthByMonth(
-  { problem, recipes }: Pick<CompiledPlan, 'problem' | 'recipes'>,
+  compiled: Pick<CompiledPlan, 'problem' | 'recipes' | 'beside'>,
   search: PlanSearch,
   { nowMinor, perMonthMinor, months }: { nowMinor: number; perMonthMinor: number; months: number },
   tell: (soFar: MonthByMonth, progress: number) => void = () => undefined,
 ): MonthByMonth | undefined {
+  const { problem } = compiled;
   const budgets = monthlyBudgets(nowMinor, perMonthMinor, months + 1);
   const found = buyingLadder(problem, budgets);
   if (found === undefined) return undefined;
@@ -56,10 +57,10 @@ export function monthByMonth(
       spend: answer.spend,
       bought,
       value: answer.value,
-      open: countDrinks(now, recipes),
+      open: countOf(compiled, answer.drinks),
       opened,
       bestValue: best.value,
-      bestOpen: countDrinks(ids(best), recipes),
+      bestOpen: countOf(compiled, best.drinks),
     };
   });
   const { total, bound, proven } = found;

@@ -1,5 +1,5 @@
 import type { CompiledPlan } from '../compile.js';
-import { countDrinks } from '../count-drinks.js';
+import { countOf } from '../beside.js';
 import { followBase, followDrinks, followSchool, SCHOOLS, type SchoolStep } from './schools.js';
 
 /** A school's purchases in order, and what each leaves open. */
@@ -29,7 +29,7 @@ export function schoolCurves(
         const now = new Set(step.drinks.map((d) => d.id));
         const opened = [...now].filter((d) => !before.has(d));
         before = now;
-        const open = countDrinks([...now], compiled.recipes);
+        const open = countOf(compiled, step.drinks);
         return { itemId: step.itemId, spend: step.spend, value: step.value, open, opened };
       }),
     };

@@ -8,7 +8,10 @@ import { ruleAtItsBest, rulesAtBest } from './schools-at-best.js';
 
 const kinds = testKinds(['bottled'], ['mixed', { supply: 'mixer' }]);
 /** A problem whose first items are bottles, and the rest mixers. */
-const compiled = (problem: CompiledPlan['problem'], bottles: number): CompiledPlan => ({
+const compiled = (
+  problem: CompiledPlan['problem'],
+  bottles: number,
+): Pick<CompiledPlan, 'problem' | 'items' | 'recipes' | 'beside'> => ({
   problem,
   items: new Map(
     problem.items.map((item, i) => {
@@ -21,16 +24,13 @@ const compiled = (problem: CompiledPlan['problem'], bottles: number): CompiledPl
           owned: problem.owned.includes(item.id),
           made: false,
           madeFrom: [],
-          count: 1,
           priceMinor: item.price,
         },
       ];
     }),
   ),
-  packs: new Map(),
-  kit: new Map(),
   recipes: new Map(),
-  dropped: [],
+  beside: [],
 });
 
 describe('a rule at its best', () => {

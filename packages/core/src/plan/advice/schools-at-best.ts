@@ -1,7 +1,7 @@
 import { PlanSearch } from '../../planner/plan-search.js';
 import type { PlanProblem } from '../../planner/problem.js';
 import type { CompiledPlan } from '../compile.js';
-import { countDrinks } from '../count-drinks.js';
+import { countOf } from '../beside.js';
 
 /** Item id of the first so many bottles of a rule, bought together. */
 const firstOf = (bottles: number) => `rule:${bottles}`;
@@ -39,6 +39,7 @@ export function ruleAtItsBest(
       price: sum((b) => b.price),
       widthMm: sum((b) => b.widthMm),
       liquorMl: sum((b) => b.liquorMl),
+      kitMinor: 0,
       counted: false,
     });
   });
@@ -70,7 +71,7 @@ const DRAWN_BUDGETS = 12;
  * @example rulesAtBest(compiled, curves, { now: 24_000, most: 90_000, drawn: ['party-five'] })
  */
 export function rulesAtBest(
-  compiled: CompiledPlan,
+  compiled: Pick<CompiledPlan, 'problem' | 'items' | 'recipes' | 'beside'>,
   rules: readonly { id: string; steps: readonly { itemId: string }[] }[],
   { now, most, drawn }: { now: number; most: number; drawn: readonly string[] },
 ): RuleAtBest[] {
@@ -89,10 +90,7 @@ export function rulesAtBest(
         const at = search.solve(budget);
         return { spend: at.spend, value: at.value };
       });
-    const open = countDrinks(
-      drinks.map((d) => d.id),
-      compiled.recipes,
-    );
+    const open = countOf(compiled, drinks);
     return { id, now: { spend, value, open }, points };
   });
 }

@@ -34,7 +34,7 @@ const prices = priceListSchema.parse({
   })), // prettier-ignore
 });
 const compiled = (change: Partial<HouseholdBrief> = {}) =>
-  compilePlan({ ...emptyBrief('EUR'), lasts: 'taste', ...change }, prices, catalogue);
+  compilePlan({ ...emptyBrief('EUR'), howBig: 'taste', ...change }, prices, catalogue);
 const bought = (steps: { itemId: string }[]) => steps.map((s) => s.itemId.replace('-x', ''));
 const school = (id: string) => SCHOOLS.find((s) => s.id === id) as (typeof SCHOOLS)[number];
 
@@ -80,17 +80,17 @@ describe('a school', () => {
 });
 
 describe('the lenses of a brief', () => {
-  it('become terms of the problem: a family counts less after its first drink', () => {
-    const { problem } = compiled({ variety: { after: 1, factor: 0.5 } });
+  it('become terms of the problem: what is like another, of one family on one spirit, counts half', () => {
+    const { problem } = compiled({ variety: true });
     expect(problem.drinks.map((d) => d.family)).toEqual([
-      'sour',
-      'manhattan',
-      'sour',
-      'manhattan',
-      'manhattan',
+      'sour/rye',
+      'manhattan/rye',
+      'sour/bourbon',
+      'manhattan/dry-gin',
+      'manhattan/dry-gin',
     ]);
-    // All five open: sours 1 + 0.5, manhattans 1 + 2 × 0.5.
-    expect(solvePlan({ ...problem, budget: 100_000 }).value).toBe(3.5);
+    // All five are made: the second of the two on gin counts half.
+    expect(solvePlan({ ...problem, budget: 100_000 }).value).toBe(4.5);
   });
 
   it('become terms of the problem: a share of a taste caps the whole', () => {

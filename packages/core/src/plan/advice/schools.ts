@@ -118,17 +118,18 @@ class Buyer {
   }
 
   /**
-   * What buying a kind takes that is not there yet: its bottle, or the packs that it is made from. Nothing
-   * when it is owned, ruled out or not sold.
+   * What buying a kind takes that is not there yet: its bottle, the cheapest that is large enough, or the packs that
+   * it is made from. Nothing when it is owned, ruled out or not sold.
    */
   itemsFor(kindId: string): string[] {
     const { problem, items } = this.compiled;
     const never = new Set(problem.never);
-    for (const [id, item] of items) {
-      if (item.kind.id !== kindId || item.owned || never.has(id)) continue;
-      return (item.made ? item.madeFrom : [id]).filter((i) => !this.held.has(i));
-    }
-    return [];
+    const sizes = [...items].filter(([id, i]) => i.kind.id === kindId && !never.has(id));
+    if (sizes.some(([id, item]) => item.owned || (this.held.has(id) && !item.made))) return [];
+    const [cheapest] = sizes.sort(([, a], [, b]) => a.priceMinor - b.priceMinor);
+    if (cheapest === undefined) return [];
+    const [id, item] = cheapest;
+    return (item.made ? item.madeFrom : [id]).filter((i) => !this.held.has(i));
   }
 }
 

@@ -74,11 +74,19 @@ export class SearchModel {
     this.columns = cover.columns.length;
     this.steps = Float64Array.from(cover.columns, (c) => c.steps);
     this.part = Int32Array.from(cover.columns, (c) => c.part);
-    const clauses = cover.columns.flatMap((c) => c.clauses);
-    this.clauses = clauses.length;
     this.columnStart = starts(cover.columns.map((c) => c.clauses.length));
-    this.clauseStart = starts(clauses.map((c) => c.length));
-    this.members = Int32Array.from(clauses.flat());
+    this.clauses = this.columnStart[this.columns]!;
+    this.clauseStart = new Int32Array(this.clauses + 1);
+    let clause = 0;
+    for (const column of cover.columns)
+      for (const members of column.clauses) {
+        this.clauseStart[clause + 1] = this.clauseStart[clause]! + members.length;
+        clause += 1;
+      }
+    this.members = new Int32Array(this.clauseStart[this.clauses]!);
+    let at = 0;
+    for (const column of cover.columns)
+      for (const members of column.clauses) for (const member of members) this.members[at++] = member;
     this.limits = cover.limits.map(({ of, limit }) => ({ of: Float64Array.from(of), limit }));
     this.needs = cover.needs.map((clause) => Int32Array.from(clause));
     this.given = Float64Array.from(cover.given);

@@ -55,8 +55,8 @@ const skip = computed(() => {
   if (!best) return '';
   const lost = words.number(Math.max(0, -best.total), 1);
   return best.last > 0.005
-    ? `Skipping month ${best.month} once would leave ${words.number(best.last, 2)} more in reach at the end, for ${lost} drink-months less on the way.`
-    : `Skipping a month once wins nothing by the end: the best to skip, month ${best.month}, costs ${lost} drink-months.`;
+    ? `Skipping month ${best.month} once would leave ${words.number(best.last, 2)} more in reach at the end, and on the way ${lost} drinks fewer for a month.`
+    : `Skipping a month once wins nothing by the end: the best to skip, month ${best.month}, leaves ${lost} drinks fewer for a month.`;
 });
 
 const option = computed(() => {

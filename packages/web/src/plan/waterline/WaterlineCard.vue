@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onUnmounted, ref, watch } from 'vue';
+import { moneyStepMinor } from '@uisce/core/base';
+import { useWords } from '../../words/use-words';
 import { useAnswer } from '../../solver/use-answer';
 import { useCurve } from '../../solver/use-curve';
 import { useSchools } from '../use-schools';
@@ -13,6 +15,7 @@ const LadderReading = defineAsyncComponent(() => import('./LadderReading.vue'));
 
 const answers = useAnswer();
 const curve = useCurve();
+const words = useWords();
 const schools = useSchools();
 const asTable = ref(false);
 const reading = ref<'money' | 'months'>('money');
@@ -36,7 +39,9 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
       <h2 id="waterline-title">
         Waterline
         <small class="dim">{{
-          reading === 'money' ? '· drag it, or ← → by 5' : '· bought month by month'
+          reading === 'money'
+            ? `· drag it, or ← → by ${words.money(moneyStepMinor(words.currency()))}`
+            : '· bought month by month'
         }}</small>
       </h2>
       <div class="switches">

@@ -96,7 +96,7 @@ const option = computed(() => {
         const { colour, dash } = SCHOOL_LINES[school.id] ?? { colour: 'copper', dash: [6, 4] };
         return {
           ...shared,
-          data: [[0, 0], ...school.steps.map((s) => [s.spend + curve.reserveMinor, s.value])],
+          data: [[0, 0], ...school.steps.map((s) => [s.spend + curve.freshMinor, s.value])],
           lineStyle: { color: colours[colour], width: 1.5, type: dash },
         };
       }),

@@ -1,5 +1,5 @@
 import type { Catalogue } from '@uisce/core/catalogue';
-import { countDrinks } from '@uisce/core/plan';
+import { countOf } from '@uisce/core/plan';
 import {
   OutOfTimeError,
   waterlineBudgets,
@@ -54,10 +54,7 @@ export async function drawCurve(
   const point = (answer: PlanAnswer): CurvePoint => ({
     spend: answer.spend,
     value: answer.value,
-    open: countDrinks(
-      answer.drinks.map((d) => d.id),
-      compiled.recipes,
-    ),
+    open: countOf(compiled, answer.drinks),
     items: answer.items,
     proven: answer.status === 'optimal',
   });

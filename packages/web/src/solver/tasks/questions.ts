@@ -5,13 +5,16 @@ import { measuredAmounts, measuringLines, rankJiggers, scoreMeasures } from '@ui
 import { bestAtShops, judgeErrand, type Errand, type ShopsAnswer, type Trip } from '@uisce/core/errand';
 import {
   askGuests,
+  bestPlan,
+  bottleMoneyOf,
   ATTITUDE_MIN_FIT,
   drinksInQuestion,
   enoughOf,
   growTo,
+  largerBottles,
+  roomLeftOf,
   monthByMonth,
   openWithAnyKit,
-  planThatLasts,
   rulesAtBest,
   schoolCurves,
   shoppingOrder,
@@ -31,7 +34,7 @@ import { planEvening, type Evening, type EveningPlan } from '@uisce/core/evening
 import { kindsWith, pourablesOnce } from '@uisce/core/pouring';
 import type { AtHand } from '@uisce/core/stock';
 import type { About, TimedResult } from '../about';
-import { heldFor, searchFor } from './held';
+import { searchFor } from './held';
 
 /** What of an answer tells how far it goes. */
 type EnoughAsked = Pick<PlanResult, 'answer' | 'inUse' | 'items'>;
@@ -44,7 +47,7 @@ const EVENING_MS = 20_000;
 
 /** The problem at the money in hand. */
 function problemNow(about: About, catalogue: Catalogue): PlanProblem {
-  return { ...searchFor(about, catalogue).compiled.problem, budget: about.brief.moneyNowMinor };
+  return { ...searchFor(about, catalogue).compiled.problem, budget: bottleMoneyOf(about.brief) };
 }
 
 /** The problem in which of an item's kind only this one size is sold. */
@@ -96,12 +99,13 @@ export const QUESTIONS = {
     { followed, ...of }: { followed: SchoolCurve[]; most: number; drawn: string[] },
     catalogue: Catalogue,
   ) {
-    const now = about.brief.moneyNowMinor;
+    const now = bottleMoneyOf(about.brief);
     return rulesAtBest(searchFor(about, catalogue).compiled, followed, { ...of, now });
   },
   ladder(about: About, { months }: { months: number }, catalogue: Catalogue, tell: Tell<MonthByMonth>) {
     const { compiled, search } = searchFor(about, catalogue);
-    const { moneyNowMinor: nowMinor, moneyPerMonthMinor: perMonthMinor } = about.brief;
+    const nowMinor = bottleMoneyOf(about.brief);
+    const { moneyPerMonthMinor: perMonthMinor } = about.brief;
     return monthByMonth(compiled, search, { nowMinor, perMonthMinor, months }, tell) ?? null;
   },
   grow(about: About, { answer, drinks }: { answer: PlanAnswer; drinks: string[] }, catalogue: Catalogue) {
@@ -116,8 +120,32 @@ export const QUESTIONS = {
   /** How far the set goes, and what a glass of it comes to. */
   enough({ brief, prices }: About, { result }: { result: EnoughAsked }, catalogue: Catalogue) {
     const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
-    const minFit = ATTITUDE_MIN_FIT[brief.attitude];
-    return enoughOf(result, catalogue, recipes, kindIndex(catalogue.kinds), prices, minFit);
+    return enoughOf(result, catalogue, recipes, kindIndex(catalogue.kinds), prices, brief);
+  },
+  /** What each way of working with tools and glasses would bring for the same money: drinks, and what goes to the kit. */
+  kitWays({ brief, prices, kit }: About, _: object, catalogue: Catalogue) {
+    const ways = [
+      { way: 'professional', asked: { ...kit, attitude: 'professional', inPlan: true } },
+      { way: 'home', asked: { ...kit, attitude: 'home', inPlan: true } },
+      { way: 'leave', asked: { ...kit, inPlan: false } },
+    ] as const;
+    return ways.map(({ way, asked }) => {
+      const result = bestPlan({ brief, prices, catalogue, kit: asked });
+      const bought = result?.kit.filter((k) => result.answer.items.includes(k.id)) ?? [];
+      return {
+        way,
+        open: result?.open ?? 0,
+        pieces: bought.length,
+        kitMinor: bought.reduce((sum, k) => sum + k.priceMinor, 0),
+      };
+    });
+  },
+  /** The sizes that money left over is best put into; null where no larger bottle fits. */
+  larger({ brief, prices }: About, { result }: { result: EnoughAsked }, catalogue: Catalogue) {
+    const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
+    const { bottles } = enoughOf(result, catalogue, recipes, kindIndex(catalogue.kinds), prices, brief);
+    const left = roomLeftOf(brief, result, kindIndex(catalogue.kinds));
+    return largerBottles(result, bottles, prices, catalogue, left) ?? null;
   },
   shopping(about: About, { answer }: { answer: PlanAnswer }, catalogue: Catalogue) {
     return shoppingOrder(problemNow(about, catalogue), answer);
@@ -125,7 +153,7 @@ export const QUESTIONS = {
   /** The best set for the brief it is asked about, which may be another plan's. */
   best(about: About, _: object, catalogue: Catalogue): TimedResult {
     const began = performance.now();
-    const result = planThatLasts({ ...about, catalogue }, heldFor(about, catalogue));
+    const result = bestPlan({ ...about, catalogue }, {}, searchFor(about, catalogue));
     if (result === undefined) throw new Error('the search was stopped');
     return { ...result, ms: Math.round(performance.now() - began) };
   },
@@ -151,9 +179,9 @@ export const QUESTIONS = {
   },
   /** Drinks that pour from what is in the house alone, the tools for them taken to be there. */
   here({ brief, prices }: About, _: object, catalogue: Catalogue) {
-    const nothingMore = { moneyNowMinor: 0, mustDrinks: [], keepBottles: [], freshWeeks: 0 };
-    const result = planThatLasts({ brief: { ...brief, ...nothingMore }, prices, catalogue });
-    return (result?.answer.drinks ?? []).map((d) => d.id);
+    const nothingMore = { moneyNowMinor: 0, mustDrinks: [], keepBottles: [], freshMinor: 0 };
+    const result = bestPlan({ brief: { ...brief, ...nothingMore }, prices, catalogue });
+    return [...(result?.answer.drinks ?? []), ...(result?.soft ?? [])].map((d) => d.id);
   },
   /** An evening worked out from who comes and what is in the house. */
   evening(

@@ -2,7 +2,6 @@
 import { computed } from 'vue';
 import { amountMl } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
-import { drinkCost } from '@uisce/core/drink';
 import { pouredWith } from '@uisce/core/plan';
 import { useKit } from '../../household/use-kit';
 import { useTrade } from '../../household/use-trade';
@@ -10,6 +9,7 @@ import { useHouseSyrup } from '../../words/house-syrup';
 import { useOwnMeasure } from '../../words/own-measure';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import { useAtHand } from './use-at-hand';
+import { useGlassCost } from './use-glass-cost';
 
 const props = withDefaults(
   defineProps<{
@@ -25,6 +25,7 @@ const props = withDefaults(
 const trade = useTrade();
 const words = useWords();
 const atHand = useAtHand();
+const glassCost = useGlassCost();
 const kits = useKit();
 const own = useOwnMeasure();
 const house = useHouseSyrup();
@@ -33,7 +34,7 @@ const slots = computed(() =>
   pouredWith(props.recipe, trade.catalogue, atHand.planned.value, atHand.minFit.value),
 );
 const costs = computed(() => {
-  const cost = trade.prices ? drinkCost(props.recipe, trade.prices, trade.kinds) : undefined;
+  const cost = glassCost.costOf(props.recipe);
   return new Map(cost?.slots.map((s) => [s.slot, s.minor]));
 });
 const names = (kinds: readonly string[]) => listed(kinds.map((k) => inSentence(trade.kindName(k))));

@@ -1,12 +1,12 @@
 import { computed } from 'vue';
 import { kindAndAncestors } from '@uisce/core/catalogue';
-import { ATTITUDE_MIN_FIT } from '@uisce/core/plan';
+import { ATTITUDE_MIN_FIT, winesForTheDay } from '@uisce/core/plan';
 import { useAnswer } from '../../solver/use-answer';
 import { usePlans } from '../../household/use-plans';
 import { useStock } from '../../household/use-stock';
 import { useTrade } from '../../household/use-trade';
 
-/** Kinds at hand, with all they are a kind of: what the open plan buys, and what is owned already. */
+/** Kinds at hand, with all they are a kind of: what the open plan buys or has bought on the day, and what is owned already. */
 export function useAtHand() {
   const answers = useAnswer();
   const plans = usePlans();
@@ -17,12 +17,15 @@ export function useAtHand() {
     new Set(ids.flatMap((id) => kindAndAncestors(id, trade.kinds)));
 
   const planned = computed(() =>
-    withAncestors((answers.result?.inUse ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? [])),
+    withAncestors([
+      ...(answers.result?.inUse ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? []),
+      ...winesForTheDay(trade.catalogue, plans.briefOrEmpty),
+    ]),
   );
   const owned = computed(() => withAncestors([...stock.there.keys()]));
   const minFit = computed(() => ATTITUDE_MIN_FIT[plans.brief?.attitude ?? 'house']);
   /** Drinks the open plan opens, with their fit. */
-  const open = computed(() => new Map(answers.result?.answer.drinks.map((d) => [d.id, d.fit])));
+  const open = computed(() => new Map(answers.made.map((d) => [d.id, d.fit])));
 
   /** Whether there is a plan to compare with yet. */
   const known = computed(() => answers.result !== undefined);

@@ -3,21 +3,13 @@ import { TASTES, type Taste } from '@uisce/core/drink';
 import type { Brief } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { usePlans } from '../household/use-plans';
-import NumberField from '../ui/NumberField.vue';
 import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
 
-/** Lenses: variety among families, and shares of tastes. Both are part of what is proven. */
+/** What counts for more than the plain number of drinks. All of it is part of what is proven. */
 const props = defineProps<{ brief: Brief }>();
 const plans = usePlans();
 
-type Factor = NonNullable<Brief['variety']>['factor'];
-const FACTORS: { value: Factor; title: string }[] = [
-  { value: 0.75, title: 'three quarters' },
-  { value: 0.5, title: 'half' },
-  { value: 0.25, title: 'a quarter' },
-  { value: 0, title: 'nothing' },
-];
 const SHARES: { value: number; title: string }[] = [
   { value: 2, title: 'half' },
   { value: 3, title: 'a third' },
@@ -25,20 +17,16 @@ const SHARES: { value: number; title: string }[] = [
   { value: 5, title: 'a fifth' },
   { value: 10, title: 'a tenth' },
 ];
-const MOST_SHARES = 3;
-const USUAL_AFTER = 8;
+const MAX_SHARES = 3;
 
 const free = computed(() => TASTES.filter((t) => !props.brief.shares.some((s) => s.taste === t)));
 
 const tastesFor = (taste: Taste) => [taste, ...free.value].map((t) => ({ value: t, title: t }));
 
-function variety(part: Partial<NonNullable<Brief['variety']>> | null): void {
-  const before = props.brief.variety ?? { after: USUAL_AFTER, factor: 0.5 as Factor };
-  plans.edit('Variety', { brief: { variety: part && { ...before, ...part } } });
-}
+const edit = (change: string, brief: Partial<Brief>) => plans.edit(change, { brief });
 
 function shares(next: Brief['shares']): void {
-  plans.edit('Shares of tastes', { brief: { shares: next } });
+  edit('Shares of tastes', { shares: next });
 }
 
 function change(at: number, part: Partial<Brief['shares'][number]>): void {
@@ -47,29 +35,25 @@ function change(at: number, part: Partial<Brief['shares'][number]>): void {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="lens-title">
-    <h2 id="lens-title">Balance <small class="dim">· so that no one thing crowds the rest out</small></h2>
+  <section class="card" aria-labelledby="more-title">
+    <h2 id="more-title">
+      What counts for more <small class="dim">· nothing: each different drink counts once</small>
+    </h2>
     <CheckField
-      :model-value="brief.variety !== null"
-      label="A family of drinks counts less after its first few"
-      @update:model-value="variety($event ? {} : null)"
+      :model-value="brief.askedForMore"
+      label="Drinks people ask for: the twenty most asked for three times, well-known ones twice"
+      @update:model-value="edit('Asked-for drinks count more', { askedForMore: $event })"
     />
-    <div v-if="brief.variety" class="line">
-      <NumberField
-        label="After"
-        suffix="drinks of a family"
-        :value="brief.variety.after"
-        :least="1"
-        :most="50"
-        @change="variety({ after: Math.round($event ?? 1) })"
-      />
-      <SelectField
-        label="each further one counts"
-        :value="brief.variety.factor"
-        :choices="FACTORS"
-        @choose="variety({ factor: $event })"
-      />
-    </div>
+    <CheckField
+      :model-value="brief.likedMore"
+      label="What we like: half as much again for each taste we like, twice at most"
+      @update:model-value="edit('What we like counts more', { likedMore: $event })"
+    />
+    <CheckField
+      :model-value="brief.variety"
+      label="Variety: what is like another, of one family on one spirit, counts half"
+      @update:model-value="edit('Variety', { variety: $event })"
+    />
     <div v-for="(share, i) in brief.shares" :key="share.taste" class="line">
       <SelectField
         label="At least"
@@ -93,7 +77,7 @@ function change(at: number, part: Partial<Brief['shares'][number]>): void {
       </button>
     </div>
     <button
-      v-if="brief.shares.length < MOST_SHARES"
+      v-if="brief.shares.length < MAX_SHARES"
       class="plain-button link"
       type="button"
       @click="
