@@ -43,6 +43,28 @@ test('the worked example gives the published table', async ({ empty, request }) 
   });
 });
 
+test('a brief is answered as the page would say it, and its faults are named by path', async ({
+  empty,
+  request,
+}) => {
+  const ask = (data: unknown) => request.post(`${empty.address}/api/plan/brief`, { data });
+  const [little, more] = await Promise.all(
+    [6_000, 12_000].map(async (moneyNowMinor) => {
+      const answer = await ask({ shop: 'lantern-store', brief: { moneyNowMinor } });
+      return (await answer.json()) as { status: string; drinksMade: number; value: number; spend: number };
+    }),
+  );
+  expect([little?.status, more?.status]).toEqual(['optimal', 'optimal']);
+  expect(more?.drinksMade).toBeGreaterThan(little?.drinksMade ?? NaN);
+  expect(little?.spend).toBeLessThanOrEqual(6_000);
+  const wrong = await ask({ shop: 'lantern-store', brief: { mustDrinks: ['no-such-drink'] } });
+  expect(await wrong.json()).toMatchObject({ status: 400, errors: [{ pointer: '/brief/mustDrinks/0' }] });
+  expect(await (await ask({ shop: 'nowhere', brief: {} })).json()).toMatchObject({
+    errors: [{ pointer: '/shop' }],
+  });
+  expect((await ask({ shop: 'lantern-store', brief: { lasts: 'month' } })).status()).toBe(400);
+});
+
 test('faults are named by path, sizes are limited, and what cannot be met is said', async ({
   empty,
   request,

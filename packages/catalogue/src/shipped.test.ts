@@ -11,7 +11,9 @@ import { asWritten, drinkCost, drinkFigures, inGlass, sayMethod } from '@uisce/c
 import { DrinkSearch } from '@uisce/core/find';
 import { capacityMl, fillGlass } from '@uisce/core/glass';
 import {
+  bestPlan,
   buyingLadder,
+  holdPlan,
   explainPlan,
   compilePlan,
   emptyBrief,
@@ -226,5 +228,58 @@ describe('a plan from the shipped prices', () => {
     const ladder = buyingLadder(compiled.problem, monthlyBudgets(12_000, 5_000, 4));
     expect(ladder?.rungs).toHaveLength(4);
     expect((ladder?.bound ?? 0) / (ladder?.total ?? 1)).toBeLessThan(1.05);
+  });
+});
+
+describe('the plan at every shop', () => {
+  it('is proven, no bottle of it is idle, and what one more would bring holds against a fresh solve', () => {
+    for (const list of prices) {
+      const brief = emptyBrief(list.currency);
+      const held = holdPlan({ brief, prices: list, catalogue });
+      const { prepared } = held.search;
+      const whole = held.search.solve(held.search.wholePrice).spend;
+      let before = 0;
+      for (const share of [0.03, 0.06, 0.12, 0.3]) {
+        const moneyNowMinor = Math.round(whole * share);
+        const result = bestPlan({ brief: { ...brief, moneyNowMinor }, prices: list, catalogue }, {}, held);
+        const { answer, open, explanation } = result ?? expect.fail('stopped');
+        expect([answer.status, answer.value > before], `${list.id} ${moneyNowMinor}`).toEqual([
+          'optimal',
+          true,
+        ]);
+        before = answer.value;
+        const drinks = new Set(answer.drinks.map((d) => recipe(d.id).group ?? d.id));
+        expect(open).toBe(drinks.size);
+        const owned = new Set(held.compiled.problem.owned);
+        for (const id of answer.items.filter((i) => !owned.has(i)))
+          expect(prepared.answerOf(answer.items.filter((i) => i !== id)).value, id).toBeLessThan(
+            answer.value,
+          );
+        for (const lift of explanation.lifts.slice(0, 3)) {
+          const more = prepared.answerOf([...answer.items, lift.id]);
+          expect(more.value - answer.value, lift.id).toBeCloseTo(lift.gain, 6);
+          const budget = answer.spend + lift.price;
+          expect(held.search.solve(budget).value, lift.id).toBeGreaterThanOrEqual(more.value - 1e-9);
+        }
+      }
+    }
+  });
+
+  it('holds one batch of each syrup in the set, cut where they share a pack', () => {
+    const list = prices.find((l) => l.id === 'lantern-store') as PriceList;
+    const brief = { ...emptyBrief('EUR'), moneyNowMinor: 50_000 };
+    const result = bestPlan({ brief, prices: list, catalogue }) ?? expect.fail('stopped');
+    const made = result.items.filter((i) => i.made && result.inUse.includes(i.id)).map((i) => i.kindId);
+    expect(made.length).toBeGreaterThan(5);
+    const taken = new Map<string, number>();
+    for (const kind of made) {
+      const [way] = catalogue.homeMade.filter((h) => h.makes === kind).sort((a, b) => a.effort - b.effort);
+      for (const { pantry, g } of way?.from ?? [])
+        if (pantry && pantry !== 'water')
+          taken.set(pantry, (taken.get(pantry) ?? 0) + g * (result.batchShares[kind] ?? NaN));
+    }
+    for (const [pantry, g] of taken)
+      expect(g, pantry).toBeLessThanOrEqual((result.packs.find((p) => p.pantry === pantry)?.g ?? 0) + 1e-6);
+    expect(Math.min(...Object.values(result.batchShares))).toBeLessThan(1);
   });
 });

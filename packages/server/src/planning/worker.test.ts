@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { emptyBrief } from '@uisce/core/plan';
-import { shops } from '../testing/running-app.js';
+import { bestPlan, emptyBrief } from '@uisce/core/plan';
+import { catalogue, shops } from '../testing/running-app.js';
 import run from './worker.js';
 
 const euro = shops.filter((s) => s.currency === 'EUR');
@@ -27,5 +27,29 @@ describe('which shops, as it is asked over the API', () => {
       '/lists/1/currency',
       '/lists/2/id',
     ]);
+  });
+});
+
+describe('a brief, as it is asked over the API', () => {
+  it('is answered as the Plan would say it, from no more than what differs from an empty one', () => {
+    const [prices] = euro;
+    if (!prices) throw new Error('there is a shop in euro');
+    const own = { drinks: [], kinds: [], freshness: 'between' as const };
+    const told = run({
+      kind: 'brief',
+      problem: { shop: prices.id, brief: { moneyNowMinor: 12_000 } },
+      homeMade: catalogue.homeMade,
+      shop: { prices, own },
+      seconds: 60,
+    });
+    if (told.kind !== 'answer' || !('drinksMade' in told.answer)) return expect.fail(told.kind);
+    const brief = { ...emptyBrief('EUR'), moneyNowMinor: 12_000 };
+    const page = bestPlan({ brief, prices, catalogue }) ?? expect.fail('stopped');
+    expect(told.answer).toMatchObject({
+      ...{ status: 'optimal', drinksMade: page.open, value: page.answer.value, spend: page.answer.spend },
+      ...{ askedFor: page.askedFor, items: page.inUse },
+    });
+    expect(told.answer.soft).toBeGreaterThan(0);
+    expect(told.answer.forTheDay).toBeGreaterThan(0);
   });
 });
