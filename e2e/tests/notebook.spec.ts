@@ -20,7 +20,7 @@ test('a drink is found by what others call a part of it, read in ml and ounces, 
   await expect(drink.getByText('45 ml', { exact: true }).first()).toBeVisible();
   await expect(drink.getByText(/Shake .*gin, maraschino.* on ice/)).toBeVisible();
   await expect(drink.getByRole('img', { name: /fill \d+% of a coupe/ })).toBeVisible();
-  await expect(drink.getByText('Cost at The Lantern Store')).toBeVisible();
+  await expect(drink.getByText('Cost of a glass')).toBeVisible();
   await expect(drink.getByText(/^€\d\.\d\d$/).first()).toBeVisible();
   await expect(drink.getByText(/From what you own: lacks .*\(€\d+\.\d\d\)/)).toBeVisible();
   await expect(drink.getByRole('link', { name: 'without violet' })).toBeVisible();

@@ -1,6 +1,7 @@
 export * from './aisle.js';
 export * from './basket.js';
 export * from './errand.js';
+export * from './merge-errands.js';
 export * from './in-shop.js';
 export * from './joined-shops.js';
 export * from './list.js';

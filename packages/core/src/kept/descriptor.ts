@@ -59,6 +59,8 @@ export interface Kept<T = unknown> {
   upgrade?: (stored: unknown) => unknown;
   /** What must hold beside the schema; pointers start at the value. */
   faults?: (value: T, world: World) => Fault[];
+  /** What two made of the same one at once, where both can stand; undefined where somebody has to choose. */
+  merge?: (base: T, mine: T, theirs: T) => T | undefined;
   /** What still needs one that is to go, in the world without it. */
   gone?: (id: string, world: World) => Fault[];
   /** The value with somebody forgotten in it, by name; null where nothing of it is left. */

@@ -1,6 +1,7 @@
 import type { Fault } from '../base/fault.js';
 import { twins } from '../base/twins.js';
 import { errandSchema } from '../errand/errand.js';
+import { mergeErrands } from '../errand/merge-errands.js';
 import { paidPriceSchema } from '../errand/paid.js';
 import { purseEntrySchema } from '../errand/purse.js';
 import { noTrips, tripsSchema } from '../errand/trips.js';
@@ -14,6 +15,7 @@ export const keptErrand = describeKept({
   idOf: (errand) => errand.id,
   noun: 'errand',
   upgrade: upgradeErrand,
+  merge: mergeErrands,
   title: (errand) => `the errand of ${errand.startedOn}`,
   faults: ({ startedOn, endedOn, lines }): Fault[] => [
     ...twins(

@@ -1,8 +1,8 @@
-import type { PricedKit, PriceList } from '../catalogue/price-list.js';
+import type { PricedBottle, PricedKit, PriceList } from '../catalogue/price-list.js';
 
 /**
- * The prices that hold: a list laid over its shop. For every kind the list names, its bottles alone
- * count; for every other kind, the shop's. A list that stands by itself is returned as it is.
+ * The prices that hold: a list laid over its shop. A bottle of the list stands in place of the shop's bottles of that
+ * kind and size; the shop's other sizes stay. A list that stands by itself is returned as it is.
  *
  * @param shops every list there is, for finding the one below.
  * @example effectivePrices(mine, [lanternStore])
@@ -10,14 +10,15 @@ import type { PricedKit, PriceList } from '../catalogue/price-list.js';
 export function effectivePrices(list: PriceList, shops: readonly PriceList[]): PriceList {
   const below = list.over === undefined ? undefined : shops.find((s) => s.id === list.over);
   if (below === undefined || below.id === list.id) return list;
-  const own = new Set(list.bottles.map((b) => b.kind));
+  const sizeOf = ({ kind, ml, homeMade }: PricedBottle) => `${kind} ${homeMade ? 'made' : ml}`;
+  const own = new Set(list.bottles.map(sizeOf));
   const ownIds = new Set(list.bottles.map((b) => b.id));
   const ownFresh = new Set(list.fresh.map((f) => f.kind));
   const about = (k: PricedKit) => k.tool ?? k.glass ?? k.mould;
   const ownKit = new Set(list.kit.map(about));
   return {
     ...list,
-    bottles: [...list.bottles, ...below.bottles.filter((b) => !own.has(b.kind) && !ownIds.has(b.id))],
+    bottles: [...list.bottles, ...below.bottles.filter((b) => !own.has(sizeOf(b)) && !ownIds.has(b.id))],
     fresh: [...list.fresh, ...below.fresh.filter((f) => !ownFresh.has(f.kind))],
     pantry: [
       ...list.pantry,

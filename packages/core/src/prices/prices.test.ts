@@ -97,11 +97,15 @@ describe('a table of prices', () => {
 });
 
 describe('own prices over a shop', () => {
-  const shop = list('shop', [bottle('gin-a', 'dry-gin', 1800), bottle('soda', 'soda-water', 300)]);
+  const shop = list('shop', [
+    bottle('gin-a', 'dry-gin', 1800),
+    { ...bottle('gin-half', 'dry-gin', 1100), ml: 350 },
+    bottle('soda', 'soda-water', 300),
+  ]);
 
-  it('replace the shop’s for the kinds they name and leave the others', () => {
+  it('replace the shop’s for the sizes they name and leave the others', () => {
     const own = list('own', [bottle('own-gin', 'dry-gin', 1500)], { over: 'shop' });
-    expect(effectivePrices(own, [shop]).bottles.map((b) => b.id)).toEqual(['own-gin', 'soda']);
+    expect(effectivePrices(own, [shop]).bottles.map((b) => b.id)).toEqual(['own-gin', 'gin-half', 'soda']);
     expect(effectivePrices(shop, [shop])).toBe(shop);
   });
 });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Papa from 'papaparse';
-import { ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { Fault } from '@uisce/core/base';
 import { currencyRefusal, PRICE_COLUMNS, writePriceTable } from '@uisce/core/prices';
 import { keptOwnPrices, keptSettings, readKept } from '@uisce/core/kept';
@@ -15,6 +15,7 @@ import FileField from '../ui/FileField.vue';
 import { saveFile } from '../ui/save-file';
 
 const MOST_FAULTS_SHOWN = 8;
+const MAX_NAME = 80;
 
 const household = useSettings();
 const plans = usePlans();
@@ -87,6 +88,27 @@ async function read(file: File): Promise<void> {
   else faults.value = [refused];
 }
 
+/** The household's own list in use, where it is one. */
+const own = computed(() => keeper.all(keptOwnPrices).find((l) => l.id === trade.prices?.id));
+const name = ref('');
+watch(own, (list) => (name.value = list?.name ?? ''), { immediate: true });
+function rename(): void {
+  const typed = name.value.trim();
+  if (own.value && typed !== '' && typed !== own.value.name)
+    keeper.keep(keptOwnPrices, { ...own.value, name: typed.slice(0, MAX_NAME) }, `Prices renamed “${typed}”`);
+}
+/** Delete the list in use and go back to the shop that it lies over, or to the first in its currency. */
+function remove(): void {
+  const list = own.value;
+  if (!list) return;
+  const below = trade.priceLists.find((l) => l.id === list.over) ?? trade.priceLists.find((l) => !l.own && l.currency === list.currency); // prettier-ignore
+  keeper.keepAll(
+    `Delete the prices “${list.name}”`,
+    keeper.writeGone(keptOwnPrices, list.id),
+    ...(below ? [keeper.write(keptSettings, { ...household.settings, priceListId: below.id })] : []),
+  );
+}
+
 /** Save the prices in use as a table that can be changed and brought in again. */
 function save(): void {
   if (!trade.prices) return;
@@ -107,6 +129,10 @@ function save(): void {
       @choose="read"
     />
     <v-btn height="44" class="mt-2" @click="save">Save these prices as a table (CSV)</v-btn>
+    <div v-if="own" class="own">
+      <v-text-field v-model="name" label="Name of your prices" :maxlength="MAX_NAME" @change="rename" />
+      <v-btn height="44" @click="remove">Delete these prices</v-btn>
+    </div>
     <PriceTable v-if="table" :key="table.name" v-bind="table" @take="take" @leave="table = undefined" />
     <p v-if="taken" role="status">{{ taken }}</p>
     <ul v-if="faults.length > 0" class="faults" role="alert">
@@ -118,6 +144,13 @@ function save(): void {
 <style scoped>
 .prices {
   margin: 0 0 6px;
+}
+
+.own {
+  display: flex;
+  gap: 10px;
+  align-items: flex-start;
+  margin-top: 10px;
 }
 
 .faults {

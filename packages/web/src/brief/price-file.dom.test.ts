@@ -73,6 +73,19 @@ describe('a price file', () => {
     expect(own?.bottles.some((b) => b.kind === 'vermouth')).toBe(true);
   });
 
+  it('of one’s own can be renamed, and deleted: then the shop’s prices hold again', async () => {
+    house = await inHouse(PriceFile);
+    await choose('Quay.csv', 'Kind;Label;Size;Price\ngin;Quay gin;70 cl;15,50\n');
+    await press(/^(Take|Use)/);
+    await house.page.get('input[maxlength="80"]').setValue('Quay, autumn');
+    await house.page.get('input[maxlength="80"]').trigger('change');
+    await house.settle();
+    expect(useTrade().prices?.name).toBe('Quay, autumn');
+    await press(/^Delete these prices/);
+    expect([useTrade().prices?.name, priceOf('gin-700')]).toEqual(['Corner', 2000]);
+    expect(house.server.changes.at(-1)?.writes.map((w) => w.thing)).toEqual(['own-prices', 'settings']);
+  });
+
   it('is what is saved: the table that comes out goes in again', async () => {
     house = await inHouse(PriceFile);
     saved.files.length = 0;

@@ -58,7 +58,8 @@ function save(): void {
     <h2 id="purse-title">
       The purse
       <small class="dim"
-        >· {{ words.price(left) }} left, {{ words.price(purse.outMinor) }} spent so far</small
+        >· {{ words.price(left + purse.outMinor) }} put in, {{ words.price(purse.outMinor) }} spent,
+        {{ words.price(left) }} left</small
       >
     </h2>
     <p v-if="rows.length === 0" class="dim">

@@ -81,6 +81,6 @@ describe('the errand', () => {
     // €47 less the €21 of the receipt; and gin costs €20.50 there from now on.
     expect(usePlans().brief?.moneyNowMinor).toBe(2600);
     expect(useTrade().prices?.bottles[0]?.priceMinor).toBe(2050);
-    expect(said(house.page)).toContain('€26.00 left, €21.00 spent so far');
+    expect(said(house.page)).toContain('€47.00 put in, €21.00 spent, €26.00 left');
   });
 }); // prettier-ignore

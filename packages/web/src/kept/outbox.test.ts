@@ -69,6 +69,12 @@ function outbox(): Outbox {
     onHeldUp: (error) => heldUp.push(error.problem.status),
     onOnline: () => undefined,
     onChange: () => undefined,
+    baseOf: ({ id }) => server.now(id).value,
+    // Lists of numbers can be merged: each keeps what either added.
+    merge: (_thing, base, mine, theirs) =>
+      [base, mine, theirs].every(Array.isArray)
+        ? [...new Set([...(theirs as []), ...(mine as [])])]
+        : undefined,
     newId: () => `change-${++ids}`,
     now: () => '2026-11-25T18:00:00.000Z',
   });
@@ -97,6 +103,16 @@ describe('changes on their way', () => {
     expect(server.labels).toEqual(['Money', 'Name', 'Name']);
     expect([server.now('a').value, server.now('b').value]).toEqual([13, 1]);
     expect(saved).toEqual({ pending: [], conflicts: [] });
+  });
+
+  it('are made again over another’s where both can stand, and later changes go with them', async () => {
+    server.write('a', [1]);
+    const box = outbox();
+    box.add(write('a', [1, 2]), 'A tick');
+    box.add(write('a', [1, 2, 3]), 'Another tick');
+    server.write('a', [1, 9]);
+    await box.flush();
+    expect([server.now('a').value, box.conflicts]).toEqual([[1, 9, 2, 3], []]);
   });
 
   it('wait while the server is away, survive a reload, and arrive once although an answer was lost', async () => {

@@ -5,6 +5,8 @@ import { ApiError, OfflineError } from './client';
 export interface Pending extends ChangeWrite {
   /** When it was made here, ISO. */
   at: string;
+  /** What each thing was when it was changed here, as far as it is known, by thing and id. */
+  bases?: Record<string, unknown>;
   /** Whether it has left once: the server may have it although no answer came, so it stays as it is. */
   tried?: boolean;
 }
@@ -35,6 +37,10 @@ export interface OutboxParts {
   onHeldUp(error: ApiError): void;
   /** Anything of the state has changed. */
   onChange(): void;
+  /** What the server has of a thing, as far as this page knows. */
+  baseOf?(key: Key): unknown;
+  /** What two made of the same thing at once, where both can stand. */
+  merge?(thing: string, base: unknown, mine: unknown, theirs: unknown): unknown;
   newId(): string;
   now(): string;
 }
@@ -44,6 +50,7 @@ const RETRY_AFTER_MS = 4000;
 const SEND_AFTER_MS = 400;
 
 type Key = Pick<ChangeWrite['writes'][number], 'thing' | 'id'>;
+const nameOf = ({ thing, id }: Key) => `${thing} ${id}`;
 const same = (a: Key, b: Key) => a.thing === b.thing && a.id === b.id;
 const touches = (change: Pick<ChangeWrite, 'writes'>, key: Key) => change.writes.some((w) => same(w, key));
 const sameTargets = (a: readonly Key[], b: readonly Key[]) =>
@@ -77,8 +84,9 @@ export class Outbox {
     else if (last && !last.tried && last.change === change && sameTargets(last.writes, writes))
       this.pending = [...this.pending.slice(0, -1), merged(last, writes)];
     else {
-      const { newId, now } = this.parts;
-      this.pending = [...this.pending, { id: newId(), change, at: now(), writes }];
+      const { newId, now, baseOf } = this.parts;
+      const bases = Object.fromEntries(writes.map((w) => [nameOf(w), baseOf?.(w)]));
+      this.pending = [...this.pending, { id: newId(), change, at: now(), writes, bases }];
     }
     this.changed();
     this.later(SEND_AFTER_MS);
@@ -137,7 +145,28 @@ export class Outbox {
     const stuck = this.pending.filter((p) => p === head || theirs.some((t) => touches(p, t)));
     const mine = stuck.slice(1).reduce((all, next) => merged(all, next.writes), head);
     this.pending = this.pending.filter((p) => !stuck.includes(p));
+    const both = this.mergedWith(mine, theirs);
+    if (both) {
+      this.pending = [both, ...this.pending];
+      return;
+    }
     this.conflicts = [...this.conflicts, { mine, theirs }];
+  }
+
+  /** Mine made again over theirs, with what both did to each thing; undefined where one of them has to be chosen. */
+  private mergedWith(mine: Pending, theirs: readonly KeptEntry[]): Pending | undefined {
+    const { merge, newId } = this.parts;
+    const values = new Map<string, unknown>();
+    for (const { thing, id, value } of theirs) {
+      const base = mine.bases?.[nameOf({ thing, id })];
+      const own = mine.writes.find((w) => same(w, { thing, id }))?.value;
+      // What is gone on either side cannot be merged.
+      const both = base && own && value ? merge?.(thing, base, own, value) : undefined;
+      if (both === undefined) return undefined;
+      values.set(nameOf({ thing, id }), both);
+    }
+    const writes = mine.writes.map((w) => ({ ...w, value: values.get(nameOf(w)) ?? w.value }));
+    return rebased({ ...mine, writes }, theirs, newId());
   }
 
   private later(ms: number): void {
@@ -166,5 +195,6 @@ function rebased(change: Pending, entries: readonly KeptEntry[], id = change.id)
     const now = entries.find((e) => same(e, w));
     return now ? { ...w, version: now.version } : w;
   });
-  return { ...change, id, writes, tried: false };
+  const bases = { ...change.bases, ...Object.fromEntries(entries.map((e) => [nameOf(e), e.value])) };
+  return { ...change, id, writes, bases, tried: false };
 }

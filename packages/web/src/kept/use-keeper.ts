@@ -2,6 +2,7 @@ import { dequal } from 'dequal';
 import { defineStore } from 'pinia';
 import { ref, shallowRef, triggerRef, watch } from 'vue';
 import {
+  keptNamed,
   ONLY_ID,
   type Applied,
   type ChangeWrite,
@@ -64,6 +65,8 @@ export const useKeeper = defineStore('keeper', () => {
       waiting.value = [...outbox.conflicts.map((c) => c.mine), ...outbox.pending];
       conflicts.value = [...outbox.conflicts];
     },
+    baseOf: ({ thing, id }) => stored.value.get(keyOf(thing, id))?.value,
+    merge: (thing, base, mine, theirs) => keptNamed(thing)?.merge?.(base, mine, theirs),
     newId: () => crypto.randomUUID(),
     now: () => new Date().toISOString(),
   });

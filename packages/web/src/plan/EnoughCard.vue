@@ -2,6 +2,7 @@
 import { untilOut } from '@uisce/core/plan';
 import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
+import { useEnough } from '../solver/use-enough';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
@@ -20,7 +21,7 @@ const trade = useTrade();
 const words = useWords();
 const { itemName } = useItemWords();
 
-const enough = advice.on('enough');
+const enough = useEnough();
 const all = ref(false);
 
 watch(
@@ -29,7 +30,6 @@ watch(
     const { result } = answers;
     if (!answers.proven || !result) return;
     const { answer, inUse, items } = result;
-    void advice.ask('enough', { result: { answer, inUse, items } });
     void advice.ask('larger', { result: { answer, inUse, items } });
   },
   { immediate: true },
@@ -138,7 +138,7 @@ p {
 
 .bars li {
   display: grid;
-  grid-template-columns: minmax(120px, 1fr) minmax(60px, 1fr) 290px;
+  grid-template-columns: minmax(120px, 1fr) minmax(60px, 1fr) 350px;
   gap: 4px 12px;
   align-items: center;
   min-height: 30px;

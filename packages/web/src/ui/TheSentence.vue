@@ -23,8 +23,18 @@ const freshWords = computed(() => {
   const taken = `fresh things about ${words.price(aWeek)} a week`;
   return aside > 0 ? `${words.price(aside)} set aside for fresh things; ${taken}` : taken;
 });
-const { open, promise, besideWords, withWords, lensWords, obstacleWords, leftOver, nextMove, certainty } =
-  useJudgement();
+const {
+  open,
+  promise,
+  besideWords,
+  withWords,
+  lensWords,
+  obstacleWords,
+  leftOver,
+  nextMove,
+  certainty,
+  makeUp,
+} = useJudgement();
 </script>
 
 <template>
@@ -47,7 +57,7 @@ const { open, promise, besideWords, withWords, lensWords, obstacleWords, leftOve
         <h1 v-else-if="answers.result.answer.status === 'infeasible'">
           {{ words.money(plans.brief.moneyNowMinor) }} does not meet what you ask for
         </h1>
-        <h1 v-else-if="plans.brief.moneyNowMinor === 0 && open === 0">
+        <h1 v-else-if="plans.brief.moneyNowMinor === 0 && makeUp.owned === 0">
           Say what you can spend, and see what it opens
         </h1>
         <h1 v-else>
