@@ -9,6 +9,8 @@ import { WindowSearch, type SearchEnd } from './search/window-search.js';
 /** Rounds at the root of a single budget, and of a window among many. */
 const ALONE_ROUNDS = 8;
 const WINDOW_ROUNDS = 1;
+/** A stretch is scanned for good sets at so many budgets before it is settled. */
+const SCANS = 3;
 /** Rounds that make a fair set, seldom more. */
 const GLANCE_ROUNDS = 2;
 /** Money left over is much from this share of it on. */
@@ -148,8 +150,7 @@ export class PlanSearch {
     const free = Math.min(budget, this.wholePrice) - this.forcedSpend;
     if (this.cover.impossible || free < 0 || this.isSettled(free)) return;
     this.windows.offer(new Uint8Array(this.model.n));
-    const search = { shouldStop: roundsOf(GLANCE_ROUNDS), onBetter: () => undefined };
-    this.windows.settle(free, free, search, ALONE_ROUNDS);
+    this.windows.scan(free);
   }
 
   /**
@@ -186,6 +187,9 @@ export class PlanSearch {
   settle({ low, high }: Stretch, control: SolveControl = {}): boolean {
     const stretch = { low: low - this.forcedSpend, high: high - this.forcedSpend };
     this.windows.offer(new Uint8Array(this.model.n));
+    // Good sets first: a search that knows them opens a small part of the nodes.
+    for (let scan = 1; scan <= SCANS && !isOver(control); scan++)
+      this.windows.scan(stretch.low + ((stretch.high - stretch.low) * scan) / SCANS);
     const search = { shouldStop: () => isOver(control), onBetter: () => undefined };
     const end = this.windows.settle(stretch.low, stretch.high, search, WINDOW_ROUNDS);
     if (!end.settled) return false;

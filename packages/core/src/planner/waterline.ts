@@ -82,3 +82,25 @@ export function pointAtOrBelow<P extends CurvePoint>(points: readonly P[], budge
   }
   return points[low - 1];
 }
+
+/**
+ * The order in which one of several solvers takes the stretches: from where it is looked at upwards, or downwards, and
+ * then from the other far end. Going from one stretch to the next, each begins with what the last one taught; solvers
+ * that share what they take (`claim`) meet in the middle.
+ *
+ * @param here the budget that is looked at, minor units.
+ */
+export function settleOrder(stretches: readonly Stretch[], here: number, part: number): Stretch[] {
+  const upwards = stretches.filter(({ high }) => high >= here);
+  const downwards = stretches.filter(({ high }) => high < here).reverse();
+  return part % 2 === 0 ? [...upwards, ...downwards.reverse()] : [...downwards, ...upwards.reverse()];
+}
+
+/**
+ * Take a stretch for oneself; false where another solver has it.
+ *
+ * @param claims one place a stretch, in memory that the solvers share.
+ */
+export function claim(claims: Int32Array, at: number): boolean {
+  return Atomics.compareExchange(claims, at, 0, 1) === 0;
+}

@@ -10,7 +10,7 @@ import {
 import type { About } from './about';
 import { questionOf, recall, remember } from './remembered';
 import { Solver } from './solver';
-import type { CurvePart } from './tasks/curve';
+import { MAX_STRETCHES, type CurvePart } from './tasks/curve';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 
@@ -31,6 +31,12 @@ interface KnownCurve {
 interface Check {
   budget: number;
   value: number;
+}
+
+/** Memory in which the solvers tell each other what they have taken; null where the browser shares none. */
+function sharedClaims(): Int32Array | null {
+  if (typeof SharedArrayBuffer === 'undefined') return null;
+  return new Int32Array(new SharedArrayBuffer(MAX_STRETCHES * Int32Array.BYTES_PER_ELEMENT));
 }
 
 /** The best set at every budget, settled stretch by stretch in the background. */
@@ -139,7 +145,7 @@ export const useCurve = defineStore('curve', () => {
     const cores = Math.max(1, Math.min(MOST_SOLVERS, navigator.hardwareConcurrency - 1));
     while (others.length < cores - 1) others.push(new Solver(() => trade.catalogue));
     drawing.value = true;
-    const share = { of: cores, settledLows: [...settled.keys()] };
+    const share = { of: cores, settledLows: [...settled.keys()], claims: sharedClaims() };
     try {
       const ended = await Promise.all(
         [solver, ...others].map((one, part) => one.curve(about, { ...share, part }, take, signal)),

@@ -33,20 +33,33 @@ export class NodeView {
   readonly openSums: Float64Array;
   private readonly columnState: Uint8Array;
 
-  /** The view of the root, with everything still to decide. */
-  constructor(readonly model: SearchModel) {
+  /**
+   * The view of the root, with everything still to decide; or one that is only room for a node to be set out in.
+   */
+  constructor(
+    readonly model: SearchModel,
+    as: 'root' | 'room' = 'root',
+  ) {
     const { n, columns, columnStart, clauses, clauseStart, members, limits, given } = model;
-    this.free = Int32Array.from({ length: n }, (_, i) => i);
-    this.freeCount = n;
+    this.free = new Int32Array(n);
     this.used = new Float64Array(limits.length);
-    this.columns = Int32Array.from({ length: columns }, (_, c) => c);
-    this.live = columns;
-    this.columnState = new Uint8Array(columns).fill(LIVE);
-    this.clauseStart = columnStart.slice();
-    this.clauses = Int32Array.from({ length: clauses }, (_, k) => k);
-    this.memberStart = clauseStart.slice();
-    this.members = members.slice();
+    this.columns = new Int32Array(columns);
+    this.columnState = new Uint8Array(columns);
+    this.clauseStart = new Int32Array(columnStart.length);
+    this.clauses = new Int32Array(clauses);
+    this.memberStart = new Int32Array(clauseStart.length);
+    this.members = new Int32Array(members.length);
     this.openSums = given.slice();
+    if (as === 'room') return;
+    this.freeCount = n;
+    this.live = columns;
+    for (let i = 0; i < n; i++) this.free[i] = i;
+    for (let c = 0; c < columns; c++) this.columns[c] = c;
+    for (let k = 0; k < clauses; k++) this.clauses[k] = k;
+    this.columnState.fill(LIVE);
+    this.clauseStart.set(columnStart);
+    this.memberStart.set(clauseStart);
+    this.members.set(members);
   }
 
   /**

@@ -82,8 +82,10 @@ export class Scope {
 
   /** Marks of the whole model for marks of this one. */
   expand(chosen: ArrayLike<number>): Uint8Array {
-    const out = Uint8Array.from(this.decided, (s) => (s === IN ? 1 : 0));
-    this.items.forEach((item, i) => (out[item] = chosen[i]!));
+    const { decided, items } = this;
+    const out = new Uint8Array(decided.length);
+    for (let i = 0; i < out.length; i++) out[i] = decided[i] === IN ? 1 : 0;
+    for (let i = 0; i < items.length; i++) out[items[i]!] = chosen[i]!;
     return out;
   }
 

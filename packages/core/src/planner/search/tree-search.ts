@@ -52,6 +52,8 @@ export class BranchRecord {
 }
 
 interface Node {
+  /** Decisions by branching above it. */
+  depth: number;
   state: Int8Array;
   multipliers: Multipliers;
   /** Promise over the hurdles when it was last bounded; its bound is `constant + money × budget`. */
@@ -75,8 +77,15 @@ export class TreeSearch {
   private readonly rounding: Rounding;
   private readonly stack: Node[] = [];
   private readonly rootView: NodeView;
-  private readonly nodeView: NodeView;
+  /**
+   * The node opened last at each depth. Going depth first, a node's parent is still the last that was opened one level
+   * up when its turn comes, so that it is set out from there.
+   */
+  private readonly views: NodeView[] = [];
+  private nodeView: NodeView;
   private readonly trialView: NodeView;
+  /** Multipliers of nodes that are done with, for the next ones. */
+  private readonly spare: Multipliers[] = [];
 
   constructor(
     private readonly window: BudgetWindow,
@@ -91,20 +100,29 @@ export class TreeSearch {
     this.relaxation = this.bounds.relaxation;
     this.rounding = new Rounding(scope, staircase);
     this.rootView = new NodeView(model);
-    this.nodeView = new NodeView(model);
-    this.trialView = new NodeView(model);
+    this.nodeView = this.rootView;
+    this.trialView = new NodeView(model, 'room');
     const state = new Int8Array(model.n).fill(FREE);
-    this.stack.push({ state, multipliers, excess: Infinity, constant: Infinity, money: 0 });
+    this.stack.push({ depth: 0, state, multipliers, excess: Infinity, constant: Infinity, money: 0 });
   }
 
   /** Search until nothing is left or it is stopped; true when nothing is left. */
   run(): boolean {
     const { stack, control } = this;
     while (stack.length > 0 && !control.shouldStop()) {
-      this.nodes++;
-      stack.push(...this.open(stack.pop() as Node));
+      const next = stack.pop() as Node;
+      if (this.promises(next)) {
+        this.nodes++;
+        stack.push(...this.open(next));
+      }
+      this.spare.push(next.multipliers);
     }
     return stack.length === 0;
+  }
+
+  /** Whether a node still clears a hurdle by its last bound: better sets may have been found since. */
+  private promises({ constant, money }: Node): boolean {
+    return this.window.hurdles.some(({ budget, merit }) => constant + money * budget >= merit);
   }
 
   /** Greatest merit that the nodes left may hold at a budget of the scope. */
@@ -112,9 +130,28 @@ export class TreeSearch {
     return Math.max(-Infinity, ...this.stack.map((n) => n.constant + n.money * budget));
   }
 
-  private keep(state: Int8Array, excess: number): Node {
+  private keep(depth: number, state: Int8Array, excess: number): Node {
     const multipliers = this.relaxation.multipliers.copy();
-    return { state, multipliers, excess, constant: this.relaxation.constant, money: multipliers.money };
+    return {
+      depth,
+      state,
+      multipliers,
+      excess,
+      constant: this.relaxation.constant,
+      money: multipliers.money,
+    };
+  }
+
+  private copyOf(multipliers: Multipliers): Multipliers {
+    const copy = this.spare.pop();
+    if (copy === undefined) return multipliers.copy();
+    copy.take(multipliers);
+    return copy;
+  }
+
+  /** Nodes that were tried and are not opened. */
+  private leave(...nodes: (Node | undefined)[]): void {
+    for (const node of nodes) if (node) this.spare.push(node.multipliers);
   }
 
   private better(): void {
@@ -123,11 +160,14 @@ export class TreeSearch {
   }
 
   /** What is left of a node: nothing, or the nodes that between them hold all it may be worth. */
-  private open({ state, multipliers, from }: Node): Node[] {
-    const { relaxation, rounding, window, bounds, nodeView } = this;
+  private open({ depth, state, multipliers, from }: Node): Node[] {
+    const { relaxation, rounding, window, bounds, views } = this;
+    const nodeView = (views[depth] ??= new NodeView(relaxation.model, 'room'));
+    this.nodeView = nodeView;
     relaxation.multipliers.take(multipliers);
     bounds.average.fill(0);
-    const excess = bounds.bound(state, NODE_STEPS, true, nodeView, this.rootView);
+    const above = depth === 0 ? this.rootView : (views[depth - 1] as NodeView);
+    const excess = bounds.bound(state, NODE_STEPS, true, nodeView, above);
     if (from) this.record.add(from.item, from.value, gainOf(from.excess, excess));
     if (excess < 0) return [];
     if (nodeView.freeCount <= ENUMERATED) {
@@ -137,7 +177,7 @@ export class TreeSearch {
     }
     if (rounding.round(relaxation, state, relaxation.bindingBudget)) this.better();
     if (window.onlyLosesTies((b) => relaxation.meritAt(b), state)) return [];
-    return this.branch(this.keep(state, excess));
+    return this.branch(this.keep(depth, state, excess));
   }
 
   /** Items worth branching on, likeliest first: those of an unmet need before all others. */
@@ -189,9 +229,10 @@ export class TreeSearch {
       const least = excess * 1e-3;
       const score = Math.max(lossOut, least) * Math.max(lossIn, least);
       if (score > bestScore) {
+        this.leave(best?.out, best?.in);
         bestScore = score;
         best = { item, ...trial };
-      }
+      } else this.leave(trial.out, trial.in);
     }
     if (best === undefined) return [];
     const out = best.out ?? this.child(node, best.item, OUT);
@@ -202,14 +243,21 @@ export class TreeSearch {
   private child(node: Node, item: number, value: typeof IN | typeof OUT): Node {
     const state = node.state.slice();
     state[item] = value;
-    return { ...node, state, from: { item: this.window.scope.items[item]!, value, excess: node.excess } };
+    return {
+      ...node,
+      depth: node.depth + 1,
+      state,
+      multipliers: this.copyOf(node.multipliers),
+      from: { item: this.window.scope.items[item]!, value, excess: node.excess },
+    };
   }
 
   private trial(node: Node, item: number, value: typeof IN | typeof OUT): Node | undefined {
-    const { state } = this.child(node, item, value);
+    const state = node.state.slice();
+    state[item] = value;
     this.relaxation.multipliers.take(node.multipliers);
     const excess = this.bounds.bound(state, TRIAL_STEPS, false, this.trialView, this.nodeView);
-    return excess < 0 ? undefined : this.keep(state, excess);
+    return excess < 0 ? undefined : this.keep(node.depth + 1, state, excess);
   }
 }
 

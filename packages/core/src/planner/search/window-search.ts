@@ -1,5 +1,5 @@
 import { Multipliers } from './multipliers.js';
-import { FREE, NodeView } from './node-view.js';
+import { FREE, IN, NodeView, OUT } from './node-view.js';
 import { NodeBound } from './node-bound.js';
 import { Rounding } from './rounding.js';
 import { Scope } from './scope.js';
@@ -10,6 +10,10 @@ import { BudgetWindow, type StairBelow } from './window.js';
 
 /** Steps in each round at the root; a set is rounded after each. */
 const ROOT_STEPS = 20;
+
+/** Steps of a scan, and so many items at the most are tried in every way. */
+const SCAN_STEPS = 40;
+const SCAN_ITEMS = 12;
 
 /** How a search ended: everything settled, or the nodes it had yet to open. */
 export interface SearchEnd {
@@ -45,6 +49,31 @@ export class WindowSearch {
   /** Take in a set from elsewhere: a beginning, used when it is allowed. */
   offer(chosen: Uint8Array): void {
     this.whole.offer(chosen);
+  }
+
+  /**
+   * Look for good sets at and around a budget. The items that the bound is least sure about are tried in every way, all
+   * others as it has them: each set of those is looked at for every budget.
+   */
+  scan(budget: number): void {
+    const { model, staircase, multipliers, rootView, whole } = this;
+    const bounds = new NodeBound(
+      new BudgetWindow(model, staircase, budget, budget, -1, 'apart'),
+      multipliers.copy(),
+    );
+    const { relaxation } = bounds;
+    const state = new Int8Array(model.n).fill(FREE);
+    const excess = bounds.bound(state, SCAN_STEPS, false, rootView, this.allView);
+    multipliers.take(relaxation.multipliers);
+    if (excess < 0) return;
+    whole.round(relaxation, state, budget);
+    whole.round(relaxation, state, budget, bounds.average);
+    const { reduced } = relaxation;
+    const free = [...rootView.free.subarray(0, rootView.freeCount)];
+    free.sort((a, b) => Math.abs(reduced[a]!) - Math.abs(reduced[b]!));
+    const unsure = free.splice(0, SCAN_ITEMS);
+    for (const i of free) state[i] = reduced[i]! > 0 ? IN : OUT;
+    whole.tryAll(Int32Array.from(unsure), state, Infinity);
   }
 
   /**

@@ -1,7 +1,9 @@
 import type { Catalogue } from '@uisce/core/catalogue';
 import { countOf } from '@uisce/core/plan';
 import {
+  claim,
   OutOfTimeError,
+  settleOrder,
   waterlineBudgets,
   type CurvePoint,
   type PlanAnswer,
@@ -23,12 +25,17 @@ export interface CurvePart {
   everything: number;
 }
 
-/** Which stretches a solver takes: every so-many-th of those that nobody has settled yet, by their low ends. */
+/** Which stretches a solver takes of those that nobody has settled yet, by their low ends. */
 export interface CurveShare {
   part: number;
   of: number;
   settledLows: readonly number[];
+  /** One place a stretch, in memory that the solvers share; without it each takes every so-many-th. */
+  claims: Int32Array | null;
 }
+
+/** Places enough for the stretches of any curve. */
+export const MAX_STRETCHES = 1024;
 
 /** What all money opens; undefined when it was stopped. */
 function wholeOf(search: PlanSearch, isStale: () => boolean): PlanAnswer | undefined {
@@ -45,7 +52,7 @@ function wholeOf(search: PlanSearch, isStale: () => boolean): PlanAnswer | undef
 /** The best set at every budget: a rough curve at once, then stretch by stretch exactly, nearest to the present money first. */
 export async function drawCurve(
   about: About,
-  { part, of, settledLows }: CurveShare,
+  { part, of, settledLows, claims }: CurveShare,
   catalogue: Catalogue,
   isStale: () => boolean,
   send: (part: CurvePart) => void,
@@ -71,14 +78,16 @@ export async function drawCurve(
   const base = { stretches: stretches.length, everything };
   send({ ...base, rough: search.known(all).map(point), settled: [] });
   const here = about.brief.moneyNowMinor;
-  const distance = ({ low, high }: Stretch) => Math.max(low - here, here - high, 0);
   const done = new Set(settledLows);
-  const mine = stretches
-    .sort((a, b) => distance(a) - distance(b))
-    .filter((s, i) => i % of === part && !done.has(s.low));
+  const places = new Map(stretches.map(({ low }, i) => [low, i]));
+  const isMine = ({ low }: Stretch) => {
+    const at = places.get(low) as number;
+    return claims ? claim(claims, at) : at % of === part;
+  };
   let settled: SettledStretch[] = [];
   let sent = performance.now();
-  for (const stretch of mine) {
+  for (const stretch of settleOrder(stretches, here, part)) {
+    if (done.has(stretch.low) || !isMine(stretch)) continue;
     if (!search.settle(stretch, { shouldStop: isStale })) return;
     settled.push({ stretch, points: search.known(stretch).map(point) });
     if (performance.now() - sent < SEND_EVERY_MS) continue;
