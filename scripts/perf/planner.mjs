@@ -12,8 +12,8 @@ const { PlanSearch, waterlineBudgets } = await import('../../packages/core/dist/
 const { ReferenceModel } = await import('../../packages/core/dist/planner/reference/reference-model.js');
 const { default: loadHighs } = await import('highs');
 const { hasCbc, timeCbc } = await import('./cbc.mjs');
-const { madeUp, shipped } = await import('./problems.mjs');
-const { settlePart } = await import('./frontier.mjs');
+const { madeUp, shipped, shops } = await import('./problems.mjs');
+const { newClaims, settlePart } = await import('./frontier.mjs');
 
 /** Which drinks count: all, well-known or core. */
 const count = process.argv[2] ?? 'all';
@@ -69,20 +69,21 @@ const rows = waterlineBudgets(everything).map((budget) => {
 const ours = rows.map((r) => r.ours);
 const cbcTimes = rows.map((r) => r.cbc ?? CBC_SECONDS * 1000);
 console.log(
-  `median first ${inMs(median(rows.map((r) => r.first)))}, proven ${inMs(median(ours))}, slowest ${inMs(Math.max(...ours))}; ` +
+  `slowest / median ${(Math.max(...ours) / median(ours)).toFixed(1)}, median first ${inMs(median(rows.map((r) => r.first)))}, proven ${inMs(median(ours))}, slowest ${inMs(Math.max(...ours))}; ` +
     `HiGHS / ours ${(sum(rows.map((r) => r.highs)) / sum(ours)).toFixed(1)}` +
     (cbc ? `, cbc / ours ${(sum(cbcTimes) / sum(ours)).toFixed(1)}` : ''),
 );
 
 // The whole frontier: one thread, then two.
-const alone = time(() => settlePart(problem, 0, 1));
+const alone = time(() => settlePart(problem, undefined, newClaims()));
+const claims = newClaims();
 const began = performance.now();
 await Promise.all(
   [0, 1].map(
     (part) =>
       new Promise((resolve, reject) => {
         const file = new URL('./frontier.mjs', import.meta.url);
-        const worker = new Worker(file, { workerData: { problem, part, of: 2 } });
+        const worker = new Worker(file, { workerData: { problem, part, claims } });
         worker.once('message', resolve);
         worker.once('error', reject);
       }),
@@ -92,7 +93,7 @@ const pair = performance.now() - began;
 const each = { highs: mean(rows.map((r) => r.highs)), cbc: mean(cbcTimes) };
 const points = alone.result;
 console.log(
-  `whole frontier, ${points} best sets: one thread ${inMs(alone.ms)}, two threads ${inMs(pair)}; ` +
+  `whole frontier, ${points} best sets: one thread ${inMs(alone.ms)}, two threads ${inMs(pair)}, ${(alone.ms / pair).toFixed(2)} times as fast; ` +
     `once per set (mean of the steps above × ${points}): HiGHS ${((each.highs * points) / pair).toFixed(0)} times as long` +
     (cbc ? `, cbc ${((each.cbc * points) / pair).toFixed(0)} times` : ''),
 );
@@ -105,10 +106,24 @@ console.log(
   `a process that settles the whole frontier takes at most ${String(memory).trim()} MB, Node included`,
 );
 
+// Every tenth budget of every shop.
+for (const { id, problem: at } of shops(count)) {
+  const whole = new PlanSearch(at).solve(Number.MAX_SAFE_INTEGER).spend;
+  const tenths = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10].map((tenth) => Math.round((whole * tenth) / 10));
+  const found = tenths.map((budget) => time(() => new PlanSearch(at).solve(budget)));
+  const times = found.map((f) => f.ms);
+  console.log(
+    `${id}, at every tenth: ${found.map((f) => f.result.drinks.length).join(', ')} drinks and variants; ` +
+      `median ${inMs(median(times))}, slowest ${inMs(Math.max(...times))}, all proven: ${found.every((f) => f.result.status === 'optimal')}`,
+  );
+}
+
 const search = new PlanSearch(problem);
 const answer = search.solve(24_000);
-const explained = median(Array.from({ length: 9 }, () => time(() => explainPlan(problem, answer)).ms));
-console.log(`explain / prove ${(explained / median(ours)).toFixed(2)}`);
+const explained = median(
+  Array.from({ length: 9 }, () => time(() => explainPlan(problem, answer, search.prepared)).ms),
+);
+console.log(`explain ${inMs(explained)}, explain / prove ${(explained / median(ours)).toFixed(2)}`);
 
 // Larger, made-up problems.
 for (const [items, drinks, seconds] of [

@@ -3,12 +3,18 @@ import { loadCatalogue, loadPriceLists } from '../../packages/catalogue/dist/ind
 import { compilePlan, emptyBrief } from '../../packages/core/dist/plan/index.js';
 import { planProblemSchema } from '../../packages/core/dist/planner/index.js';
 
-/** The shipped catalogue for a plain brief in euro. */
-export function shipped(count) {
+/** The shipped catalogue at every shop, for a plain brief in its currency. */
+export function shops(count) {
   const { catalogue } = loadCatalogue();
-  const prices = loadPriceLists(catalogue).find((list) => list.currency === 'EUR');
-  const brief = { ...emptyBrief('EUR'), count, moneyNowMinor: 24_000 };
-  return compilePlan(brief, prices, catalogue).problem;
+  return loadPriceLists(catalogue).map((prices) => {
+    const brief = { ...emptyBrief(prices.currency), count };
+    return { id: prices.id, problem: compilePlan(brief, prices, catalogue).problem };
+  });
+}
+
+/** The same at the first shop in euro. */
+export function shipped(count) {
+  return shops(count).find(({ id }) => id === 'lantern-store').problem;
 }
 
 /** Numbers in [0, 1), the same for the same seed (mulberry32, public domain). */

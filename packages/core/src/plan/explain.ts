@@ -128,6 +128,19 @@ function openGroups(prepared: PreparedProblem, fits: readonly number[]): Set<num
   return new Set(prepared.drinks.flatMap((d, i) => ((fits[i] ?? 0) > 0 ? [d.group] : [])));
 }
 
+/** The fits of all drinks after a change to an item: only drinks that can use what it provides fit otherwise. */
+function fitsAfter(
+  prepared: PreparedProblem,
+  item: number,
+  supply: Uint16Array,
+  fits: readonly number[],
+): number[] {
+  const after = [...fits];
+  for (const c of prepared.provides[item] ?? [])
+    for (const d of prepared.drinksUsing[c] ?? []) after[d] = prepared.fit(d, supply);
+  return after;
+}
+
 function reasons(
   prepared: PreparedProblem,
   chosen: ReadonlySet<number>,
@@ -142,10 +155,7 @@ function reasons(
   return [...chosen].map((item) => {
     const without = supply.slice();
     for (const c of prepared.provides[item] ?? []) without[c] = (without[c] ?? 0) - 1;
-    const left = openGroups(
-      prepared,
-      prepared.drinks.map((_, d) => ((fits[d] ?? 0) > 0 ? prepared.fit(d, without) : 0)),
-    );
+    const left = openGroups(prepared, fitsAfter(prepared, item, without, fits));
     const closed = open.filter((d) => !left.has(prepared.drinks[d.i]?.group ?? -1));
     return {
       id: prepared.problem.items[item]?.id ?? '',
@@ -185,7 +195,8 @@ function lifts(
     if (left.some(({ of, room }) => (of[i] ?? 0) > room)) return [];
     const more = supply.slice();
     for (const c of prepared.provides[i] ?? []) more[c] = (more[c] ?? 0) + 1;
-    const after = prepared.drinks.map((_, d) => prepared.fit(d, more));
+    const after = fitsAfter(prepared, i, more, fits);
+    if (after.every((fit, d) => fit === fits[d])) return [];
     const gain = prepared.steps(after) - before;
     if (gain <= 0) return [];
     const opened = prepared.drinks.flatMap((drink, d) =>

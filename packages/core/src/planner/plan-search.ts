@@ -8,7 +8,7 @@ import { WindowSearch, type SearchEnd } from './search/window-search.js';
 
 /** Rounds at the root of a single budget, and of a window among many. */
 const ALONE_ROUNDS = 8;
-const WINDOW_ROUNDS = 1;
+const WINDOW_ROUNDS = 3;
 /** A stretch is scanned for good sets at so many budgets before it is settled. */
 const SCANS = 3;
 /** Rounds that make a fair set, seldom more. */

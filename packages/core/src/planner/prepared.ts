@@ -45,6 +45,8 @@ export class PreparedProblem {
   /** Items providing each capability. */
   readonly providers: number[][];
   readonly drinks: PreparedDrink[];
+  /** Drinks that can use each capability. */
+  readonly drinksUsing: number[][];
   readonly groupCount: number;
   readonly owned: ReadonlySet<number>;
   /** Owned and must: in every set. */
@@ -92,6 +94,11 @@ export class PreparedProblem {
     this.lenses = new Lenses(problem, this.scale, this.drinks);
     this.limits = limitsOf(problem);
     this.providers = Array.from({ length: this.capabilities.size }, () => []);
+    this.drinksUsing = Array.from({ length: this.capabilities.size }, () => []);
+    this.drinks.forEach(({ slots }, d) => {
+      const caps = new Set(slots.flatMap((slot) => slot.flatMap((a) => a.all)));
+      for (const c of caps) this.drinksUsing[c]?.push(d);
+    });
     this.provides.forEach((caps, item) => caps.forEach((c) => this.providers[c]?.push(item)));
   }
 

@@ -19,6 +19,8 @@ export class NodeBound {
    * whoever bounds an unrelated node empties it.
    */
   readonly average: Float64Array;
+  /** Of the steps: 1 at first, and slower as progress ends. It goes on where the same node is bounded further. */
+  private pace = 1;
 
   constructor(
     private readonly window: BudgetWindow,
@@ -37,7 +39,7 @@ export class NodeBound {
     const { relaxation, average, window } = this;
     relaxation.view = view;
     if (!this.load(state, from)) return -1;
-    let pace = 1;
+    if (from !== view) this.pace = 1;
     let best = Infinity;
     let waited = 0;
     let before = Infinity;
@@ -54,7 +56,7 @@ export class NodeBound {
         best = excess;
         waited = 0;
       } else if (++waited > PATIENCE) {
-        pace *= SLOWER;
+        this.pace *= SLOWER;
         waited = 0;
       }
       for (let q = 0; q < view.freeCount; q++) {
@@ -65,7 +67,7 @@ export class NodeBound {
         if (before - best < LEAST_GAIN * best) return excess;
         before = best;
       }
-      if (!relaxation.step(pace)) return excess;
+      if (!relaxation.step(this.pace)) return excess;
     }
     return relaxation.bound(window.hurdles);
   }

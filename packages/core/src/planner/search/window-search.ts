@@ -100,7 +100,13 @@ export class WindowSearch {
     const stopped = (boundAt = (_: number) => Infinity) => ({ settled: false, boundAt, nodes: 0 });
     if (control.shouldStop()) return stopped();
     for (let round = 0; round < rounds; round++) {
-      const excess = bounds.bound(state, ROOT_STEPS, false, this.rootView, this.allView);
+      const excess = bounds.bound(
+        state,
+        ROOT_STEPS,
+        false,
+        this.rootView,
+        round === 0 ? this.allView : this.rootView,
+      );
       multipliers.take(relaxation.multipliers);
       if (excess < 0) return { settled: true, boundAt: best, nodes: 0 };
       const by = relaxation.bindingBudget;
