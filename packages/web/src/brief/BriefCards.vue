@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { freshAWeekMinor, packItemId, type Brief } from '@uisce/core/plan';
-import { ATTITUDES, COUNTS, HOW_BIG, SOFT_DRINKS, SPOTS, SYRUPS, WINE } from './brief-choices';
+import { ATTITUDES, COUNTS, HOW_BIG, SOFT_DRINKS, SPOTS } from './brief-choices';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import CountsMore from './CountsMore.vue';
 import MoneyField from '../ui/MoneyField.vue';
 import NumberField from '../ui/NumberField.vue';
-import PriceFile from './PriceFile.vue';
+import LimitsCard from './LimitsCard.vue';
 import TasteTable from './TasteTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
 import { usePlans } from '../household/use-plans';
@@ -72,9 +72,6 @@ const bigWords = computed(() =>
 const edit = (change: string, part: Partial<Brief>) => plans.edit(change, { brief: part });
 const place = (part: Partial<Brief['place']>) => {
   if (brief.value) edit('Where the bar stands', { place: { ...brief.value.place, ...part } });
-};
-const limits = (part: Partial<Brief['limits']>) => {
-  if (brief.value) edit('Limits', { limits: { ...brief.value.limits, ...part } });
 };
 function letGo(id: string): void {
   if (!brief.value) return;
@@ -206,73 +203,7 @@ function letGo(id: string): void {
           />
         </div>
       </section>
-      <section class="card" aria-labelledby="limits-title">
-        <h2 id="limits-title">Limits, sizes and prices</h2>
-        <div class="two">
-          <NumberField
-            label="At most"
-            suffix="bottles"
-            optional
-            :value="brief.limits.bottles"
-            :least="1"
-            :most="500"
-            @change="limits({ bottles: $event === null ? null : Math.round($event) })"
-          />
-          <NumberField
-            label="Liquor kept at home"
-            suffix="litres"
-            optional
-            :value="brief.limits.liquorMl === null ? null : brief.limits.liquorMl / 1000"
-            :least="0.1"
-            :most="1000"
-            @change="limits({ liquorMl: $event === null ? null : Math.round($event * 1000) })"
-          />
-        </div>
-        <CautionLine>
-          How much liquor one may keep at home differs by place: ask your local authority, and set the limit
-          here.
-        </CautionLine>
-        <ChoiceRow
-          class="mt-4"
-          name="how-big"
-          legend="How big?"
-          :value="brief.howBig"
-          :choices="HOW_BIG"
-          @choose="edit('How big', { howBig: $event })"
-        />
-        <NumberField
-          label="We drink"
-          suffix="drinks a week"
-          :value="brief.drinksPerWeek"
-          :least="1"
-          :most="500"
-          @change="edit('Drinks a week', { drinksPerWeek: Math.round($event ?? 1) })"
-        />
-        <p class="dim lasting">
-          One bottle of a kind, of any size that pours so many glasses; what goes off sooner, as many as you
-          drink by then. How far it all goes stands on the Plan.
-        </p>
-        <ChoiceRow
-          name="wine"
-          legend="Wine and bubbles"
-          :value="brief.keepsWine ? 'keep' : 'day'"
-          :choices="WINE"
-          @choose="edit('Wine and bubbles', { keepsWine: $event === 'keep' })"
-        />
-        <ChoiceRow
-          name="syrups"
-          legend="Making syrups at home"
-          :value="brief.makesSyrups ? (brief.mostTrouble === 3 ? 'love' : 'fine') : 'never'"
-          :choices="SYRUPS"
-          @choose="
-            edit('Syrups', {
-              makesSyrups: $event !== 'never',
-              mostTrouble: $event === 'fine' ? 2 : 3,
-            })
-          "
-        />
-        <PriceFile class="mt-3" />
-      </section>
+      <LimitsCard :brief="brief" />
     </div>
   </div>
 </template>
@@ -318,10 +249,5 @@ function letGo(id: string): void {
 
 .news {
   margin: 0 0 14px;
-}
-
-.lasting {
-  margin: 0 0 12px;
-  font-size: 0.9375rem;
 }
 </style>
