@@ -48,7 +48,9 @@ test('a bottle says why, another why not, and which size to buy', async ({ page,
   await shut.click();
   await expect(panel.getByText('Boulevardier').first()).toBeVisible();
   await expect(panel.getByText(/Nearest in its place/)).toBeVisible();
-  await expect(panel.getByText(/A glass takes about \d+ ml of it; you ask for 7 glasses or more/)).toBeVisible();
+  await expect(
+    panel.getByText(/A glass takes about \d+ ml of it; you ask for 7 glasses or more/),
+  ).toBeVisible();
   await panel.getByRole('button', { name: 'Close' }).click();
 
   const next = page

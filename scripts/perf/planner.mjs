@@ -13,7 +13,7 @@ const { ReferenceModel } = await import('../../packages/core/dist/planner/refere
 const { default: loadHighs } = await import('highs');
 const { hasCbc, timeCbc } = await import('./cbc.mjs');
 const { madeUp, shipped, shops } = await import('./problems.mjs');
-const { newClaims, settlePart } = await import('./frontier.mjs');
+const { newClaims } = await import('./frontier.mjs');
 
 /** Which drinks count: all, well-known or core. */
 const count = process.argv[2] ?? 'all';
@@ -74,24 +74,28 @@ console.log(
     (cbc ? `, cbc / ours ${(sum(cbcTimes) / sum(ours)).toFixed(1)}` : ''),
 );
 
-// The whole frontier: one thread, then two.
-const alone = time(() => settlePart(problem, undefined, newClaims()));
-const claims = newClaims();
-const began = performance.now();
-await Promise.all(
-  [0, 1].map(
-    (part) =>
-      new Promise((resolve, reject) => {
-        const file = new URL('./frontier.mjs', import.meta.url);
-        const worker = new Worker(file, { workerData: { problem, part, claims } });
-        worker.once('message', resolve);
-        worker.once('error', reject);
-      }),
-  ),
-);
-const pair = performance.now() - began;
+// The whole frontier: one thread, then two, each begun anew.
+async function settledBy(threads) {
+  const claims = newClaims();
+  const began = performance.now();
+  const points = await Promise.all(
+    Array.from(
+      { length: threads },
+      (_, part) =>
+        new Promise((resolve, reject) => {
+          const file = new URL('./frontier.mjs', import.meta.url);
+          const worker = new Worker(file, { workerData: { problem, part, claims } });
+          worker.once('message', resolve);
+          worker.once('error', reject);
+        }),
+    ),
+  );
+  return { ms: performance.now() - began, points: sum(points) };
+}
+const alone = await settledBy(1);
+const { ms: pair } = await settledBy(2);
 const each = { highs: mean(rows.map((r) => r.highs)), cbc: mean(cbcTimes) };
-const points = alone.result;
+const { points } = alone;
 console.log(
   `whole frontier, ${points} best sets: one thread ${inMs(alone.ms)}, two threads ${inMs(pair)}, ${(alone.ms / pair).toFixed(2)} times as fast; ` +
     `once per set (mean of the steps above × ${points}): HiGHS ${((each.highs * points) / pair).toFixed(0)} times as long` +

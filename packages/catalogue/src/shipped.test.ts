@@ -265,6 +265,16 @@ describe('the plan at every shop', () => {
     }
   });
 
+  it('is worth more to who loves making things than to who is fine with it, and least to who never does', () => {
+    const list = prices.find((l) => l.id === 'lantern-store') as PriceList;
+    const worth = (more: Partial<Brief>) =>
+      bestPlan({ brief: { ...emptyBrief('EUR'), moneyNowMinor: 50_000, ...more }, prices: list, catalogue })
+        ?.answer.value ?? 0;
+    const [love, fine, never] = [worth({}), worth({ mostTrouble: 2 }), worth({ makesSyrups: false })];
+    expect(love).toBeGreaterThan(fine);
+    expect(fine).toBeGreaterThan(never);
+  });
+
   it('holds one batch of each syrup in the set, cut where they share a pack', () => {
     const list = prices.find((l) => l.id === 'lantern-store') as PriceList;
     const brief = { ...emptyBrief('EUR'), moneyNowMinor: 50_000 };

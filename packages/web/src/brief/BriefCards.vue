@@ -62,7 +62,7 @@ const enough = useEnough();
 /** What the plan's drinks would take a week, once that has been counted. */
 const freshHint = computed(() =>
   brief.value && enough.value
-    ? `these drinks take about ${words.price(freshAWeekMinor(enough.value.freshMinor, brief.value))} a week`
+    ? `These drinks take about ${words.price(freshAWeekMinor(enough.value.freshMinor, brief.value))} a week`
     : '',
 );
 const bigWords = computed(() =>
@@ -110,10 +110,10 @@ function letGo(id: string): void {
           />
           <MoneyField
             label="Set aside for fresh things"
-            :hint="freshHint"
             :minor="brief.freshMinor"
             @change="edit('Money for fresh things', { freshMinor: $event })"
           />
+          <p v-if="freshHint" class="dim fresh">{{ freshHint }}</p>
         </div>
       </section>
       <section class="card" aria-labelledby="taste-title">
@@ -245,6 +245,11 @@ function letGo(id: string): void {
   .brief {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+
+.fresh {
+  margin: 0;
+  align-self: center;
 }
 
 .news {

@@ -46,7 +46,7 @@ function change(at: number, part: Partial<Brief['shares'][number]>): void {
     />
     <CheckField
       :model-value="brief.likedMore"
-      label="What we like: half as much again for each taste we like, twice at most"
+      label="What we like: half as much again for each taste, up to twice"
       @update:model-value="edit('What we like counts more', { likedMore: $event })"
     />
     <CheckField

@@ -130,7 +130,13 @@ function save(): void {
     />
     <v-btn height="44" class="mt-2" @click="save">Save these prices as a table (CSV)</v-btn>
     <div v-if="own" class="own">
-      <v-text-field v-model="name" label="Name of your prices" :maxlength="MAX_NAME" @change="rename" />
+      <v-text-field
+        v-model="name"
+        label="Name of your prices"
+        hide-details
+        :maxlength="MAX_NAME"
+        @change="rename"
+      />
       <v-btn height="44" @click="remove">Delete these prices</v-btn>
     </div>
     <PriceTable v-if="table" :key="table.name" v-bind="table" @take="take" @leave="table = undefined" />

@@ -52,7 +52,7 @@ export const useKitReport = createSharedComposable(() => {
     // The same thread answers both: before the plan is proven it would only wait.
     if (hasPlan.value && !(answers.result && answers.current && !answers.solving)) return;
     const answer = hasPlan.value ? answers.result?.answer : undefined;
-    const drinks = (answer ? answers.made : []).map((d) => d.id);
+    const drinks = (answer?.drinks ?? []).map((d) => d.id);
     const asked = { items: answer?.items ?? [], drinks, scope: scopeAsked.value };
     const now = question(asked);
     // The answer was checked and is the same: so is what was asked about it.

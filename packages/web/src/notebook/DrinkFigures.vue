@@ -48,7 +48,7 @@ const standard = computed(() => {
       <dd>{{ words.number(profile.kcal, 0) }} kcal</dd>
     </div>
     <div v-if="cost">
-      <dt>Cost of a glass</dt>
+      <dt>Cost</dt>
       <dd>
         {{ words.price(cost.minor) }}
         <span class="dim small">{{ glassCost.sayWhose(cost) }}</span>

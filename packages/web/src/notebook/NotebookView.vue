@@ -44,11 +44,18 @@ const recipe = computed(() =>
   asPrinted.value && isHouseSpec.value ? trade.printed.get(found.value?.id ?? '') : found.value,
 );
 
+/** Drinks without alcohol that the plan makes beside those it counts. */
+const besides = computed(() => {
+  const soft = countDrinks(answers.result?.soft.map((d) => d.id) ?? [], trade.recipes);
+  return soft > 0 ? ` and ${soft} without alcohol` : '';
+});
 const headline = computed(() => {
   if (!trade.recipes.has(asked.value)) {
     return {
       before: `${count(trade.drinkCount, 'drink')} written down; `,
-      figure: answers.result ? `your plan opens ${answers.result.open}` : 'working out what your plan opens',
+      figure: answers.result
+        ? `your plan opens ${answers.result.open}${besides.value}`
+        : 'working out what your plan opens',
     };
   }
   const { id, name } = trade.recipes.get(asked.value) as NonNullable<typeof recipe.value>;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
+import type { OpenDrink } from '@uisce/core/planner';
 import { DrinkSearch } from '@uisce/core/find';
 import { countDrinks } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
@@ -20,7 +21,8 @@ const must = useMustDrinks();
 const { itemName } = useItemWords();
 
 const sought = ref('');
-const shown = ref<'open' | 'shut' | 'dropped'>('open');
+type Tab = 'open' | 'soft' | 'shut' | 'dropped';
+const shown = ref<Tab>('open');
 const spread = ref<string>();
 
 interface Row {
@@ -40,9 +42,13 @@ function row(id: string, note: string): Row[] {
 
 const lists = computed(() => {
   const { result } = answers;
-  if (!result) return { open: [], shut: [], dropped: [] };
+  if (!result) return { open: [], soft: [], shut: [], dropped: [] };
+  const made = (drinks: readonly OpenDrink[]) =>
+    drinks.flatMap((d) => row(d.id, d.fit < 1 ? `stand-in, fit ${words.number(d.fit, 2)}` : ''));
+  const soft = new Set(result.soft.map((d) => d.id));
   return {
-    open: answers.made.flatMap((d) => row(d.id, d.fit < 1 ? `stand-in, fit ${words.number(d.fit, 2)}` : '')),
+    open: made(result.answer.drinks.filter((d) => !soft.has(d.id))),
+    soft: made(result.soft),
     shut: [...result.explanation.shut]
       .sort((a, b) => (a.lacks.length ? a.cost : Infinity) - (b.lacks.length ? b.cost : Infinity))
       .flatMap((d) => {
@@ -61,22 +67,29 @@ const lists = computed(() => {
   };
 });
 /** Variants of one drink are listed each, and counted once. */
-const drinksIn = (tab: 'open' | 'shut' | 'dropped') =>
+const drinksIn = (tab: Tab) =>
   countDrinks(
     lists.value[tab].map((r) => r.recipe.id),
     trade.recipes,
   );
 const rows = computed(() =>
-  shown.value === 'open'
-    ? [...lists.value.open].sort((a, b) => a.recipe.name.localeCompare(b.recipe.name))
+  shown.value === 'open' || shown.value === 'soft'
+    ? [...lists.value[shown.value]].sort((a, b) => a.recipe.name.localeCompare(b.recipe.name))
     : lists.value[shown.value],
 );
 const TABS = [
   { value: 'open', words: 'In reach' },
+  { value: 'soft', words: 'Without alcohol' },
   { value: 'shut', words: 'Not yet' },
   { value: 'dropped', words: 'Left out' },
 ] as const;
-const tabs = computed(() => TABS.map((tab) => ({ ...tab, note: drinksIn(tab.value) })));
+/** Drinks without alcohol have a list of their own where they are counted beside. */
+const tabs = computed(() =>
+  TABS.filter((tab) => tab.value !== 'soft' || lists.value.soft.length > 0).map((tab) => ({
+    ...tab,
+    note: drinksIn(tab.value),
+  })),
+);
 </script>
 
 <template>
