@@ -13,7 +13,7 @@ import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import CheckField from '../ui/CheckField.vue';
-import { useEnough } from '../solver/use-enough';
+import { useAboutSet } from '../solver/use-about-set';
 import { inSentence, useWords } from '../words/use-words';
 
 const plans = usePlans();
@@ -58,7 +58,7 @@ const kept = computed(() => {
   ];
 });
 
-const enough = useEnough();
+const enough = useAboutSet('enough');
 /** What the plan's drinks would take a week, once that has been counted. */
 const freshHint = computed(() =>
   brief.value && enough.value

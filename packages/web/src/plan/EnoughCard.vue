@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { untilOut } from '@uisce/core/plan';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { useAdvice } from '../solver/use-advice';
-import { useEnough } from '../solver/use-enough';
-import { useAnswer } from '../solver/use-answer';
+import { useAboutSet } from '../solver/use-about-set';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
 import { useItemWords } from '../words/use-item-words';
@@ -15,25 +14,13 @@ const FEW = 8;
 const WEEKS_DRAWN = 26;
 
 const advice = useAdvice();
-const answers = useAnswer();
 const plans = usePlans();
 const trade = useTrade();
 const words = useWords();
 const { itemName } = useItemWords();
 
-const enough = useEnough();
+const enough = useAboutSet('enough');
 const all = ref(false);
-
-watch(
-  [() => answers.proven, () => answers.result],
-  () => {
-    const { result } = answers;
-    if (!answers.proven || !result) return;
-    const { answer, inUse, items } = result;
-    void advice.ask('larger', { result: { answer, inUse, items } });
-  },
-  { immediate: true },
-);
 
 const perWeek = computed(() => plans.brief?.drinksPerWeek ?? 0);
 const whole = (glasses: number) => Math.max(1, Math.floor(glasses));
@@ -53,7 +40,7 @@ const rows = computed(() => {
 const goingOff = computed(() =>
   rows.value.filter((b) => b.untilOff !== undefined).map((b) => inSentence(b.name)),
 );
-const larger = advice.on('larger');
+const larger = useAboutSet('larger');
 const largerWords = computed(() => {
   const found = larger.value;
   if (!found) return '';

@@ -179,7 +179,8 @@ export const QUESTIONS = {
   },
   /** Drinks that pour from what is in the house alone, the tools for them taken to be there. */
   here({ brief, prices }: About, _: object, catalogue: Catalogue) {
-    const nothingMore = { moneyNowMinor: 0, mustDrinks: [], keepBottles: [], freshMinor: 0 };
+    // A wine that is not there would have to be bought.
+    const nothingMore = { moneyNowMinor: 0, mustDrinks: [], keepBottles: [], freshMinor: 0, keepsWine: true };
     const result = bestPlan({ brief: { ...brief, ...nothingMore }, prices, catalogue });
     return [...(result?.answer.drinks ?? []), ...(result?.soft ?? [])].map((d) => d.id);
   },
