@@ -1,7 +1,6 @@
 import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 import { PreparedProblem } from '../planner/prepared.js';
 import type { OpenDrink, PlanAnswer } from '../planner/problem.js';
-import type { PlanResult } from './answer.js';
 import type { CompiledPlan } from './compile.js';
 import { countDrinks } from './count-drinks.js';
 
@@ -56,7 +55,9 @@ export function askedForOf(
 }
 
 /** All drinks that a result makes, those that are counted beside included. */
-export function madeBy(result: Pick<PlanResult, 'answer' | 'soft'> | undefined): OpenDrink[] {
+export function madeBy(
+  result: { answer: Pick<PlanAnswer, 'drinks'>; soft: readonly OpenDrink[] } | undefined,
+): OpenDrink[] {
   if (!result) return [];
   const counted = new Set(result.answer.drinks.map((d) => d.id));
   return [...result.answer.drinks, ...result.soft.filter((d) => !counted.has(d.id))];

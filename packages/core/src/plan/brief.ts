@@ -3,7 +3,7 @@ import { MOST_MINOR } from '../base/money.js';
 import { idSchema } from '../base/ids.js';
 import { CANON, type Canon } from '../catalogue/recipe.js';
 import { currencySchema } from '../catalogue/price-list.js';
-import { HOW_BIG_GLASSES, type HowBig } from './sizes.js';
+import { HOW_BIG_GLASSES, type HowBig } from './how-big.js';
 import { TASTES, type Taste } from '../drink/tastes.js';
 
 /** How far a stand-in may be from the real thing: the least fit each attitude accepts. */

@@ -14,6 +14,7 @@ export * from './ask-brief.js';
 export * from './beside.js';
 export * from './compile-drinks.js';
 export * from './typical-pour.js';
+export * from './how-big.js';
 export * from './sizes.js';
 export * from './uses.js';
 export * from './uses-of-set.js';

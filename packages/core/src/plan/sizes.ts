@@ -3,13 +3,10 @@ import { daysOnceOpen, type Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import type { Brief } from './brief.js';
+import { HOW_BIG_GLASSES } from './how-big.js';
 
 /** Larger bottles of spirits and the like are a bar's, not a home's (common practice). */
 const MAX_HOME_ML = 1000;
-
-/** How big a bottle is to be: the least number of glasses that it pours. */
-export const HOW_BIG_GLASSES = { taste: 4, small: 7, full: 14 } as const;
-export type HowBig = keyof typeof HOW_BIG_GLASSES;
 
 /**
  * ml of a kind poured in a week when all of these drinks are as likely as each other.
