@@ -95,11 +95,7 @@ export function outlineAnswer(
 }
 
 /** An outlined answer with all else: what it makes, and why. */
-export function describeAnswer(
-  compiled: CompiledPlan,
-  prepared: PreparedProblem,
-  outline: PlanOutline,
-): PlanResult {
+function describeAnswer(compiled: CompiledPlan, prepared: PreparedProblem, outline: PlanOutline): PlanResult {
   const { answer, budget } = outline;
   const explanation = explainPlan(compiled.problem, answer, prepared);
   const isInUse = new Set(outline.inUse);
@@ -142,7 +138,7 @@ export interface AnswerControl<T> extends SolveControl {
 }
 
 /** The best set for a budget; undefined when it was stopped. */
-export function findAnswer(
+function findAnswer(
   search: PlanSearch,
   budget: number,
   { start, startProven = false, onBetter, ...control }: AnswerControl<PlanAnswer> = {},

@@ -36,7 +36,7 @@ export interface CompiledDrinks {
 }
 
 /** What a drink of the brief counts: 1, or more where the brief asks for it. */
-export function weightOf(
+function weightOf(
   brief: Pick<HouseholdBrief, 'askedForMore' | 'likedMore' | 'tastes'>,
   recipe: Pick<Recipe, 'id' | 'canon'>,
   tastes: ReadonlySet<Taste>,
@@ -53,7 +53,7 @@ export function weightOf(
 }
 
 /** What a drink is like: its family, on the first spirit or wine it is built on ("sour/gin"). */
-export function likenessOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): string {
+function likenessOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): string {
   const base = recipe.slots.find((s) => s.role === 'base');
   return `${recipe.family}/${base ? (kindAndAncestors(base.kind, kinds).at(-1) ?? '') : ''}`;
 }

@@ -44,7 +44,7 @@ export interface CompiledPlan extends Omit<CompiledDrinks, 'drinks'> {
   making: HomeMaking;
   /** Tools and glasses that come out of the same money. */
   kit: Map<string, KitOffer>;
-  /** Wines that are bought on the day, and cost the plan nothing. */
+  /** Wines that are not here and are bought on the day: they cost the plan nothing. */
   wines: ReadonlySet<string>;
   /** The drinks that people ask for most, most asked for first. */
   askedFor: Recipe[];
@@ -223,7 +223,9 @@ export function compilePlan(
     ...limitsAndLenses(brief, counting),
   };
   const kitById = new Map(pieces.map((o) => [o.id, o]));
-  const wines = new Set([...forTheDay].filter((id) => kinds.get(id)?.supply !== 'fresh'));
+  const wines = new Set(
+    [...forTheDay].filter((id) => kinds.get(id)?.supply !== 'fresh' && !ownedKinds.has(id)),
+  );
   const recipeById = new Map(catalogue.recipes.map((r) => [r.id, r]));
   const askedFor = catalogue.askedFor.flatMap((id) => recipeById.get(id) ?? []);
   return { problem, items, packs, making, kit: kitById, wines, askedFor, recipes, beside, dropped };

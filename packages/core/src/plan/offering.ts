@@ -31,14 +31,14 @@ export function isBatch(making: HomeMaking, bottle: PricedBottle): boolean {
   return making.made.get(bottle.kind)?.batch === bottle;
 }
 
-/** Whether a kind is wine or the like: a bottle that has to be finished within a week of being opened. */
-export function isWine(kind: Kind): boolean {
+/** Whether a kind is a bottle that has to be finished within a week of being opened: wine, and the like. */
+function isFinishedInAWeek(kind: Kind): boolean {
   return kind.supply === 'bottle' && (daysOnceOpen(kind) ?? Infinity) <= MAX_FOR_THE_DAY_DAYS;
 }
 
 /** Whether a kind is bought on the day: what is fresh, and wine where the brief keeps none. */
 export function isForTheDay(kind: Kind, { keepsWine }: Pick<Brief, 'keepsWine'>): boolean {
-  return kind.supply === 'fresh' || (!keepsWine && isWine(kind));
+  return kind.supply === 'fresh' || (!keepsWine && isFinishedInAWeek(kind));
 }
 
 /** Wines that are bought on the day, where the brief keeps none. */

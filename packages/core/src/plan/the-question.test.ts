@@ -188,6 +188,8 @@ describe('what stands beside the count', () => {
   it('is drinks with wine bought on the day, which cost the plan nothing until it is kept', () => {
     const day = answered(briefOf(24), dear);
     expect(day.forTheDay).toEqual(['fizz']);
+    const owned = answered(briefOf(24, { ownedKinds: ['sparkling'] }), dear);
+    expect([owned.forTheDay, owned.open]).toEqual([[], day.open]);
     const kept = answered(briefOf(24, { keepsWine: true }), dear);
     expect([kept.forTheDay, kept.open]).toEqual([[], 2]);
   });
