@@ -10,7 +10,7 @@ import { WindowSearch, type SearchEnd } from './search/window-search.js';
 const ALONE_ROUNDS = 8;
 const WINDOW_ROUNDS = 3;
 /** A stretch is scanned for good sets at so many budgets before it is settled. */
-const SCANS = 3;
+const SCANS = 2;
 /** Rounds that make a fair set, seldom more. */
 const GLANCE_ROUNDS = 2;
 /** Money left over is much from this share of it on. */
@@ -59,6 +59,8 @@ export class PlanSearch {
   private readonly windows: WindowSearch;
   /** Stretches proven, of money on top of what is forced. */
   private readonly settled: Stretch[] = [];
+  /** Low ends of the stretches in which good sets have been looked for. */
+  private readonly scanned = new Set<number>();
   private readonly forcedSpend: number;
 
   constructor(problem: PlanProblem) {
@@ -187,9 +189,7 @@ export class PlanSearch {
   settle({ low, high }: Stretch, control: SolveControl = {}): boolean {
     const stretch = { low: low - this.forcedSpend, high: high - this.forcedSpend };
     this.windows.offer(new Uint8Array(this.model.n));
-    // Good sets first: a search that knows them opens a small part of the nodes.
-    for (let scan = 1; scan <= SCANS && !isOver(control); scan++)
-      this.windows.scan(stretch.low + ((stretch.high - stretch.low) * scan) / SCANS);
+    this.lookAround(stretch, control);
     const search = { shouldStop: () => isOver(control), onBetter: () => undefined };
     const end = this.windows.settle(stretch.low, stretch.high, search, WINDOW_ROUNDS);
     if (!end.settled) return false;
@@ -197,6 +197,21 @@ export class PlanSearch {
     const spend = this.staircase.at(stretch.low)?.spend ?? stretch.low;
     this.settled.push({ low: spend, high: stretch.high });
     return true;
+  }
+
+  /**
+   * Good sets first: a search that knows them opens a small part of the nodes. The stretches on either side are scanned
+   * too, since a set one item away often lies there.
+   */
+  private lookAround({ low, high }: Stretch, control: SolveControl): void {
+    const width = high - low + 1;
+    for (const at of [low, low - width, low + width]) {
+      if (at < 0 || this.scanned.has(at)) continue;
+      this.scanned.add(at);
+      for (let scan = 1; scan <= SCANS && !isOver(control); scan++)
+        this.windows.scan(at + (width * scan) / SCANS);
+    }
+    if (!isOver(control)) this.windows.explore(low - width, high + width);
   }
 
   /** The efficient sets known that hold anywhere in a stretch, cheapest first; the first may spend less than its low end. */

@@ -44,7 +44,7 @@ export class NodeBound {
     let waited = 0;
     let before = Infinity;
     for (let step = 0; step < steps; step++) {
-      const excess = relaxation.bound(window.hurdles);
+      const excess = relaxation.bound(window.hull);
       if (excess < 0) return -1;
       if (view.freeCount === 0) return excess;
       if (this.decide(state, excess)) {
@@ -69,7 +69,7 @@ export class NodeBound {
       }
       if (!relaxation.step(this.pace)) return excess;
     }
-    return relaxation.bound(window.hurdles);
+    return relaxation.bound(window.hull);
   }
 
   /** Load a node and follow its needs; false when it can meet no limit or no need. */

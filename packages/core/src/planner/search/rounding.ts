@@ -31,17 +31,31 @@ export class Rounding {
 
   /** Take in every set that a node with few free items holds, each one item away from the last. */
   tryAll(free: Int32Array, state: Int8Array, budget: number): boolean {
-    const { set } = this;
     this.hold(state);
     let better = this.take(budget);
     for (let t = 1; t < 2 ** free.length; t++) {
       // Gray code: the place of the lowest bit of t says which item changes.
       const item = free[31 - Math.clz32(t & -t)]!;
-      if (set.chosen[item] === 1) set.remove(item);
-      else set.add(item);
+      this.flip(item);
       if (this.take(budget)) better = true;
     }
     return better;
+  }
+
+  /** Take in every set one item away from a set. */
+  tryBeside(chosen: Uint8Array): void {
+    const { set, model } = this;
+    set.reset(chosen);
+    for (let item = 0; item < model.n; item++) {
+      this.flip(item);
+      this.take(Infinity);
+      this.flip(item);
+    }
+  }
+
+  private flip(item: number): void {
+    if (this.set.chosen[item] === 1) this.set.remove(item);
+    else this.set.add(item);
   }
 
   private take(budget: number): boolean {

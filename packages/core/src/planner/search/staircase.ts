@@ -49,6 +49,11 @@ export class Staircase {
     return true;
   }
 
+  /** The stairs that spend from `low` to `high`, both included. */
+  between(low: number, high: number): Stair[] {
+    return this.stairs.slice(this.place(low - 1), this.place(high));
+  }
+
   /** Number of stairs that spend no more than the budget. */
   place(budget: number): number {
     let low = 0;

@@ -122,7 +122,7 @@ export class TreeSearch {
 
   /** Whether a node still clears a hurdle by its last bound: better sets may have been found since. */
   private promises({ constant, money }: Node): boolean {
-    return this.window.hurdles.some(({ budget, merit }) => constant + money * budget >= merit);
+    return this.window.hull.some(({ budget, merit }) => constant + money * budget >= merit);
   }
 
   /** Greatest merit that the nodes left may hold at a budget of the scope. */

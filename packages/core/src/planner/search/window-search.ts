@@ -4,7 +4,7 @@ import { NodeBound } from './node-bound.js';
 import { Rounding } from './rounding.js';
 import { Scope } from './scope.js';
 import type { SearchModel } from './search-model.js';
-import type { Staircase } from './staircase.js';
+import type { Stair, Staircase } from './staircase.js';
 import { BranchRecord, TreeSearch, type SearchControl } from './tree-search.js';
 import { BudgetWindow, type StairBelow } from './window.js';
 
@@ -13,7 +13,7 @@ const ROOT_STEPS = 20;
 
 /** Steps of a scan, and so many items at the most are tried in every way. */
 const SCAN_STEPS = 40;
-const SCAN_ITEMS = 12;
+const SCAN_ITEMS = 10;
 
 /** How a search ended: everything settled, or the nodes it had yet to open. */
 export interface SearchEnd {
@@ -34,6 +34,8 @@ export class WindowSearch {
   private readonly allView: NodeView;
   private readonly rootView: NodeView;
   private readonly whole: Rounding;
+  /** Sets whose neighbours have been tried. */
+  private readonly explored = new WeakSet<Stair>();
 
   constructor(
     private readonly model: SearchModel,
@@ -74,6 +76,20 @@ export class WindowSearch {
     const unsure = free.splice(0, SCAN_ITEMS);
     for (const i of free) state[i] = reduced[i]! > 0 ? IN : OUT;
     whole.tryAll(Int32Array.from(unsure), state, Infinity);
+  }
+
+  /** Go on from every good set that spends `low` to `high` to those one item away, until nothing better comes of it. */
+  explore(low: number, high: number): void {
+    const { staircase, explored, whole } = this;
+    for (;;) {
+      const fresh = staircase.between(low, high).filter((stair) => !explored.has(stair));
+      if (fresh.length === 0) return;
+      for (const stair of fresh) {
+        explored.add(stair);
+        // One that has been beaten meanwhile is left: its better is explored.
+        if (staircase.at(stair.spend) === stair) whole.tryBeside(stair.chosen);
+      }
+    }
   }
 
   /**

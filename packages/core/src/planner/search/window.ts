@@ -23,6 +23,8 @@ export interface WindowHurdle extends Hurdle {
 export class BudgetWindow {
   /** In the terms of the scope: what its decided items cost is taken off. */
   hurdles: WindowHurdle[] = [];
+  /** Those of them that are cleared best at some price of money: whatever clears none of these clears none at all. */
+  hull: WindowHurdle[] = [];
   scope: Scope;
 
   constructor(
@@ -68,6 +70,7 @@ export class BudgetWindow {
       before = stair.steps;
     }
     add(high, before + 1 - SMALL_CHANGE);
+    this.hull = lowerHull(this.hurdles, noise);
   }
 
   /** Greatest whole value that a bound on merit leaves room for. */
@@ -106,4 +109,24 @@ export class BudgetWindow {
     }
     return false;
   }
+}
+
+/** The hurdles, in rising order of budget, that no line between two others passes under by more than noise (A. M. Andrew 1979). */
+function lowerHull(hurdles: readonly WindowHurdle[], noise: number): WindowHurdle[] {
+  const hull: WindowHurdle[] = [];
+  for (const hurdle of hurdles) {
+    const before = hull.at(-1);
+    if (before?.budget === hurdle.budget) {
+      if (before.merit <= hurdle.merit) continue;
+      hull.pop();
+    }
+    for (let last = hull.at(-1); hull.length > 1 && last; last = hull.at(-1)) {
+      const { budget, merit } = hull.at(-2) as WindowHurdle;
+      const along = (last.budget - budget) / (hurdle.budget - budget);
+      if (merit + along * (hurdle.merit - merit) >= last.merit - noise) break;
+      hull.pop();
+    }
+    hull.push(hurdle);
+  }
+  return hull;
 }
