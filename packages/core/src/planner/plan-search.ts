@@ -13,10 +13,12 @@ const WINDOW_ROUNDS = 3;
 const SCANS = 2;
 /** Rounds that make a fair set, seldom more. */
 const GLANCE_ROUNDS = 2;
+/** A bound is far above the best set known from this share of it on. */
+const FAR_OFF = 0.05;
 /** Money left over is much from this share of it on. */
 const MUCH_LEFT = 0.03;
 /** A frontier is settled in so many windows: more of them search the same sets again, fewer make each too wide to bound well. */
-const FRONTIER_WINDOWS = 60;
+const FRONTIER_WINDOWS = 64;
 
 /** How a solve is watched and stopped from outside; the core has no clock of its own. */
 export interface SolveControl {
@@ -122,29 +124,41 @@ export class PlanSearch {
    * serve both questions, whether more can be opened and whether as much can be had for less: they
    * are put one after the other.
    */
-  private settleOne(free: number, control: SearchControl): SearchEnd {
+  private settleOne(free: number, first: SearchControl): SearchEnd {
     const { windows, staircase, cover } = this;
-    const enough = roundsOf(GLANCE_ROUNDS);
-    const shouldStop = () => control.shouldStop() || enough();
-    let end = windows.settle(free, free, { ...control, shouldStop }, ALONE_ROUNDS);
-    const leavesMuch = () => {
-      const stair = staircase.at(free);
-      return stair !== undefined && free - stair.spend > free * MUCH_LEFT;
-    };
+    let end = windows.settle(free, free, stopsAfter(GLANCE_ROUNDS, first), ALONE_ROUNDS);
+    const best = () => staircase.at(free) as Stair;
+    const control = this.exploring(free, end, first);
+    const leavesMuch = () => staircase.at(free) !== undefined && free - best().spend > free * MUCH_LEFT;
     if (!end.settled && !leavesMuch()) end = windows.settle(free, free, control, ALONE_ROUNDS);
     else if (!end.settled) {
-      if ((staircase.at(free) as Stair).steps < cover.mostSteps)
+      if (best().steps < cover.mostSteps)
         end = windows.settle(free, free, control, ALONE_ROUNDS, -1, 'apart');
       else end = { settled: true, boundAt: () => cover.mostSteps, nodes: 0 };
-      const { spend, steps } = staircase.at(free) as Stair;
+      const { spend, steps } = best();
       if (end.settled && !this.isSettled(spend)) {
         const { settled, nodes } = windows.settle(spend, spend, control, ALONE_ROUNDS);
-        if (settled) this.settled.push({ low: spend, high: spend });
+        if (settled) this.settled.push({ low: spend, high: free });
         end = { settled, boundAt: () => steps, nodes };
       }
     }
     if (end.settled) this.settled.push({ low: free, high: free });
     return end;
+  }
+
+  /**
+   * Where a glance leaves the bound far above the best set known, sets are what is missing: those one item away from good
+   * ones are looked for now, and whenever a better one is found.
+   */
+  private exploring(free: number, { settled, boundAt }: SearchEnd, control: SearchControl): SearchControl {
+    const known = this.staircase.at(free)?.steps ?? Infinity;
+    if (settled || boundAt(free) <= (1 + FAR_OFF) * known) return control;
+    const onBetter = () => {
+      this.windows.explore(free - this.wholePrice / FRONTIER_WINDOWS, free, control.shouldStop);
+      control.onBetter();
+    };
+    onBetter();
+    return { ...control, onBetter };
   }
 
   /** Look for fair sets around a budget, a few milliseconds long; `known` tells what came of it. */
@@ -188,6 +202,7 @@ export class PlanSearch {
   /** Prove the best set at every budget of a stretch; false when it was stopped before that. */
   settle({ low, high }: Stretch, control: SolveControl = {}): boolean {
     const stretch = { low: low - this.forcedSpend, high: high - this.forcedSpend };
+    if (this.settled.some((s) => s.low <= stretch.low && stretch.high <= s.high)) return true;
     this.windows.offer(new Uint8Array(this.model.n));
     this.lookAround(stretch, control);
     const search = { shouldStop: () => isOver(control), onBetter: () => undefined };
@@ -211,7 +226,7 @@ export class PlanSearch {
       for (let scan = 1; scan <= SCANS && !isOver(control); scan++)
         this.windows.scan(at + (width * scan) / SCANS);
     }
-    if (!isOver(control)) this.windows.explore(low - width, high + width);
+    this.windows.explore(low - width, high + width, () => isOver(control));
   }
 
   /** The efficient sets known that hold anywhere in a stretch, cheapest first; the first may spend less than its low end. */
@@ -257,10 +272,10 @@ export class PlanSearch {
   }
 }
 
-/** Stops when it is asked more often than so. */
-function roundsOf(most: number): () => boolean {
+/** A control that also stops once it has been asked so often. */
+function stopsAfter(most: number, { shouldStop, onBetter }: SearchControl): SearchControl {
   let asked = 0;
-  return () => ++asked > most;
+  return { onBetter, shouldStop: () => ++asked > most || shouldStop() };
 }
 
 function isOver({ shouldStop, remainingSeconds }: SolveControl): boolean {

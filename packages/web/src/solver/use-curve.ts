@@ -92,8 +92,10 @@ export const useCurve = defineStore('curve', () => {
   function take(part: CurvePart): void {
     if (part.rough.length > 0) rough = part.rough;
     for (const stretch of part.settled) settled.set(stretch.stretch.low, stretch);
-    stretches.value = part.stretches;
-    wholePrice.value = part.everything;
+    if (part.whole) {
+      stretches.value = part.whole.stretches;
+      wholePrice.value = part.whole.everything;
+    }
     timer ??= setTimeout(redraw, REDRAW_MS);
   }
 

@@ -131,7 +131,7 @@ export class TreeSearch {
   }
 
   private keep(depth: number, state: Int8Array, excess: number): Node {
-    const multipliers = this.relaxation.multipliers.copy();
+    const multipliers = this.copyOf(this.relaxation.multipliers);
     return {
       depth,
       state,
@@ -155,8 +155,8 @@ export class TreeSearch {
   }
 
   private better(): void {
-    this.window.refresh();
     this.control.onBetter();
+    this.window.refresh();
   }
 
   /** What is left of a node: nothing, or the nodes that between them hold all it may be worth. */

@@ -79,12 +79,13 @@ export class WindowSearch {
   }
 
   /** Go on from every good set that spends `low` to `high` to those one item away, until nothing better comes of it. */
-  explore(low: number, high: number): void {
+  explore(low: number, high: number, shouldStop: () => boolean): void {
     const { staircase, explored, whole } = this;
     for (;;) {
       const fresh = staircase.between(low, high).filter((stair) => !explored.has(stair));
       if (fresh.length === 0) return;
       for (const stair of fresh) {
+        if (shouldStop()) return;
         explored.add(stair);
         // One that has been beaten meanwhile is left: its better is explored.
         if (staircase.at(stair.spend) === stair) whole.tryBeside(stair.chosen);
@@ -130,8 +131,8 @@ export class WindowSearch {
         this.whole.round(relaxation, state, by, average),
       );
       if (better.includes(true)) {
-        window.refresh();
         control.onBetter();
+        window.refresh();
       }
       if (control.shouldStop()) {
         return stopped((b) => Math.max(best(b), BudgetWindow.wholeSteps(relaxation.meritAt(b))));

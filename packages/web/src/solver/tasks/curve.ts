@@ -21,8 +21,8 @@ const SEND_EVERY_MS = 120;
 export interface CurvePart {
   rough: CurvePoint[];
   settled: SettledStretch[];
-  stretches: number;
-  everything: number;
+  /** How many stretches there are, and the spend past which more money makes nothing more, minor units: told once. */
+  whole?: { stretches: number; everything: number };
 }
 
 /** Which stretches a solver takes of those that nobody has settled yet, by their low ends. */
@@ -65,18 +65,20 @@ export async function drawCurve(
     items: answer.items,
     proven: answer.status === 'optimal',
   });
-  const whole = wholeOf(search, isStale);
-  if (whole === undefined) return;
-  if (whole.status === 'infeasible') {
-    send({ rough: [], settled: [], stretches: 0, everything: 0 });
-    return;
+  const stretches = search.stretches(search.wholePrice);
+  // The first finds out how far it goes; what it costs to know that is not spent twice.
+  if (part === 0) {
+    const whole = wholeOf(search, isStale);
+    if (whole === undefined) return;
+    if (whole.status === 'infeasible') {
+      send({ rough: [], settled: [], whole: { stretches: 0, everything: 0 } });
+      return;
+    }
+    const everything = whole.spend;
+    for (const budget of waterlineBudgets(everything)) search.glance(budget);
+    const rough = search.known({ low: 0, high: everything }).map(point);
+    send({ rough, settled: [], whole: { stretches: stretches.length, everything } });
   }
-  const everything = whole.spend;
-  const all: Stretch = { low: 0, high: everything };
-  if (part === 0) for (const budget of waterlineBudgets(everything)) search.glance(budget);
-  const stretches = search.stretches(everything);
-  const base = { stretches: stretches.length, everything };
-  send({ ...base, rough: search.known(all).map(point), settled: [] });
   const here = about.brief.moneyNowMinor;
   const done = new Set(settledLows);
   const places = new Map(stretches.map(({ low }, i) => [low, i]));
@@ -91,12 +93,12 @@ export async function drawCurve(
     if (!search.settle(stretch, { shouldStop: isStale })) return;
     settled.push({ stretch, points: search.known(stretch).map(point) });
     if (performance.now() - sent < SEND_EVERY_MS) continue;
-    send({ ...base, rough: [], settled });
+    send({ rough: [], settled });
     settled = [];
     sent = performance.now();
     // Let newer messages in.
     await new Promise((resolve) => setTimeout(resolve));
     if (isStale()) return;
   }
-  send({ ...base, rough: [], settled });
+  send({ rough: [], settled });
 }
