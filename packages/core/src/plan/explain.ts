@@ -128,17 +128,20 @@ function openGroups(prepared: PreparedProblem, fits: readonly number[]): Set<num
   return new Set(prepared.drinks.flatMap((d, i) => ((fits[i] ?? 0) > 0 ? [d.group] : [])));
 }
 
-/** The fits of all drinks after a change to an item: only drinks that can use what it provides fit otherwise. */
-function fitsAfter(
+/** The drinks that fit otherwise after a change to an item, with their new fits: only those that can use what it provides. */
+function changedFits(
   prepared: PreparedProblem,
   item: number,
   supply: Uint16Array,
   fits: readonly number[],
-): number[] {
-  const after = [...fits];
+): Map<number, number> {
+  const changed = new Map<number, number>();
   for (const c of prepared.provides[item] ?? [])
-    for (const d of prepared.drinksUsing[c] ?? []) after[d] = prepared.fit(d, supply);
-  return after;
+    for (const d of prepared.drinksUsing[c] ?? []) {
+      const fit = prepared.fit(d, supply);
+      if (fit !== fits[d]) changed.set(d, fit);
+    }
+  return changed;
 }
 
 function reasons(
@@ -152,11 +155,13 @@ function reasons(
   for (const { id, fit, i } of open) {
     for (const item of poured(prepared, i, chosen, supply)) leaning.get(item)?.push({ id, fit, i });
   }
+  const groupOf = ({ i }: { i: number }) => prepared.drinks[i]?.group ?? -1;
   return [...chosen].map((item) => {
     const without = supply.slice();
     for (const c of prepared.provides[item] ?? []) without[c] = (without[c] ?? 0) - 1;
-    const left = openGroups(prepared, fitsAfter(prepared, item, without, fits));
-    const closed = open.filter((d) => !left.has(prepared.drinks[d.i]?.group ?? -1));
+    const changed = changedFits(prepared, item, without, fits);
+    const left = new Set(open.filter((d) => changed.get(d.i) !== 0).map(groupOf));
+    const closed = open.filter((d) => !left.has(groupOf(d)));
     return {
       id: prepared.problem.items[item]?.id ?? '',
       leaning: oncePerGroup(prepared, leaning.get(item) ?? []),
@@ -195,13 +200,16 @@ function lifts(
     if (left.some(({ of, room }) => (of[i] ?? 0) > room)) return [];
     const more = supply.slice();
     for (const c of prepared.provides[i] ?? []) more[c] = (more[c] ?? 0) + 1;
-    const after = fitsAfter(prepared, i, more, fits);
-    if (after.every((fit, d) => fit === fits[d])) return [];
-    const gain = prepared.steps(after) - before;
+    const changed = changedFits(prepared, i, more, fits);
+    if (changed.size === 0) return [];
+    const gain = prepared.steps(fits.map((fit, d) => changed.get(d) ?? fit)) - before;
     if (gain <= 0) return [];
-    const opened = prepared.drinks.flatMap((drink, d) =>
-      (after[d] ?? 0) > 0 && !open.has(drink.group) ? [{ id: drink.id, fit: after[d] as number, i: d }] : [],
-    );
+    const opened = [...changed]
+      .sort(([a], [b]) => a - b)
+      .flatMap(([d, fit]) => {
+        const drink = prepared.drinks[d];
+        return fit > 0 && drink && !open.has(drink.group) ? [{ id: drink.id, fit, i: d }] : [];
+      });
     const opens = oncePerGroup(prepared, opened);
     return [{ id: item.id, price: prepared.price(i), gain: prepared.scale.value(gain), opens }];
   });

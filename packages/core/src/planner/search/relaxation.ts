@@ -44,6 +44,8 @@ export class Relaxation {
   private readonly limitUnit: Float64Array;
   private readonly lenses: LensSlopes;
   private readonly scratch: Float64Array;
+  /** Live columns whose shares the next step moves. */
+  private readonly moves: Uint8Array;
 
   constructor(
     readonly model: SearchModel,
@@ -57,6 +59,7 @@ export class Relaxation {
     this.weights = new Float64Array(given.length).fill(1);
     this.columnIncome = new Float64Array(columns);
     this.columnOpen = new Float64Array(columns);
+    this.moves = new Uint8Array(columns);
     this.cost = new Float64Array(clauses);
     this.direction = new Float64Array(clauses + columns);
     this.limitDirection = new Float64Array(limits.length);
@@ -182,24 +185,20 @@ export class Relaxation {
   step(pace: number): boolean {
     const { view } = this;
     const gap = this.excess + 1;
-    let norm = this.slopes();
-    norm += this.lenses.measure(view, this.columnOpen) + this.limitSlopes();
+    const norm = this.slopes() + this.lenses.measure(view, this.columnOpen) + this.limitSlopes();
     if (norm < 1e-12) return false;
     const length = (pace * gap) / norm;
-    for (let q = 0; q < view.live; q++) {
-      if (this.columnIncome[view.columns[q]!]! >= LEAST_INCOME && !this.lonely(q)) this.moveShares(q, length);
-    }
-    for (let l = 0; l < this.limitUnit.length; l++) {
-      const moved = this.multipliers.limits[l]! + length * this.limitDirection[l]! * this.limitUnit[l]!;
-      this.multipliers.limits[l] = Math.max(0, moved);
-    }
+    for (let q = 0; q < view.live; q++) if (this.moves[q] === 1) this.moveShares(q, length);
+    const { limits } = this.multipliers;
+    for (let l = 0; l < limits.length; l++)
+      limits[l] = Math.max(0, limits[l]! + length * this.limitDirection[l]! * this.limitUnit[l]!);
     this.lenses.move(length);
     return true;
   }
 
   /** How open every column is at what is bought, and the direction of its shares; squared length. */
   private slopes(): number {
-    const { view, cost, bought, columnOpen, direction } = this;
+    const { view, cost, bought, columnOpen, direction, moves } = this;
     const { n, clauses } = this.model;
     const { shares } = this.multipliers;
     let norm = 0;
@@ -216,6 +215,7 @@ export class Relaxation {
         shares[view.clauses[view.clauseStart[q]!]!] = 1;
         shares[clauses + c] = 0;
         columnOpen[c] = bought[member]!;
+        moves[q] = 0;
         continue;
       }
       const fixed = shares[clauses + c]!;
@@ -244,8 +244,10 @@ export class Relaxation {
         shares[clauses + c] = 0;
         shares[cheapestClause] = 1;
         columnOpen[c] = cheapest;
+        moves[q] = 0;
         continue;
       }
+      moves[q] = 1;
       columnOpen[c] = open;
       lean(clauses + c, (open - 1) * worth, fixed > 0);
       for (let j = from; j < to; j++) {
