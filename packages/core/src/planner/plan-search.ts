@@ -2,7 +2,7 @@ import { Cover } from './cover.js';
 import { PreparedProblem } from './prepared.js';
 import { INFEASIBLE, type PlanAnswer, type PlanProblem, type PlanStatus } from './problem.js';
 import { MeritWeights, SearchModel } from './search/search-model.js';
-import { Staircase, type Stair } from './search/staircase.js';
+import { ParetoFront, type FrontPoint } from './search/pareto-front.js';
 import type { SearchControl } from './search/tree-search.js';
 import { WindowSearch, type SearchEnd } from './search/window-search.js';
 
@@ -57,7 +57,7 @@ export class PlanSearch {
   readonly prepared: PreparedProblem;
   private readonly cover: Cover;
   private readonly model: SearchModel;
-  private readonly staircase: Staircase;
+  private readonly front: ParetoFront;
   private readonly windows: WindowSearch;
   /** Stretches proven, of money on top of what is forced. */
   private readonly settled: Stretch[] = [];
@@ -74,8 +74,8 @@ export class PlanSearch {
     const byId = items.map((_, i) => i).sort((a, b) => (id(a) < id(b) ? -1 : 1));
     const weights = new MeritWeights(this.cover, prices, this.prepared.lenses);
     this.model = new SearchModel(this.cover, prices, byId, this.prepared.lenses, weights);
-    this.staircase = new Staircase(this.model);
-    this.windows = new WindowSearch(this.model, this.staircase);
+    this.front = new ParetoFront(this.model);
+    this.windows = new WindowSearch(this.model, this.front);
     this.forcedSpend = [...this.prepared.forced].reduce((sum, i) => sum + this.prepared.price(i), 0);
   }
 
@@ -100,8 +100,8 @@ export class PlanSearch {
     let settled = this.isSettled(free);
     if (!settled) {
       const onBetter = () => {
-        const stair = this.staircase.at(free);
-        if (stair) control.onAnswer?.(this.answer('feasible', stair, this.cover.mostSteps));
+        const point = this.front.at(free);
+        if (point) control.onAnswer?.(this.answer('feasible', point, this.cover.mostSteps));
       };
       onBetter();
       const search = { shouldStop: () => isOver(control), onBetter };
@@ -109,27 +109,27 @@ export class PlanSearch {
       settled = end.settled;
       boundSteps = Math.min(boundSteps, end.boundAt(free));
     }
-    const stair = this.staircase.at(free);
-    if (stair === undefined) {
+    const point = this.front.at(free);
+    if (point === undefined) {
       if (settled) return INFEASIBLE;
       throw new OutOfTimeError();
     }
-    const answer = this.answer(settled ? 'optimal' : 'feasible', stair, settled ? stair.steps : boundSteps);
+    const answer = this.answer(settled ? 'optimal' : 'feasible', point, settled ? point.steps : boundSteps);
     control.onAnswer?.(answer);
     return answer;
   }
 
   /**
-   * Settle one budget. Where the best set leaves much of the money over, one price of money cannot
+   * Settle one budget. Where the best set leaves much of the money over, one multiplier of the budget cannot
    * serve both questions, whether more can be opened and whether as much can be had for less: they
    * are put one after the other.
    */
   private settleOne(free: number, first: SearchControl): SearchEnd {
-    const { windows, staircase, cover } = this;
+    const { windows, front, cover } = this;
     let end = windows.settle(free, free, stopsAfter(GLANCE_ROUNDS, first), ALONE_ROUNDS);
-    const best = () => staircase.at(free) as Stair;
+    const best = () => front.at(free) as FrontPoint;
     const control = this.exploring(free, end, first);
-    const leavesMuch = () => staircase.at(free) !== undefined && free - best().spend > free * MUCH_LEFT;
+    const leavesMuch = () => front.at(free) !== undefined && free - best().spend > free * MUCH_LEFT;
     if (!end.settled && !leavesMuch()) end = windows.settle(free, free, control, ALONE_ROUNDS);
     else if (!end.settled) {
       if (best().steps < cover.mostSteps)
@@ -151,7 +151,7 @@ export class PlanSearch {
    * ones are looked for now, and whenever a better one is found.
    */
   private exploring(free: number, { settled, boundAt }: SearchEnd, control: SearchControl): SearchControl {
-    const known = this.staircase.at(free)?.steps ?? Infinity;
+    const known = this.front.at(free)?.steps ?? Infinity;
     if (settled || boundAt(free) <= (1 + FAR_OFF) * known) return control;
     const onBetter = () => {
       this.windows.explore(free - this.wholePrice / FRONTIER_WINDOWS, free, control.shouldStop);
@@ -179,8 +179,8 @@ export class PlanSearch {
     const least = this.prepared.scale.stepsOf(value) - 1;
     const search = { shouldStop: () => false, onBetter: () => undefined };
     this.windows.settle(free, free, search, ALONE_ROUNDS, least);
-    const stair = this.staircase.at(free);
-    const found = stair && this.answer('optimal', stair, stair.steps);
+    const point = this.front.at(free);
+    const found = point && this.answer('optimal', point, point.steps);
     return found?.value === value && found.items.length === items.length ? found : undefined;
   }
 
@@ -209,7 +209,7 @@ export class PlanSearch {
     const end = this.windows.settle(stretch.low, stretch.high, search, WINDOW_ROUNDS);
     if (!end.settled) return false;
     // What is best at the low end is best from its own spend on.
-    const spend = this.staircase.at(stretch.low)?.spend ?? stretch.low;
+    const spend = this.front.at(stretch.low)?.spend ?? stretch.low;
     this.settled.push({ low: spend, high: stretch.high });
     return true;
   }
@@ -231,14 +231,14 @@ export class PlanSearch {
 
   /** The efficient sets known that hold anywhere in a stretch, cheapest first; the first may spend less than its low end. */
   known({ low, high }: Stretch): PlanAnswer[] {
-    const from = Math.max(0, this.staircase.place(low - this.forcedSpend) - 1);
-    return this.staircase.stairs
+    const from = Math.max(0, this.front.place(low - this.forcedSpend) - 1);
+    return this.front.points
       .slice(from)
       .filter((s) => s.spend <= high - this.forcedSpend)
-      .map((stair) =>
-        this.isSettled(stair.spend)
-          ? this.answer('optimal', stair, stair.steps)
-          : this.answer('feasible', stair, this.cover.mostSteps),
+      .map((point) =>
+        this.isSettled(point.spend)
+          ? this.answer('optimal', point, point.steps)
+          : this.answer('feasible', point, this.cover.mostSteps),
       );
   }
 
@@ -252,7 +252,7 @@ export class PlanSearch {
     return Uint8Array.from(this.cover.items, (i) => (wanted.has(items[i]?.id ?? '') ? 1 : 0));
   }
 
-  private answer(status: PlanStatus, { chosen, steps, spend }: Stair, boundSteps: number): PlanAnswer {
+  private answer(status: PlanStatus, { chosen, steps, spend }: FrontPoint, boundSteps: number): PlanAnswer {
     const { prepared } = this;
     const items = new Set(prepared.forced);
     this.cover.items.forEach((item, i) => chosen[i] === 1 && items.add(item));

@@ -3,7 +3,7 @@ import { PlanSearch, type SolveControl } from '../../planner/plan-search.js';
 import { PreparedProblem } from '../../planner/prepared.js';
 import type { PlanAnswer, PlanProblem } from '../../planner/problem.js';
 import { MeritWeights, SearchModel, type CoverShape } from '../../planner/search/search-model.js';
-import { Staircase } from '../../planner/search/staircase.js';
+import { ParetoFront } from '../../planner/search/pareto-front.js';
 import { WindowSearch } from '../../planner/search/window-search.js';
 
 /** Rounds of steps at the root of a time-expanded problem. */
@@ -72,8 +72,8 @@ class ExpandedLadder {
     const byId = Array.from({ length: size }, (_, j) => j);
     const weights = new MeritWeights(shape, prices, prepared.lenses);
     const model = new SearchModel(shape, prices, byId, prepared.lenses, weights);
-    const staircase = new Staircase(model);
-    const windows = new WindowSearch(model, staircase);
+    const front = new ParetoFront(model);
+    const windows = new WindowSearch(model, front);
     windows.offer(this.marks(found));
     let asked = 0;
     const stop = () =>
@@ -82,8 +82,8 @@ class ExpandedLadder {
       (size > SEARCHED_ITEMS && ++asked > ROOT_ROUNDS);
     const free = (budgets.at(-1) as number) - this.forcedSpend;
     const end = windows.settle(free, free, { shouldStop: stop, onBetter: () => undefined }, ROOT_ROUNDS);
-    const stair = staircase.at(free);
-    return { sets: stair ? this.sets(stair.chosen) : [...found], boundSteps: end.boundAt(free) };
+    const point = front.at(free);
+    return { sets: point ? this.sets(point.chosen) : [...found], boundSteps: end.boundAt(free) };
   }
 
   private price(i: number): number {

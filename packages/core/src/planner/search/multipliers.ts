@@ -4,8 +4,8 @@ import type { SearchModel } from './search-model.js';
 export class Multipliers {
   /** Of each column's worth, the share that each clause pays out; then each column's fixed share. */
   readonly shares: Float64Array;
-  /** Price of money, in steps a minor unit. */
-  money = 1;
+  /** Multiplier of the budget, in steps a minor unit. */
+  budget = 1;
   /** Price of each limit. */
   readonly limits: Float64Array;
   /** How far each family's cap binds, 0 to 1. */
@@ -45,7 +45,7 @@ export class Multipliers {
 
   /** All but the shares, which are of one model only. */
   takePrices(from: Multipliers): void {
-    this.money = from.money;
+    this.budget = from.budget;
     this.limits.set(from.limits);
     this.families.set(from.families);
     this.wholes.set(from.wholes);

@@ -79,7 +79,7 @@ export class NodeBound {
     for (;;) {
       relaxation.load(state, from);
       from = view;
-      if (view.spent > window.purse) return false;
+      if (view.spent > window.budgetLeft) return false;
       if (model.limits.some(({ limit }, l) => view.used[l]! > limit + 1e-6)) return false;
       let decided = false;
       for (const clause of model.needs) {
@@ -99,7 +99,7 @@ export class NodeBound {
   private decide(state: Int8Array, excess: number): boolean {
     const { view, reduced, model } = this.relaxation;
     const { prices, limits } = model;
-    const left = this.window.purse - view.spent;
+    const left = this.window.budgetLeft - view.spent;
     let any = false;
     for (let q = 0; q < view.freeCount; q++) {
       const i = view.free[q]!;

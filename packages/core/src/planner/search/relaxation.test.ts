@@ -33,9 +33,9 @@ describe('the bound', () => {
         const relaxation = new Relaxation(model, Multipliers.even(model));
         relaxation.view = new NodeView(model);
         relaxation.load(new Int8Array(model.n).fill(FREE), new NodeView(model));
-        const hurdles = [{ budget: problem.budget - forced, merit: 0 }];
-        let bound = relaxation.bound(hurdles);
-        for (let s = 0; s < steps && relaxation.step(0.95 ** s); s++) bound = relaxation.bound(hurdles);
+        const cutoffs = [{ budget: problem.budget - forced, merit: 0 }];
+        let bound = relaxation.bound(cutoffs);
+        for (let s = 0; s < steps && relaxation.step(0.95 ** s); s++) bound = relaxation.bound(cutoffs);
         expect(cover.impossible).toBe(false);
         // Merit takes off less than half a step for money and items.
         expect(prepared.scale.value(bound + 0.45)).toBeGreaterThanOrEqual((best?.value ?? 0) - 1e-9);

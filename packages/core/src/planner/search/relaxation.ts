@@ -1,12 +1,12 @@
 import { LensSlopes } from './lens-slopes.js';
 import { toSimplex, type Multipliers } from './multipliers.js';
 import { NodeView } from './node-view.js';
-import { bindingBudget, priceOfMoney, type Hurdle } from './price-of-money.js';
+import { bindingBudget, budgetMultiplier, type Cutoff } from './budget-multiplier.js';
 import type { SearchModel } from './search-model.js';
 
 /** Below this income a column's shares are not moved: it answers with its cheapest clause. */
 const LEAST_INCOME = 0.5;
-/** An item this near the price of money, relatively, is the one bought in part. */
+/** An item this near the multiplier of the budget, relatively, is the one bought in part. */
 const MARGINAL = 1e-2;
 /** Brings the multipliers of limits into step with the shares. */
 const LIMIT_SCALE = 20;
@@ -18,7 +18,7 @@ const INERTIA = 0.6;
  * and through them to the items; an item whose income beats its price is bought. Whatever the shares,
  * no set of the node can be worth more than what is counted so. The shares are moved by projected
  * subgradients with Polyak's step (B. T. Polyak 1969; Held, Wolfe and Crowder 1974), which comes to
- * the bound of the linear relaxation; the price of money is found by bisection each time.
+ * the bound of the linear relaxation; the multiplier of the budget is found by bisection each time.
  */
 export class Relaxation {
   view: NodeView;
@@ -27,11 +27,11 @@ export class Relaxation {
   readonly reduced: Float64Array;
   /** How far each free item is bought. */
   readonly bought: Float64Array;
-  /** No set of the node has more merit than `constant + multipliers.money × budget`. */
+  /** No set of the node has more merit than `constant + multipliers.budget × budget`. */
   constant = 0;
-  /** By how much that clears the hurdle it clears best; below 0 the node holds nothing of use. */
+  /** By how much that clears the cutoff it clears best; below 0 the node holds nothing of use. */
   excess = 0;
-  /** The budget of that hurdle. */
+  /** The budget of that cutoff. */
   bindingBudget = 0;
 
   private readonly weights: Float64Array;
@@ -82,14 +82,14 @@ export class Relaxation {
   }
 
   /** Bound the loaded node with the multipliers as they are. Returns `excess`. */
-  bound(hurdles: readonly Hurdle[]): number {
+  bound(cutoffs: readonly Cutoff[]): number {
     const base = this.shareOut(this.weighParts());
-    return this.buy(base, hurdles);
+    return this.buy(base, cutoffs);
   }
 
   /** Greatest merit at a budget by the last bound. */
   meritAt(budget: number): number {
-    return this.constant + this.multipliers.money * budget;
+    return this.constant + this.multipliers.budget * budget;
   }
 
   /** What is counted whatever is bought: open columns, and what the lenses' caps add. */
@@ -128,8 +128,8 @@ export class Relaxation {
     return base;
   }
 
-  /** Find the price of money at which the best hurdle is cleared by least, and buy at that price. */
-  private buy(base: number, hurdles: readonly Hurdle[]): number {
+  /** Find the multiplier of the budget at which the best cutoff is cleared by least, and buy at that price. */
+  private buy(base: number, cutoffs: readonly Cutoff[]): number {
     const { view, reduced, bought, multipliers } = this;
     const { prices, limits } = this.model;
     const { perMoney, perItem } = this.model.weights;
@@ -140,13 +140,13 @@ export class Relaxation {
       for (let l = 0; l < limits.length; l++) rest -= multipliers.limits[l]! * limits[l]!.of[i]!;
       reduced[i] = rest;
     }
-    const money = priceOfMoney(view, prices, reduced, hurdles, multipliers.money);
-    multipliers.money = money;
+    const money = budgetMultiplier(view, prices, reduced, cutoffs, multipliers.budget);
+    multipliers.budget = money;
     let constant = base - (perMoney + money) * spent - perItem * view.inCount;
     for (let l = 0; l < limits.length; l++) {
       constant += multipliers.limits[l]! * (limits[l]!.limit - view.used[l]!);
     }
-    let left = bindingBudget(hurdles, money) - spent;
+    let left = bindingBudget(cutoffs, money) - spent;
     let marginal = -1;
     let nearest = MARGINAL * money;
     for (let q = 0; q < freeCount; q++) {
@@ -165,7 +165,7 @@ export class Relaxation {
     if (marginal >= 0 && left > 0) bought[marginal] = Math.min(1, left / prices[marginal]!);
     this.constant = constant;
     let excess = -Infinity;
-    for (const { budget, merit } of hurdles) {
+    for (const { budget, merit } of cutoffs) {
       const clear = this.meritAt(budget) - merit;
       if (clear > excess) {
         excess = clear;

@@ -2,7 +2,7 @@ import { IN, OUT } from './node-view.js';
 import type { Relaxation } from './relaxation.js';
 import type { Scope } from './scope.js';
 import type { SearchModel } from './search-model.js';
-import type { Staircase } from './staircase.js';
+import type { ParetoFront } from './pareto-front.js';
 import { TrackedSet } from './tracked-set.js';
 
 /** Rounds of taking back what is idle and spending what that frees. */
@@ -10,14 +10,14 @@ const MOST_ROUNDS = 3;
 /** Among items bought alike on average, the better for its price goes first. */
 const RATIO_WEIGHT = 0.01;
 
-/** Makes whole sets out of what a relaxation buys, and takes them into the staircase. */
+/** Makes whole sets out of what a relaxation buys, and takes them into the front. */
 export class Rounding {
   private readonly set: TrackedSet;
   private readonly model: SearchModel;
 
   constructor(
     private readonly scope: Scope,
-    private readonly staircase: Staircase,
+    private readonly front: ParetoFront,
   ) {
     this.model = scope.model;
     this.set = new TrackedSet(scope.model);
@@ -59,11 +59,11 @@ export class Rounding {
   }
 
   private take(budget: number): boolean {
-    const { set, staircase, scope } = this;
+    const { set, front, scope } = this;
     const spend = set.spend + scope.spent;
-    if (set.spend > budget || !staircase.passes(set.steps, spend)) return false;
+    if (set.spend > budget || !front.passes(set.steps, spend)) return false;
     const { steps, count, valid } = set.worth();
-    return valid && staircase.offer(scope.expand(set.chosen), { steps, spend, count: count + scope.count });
+    return valid && front.offer(scope.expand(set.chosen), { steps, spend, count: count + scope.count });
   }
 
   /** Hold what is in, and nothing else. */

@@ -27,8 +27,8 @@ describe('a smaller model of what a node leaves open', () => {
         const relaxation = new Relaxation(model, Multipliers.even(model));
         relaxation.view = new NodeView(model);
         relaxation.load(state, new NodeView(model));
-        const hurdles = [{ budget: problem.budget, merit: 0 }];
-        const wholeBound = relaxation.bound(hurdles);
+        const cutoffs = [{ budget: problem.budget, merit: 0 }];
+        const wholeBound = relaxation.bound(cutoffs);
         const { scope, multipliers } = Scope.reduced(
           model,
           state,
@@ -51,7 +51,7 @@ describe('a smaller model of what a node leaves open', () => {
         const bound = new Relaxation(scope.model, multipliers);
         bound.view = new NodeView(scope.model);
         bound.load(new Int8Array(scope.model.n).fill(FREE), new NodeView(scope.model));
-        bound.bound(hurdles);
+        bound.bound(cutoffs);
         const merit = scope.model.merit(small.steps, small.spend, small.count);
         if (small.worth().valid) expect(bound.meritAt(small.spend)).toBeGreaterThanOrEqual(merit - 1e-6);
         expect(Number.isFinite(wholeBound)).toBe(true);

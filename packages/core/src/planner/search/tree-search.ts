@@ -3,7 +3,7 @@ import { FREE, IN, NodeView, OUT } from './node-view.js';
 import { NodeBound } from './node-bound.js';
 import type { Relaxation } from './relaxation.js';
 import { Rounding } from './rounding.js';
-import type { Staircase } from './staircase.js';
+import type { ParetoFront } from './pareto-front.js';
 import type { BudgetWindow } from './window.js';
 
 /** Most steps in a node, and in a trial of a branch. */
@@ -20,7 +20,7 @@ const ENUMERATED = 7;
 /** How a search is watched and stopped. */
 export interface SearchControl {
   shouldStop: () => boolean;
-  /** The staircase has got better. */
+  /** The front has got better. */
   onBetter: () => void;
 }
 
@@ -56,7 +56,7 @@ interface Node {
   depth: number;
   state: Int8Array;
   multipliers: Multipliers;
-  /** Promise over the hurdles when it was last bounded; its bound is `constant + money × budget`. */
+  /** Promise over the cutoffs when it was last bounded; its bound is `constant + money × budget`. */
   excess: number;
   constant: number;
   money: number;
@@ -89,7 +89,7 @@ export class TreeSearch {
 
   constructor(
     private readonly window: BudgetWindow,
-    staircase: Staircase,
+    front: ParetoFront,
     multipliers: Multipliers,
     private readonly record: BranchRecord,
     private readonly control: SearchControl,
@@ -98,7 +98,7 @@ export class TreeSearch {
     const { model } = scope;
     this.bounds = new NodeBound(window, multipliers.copy());
     this.relaxation = this.bounds.relaxation;
-    this.rounding = new Rounding(scope, staircase);
+    this.rounding = new Rounding(scope, front);
     this.rootView = new NodeView(model);
     this.nodeView = this.rootView;
     this.trialView = new NodeView(model, 'room');
@@ -120,7 +120,7 @@ export class TreeSearch {
     return stack.length === 0;
   }
 
-  /** Whether a node still clears a hurdle by its last bound: better sets may have been found since. */
+  /** Whether a node still clears a cutoff by its last bound: better sets may have been found since. */
   private promises({ constant, money }: Node): boolean {
     return this.window.hull.some(({ budget, merit }) => constant + money * budget >= merit);
   }
@@ -138,7 +138,7 @@ export class TreeSearch {
       multipliers,
       excess,
       constant: this.relaxation.constant,
-      money: multipliers.money,
+      money: multipliers.budget,
     };
   }
 
@@ -172,7 +172,7 @@ export class TreeSearch {
     if (excess < 0) return [];
     if (nodeView.freeCount <= ENUMERATED) {
       const free = nodeView.free.slice(0, nodeView.freeCount);
-      if (rounding.tryAll(free, state, window.purse)) this.better();
+      if (rounding.tryAll(free, state, window.budgetLeft)) this.better();
       return [];
     }
     if (rounding.round(relaxation, state, relaxation.bindingBudget)) this.better();

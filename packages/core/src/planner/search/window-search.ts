@@ -4,9 +4,9 @@ import { NodeBound } from './node-bound.js';
 import { Rounding } from './rounding.js';
 import { Scope } from './scope.js';
 import type { SearchModel } from './search-model.js';
-import type { Stair, Staircase } from './staircase.js';
+import type { FrontPoint, ParetoFront } from './pareto-front.js';
 import { BranchRecord, TreeSearch, type SearchControl } from './tree-search.js';
-import { BudgetWindow, type StairBelow } from './window.js';
+import { BudgetWindow, type PointBelow } from './window.js';
 
 /** Steps in each round at the root; a set is rounded after each. */
 const ROOT_STEPS = 20;
@@ -35,17 +35,17 @@ export class WindowSearch {
   private readonly rootView: NodeView;
   private readonly whole: Rounding;
   /** Sets whose neighbours have been tried. */
-  private readonly explored = new WeakSet<Stair>();
+  private readonly explored = new WeakSet<FrontPoint>();
 
   constructor(
     private readonly model: SearchModel,
-    private readonly staircase: Staircase,
+    private readonly front: ParetoFront,
   ) {
     this.multipliers = Multipliers.even(model);
     this.record = new BranchRecord(model.n);
     this.allView = new NodeView(model);
     this.rootView = new NodeView(model);
-    this.whole = new Rounding(Scope.whole(model), staircase);
+    this.whole = new Rounding(Scope.whole(model), front);
   }
 
   /** Take in a set from elsewhere: a beginning, used when it is allowed. */
@@ -58,9 +58,9 @@ export class WindowSearch {
    * others as it has them: each set of those is looked at for every budget.
    */
   scan(budget: number): void {
-    const { model, staircase, multipliers, rootView, whole } = this;
+    const { model, front, multipliers, rootView, whole } = this;
     const bounds = new NodeBound(
-      new BudgetWindow(model, staircase, budget, budget, -1, 'apart'),
+      new BudgetWindow(model, front, budget, budget, -1, 'apart'),
       multipliers.copy(),
     );
     const { relaxation } = bounds;
@@ -80,15 +80,15 @@ export class WindowSearch {
 
   /** Go on from every good set that spends `low` to `high` to those one item away, until nothing better comes of it. */
   explore(low: number, high: number, shouldStop: () => boolean): void {
-    const { staircase, explored, whole } = this;
+    const { front, explored, whole } = this;
     for (;;) {
-      const fresh = staircase.between(low, high).filter((stair) => !explored.has(stair));
+      const fresh = front.between(low, high).filter((point) => !explored.has(point));
       if (fresh.length === 0) return;
-      for (const stair of fresh) {
+      for (const point of fresh) {
         if (shouldStop()) return;
-        explored.add(stair);
+        explored.add(point);
         // One that has been beaten meanwhile is left: its better is explored.
-        if (staircase.at(stair.spend) === stair) whole.tryBeside(stair.chosen);
+        if (front.at(point.spend) === point) whole.tryBeside(point.chosen);
       }
     }
   }
@@ -98,7 +98,7 @@ export class WindowSearch {
    *
    * @param rounds of steps and rounding at the root.
    * @param floor sets worth no more steps than this are of no interest.
-   * @param below whether the stair just below the window is settled with it.
+   * @param below whether the point just below the window is settled with it.
    */
   settle(
     low: number,
@@ -106,14 +106,14 @@ export class WindowSearch {
     control: SearchControl,
     rounds: number,
     floor = -1,
-    below: StairBelow = 'too',
+    below: PointBelow = 'too',
   ): SearchEnd {
-    const { model, staircase, multipliers } = this;
-    const window = new BudgetWindow(model, staircase, low, high, floor, below);
+    const { model, front, multipliers } = this;
+    const window = new BudgetWindow(model, front, low, high, floor, below);
     const bounds = new NodeBound(window, multipliers.copy());
     const { relaxation } = bounds;
     const state = new Int8Array(model.n).fill(FREE);
-    const best = (budget: number) => staircase.at(budget)?.steps ?? 0;
+    const best = (budget: number) => front.at(budget)?.steps ?? 0;
     const stopped = (boundAt = (_: number) => Infinity) => ({ settled: false, boundAt, nodes: 0 });
     if (control.shouldStop()) return stopped();
     for (let round = 0; round < rounds; round++) {
@@ -141,9 +141,9 @@ export class WindowSearch {
     const { scope, multipliers: smaller } = Scope.reduced(
       model, state, this.rootView, relaxation.multipliers, relaxation.columnIncome,
     ); // prettier-ignore
-    const rootMerit = { constant: relaxation.constant, money: relaxation.multipliers.money };
+    const rootMerit = { constant: relaxation.constant, money: relaxation.multipliers.budget };
     window.enter(scope);
-    const tree = new TreeSearch(window, staircase, smaller, this.record, control);
+    const tree = new TreeSearch(window, front, smaller, this.record, control);
     const settled = tree.run();
     const { perMoney, perItem } = model.weights;
     const boundAt = (budget: number) => {

@@ -1,7 +1,7 @@
 import type { NodeView } from './node-view.js';
 
 /** What a node must promise to be worth opening: this merit at this budget. */
-export interface Hurdle {
+export interface Cutoff {
   budget: number;
   merit: number;
 }
@@ -9,11 +9,11 @@ export interface Hurdle {
 const BISECTIONS = 9;
 const MOST_DOUBLINGS = 60;
 
-/** The budget of the hurdle that is cleared best at a price of money. */
-export function bindingBudget(hurdles: readonly Hurdle[], money: number): number {
+/** The budget of the cutoff that is cleared best at a multiplier of the budget. */
+export function bindingBudget(cutoffs: readonly Cutoff[], money: number): number {
   let best = -Infinity;
   let at = 0;
-  for (const { budget, merit } of hurdles) {
+  for (const { budget, merit } of cutoffs) {
     const clear = money * budget - merit;
     if (clear > best) {
       best = clear;
@@ -24,21 +24,21 @@ export function bindingBudget(hurdles: readonly Hurdle[], money: number): number
 }
 
 /**
- * The price of money at which the hurdle that is cleared best is cleared by least: the lowest, but
+ * The multiplier of the budget at which the cutoff that is cleared best is cleared by least: the lowest, but
  * for what bisection leaves, at which what is worth buying can be paid for.
  *
  * @param worth of each item before money is counted.
  * @param before the last such price: it moves little from one step to the next.
  */
-export function priceOfMoney(
+export function budgetMultiplier(
   view: NodeView,
   prices: Float64Array,
   worth: Float64Array,
-  hurdles: readonly Hurdle[],
+  cutoffs: readonly Cutoff[],
   before: number,
 ): number {
   const overspends = (money: number): boolean => {
-    let left = bindingBudget(hurdles, money) - view.spent;
+    let left = bindingBudget(cutoffs, money) - view.spent;
     for (let q = 0; q < view.freeCount && left >= 0; q++) {
       const i = view.free[q]!;
       if (worth[i]! > money * prices[i]!) left -= prices[i]!;

@@ -4,9 +4,9 @@ import { Lenses } from '../lenses.js';
 import { PreparedProblem } from '../prepared.js';
 import { planProblemSchema } from '../problem.js';
 import { NodeView } from './node-view.js';
-import { bindingBudget, priceOfMoney } from './price-of-money.js';
+import { bindingBudget, budgetMultiplier } from './budget-multiplier.js';
 import { MeritWeights, SearchModel, type CoverShape } from './search-model.js';
-import { Staircase, type StairWorth } from './staircase.js';
+import { ParetoFront, type SetWorth } from './pareto-front.js';
 
 const empty = planProblemSchema.parse({ format: 'uisce-plan-problem/1', budget: 0, items: [], drinks: [] });
 const plain: Lenses = new PreparedProblem(empty).lenses;
@@ -19,7 +19,7 @@ function bareModel(prices: number[]): SearchModel {
   return new SearchModel(cover, list, byId, plain, new MeritWeights(cover, list, plain));
 }
 
-interface Offer extends StairWorth {
+interface Offer extends SetWorth {
   chosen: Uint8Array;
 }
 
@@ -32,31 +32,31 @@ function isBetter(a: Offer, b: Offer): boolean {
   return at >= 0 && a.chosen[at] === 1;
 }
 
-describe('the staircase', () => {
+describe('the front', () => {
   const offers = fc.array(fc.tuple(fc.nat(63), fc.nat(6)), { maxLength: 40 });
 
   it('holds at every budget the best set that was ever offered within it, whatever the order', () => {
     fc.assert(
       fc.property(offers, fc.array(fc.nat(4), { minLength: 6, maxLength: 6 }), (list, prices) => {
         const model = bareModel(prices.map((p) => 10 + p * 5));
-        const staircase = new Staircase(model);
+        const front = new ParetoFront(model);
         const seen: Offer[] = list.map(([mask, steps]) => {
           const chosen = Uint8Array.from({ length: 6 }, (_, i) => (mask >> i) & 1);
           const spend = chosen.reduce((sum, x, i) => sum + x * model.prices[i]!, 0);
           return { chosen, steps, spend, count: chosen.reduce((a, b) => a + b, 0) };
         });
-        for (const offer of seen) staircase.offer(offer.chosen, offer);
+        for (const offer of seen) front.offer(offer.chosen, offer);
         for (let budget = 0; budget <= 180; budget += 5) {
           const within = seen.filter((o) => o.spend <= budget);
           const best = within.reduce<Offer | undefined>((a, b) => (a && !isBetter(b, a) ? a : b), undefined);
-          const stair = staircase.at(budget);
-          expect(stair && [stair.steps, stair.spend, ...stair.chosen]).toEqual(
+          const point = front.at(budget);
+          expect(point && [point.steps, point.spend, ...point.chosen]).toEqual(
             best && [best.steps, best.spend, ...best.chosen],
           );
         }
-        staircase.stairs.forEach((stair, i) => {
-          const below = staircase.stairs[i - 1];
-          if (below) expect(stair.steps > below.steps && stair.spend > below.spend).toBe(true);
+        front.points.forEach((point, i) => {
+          const below = front.points[i - 1];
+          if (below) expect(point.steps > below.steps && point.spend > below.spend).toBe(true);
         });
       }),
       { numRuns: 200 },
@@ -79,7 +79,7 @@ describe('the staircase', () => {
   });
 });
 
-describe('the price of money', () => {
+describe('the multiplier of the budget', () => {
   it('is one at which what is worth buying can be paid for, and hardly more than needed', () => {
     const items = fc.array(
       fc.tuple(fc.integer({ min: 1, max: 40 }), fc.double({ min: 0, max: 50, noNaN: true })),
@@ -97,15 +97,15 @@ describe('the price of money', () => {
           const model = bareModel(list.map(([price]) => price));
           const worth = Float64Array.from(list, ([, w]) => w);
           const view = new NodeView(model);
-          const hurdles = [{ budget, merit: 0 }];
-          const money = priceOfMoney(view, model.prices, worth, hurdles, before);
+          const cutoffs = [{ budget, merit: 0 }];
+          const money = budgetMultiplier(view, model.prices, worth, cutoffs, before);
           const spendAt = (m: number) =>
             list.reduce((sum, [price, w]) => sum + (w > m * price ? price : 0), 0);
           expect(spendAt(money)).toBeLessThanOrEqual(budget);
           // A tenth cheaper it would overspend, unless money hardly binds: bisection stops 1.1/512 of the
           // last price short, which is a tenth of a fortieth of it.
           if (money > before / 40) expect(spendAt(money * 0.9)).toBeGreaterThan(budget);
-          expect(bindingBudget(hurdles, money)).toBe(budget);
+          expect(bindingBudget(cutoffs, money)).toBe(budget);
         },
       ),
     );

@@ -1,28 +1,28 @@
 import type { SearchModel } from './search-model.js';
 
 /** What an allowed set comes to. */
-export interface StairWorth {
+export interface SetWorth {
   steps: number;
   spend: number;
   count: number;
 }
 
 /** An efficient set as far as is known: no known set is worth as much for less. */
-export interface Stair extends StairWorth {
+export interface FrontPoint extends SetWorth {
   chosen: Uint8Array;
   merit: number;
 }
 
-/** The best known sets at every spend: value rises from stair to stair. */
-export class Staircase {
+/** The best known sets at every spend: value rises from point to point. */
+export class ParetoFront {
   /** In rising order of spend and of value. */
-  stairs: Stair[] = [];
+  points: FrontPoint[] = [];
 
   constructor(private readonly model: SearchModel) {}
 
-  /** The best known stair at a budget. */
-  at(budget: number): Stair | undefined {
-    return this.stairs[this.place(budget) - 1];
+  /** The best known point at a budget. */
+  at(budget: number): FrontPoint | undefined {
+    return this.points[this.place(budget) - 1];
   }
 
   /** Whether a set is worth less than what is known at its spend: most are, and need no closer look. */
@@ -32,8 +32,8 @@ export class Staircase {
   }
 
   /** Take a set in if it is better, by the whole order of the format, than what is known at its spend. */
-  offer(chosen: Uint8Array, worth: StairWorth): boolean {
-    const { stairs, model } = this;
+  offer(chosen: Uint8Array, worth: SetWorth): boolean {
+    const { points, model } = this;
     if (!this.passes(worth.steps, worth.spend)) return false;
     const merit = model.merit(worth.steps, worth.spend, worth.count);
     const below = this.at(worth.spend);
@@ -44,23 +44,23 @@ export class Staircase {
     const place = this.place(worth.spend);
     const from = below?.spend === worth.spend ? place - 1 : place;
     let to = from;
-    while (to < stairs.length && stairs[to]!.steps <= worth.steps) to++;
-    stairs.splice(from, to - from, { ...worth, merit, chosen: chosen.slice() });
+    while (to < points.length && points[to]!.steps <= worth.steps) to++;
+    points.splice(from, to - from, { ...worth, merit, chosen: chosen.slice() });
     return true;
   }
 
-  /** The stairs that spend from `low` to `high`, both included. */
-  between(low: number, high: number): Stair[] {
-    return this.stairs.slice(this.place(low - 1), this.place(high));
+  /** The points that spend from `low` to `high`, both included. */
+  between(low: number, high: number): FrontPoint[] {
+    return this.points.slice(this.place(low - 1), this.place(high));
   }
 
-  /** Number of stairs that spend no more than the budget. */
+  /** Number of points that spend no more than the budget. */
   place(budget: number): number {
     let low = 0;
-    let high = this.stairs.length;
+    let high = this.points.length;
     while (low < high) {
       const middle = (low + high) >> 1;
-      if (this.stairs[middle]!.spend <= budget) low = middle + 1;
+      if (this.points[middle]!.spend <= budget) low = middle + 1;
       else high = middle;
     }
     return low;
