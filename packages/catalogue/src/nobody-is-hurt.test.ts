@@ -24,9 +24,9 @@ import {
 } from '@uisce/core/pouring';
 import type { Bottle } from '@uisce/core/stock';
 import {
-  bottle,
+  testBottle,
   cardFor,
-  eveningOf,
+  testEvening,
   guestOf,
   householdOf,
   ID,
@@ -128,8 +128,8 @@ function holds(
 
   // The settled menu, the night, the guests' page: of some of them, all that they say.
   const must = [...pouredParts.keys()].slice(0, 6);
-  const menu = menuHere(eveningOf([guest], must), house);
-  const seats = new Map(settledCard(eveningOf([guest], must), menu).map((d) => [d.id, d.seats[0]]));
+  const menu = menuHere(testEvening([guest], must), house);
+  const seats = new Map(settledCard(testEvening([guest], must), menu).map((d) => [d.id, d.seats[0]]));
   for (const drink of guestDrinks({ off: [] }, menu, (kind) => kind)) {
     const parts = pouredParts.get(drink.id) ?? [];
     const may =
@@ -209,7 +209,7 @@ describe('nothing that somebody cannot have is offered, accepted, put on a round
   it('over all drinks, all stand-ins, random own ingredients, batches and stocks, whichever way one comes to it', () => {
     fc.assert(
       fc.property(household, ({ kinds, lefts, batches, minFit, allergens, noAlcohol }) => {
-        const bottles = kinds.map((kind, n) => bottle(n, kind, lefts[n % lefts.length]));
+        const bottles = kinds.map((kind, n) => testBottle(n, kind, lefts[n % lefts.length]));
         const limits = { ...NO_LIMITS, allergens, noAlcohol };
         holds(
           catalogue,

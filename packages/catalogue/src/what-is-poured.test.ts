@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { cannotServe, guestDrinks, menuHere, settledCard } from '@uisce/core/evening';
 import { withOwn } from '@uisce/core/notebook';
-import { bottle, cardFor, eveningOf, guestOf, householdOf, own, shipped } from './testing/household.js';
+import { testBottle, cardFor, testEvening, guestOf, householdOf, own, shipped } from './testing/household.js';
 
 describe('what is judged is what is poured', () => {
   it('a red bitter filled by half sweet vermouth is not for somebody who cannot have sulphites', () => {
@@ -11,7 +11,7 @@ describe('what is judged is what is poured', () => {
     const stock = shipped.kinds.filter((k) => !k.abstract && k.supply !== 'fresh' && k.id !== 'red-bitter');
     const house = householdOf(
       shipped,
-      stock.map((k, n) => bottle(n, k.id)),
+      stock.map((k, n) => testBottle(n, k.id)),
       [],
       0.5,
     );
@@ -32,10 +32,15 @@ describe('what is judged is what is poured', () => {
       [],
       [own('hazelnut-gin', 'dry-gin', { allergens: ['nuts'], allergensStated: true })],
     );
-    const house = householdOf(catalogue, [bottle(1, 'own-hazelnut-gin'), bottle(2, 'tonic-water')], [], 0.75);
+    const house = householdOf(
+      catalogue,
+      [testBottle(1, 'own-hazelnut-gin'), testBottle(2, 'tonic-water')],
+      [],
+      0.75,
+    );
     const guest = guestOf({ allergens: ['nuts'] });
-    const menu = menuHere(eveningOf([guest], ['gin-and-tonic']), house);
-    expect(settledCard(eveningOf([guest], ['gin-and-tonic']), menu).map((d) => d.seats)).toEqual([['not']]);
+    const menu = menuHere(testEvening([guest], ['gin-and-tonic']), house);
+    expect(settledCard(testEvening([guest], ['gin-and-tonic']), menu).map((d) => d.seats)).toEqual([['not']]);
     const [page] = guestDrinks({ off: [] }, menu, (kind) => house.kinds.get(kind)?.name ?? kind);
     expect(page).toMatchObject({ parts: ['hazelnut-gin', 'Tonic water'], allergens: ['nuts'] });
     expect(page && cannotServe({ cannot: ['nuts'], noAlcohol: false }, page)).toMatch(/it contains nuts/);
@@ -47,12 +52,12 @@ describe('what is judged is what is poured', () => {
       .filter((_, i) => i % 2 === 0);
     const house = householdOf(
       shipped,
-      stock.map((k, n) => bottle(n, k.id)),
+      stock.map((k, n) => testBottle(n, k.id)),
       [],
       0.5,
     );
     const must = ['negroni', 'daiquiri', 'whiskey-sour', 'margarita'];
-    const menu = menuHere(eveningOf([guestOf({})], must), house);
+    const menu = menuHere(testEvening([guestOf({})], must), house);
     const page = guestDrinks({ off: [] }, menu, (kind) => kind);
     expect(page).toHaveLength(4);
     for (const { id, glass } of menu) {

@@ -24,7 +24,7 @@ export const TODAY = '2026-11-26';
 export const ID = (n: number): string => `7a1b0c52-0d5f-4a63-9d0e-${String(n).padStart(12, '0')}`;
 
 /** A bottle of 70 cl with so much in it. */
-export function bottle(n: number, kind: string, leftMl = 700): Bottle {
+export function testBottle(n: number, kind: string, leftMl = 700): Bottle {
   return { ...bottleThere(ID(n), kind), sizeMl: 700, leftMl };
 }
 
@@ -37,7 +37,7 @@ export function guestOf({ allergens = [], noAlcohol = false }: Partial<Limits>):
 }
 
 /** An evening with these guests, whose menu is settled. */
-export function eveningOf(guests: Guest[], must: string[]): Evening {
+export function testEvening(guests: Guest[], must: string[]): Evening {
   return eveningSchema.parse({
     ...{ id: ID(901), name: 'Six', on: '2026-12-05', from: '20:00', hours: 3, guests, must },
     ...{ size: Math.max(1, Math.min(6, must.length)), never: [], atWork: false, freezerLitres: null },

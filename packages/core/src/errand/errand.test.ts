@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { PriceList } from '../catalogue/price-list.js';
 import { bestPlan } from '../plan/best-plan.js';
-import { brief, catalogue, DRINKS, errandOf, KINDS, shop } from '../testing/small-shops.js';
+import { smallBrief, catalogue, DRINKS, errandOf, KINDS, shop } from '../testing/small-shops.js';
 import {
   basketsOf,
   bestAtShops,
@@ -20,7 +20,7 @@ import {
 /** The errand for the best plan at these shops. */
 function errandFor(moneyMinor: number, ...lists: PriceList[]): Errand {
   const joined = joinShops(lists);
-  const result = bestPlan({ brief: brief(moneyMinor), prices: joined.list, catalogue });
+  const result = bestPlan({ brief: smallBrief(moneyMinor), prices: joined.list, catalogue });
   if (!result) throw new Error('nothing stops it');
   return errandOf(linesOf(result, joined, lists), moneyMinor);
 }
@@ -57,7 +57,7 @@ describe('which shops', () => {
         (all, money, tripsMinor) => {
           const lists = all.map((p, i) => shop(`shop-${i}`, p));
           const trips = lists.map((l, i) => ({ shop: l.id, tripMinor: tripsMinor[i] as number, minutes: 10 }));
-          const answers = bestAtShops({ brief: brief(money), catalogue, lists }, trips);
+          const answers = bestAtShops({ brief: smallBrief(money), catalogue, lists }, trips);
           const found = new Map(answers?.map((a) => [a.shops.join(' '), a]));
           for (const set of setsOfShops(lists)) {
             const left = money - set.reduce((sum, l) => sum + (trips.find((t) => t.shop === l.id)?.tripMinor ?? 0), 0);
@@ -75,7 +75,7 @@ describe('which shops', () => {
     const corner = shop('corner', [2000, 1600, 0, 0, 0]);
     const named = shop('harbour', [2400, 1500, 0, 0, 0]);
     const harbour = { ...named, bottles: named.bottles.map((b) => ({ ...b, id: `h-${b.id}` })) };
-    const kept = brief(2500, { keepBottles: ['gin'] });
+    const kept = smallBrief(2500, { keepBottles: ['gin'] });
     const answers = bestAtShops({ brief: kept, catalogue, lists: [corner, harbour] }, []) ?? [];
     // Rum alone would be cheaper; gin is kept: at the corner, at the harbour, and where it is cheaper of the two.
     expect(answers.map((a) => a.result.answer.items)).toEqual([['gin'], ['h-gin'], ['gin-at-corner']]);
@@ -85,7 +85,7 @@ describe('which shops', () => {
     // By hand: at €40 one buys gin and rye (€38, three drinks); the other has rye for €6 less.
     const lists = [shop('corner', [2000, 0, 1800]), shop('harbour', [2400, 0, 1200])];
     const trips = [{ shop: 'harbour', tripMinor: 150, minutes: 14 }];
-    const answers = bestAtShops({ brief: brief(4000), catalogue, lists }, trips) ?? [];
+    const answers = bestAtShops({ brief: smallBrief(4000), catalogue, lists }, trips) ?? [];
     const told = compareShops(answers, lists);
     expect(told?.single.shops).toEqual(['harbour']);
     expect([told?.single.result.answer.spend, told?.single.tripMinor]).toEqual([3600, 150]);
@@ -104,7 +104,7 @@ describe('in the shop', () => {
   const corner = shop('corner', [2000, 1600, 1800, 2100, 1500]);
   // €57 by hand: gin, rye and bitter open four drinks for €53; no other set of three does.
   const errand = errandFor(5700, corner);
-  const matter = { brief: brief(5700), catalogue, lists: [corner] };
+  const matter = { brief: smallBrief(5700), catalogue, lists: [corner] };
 
   it('the list stays the best while nothing is found otherwise', () => {
     expect(errand.lines.map((l) => l.id)).toEqual(['gin', 'rye', 'bitter']);
@@ -154,14 +154,14 @@ describe('in the shop', () => {
             return { ...l, state: s, foundMinor: f };
           });
           const now = errandOf(lines, money);
-          const told = judgeErrand({ brief: brief(money), catalogue, lists }, now);
+          const told = judgeErrand({ brief: smallBrief(money), catalogue, lists }, now);
           const { basketMinor } = basketsOf(now).whole;
           expect(told.best.spendMinor).toBeLessThanOrEqual(Math.max(0, money - basketMinor));
           if (told.listed.overMinor === 0) expect(told.best.open).toBeGreaterThanOrEqual(told.listed.open);
           const settled = lines.filter((l) => l.state !== 'wanted').map((l) => l.id);
           expect(told.take.filter((l) => settled.includes(l.id))).toEqual([]);
           // Taken up, there is nothing better any more.
-          const after = judgeErrand({ brief: brief(money), catalogue, lists }, takenUp(now, told));
+          const after = judgeErrand({ brief: smallBrief(money), catalogue, lists }, takenUp(now, told));
           expect(after.still).toBe(true);
         },
       ),

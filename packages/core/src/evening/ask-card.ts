@@ -7,7 +7,7 @@ import { lacksOf, type Lack } from './lacks.js';
 import { needsOfSeats, type CardScore } from './card.js';
 import { swapsOf, type Swap } from './good-card.js';
 import { guestSchema } from './guest.js';
-import { questionOf, servedCard, type EveningHouse } from './plan-evening.js';
+import { menuQuestionOf, servedCard, type EveningHouse } from './plan-evening.js';
 import type { MissingItem } from './ware.js';
 
 const { thirst, must, never, order } = eveningSchema.shape;
@@ -95,7 +95,7 @@ export function askCard(
       ? {}
       : { there: new Map(there.map(({ kind, ml }) => [kind, { ...NONE, kind, ml }])), freshPieces: new Map() }),
   }; // prettier-ignore
-  const question = questionOf(evening, here);
+  const question = menuQuestionOf(evening, here);
   const faults = mustFaults(evening, (id) => question.poured.has(id));
   if (faults.length > 0) return faults;
   const card = findCard(question, options);

@@ -1,7 +1,7 @@
 import type { Kind } from '../catalogue/kind.js';
 import { scoreCard, type CardProblem } from './card.js';
 import { goodCard } from './good-card.js';
-import { moneyFor, type Ware } from './ware.js';
+import { moneyFor, type EveningWare } from './ware.js';
 
 /** Something a guest may bring, and what that would do. */
 export interface Bring {
@@ -31,7 +31,7 @@ export function bringOf(
   const now = scoreCard(problem, on).money;
   const with_ = (place: number): CardProblem => ({
     ...problem,
-    wares: problem.wares.map((w, i): Ware => (i === place ? { ...w, there: Infinity } : w)),
+    wares: problem.wares.map((w, i): EveningWare => (i === place ? { ...w, there: Infinity } : w)),
   });
   const all = problem.wares.flatMap((ware, place) => {
     const isBottle = kinds.get(ware.kind)?.supply === 'bottle';
@@ -40,7 +40,7 @@ export function bringOf(
     const opens = problem.candidates.filter(({ finds, uses }) => {
       const mine = uses.find((u) => u.ware === place);
       if (mine === undefined || !finds.some(Boolean) || moneyFor(ware, mine.amount) === 0) return false;
-      return uses.every((u) => u === mine || moneyFor(problem.wares[u.ware] as Ware, u.amount) === 0);
+      return uses.every((u) => u === mine || moneyFor(problem.wares[u.ware] as EveningWare, u.amount) === 0);
     }).length;
     const savesMinor = now - scoreCard(with_(place), on).money;
     return opens > 0 || savesMinor > 0 ? [{ place, kind: ware.kind, opens, savesMinor }] : [];

@@ -9,7 +9,7 @@ import { batchedGlassMl, mixedKind } from '../mixed/batched.js';
 import { FINDS_EACH, type Candidate, type CardCriterion, type CardProblem } from './card.js';
 import { finds, type Guest } from './guest.js';
 import { Filler, usesOf, Wares } from './filler.js';
-import { moneyFor, type Ware, type WareHouse } from './ware.js';
+import { moneyFor, type EveningWare, type WareHouse } from './ware.js';
 
 /** What a card is chosen for and from. */
 export interface CardHouse extends WareHouse {
@@ -65,7 +65,7 @@ export function cardQuestion(house: CardHouse): CardQuestion {
     const { fillings, glass } = filled;
     const { drink } = glass;
     const uses = usesOf(pourable, fillings, wares);
-    const money = [...uses].reduce((sum, [w, amount]) => sum + moneyFor(wares.all[w] as Ware, amount * share), 0); // prettier-ignore
+    const money = [...uses].reduce((sum, [w, amount]) => sum + moneyFor(wares.all[w] as EveningWare, amount * share), 0); // prettier-ignore
     const key = drinkKey(recipe);
     if ((asked.get(key) ?? recipe.id) !== recipe.id) continue;
     if (money >= (best.get(key)?.money ?? Infinity)) continue;

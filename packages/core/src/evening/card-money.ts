@@ -1,5 +1,5 @@
 import type { Candidate, CardProblem } from './card.js';
-import { moneyFor, type Ware } from './ware.js';
+import { moneyFor, type EveningWare } from './ware.js';
 
 /** What the drinks chosen so far cost at the least, whatever comes beside them. */
 export interface Floor {
@@ -63,7 +63,7 @@ export class CardMoney {
     let money = 0;
     for (const { ware, amount } of uses) {
       const had = floor.amounts[ware] as number;
-      const sold = this.problem.wares[ware] as Ware;
+      const sold = this.problem.wares[ware] as EveningWare;
       money += moneyFor(sold, had + amount * glasses) - (had === 0 ? 0 : moneyFor(sold, had));
     }
     return money;

@@ -15,7 +15,7 @@ import { findCard } from './find-card.js';
 import { swapsOf } from './good-card.js';
 import { finds, type Guest } from './guest.js';
 import { poursOf, thirstOf, usualThirst } from './thirst.js';
-import type { Ware } from './ware.js';
+import type { EveningWare } from './ware.js';
 
 const guest = (more: Partial<Guest> = {}): Guest => ({
   ...{ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', name: 'Ann', count: 1, likes: [], dislikes: [] },
@@ -43,7 +43,7 @@ describe('who finds what', () => {
   });
 });
 
-const ware = (kind: string, there: number, packs: [holds: number, priceMinor: number][]): Ware => ({
+const ware = (kind: string, there: number, packs: [holds: number, priceMinor: number][]): EveningWare => ({
   ...{ kind, unit: 'ml', pieceMl: 1, spare: 0, there },
   packs: packs.map(([holds, priceMinor]) => ({
     ...{ kind, label: kind, holds, priceMinor, ware: { is: 'made' } },

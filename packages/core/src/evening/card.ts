@@ -1,4 +1,4 @@
-import { moneyFor, type Ware } from './ware.js';
+import { moneyFor, type EveningWare } from './ware.js';
 import { sharePours, type Drinker } from './thirst.js';
 
 /** A drink that may stand on the card. */
@@ -33,7 +33,7 @@ export type CardCriterion = (typeof CARD_ORDER)[number];
 export interface CardProblem {
   candidates: readonly Candidate[];
   seats: readonly CardSeat[];
-  wares: readonly Ware[];
+  wares: readonly EveningWare[];
   /** Drinks on the card. */
   size: number;
   must: readonly string[];
@@ -116,7 +116,7 @@ export function moneyOfCard({ seats, wares }: CardProblem, card: readonly Candid
       else amounts[used.push(ware) - 1] = glasses * amount;
     }
   }
-  return used.reduce((sum, ware, i) => sum + moneyFor(wares[ware] as Ware, amounts[i] as number), 0);
+  return used.reduce((sum, ware, i) => sum + moneyFor(wares[ware] as EveningWare, amounts[i] as number), 0);
 }
 
 /**

@@ -12,11 +12,11 @@ import {
   type WayInHand,
 } from '../pouring/pourable.js';
 import { withFillings, type Filling } from '../pouring/poured-drink.js';
-import { amountOf, moneyFor, NOT_SOLD_MINOR, wareOf, type Ware, type WareHouse } from './ware.js';
+import { amountOf, moneyFor, NOT_SOLD_MINOR, wareOf, type EveningWare, type WareHouse } from './ware.js';
 
 /** Wares of a house, looked up once each. */
 export class Wares {
-  readonly all: Ware[] = [];
+  readonly all: EveningWare[] = [];
   private readonly places = new Map<string, number>();
   constructor(private readonly house: WareHouse) {}
 
@@ -25,8 +25,8 @@ export class Wares {
     this.places.set(kind, known);
     return known;
   }
-  of(kind: string, isPoured: boolean): Ware {
-    return this.all[this.placeOf(kind, isPoured)] as Ware;
+  of(kind: string, isPoured: boolean): EveningWare {
+    return this.all[this.placeOf(kind, isPoured)] as EveningWare;
   }
 }
 
@@ -138,7 +138,7 @@ export function usesOf(
       if (FROM_THE_TAP.has(kind)) return;
       const part = fillings[i]?.parts[k] ?? 1;
       const place = wares.placeOf(kind, slot.ml !== undefined);
-      const ware = wares.all[place] as Ware;
+      const ware = wares.all[place] as EveningWare;
       const ml = slot.ml === undefined ? undefined : slot.ml * part;
       const amount = amountOf(ware, { ml, pieces: slot.pieces * part });
       uses.set(place, (uses.get(place) ?? 0) + amount);

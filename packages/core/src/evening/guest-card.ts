@@ -22,7 +22,7 @@ export const askedSchema = z.strictObject({
   noAlcohol: z.boolean(),
   drink: idSchema,
 });
-export type Asked = z.infer<typeof askedSchema>;
+export type GuestAsked = z.infer<typeof askedSchema>;
 
 /** A drink that a guest asked for, until somebody sees to it. */
 export const askSchema = z.strictObject({
@@ -32,4 +32,4 @@ export const askSchema = z.strictObject({
   ...askedSchema.shape,
   state: z.enum(['waiting', 'taken', 'declined']),
 });
-export type Ask = z.infer<typeof askSchema>;
+export type GuestAsk = z.infer<typeof askSchema>;

@@ -4,7 +4,7 @@ import { idSchema } from '../base/ids.js';
 import { ALLERGENS } from '../catalogue/kind.js';
 import { refusalOf, sayRefusal } from '../drink/limits.js';
 import type { Evening } from './evening.js';
-import type { Asked } from './guest-card.js';
+import type { GuestAsked } from './guest-card.js';
 import type { OnTheMenu } from './menu-here.js';
 
 /** A drink as guests read it. */
@@ -77,7 +77,7 @@ export function guestDrinks(
 
 /** Why a guest is not poured what they ask for, in words for them; undefined where nothing speaks against it. */
 export function cannotServe(
-  { cannot, noAlcohol }: Pick<Asked, 'cannot' | 'noAlcohol'>,
+  { cannot, noAlcohol }: Pick<GuestAsked, 'cannot' | 'noAlcohol'>,
   drink: GuestDrink,
 ): string | undefined {
   const refusal = refusalOf({ allergens: cannot, noAlcohol, drives: false }, drink);

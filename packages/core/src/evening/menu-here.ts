@@ -2,7 +2,7 @@ import type { Kind } from '../catalogue/kind.js';
 import { inGlass, type InGlass } from '../drink/in-glass.js';
 import type { Pourable } from '../pouring/pourable.js';
 import type { Evening } from './evening.js';
-import { questionOf, type EveningHouse } from './plan-evening.js';
+import { menuQuestionOf, type EveningHouse } from './plan-evening.js';
 
 /** A drink of a menu that is settled. */
 export interface OnTheMenu {
@@ -25,7 +25,7 @@ export function menuHere(evening: Evening, house: Omit<EveningHouse, 'horizon' |
     const { group: _, ...recipe } = pourable.recipe;
     return on.has(recipe.id) ? [{ ...pourable, recipe }] : [];
   });
-  const { poured } = questionOf({ ...evening, never: [] }, { ...house, ready });
+  const { poured } = menuQuestionOf({ ...evening, never: [] }, { ...house, ready });
   return ready
     .map((pourable): OnTheMenu => {
       const { id } = pourable.recipe;

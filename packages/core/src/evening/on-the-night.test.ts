@@ -11,7 +11,7 @@ import type { CardProblem } from './card.js';
 import { insteadOf } from './instead.js';
 import { drinkOfMixed, fromMixed, kindsOfMixed, mixedRecipe } from '../mixed/mixed-batch.js';
 import { glassPlan } from './washes.js';
-import type { Ware } from './ware.js';
+import type { EveningWare } from './ware.js';
 
 const slot = (kind: string, amount: string, role = 'base') => ({ kind, amount, role });
 const catalogue = testCatalogue({
@@ -85,7 +85,7 @@ describe('glasses', () => {
 
 describe('what guests are asked to bring', () => {
   it('is what the card lacks, then what opens most', () => {
-    const ware = (kind: string, there: number, priceMinor: number): Ware => ({
+    const ware = (kind: string, there: number, priceMinor: number): EveningWare => ({
       ...{ kind, unit: 'ml', pieceMl: 1, spare: 0, there },
       packs: [{ kind, label: kind, holds: 700, priceMinor, ware: { is: 'bottle', id: kind, ml: 700 } }],
     });

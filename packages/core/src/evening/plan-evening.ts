@@ -24,7 +24,7 @@ import { insteadOf, type Instead } from './instead.js';
 import { placeTide, type Tide } from './place-tide.js';
 import { quantitiesOf, type CardPour, type Quantities } from './quantities.js';
 import { slackOf } from './slack.js';
-import { poursOf, thirstOf, type Pours } from './thirst.js';
+import { poursOf, thirstOf, type MenuPours } from './thirst.js';
 import type { TideProblem, TideTask } from './tide.js';
 import { batchesAhead, tasksAhead, type AheadBatch } from './tide-of.js';
 import type { MissingItem } from './ware.js';
@@ -60,7 +60,7 @@ export interface OnTheCard extends CardPour {
 export interface EveningPlan {
   card: Card;
   drinks: OnTheCard[];
-  pours: Pours;
+  pours: MenuPours;
   /** All that is to be bought, each once. */
   missing: MissingItem[];
   /** What the card lacks, for whom; empty where everyone finds two they like. */
@@ -93,9 +93,12 @@ const FEWER_TURNS = 3;
 /**
  * The problem of an evening's card, from who comes and what is in the house.
  *
- * @example findCard(questionOf(evening, house))
+ * @example findCard(menuQuestionOf(evening, house))
  */
-export function questionOf(evening: Evening, house: Omit<EveningHouse, 'horizon' | 'weekday'>): CardQuestion {
+export function menuQuestionOf(
+  evening: Evening,
+  house: Omit<EveningHouse, 'horizon' | 'weekday'>,
+): CardQuestion {
   const { guests, size, must, never, order } = evening;
   return cardQuestion({
     ...house,
@@ -117,7 +120,7 @@ export function planEvening(
   house: EveningHouse,
   options: FindCardOptions = {},
 ): EveningPlan | undefined {
-  const question = questionOf(evening, house);
+  const question = menuQuestionOf(evening, house);
   const card = findCard(question, options);
   if (card === undefined) return undefined;
   const served = servedCard(evening, house, question, card);

@@ -6,7 +6,7 @@ import { isMixedAhead } from '../mixed/batched.js';
 import { amountOf, packsFor, shortOf, wantedOf, wareOf, type MissingItem, type WareHouse } from './ware.js';
 
 /** What an evening takes of one kind, against what is there. */
-export interface Wanted {
+export interface WantedKind {
   kind: string;
   unit: 'ml' | 'pieces';
   /** In its unit: ml, or whole fruit, eggs and leaves. */
@@ -40,7 +40,7 @@ const ICE_SPARE = 1.2;
 
 /** What an evening takes. */
 export interface Quantities {
-  wanted: Wanted[];
+  wanted: WantedKind[];
   garnishes: Garnish[];
   /** Ice to shake and stir with and to pour over, and blocks by the piece; a fifth to spare. */
   iceG: number;
@@ -82,7 +82,7 @@ export function quantitiesOf(
     if (drink.ice === 'crushed') crushedG += all;
     blocks += ice.blockG > 0 ? glasses : 0;
   }
-  const wanted = [...amounts].map(([kind, { amount, isPoured, pouredMl }]): Wanted => {
+  const wanted = [...amounts].map(([kind, { amount, isPoured, pouredMl }]): WantedKind => {
     const ware = wareOf(kind, isPoured, house);
     return {
       ...{ kind, unit: ware.unit, wanted: wantedOf(ware, amount) },

@@ -52,7 +52,7 @@ export function sharePours(
 }
 
 /** Pours of each drink of a card, and those for whom it has none. */
-export interface Pours {
+export interface MenuPours {
   /** By drink, whole glasses. */
   byDrink: number[];
   byHour: number[];
@@ -72,7 +72,7 @@ export function poursOf(
   found: readonly (readonly boolean[])[],
   thirst: readonly number[],
   drinks: number,
-): Pours {
+): MenuPours {
   const pours = thirst.reduce((a, b) => a + b, 0);
   const finds = (g: number, d: number) => found[g]?.[d] ?? false;
   const shared = sharePours(guests.map(({ count }) => ({ people: count, pours })), finds, drinks); // prettier-ignore

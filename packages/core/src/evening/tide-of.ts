@@ -3,7 +3,7 @@ import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
 import { batchedDrink, isMixedAhead, type BatchedDrink } from '../mixed/batched.js';
 import type { IcePlan } from './ice-plan.js';
-import type { CardPour, Quantities, Wanted } from './quantities.js';
+import type { CardPour, Quantities, WantedKind } from './quantities.js';
 import { tideProblemSchema, type TideTask } from './tide.js';
 
 /** How long hands take, minutes (assumptions, common practice at home). */
@@ -75,7 +75,7 @@ export function wayToMake(kind: string, homeMade: readonly HomeMade[]): HomeMade
 }
 
 /** Whether something is short that a shop has. */
-const isToBuy = (w: Wanted) => w.buy !== undefined && w.buy.ware.is !== 'made';
+const isToBuy = (w: WantedKind) => w.buy !== undefined && w.buy.ware.is !== 'made';
 
 /** All that is to be done before the first glass, as tasks of a tide. */
 export function tasksAhead(ahead: Ahead): TideTask[] {

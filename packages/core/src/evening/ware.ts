@@ -27,7 +27,7 @@ export interface Pack {
 }
 
 /** A kind as an evening has it: how much is there, and in what it is sold. */
-export interface Ware {
+export interface EveningWare {
   kind: string;
   /** Fruit, eggs and leaves are counted; what is poured is measured. */
   unit: 'ml' | 'pieces';
@@ -60,7 +60,7 @@ const USUAL_PIECE_ML = 30;
  *
  * @param isPoured whether a recipe asks for it in ml; it tells how it is counted where nothing else does.
  */
-export function wareOf(kind: string, isPoured: boolean, house: WareHouse): Ware {
+export function wareOf(kind: string, isPoured: boolean, house: WareHouse): EveningWare {
   const known = house.kinds.get(kind);
   const at = house.there.get(kind);
   if (known?.supply !== 'fresh')
@@ -113,7 +113,7 @@ function bottlePacks(kind: string, { prices, kinds }: WareHouse): Pack[] {
 
 /** What a recipe asks for in the unit of its ware, before whole pieces are made of it. */
 export function amountOf(
-  { unit, pieceMl }: Pick<Ware, 'unit' | 'pieceMl'>,
+  { unit, pieceMl }: Pick<EveningWare, 'unit' | 'pieceMl'>,
   asked: { ml: number | undefined; pieces: number },
 ): number {
   if (unit === 'ml') return asked.ml ?? asked.pieces * pieceMl;
@@ -121,18 +121,18 @@ export function amountOf(
 }
 
 /** What an amount comes to: ml, or whole pieces. */
-export function wantedOf({ unit, spare }: Pick<Ware, 'unit' | 'spare'>, amount: number): number {
+export function wantedOf({ unit, spare }: Pick<EveningWare, 'unit' | 'spare'>, amount: number): number {
   if (unit === 'ml' || amount <= 0) return amount;
   return Math.max(1, Math.ceil(amount - spare - 1e-9));
 }
 
 /** What of an amount is not there. */
-export function shortOf(ware: Ware, amount: number): number {
+export function shortOf(ware: EveningWare, amount: number): number {
   return Math.max(0, wantedOf(ware, amount) - ware.there);
 }
 
 /** The cheapest packs, all of one size, that hold what is short of an amount; undefined where none are needed or sold. */
-export function packsFor(ware: Ware, amount: number): MissingItem | undefined {
+export function packsFor(ware: EveningWare, amount: number): MissingItem | undefined {
   const short = shortOf(ware, amount);
   if (short <= 1e-9) return undefined;
   let best: MissingItem | undefined;
@@ -145,7 +145,7 @@ export function packsFor(ware: Ware, amount: number): MissingItem | undefined {
 }
 
 /** What an amount of it costs beyond what is there, minor units. Never less for more. */
-export function moneyFor(ware: Ware, amount: number): number {
+export function moneyFor(ware: EveningWare, amount: number): number {
   const short = shortOf(ware, amount);
   if (short <= 1e-9) return 0;
   let least = NOT_SOLD_MINOR;

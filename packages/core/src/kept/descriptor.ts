@@ -4,7 +4,7 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { Evening } from '../evening/evening.js';
-import type { Ask } from '../evening/guest-card.js';
+import type { GuestAsk } from '../evening/guest-card.js';
 import type { Person } from '../household/person.js';
 import type { BatchRecord } from '../making/batch-record.js';
 import type { OwnDrink } from '../notebook/own-drink.js';
@@ -29,7 +29,7 @@ export interface World {
   bottles: readonly Bottle[];
   /** Who drinks here, and what guests said of themselves. */
   people: readonly Person[];
-  asks: readonly Ask[];
+  asks: readonly GuestAsk[];
   /** The round under way, as it is kept now. */
   round: Round | null;
   /** What the household wrote, with all its versions. */

@@ -7,7 +7,7 @@ import { kindsHere } from '../pouring/at-home.js';
 import { kindsInHand } from '../pouring/pourable.js';
 import { pourSchema } from '../pouring/pour.js';
 import { refusalsOf } from '../pouring/refusals.js';
-import { MOST_GLASSES, noRound, roundInHandSchema, type Round } from '../pouring/round.js';
+import { MOST_GLASSES, noRound, keptRoundSchema, type Round } from '../pouring/round.js';
 import { isThere } from '../stock/bottle.js';
 import { describeKept, type World } from './descriptor.js';
 import { limitsIn } from './limits.js';
@@ -31,7 +31,7 @@ export const keptPour = describeKept({
 export const keptRound = describeKept({
   name: 'round',
   path: 'round',
-  schema: roundInHandSchema,
+  schema: keptRoundSchema,
   empty: noRound,
   noun: 'round',
   undoable: false,

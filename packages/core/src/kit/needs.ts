@@ -38,7 +38,7 @@ export function needsOf(
 }
 
 /** What covers a need: a thing of the household's, or its hands and whatever is about. */
-export type Cover = { by: 'tool' | 'kitchen' | 'vessel'; id: string } | { by: 'hands' };
+export type CoveredBy = { by: 'tool' | 'kitchen' | 'vessel'; id: string } | { by: 'hands' };
 
 /**
  * What the household has for a need: a tool, a thing from the kitchen where the attitude allows it, or for measuring
@@ -46,7 +46,7 @@ export type Cover = { by: 'tool' | 'kitchen' | 'vessel'; id: string } | { by: 'h
  *
  * @example coveredBy(need, kit)?.by // 'tool', 'kitchen', 'vessel', 'hands' or undefined
  */
-export function coveredBy(need: Need, kit: Kit): Cover | undefined {
+export function coveredBy(need: Need, kit: Kit): CoveredBy | undefined {
   const owned = new Set(kit.tools.map((t) => t.id));
   const tool = need.tools.find((id) => owned.has(id));
   if (tool !== undefined) return { by: 'tool', id: tool };

@@ -14,7 +14,7 @@ export interface ToMake {
 }
 
 /** One batch to make: when to begin, and the days it serves. */
-export interface Making {
+export interface BatchMaking {
   id: string;
   /** ISO day to begin. */
   begin: string;
@@ -39,9 +39,9 @@ export function leadDays(minutes: number): number {
  *
  * @example schedule([{ id: 'gum', leadMinutes: 720, keepsDays: 30, days: ['2026-03-01'] }])
  */
-export function schedule(wanted: readonly ToMake[]): Making[] {
+export function schedule(wanted: readonly ToMake[]): BatchMaking[] {
   const makings = wanted.flatMap(({ id, leadMinutes, keepsDays, days }) => {
-    const out: Making[] = [];
+    const out: BatchMaking[] = [];
     for (const day of [...new Set(days)].sort()) {
       const last = out.at(-1);
       if (last && daysBetween(last.ready, day) <= keepsDays) last.serves.push(day);
@@ -74,6 +74,6 @@ export function daysToMakeFor(
 }
 
 /** Days that a making serves from the freezer, thawed the day before: those past its life in the fridge. */
-export function thawedDays({ ready, serves }: Making, { days }: Pick<Keeping, 'days'>): string[] {
+export function thawedDays({ ready, serves }: BatchMaking, { days }: Pick<Keeping, 'days'>): string[] {
   return serves.filter((day) => daysBetween(ready, day) >= days);
 }

@@ -2,14 +2,14 @@ import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures, isDrunk } from '../drink/figures.js';
-import { placedValue, PLACED, type Placed } from './judge.js';
+import { placedValue, COMPARED_FIGURES, type ComparedFigure } from './judge.js';
 
 /** What somebody wants of a drink. */
 export const WISHES = ['less-sweet', 'sweeter', 'less-sour', 'sourer', 'weaker', 'stronger', 'longer', 'shorter'] as const; // prettier-ignore
 export type Wish = (typeof WISHES)[number];
 
 /** Which figure a wish is about, and how much of it is wanted. */
-const TARGET: Record<Wish, { of: Placed; times: number }> = {
+const TARGET: Record<Wish, { of: ComparedFigure; times: number }> = {
   'less-sweet': { of: 'sugar', times: 0.85 },
   sweeter: { of: 'sugar', times: 1.15 },
   'less-sour': { of: 'acid', times: 0.85 },
@@ -43,11 +43,14 @@ const LEAST_ML = 2.5;
 export function offFrom(before: Recipe, after: Recipe, wish: Wish, kinds: ReadonlyMap<string, Kind>): number {
   const { of, times } = TARGET[wish];
   const [was, is] = [drinkFigures(before, kinds), drinkFigures(after, kinds)];
-  const relative = (name: Placed, wanted: number) => {
+  const relative = (name: ComparedFigure, wanted: number) => {
     const value = placedValue(name, was);
     return value === 0 ? placedValue(name, is) : placedValue(name, is) / value - wanted;
   };
-  const kept = PLACED.filter((name) => name !== of).reduce((sum, name) => sum + relative(name, 1) ** 2, 0);
+  const kept = COMPARED_FIGURES.filter((name) => name !== of).reduce(
+    (sum, name) => sum + relative(name, 1) ** 2,
+    0,
+  );
   const changed = after.slots.filter((s, i) => s.amount.value !== before.slots[i]?.amount.value).length;
   return WISHED * relative(of, times) ** 2 + KEPT * kept + EACH_CHANGE * changed;
 }

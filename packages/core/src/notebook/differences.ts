@@ -3,10 +3,10 @@ import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures } from '../drink/figures.js';
-import { PLACED, placedValue, type Placed } from './judge.js';
+import { COMPARED_FIGURES, placedValue, type ComparedFigure } from './judge.js';
 
 /** One way in which a spec differs from another; an amount is undefined where the part is not in it. */
-export type Difference =
+export type SpecDifference =
   | { of: 'part'; kind: string; from: Amount | undefined; to: Amount | undefined }
   | { of: 'method' | 'ice' | 'glass' | 'garnish' | 'name'; from: string; to: string };
 
@@ -31,16 +31,16 @@ function partsOf(recipe: Recipe): Map<string, { kind: string; amount: Amount }> 
 /**
  * All that is otherwise in one spec than in another; empty where they are the same in substance.
  *
- * @example differences(printed, house)[0] // { of: 'part', kind: 'simple-syrup', from: 20 ml, to: 15 ml }
+ * @example specDifferences(printed, house)[0] // { of: 'part', kind: 'simple-syrup', from: 20 ml, to: 15 ml }
  */
-export function differences(before: Recipe, after: Recipe): Difference[] {
+export function specDifferences(before: Recipe, after: Recipe): SpecDifference[] {
   const [was, is] = [partsOf(before), partsOf(after)];
-  const parts = [...new Set([...was.keys(), ...is.keys()])].flatMap((key): Difference[] => {
+  const parts = [...new Set([...was.keys(), ...is.keys()])].flatMap((key): SpecDifference[] => {
     const [from, to] = [was.get(key), is.get(key)];
     const kind = (to ?? from)?.kind ?? '';
     return sameAmount(from?.amount, to?.amount) ? [] : [{ of: 'part', kind, from: from?.amount, to: to?.amount }];
   });
-  const rest = (['method', 'ice', 'glass', 'garnish', 'name'] as const).flatMap((of): Difference[] =>
+  const rest = (['method', 'ice', 'glass', 'garnish', 'name'] as const).flatMap((of): SpecDifference[] =>
     before[of] === after[of] ? [] : [{ of, from: before[of], to: after[of] }],
   );
   return [...parts, ...rest];
@@ -48,11 +48,17 @@ export function differences(before: Recipe, after: Recipe): Difference[] {
 
 /** Whether two specs are one in substance, whatever they are called. */
 export function isSameDrink(a: Recipe, b: Recipe): boolean {
-  return differences(a, b).every((d) => d.of === 'name' || d.of === 'garnish');
+  return specDifferences(a, b).every((d) => d.of === 'name' || d.of === 'garnish');
 }
 
 /** A drink's figures as they are compared: strength, sugar and acid in 100 ml, ml in the glass. */
-export function comparedFigures(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Record<Placed, number> {
+export function comparedFigures(
+  recipe: Recipe,
+  kinds: ReadonlyMap<string, Kind>,
+): Record<ComparedFigure, number> {
   const figures = drinkFigures(recipe, kinds);
-  return Object.fromEntries(PLACED.map((of) => [of, placedValue(of, figures)])) as Record<Placed, number>;
+  return Object.fromEntries(COMPARED_FIGURES.map((of) => [of, placedValue(of, figures)])) as Record<
+    ComparedFigure,
+    number
+  >;
 }

@@ -1,16 +1,16 @@
 import type { Recipe } from '../catalogue/recipe.js';
-import { differences, isSameDrink, type Difference } from './differences.js';
+import { specDifferences, isSameDrink, type SpecDifference } from './differences.js';
 import { recipeOfOwn, type OwnDrink } from './own-drink.js';
 import { fold } from './quantity.js';
 
 /** How a drink that comes in stands to what is there. */
-export type Standing =
+export type IncomingStanding =
   /** Nothing here is called so. */
   | { is: 'new' }
   /** It is here already, in substance; or it stands in what comes in twice. */
   | { is: 'same'; as: string }
   /** One of that name is here, and made otherwise. */
-  | { is: 'changed'; from: string; own: boolean; differences: Difference[] };
+  | { is: 'changed'; from: string; own: boolean; differences: SpecDifference[] };
 
 const keyOf = (name: string) => fold(name).replace(/[^\p{L}\p{N}]+/gu, ' ').trim(); // prettier-ignore
 
@@ -33,7 +33,7 @@ export class IncomingDrinks {
   } // prettier-ignore
 
   /** How one stands, by its name and its substance. */
-  take(recipe: Recipe): Standing {
+  take(recipe: Recipe): IncomingStanding {
     const key = keyOf(recipe.name);
     const there = this.byName.get(key);
     if (there === undefined) {
@@ -44,7 +44,7 @@ export class IncomingDrinks {
       ? { is: 'same', as: there.id }
       : {
           ...{ is: 'changed', from: there.id, own: there.own },
-          differences: differences(there.recipe, recipe),
+          differences: specDifferences(there.recipe, recipe),
         };
   }
 }

@@ -10,12 +10,12 @@ import { needsOf } from '../kit/needs.js';
 import { familiesLike, twinsOf, type Twin } from './likeness.js';
 
 /** The figures a drink is placed by. */
-export const PLACED = ['abv', 'sugar', 'acid', 'volume'] as const;
-export type Placed = (typeof PLACED)[number];
+export const COMPARED_FIGURES = ['abv', 'sugar', 'acid', 'volume'] as const;
+export type ComparedFigure = (typeof COMPARED_FIGURES)[number];
 
 /** Where a drink stands among those of its family. */
-export interface Place {
-  of: Placed;
+export interface FamilyPlace {
+  of: ComparedFigure;
   value: number;
   /** Share of the family that has less, 0 to 1; undefined where the family is too small to tell. */
   below: number | undefined;
@@ -24,9 +24,9 @@ export interface Place {
 }
 
 /** A drink judged while it is written. */
-export interface Judgement {
+export interface DrinkJudgement {
   figures: DrinkFigures;
-  places: Place[];
+  places: FamilyPlace[];
   /** The families it is like, the likeliest first. */
   like: Family[];
   twins: Twin[];
@@ -41,7 +41,7 @@ export interface Judgement {
 const LEAST_FAMILY = 5;
 
 /** The figure of a drink that it is placed by: a fraction, g in 100 ml, or ml. */
-export function placedValue(of: Placed, figures: DrinkFigures): number {
+export function placedValue(of: ComparedFigure, figures: DrinkFigures): number {
   if (of === 'abv') return figures.abv;
   if (of === 'volume') return figures.servedMl;
   return per100Ml(of === 'sugar' ? figures.sugarG : figures.acidG, figures);
@@ -53,12 +53,12 @@ export function placedValue(of: Placed, figures: DrinkFigures): number {
  *
  * @example judge(recipe, catalogue).places.find((p) => p.of === 'sugar')?.below // 0.93
  */
-export function judge(recipe: Recipe, catalogue: Catalogue): Judgement {
+export function judge(recipe: Recipe, catalogue: Catalogue): DrinkJudgement {
   const kinds = kindIndex(catalogue.kinds);
   const { figures, allergens, unknown } = asWritten(recipe, kinds);
   const family = catalogue.recipes.filter((r) => r.family === recipe.family && drinkKey(r) !== drinkKey(recipe));
   const theirs = family.map((r) => drinkFigures(r, kinds));
-  const places = PLACED.map((of): Place => {
+  const places = COMPARED_FIGURES.map((of): FamilyPlace => {
     const value = placedValue(of, figures);
     const values = theirs.map((f) => placedValue(of, f)).sort((a, b) => a - b);
     const less = values.filter((v) => v < value - 1e-9).length;

@@ -5,7 +5,7 @@ import { kindSchema } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { kindInput, recipeInput, testCatalogue, testRecipe, testShop } from '../testing/trade.js';
 import { bookletOf } from './booklet.js';
-import { differences, isSameDrink } from './differences.js';
+import { specDifferences, isSameDrink } from './differences.js';
 import { IncomingDrinks } from './incoming.js';
 import { goneBack, OWN, recipeOfOwn, versionAt, withOwn, withOwnKindsSold, withVersion, type OwnDrink } from './own-drink.js'; // prettier-ignore
 import {
@@ -40,10 +40,10 @@ describe('what is otherwise in one spec than in another', () => {
   it('is nothing of itself, and the same both ways round', () => {
     fc.assert(
       fc.property(anySpec, anySpec, (a, b) => {
-        expect(differences(a, a)).toEqual([]);
-        const back = differences(b, a).map((d) => ({ ...d, from: d.to, to: d.from }));
-        expect(differences(a, b)).toHaveLength(back.length);
-        expect(differences(a, b)).toEqual(expect.arrayContaining(back));
+        expect(specDifferences(a, a)).toEqual([]);
+        const back = specDifferences(b, a).map((d) => ({ ...d, from: d.to, to: d.from }));
+        expect(specDifferences(a, b)).toHaveLength(back.length);
+        expect(specDifferences(a, b)).toEqual(expect.arrayContaining(back));
       }),
     );
   });
@@ -51,7 +51,7 @@ describe('what is otherwise in one spec than in another', () => {
   it('names every part that was added, left out or changed, and no other', () => {
     const before = spec([['gin', '60 ml'], ['lime', '20 ml'], ['syrup', '20 ml']]);
     const after = spec([['gin', '60 ml'], ['lime', '30 ml'], ['rum', '30 ml']]);
-    expect(differences(before, after).map((d) => (d.of === 'part' ? [d.kind, d.from?.value, d.to?.value] : d.of))).toEqual([
+    expect(specDifferences(before, after).map((d) => (d.of === 'part' ? [d.kind, d.from?.value, d.to?.value] : d.of))).toEqual([
       ['lime', 20, 30],
       ['syrup', 20, undefined],
       ['rum', undefined, 30],
@@ -66,7 +66,7 @@ describe('what is otherwise in one spec than in another', () => {
 
   it('counts a kind that stands in it twice by its place among its like', () => {
     const twice = spec([['gin', '60 ml'], ['gin', '20 ml']]);
-    expect(differences(twice, spec([['gin', '60 ml']]))).toMatchObject([{ kind: 'gin', from: { value: 20 }, to: undefined }]);
+    expect(specDifferences(twice, spec([['gin', '60 ml']]))).toMatchObject([{ kind: 'gin', from: { value: 20 }, to: undefined }]);
   }); // prettier-ignore
 });
 

@@ -15,13 +15,13 @@ export interface PlanMatter {
 }
 
 /** A problem and its search, held open while only the money changes. */
-export interface Held {
+export interface HeldPlan {
   compiled: CompiledPlan;
   search: PlanSearch;
 }
 
 /** The problem of a plan, ready to be searched. */
-export function holdPlan({ brief, prices, catalogue, kit }: PlanMatter): Held {
+export function holdPlan({ brief, prices, catalogue, kit }: PlanMatter): HeldPlan {
   const compiled = compilePlan(brief, prices, catalogue, kit);
   return { compiled, search: new PlanSearch(compiled.problem) };
 }
@@ -36,7 +36,7 @@ export function holdPlan({ brief, prices, catalogue, kit }: PlanMatter): Held {
 export function bestPlan(
   matter: PlanMatter,
   control: AnswerControl<PlanResult> = {},
-  { compiled, search }: Held = holdPlan(matter),
+  { compiled, search }: HeldPlan = holdPlan(matter),
 ): PlanResult | undefined {
   return answerPlan(compiled, search, bottleMoneyOf(matter.brief), control);
 }

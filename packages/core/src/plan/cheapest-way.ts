@@ -1,7 +1,7 @@
 import type { PreparedProblem } from '../planner/prepared.js';
 
 /** Items to add, and their price together. */
-export interface Way {
+export interface CheapestWay {
   items: number[];
   cost: number;
 }
@@ -16,12 +16,12 @@ export function cheapestWay(
   prepared: PreparedProblem,
   drink: number,
   chosen: ReadonlySet<number>,
-): Way | undefined {
+): CheapestWay | undefined {
   const supply = prepared.supply(chosen);
   const have = (c: number, added: readonly number[]) =>
     (supply[c] ?? 0) > 0 || added.some((i) => prepared.provides[i]?.includes(c));
   const slots = prepared.drinks[drink]?.slots ?? [];
-  let best: Way | undefined;
+  let best: CheapestWay | undefined;
 
   /** Provide `missing` capabilities one by one, then go on to the next slot. */
   const provide = (

@@ -5,7 +5,7 @@ import type { Recipe } from '../catalogue/recipe.js';
 import type { PlanResult } from './answer.js';
 import type { Brief } from './brief.js';
 import { freshMinorOf } from './fresh.js';
-import { poursOfSet, type Pours } from './pours-of-set.js';
+import { poursOfSet, type DrinkPours } from './pours-of-set.js';
 
 /** How far a bottle of a set goes, or the bottles of one kind. */
 export interface BottleLasts {
@@ -106,12 +106,12 @@ export function enoughOf(
 }
 
 /** Glasses poured, one drink after another in turn, until none can be poured any more. */
-function pouredInTurn(pours: readonly Pours[], volumes: ReadonlyMap<string, number>): number {
+function pouredInTurn(pours: readonly DrinkPours[], volumes: ReadonlyMap<string, number>): number {
   const left = new Map(volumes);
   // What takes nothing that can run out could be poured for ever.
   let open = pours.filter((drink) => [...drink.keys()].some((id) => left.has(id)));
   let poured = 0;
-  const isThere = (drink: Pours) => [...drink].every(([id, ml]) => (left.get(id) ?? Infinity) >= ml);
+  const isThere = (drink: DrinkPours) => [...drink].every(([id, ml]) => (left.get(id) ?? Infinity) >= ml);
   while (open.length > 0) {
     open = open.filter(isThere);
     for (const drink of open) {
@@ -127,17 +127,17 @@ function pouredInTurn(pours: readonly Pours[], volumes: ReadonlyMap<string, numb
  * How many drinks can be poured once each: always the one next that takes the least share of what is
  * left of its scarcest bottle. So many can be; perhaps one or two more.
  */
-function pouredOnce(pours: readonly Pours[], volumes: ReadonlyMap<string, number>): number {
+function pouredOnce(pours: readonly DrinkPours[], volumes: ReadonlyMap<string, number>): number {
   const left = new Map(volumes);
   const open = [...pours];
-  const shareOf = (drink: Pours) =>
+  const shareOf = (drink: DrinkPours) =>
     Math.max(0, ...[...drink].map(([id, ml]) => ml / (left.get(id) ?? Infinity)));
   let poured = 0;
   while (open.length > 0) {
     const shares = open.map(shareOf);
     const least = shares.indexOf(Math.min(...shares));
     if ((shares[least] as number) > 1) break;
-    for (const [id, ml] of open[least] as Pours) left.set(id, (left.get(id) ?? Infinity) - ml);
+    for (const [id, ml] of open[least] as DrinkPours) left.set(id, (left.get(id) ?? Infinity) - ml);
     open.splice(least, 1);
     poured += 1;
   }

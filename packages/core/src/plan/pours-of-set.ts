@@ -8,7 +8,7 @@ import { winesForTheDay } from './offering.js';
 import { pouredWith } from './poured-with.js';
 
 /** ml that one drink takes of each item of a set. */
-export type Pours = Map<string, number>;
+export type DrinkPours = Map<string, number>;
 
 /** A set, the drinks that it opens, and what each of them takes of it. */
 export interface SetPours {
@@ -16,7 +16,7 @@ export interface SetPours {
   items: AnswerItem[];
   menu: Recipe[];
   /** One for each drink of the menu. */
-  pours: Pours[];
+  pours: DrinkPours[];
 }
 
 /** One recipe for each drink that is open: of variants, the one that fits best. */
@@ -58,8 +58,8 @@ export function poursOfSet(
   const have = new Set([...byKind.keys(), ...winesForTheDay(catalogue, brief)]);
   const minFit = ATTITUDE_MIN_FIT[brief.attitude];
   const menu = menuOf(result.answer.drinks, recipes);
-  const pours = menu.map((recipe): Pours => {
-    const taken: Pours = new Map();
+  const pours = menu.map((recipe): DrinkPours => {
+    const taken: DrinkPours = new Map();
     for (const { slot, kinds: poured, parts } of pouredWith(recipe, catalogue, have, minFit)) {
       if (slot.optional) continue;
       poured.forEach((kind, i) => {

@@ -24,7 +24,7 @@ export interface ItemLimit {
 }
 
 /** A set of items judged by the letter of the problem. */
-export interface Judgement {
+export interface SetJudgement {
   valid: boolean;
   /** Steps of the problem's value scale: compare these, not floats. */
   steps: number;
@@ -148,7 +148,7 @@ export class PreparedProblem {
   }
 
   /** Judge a set of item indices against every rule of the problem, for a given budget. */
-  judge(items: ReadonlySet<number>, budget = this.problem.budget): Judgement {
+  judge(items: ReadonlySet<number>, budget = this.problem.budget): SetJudgement {
     const supply = this.supply(items);
     const fits = this.drinks.map((_, d) => this.fit(d, supply));
     let spend = 0;

@@ -10,7 +10,7 @@ import { pouringRank } from './order-of-parts.js';
 import type { Order } from './poured-drink.js';
 import { bestOrder, type Task } from './round-order.js';
 import { SECONDS } from './seconds.js';
-import { isMeasured, stepOf, type PourStep } from './step.js';
+import { isMeasured, pourStep, type PourStep } from './step.js';
 import { glassesAtOnce, isSameVessel, vesselsOf } from './vessels.js';
 
 /** How a drink bears standing; each class counts four times the one before, so that lengths do not turn them round. */
@@ -132,7 +132,7 @@ export function compileRound(
         steps.push(...own.finish);
     });
   });
-  steps.push(stepOf('serve', 'serve', SECONDS.serve, { vessels: orders.reduce((n, o) => n + o.count, 0) }));
+  steps.push(pourStep('serve', 'serve', SECONDS.serve, { vessels: orders.reduce((n, o) => n + o.count, 0) }));
 
   /** Later drinks that go into other vessels, are not pressed, and share a bottle worth picking up once. */
   function partners(own: LoadSteps, load: Load, rest: Made['loads']): Made['loads'] {
@@ -194,7 +194,7 @@ export function compileRound(
 
 /** Tin, jigger, strainer and spoon are washed of something that somebody cannot have. */
 function washStep(id: string, cannot: Allergen[]): PourStep {
-  return stepOf(`wash.${id}`, 'wash', SECONDS.wash, { cannot });
+  return pourStep(`wash.${id}`, 'wash', SECONDS.wash, { cannot });
 }
 
 /** The best order of tasks with some of them before all others. */
@@ -223,5 +223,5 @@ function coldGlasses(orders: readonly Order[]): PourStep[] {
   const glasses = cold.reduce((n, o) => n + o.count, 0);
   return glasses === 0
     ? []
-    : [stepOf('chill', 'chill', SECONDS.chillGlass * glasses, { vessels: glasses, into: 'glass' })];
+    : [pourStep('chill', 'chill', SECONDS.chillGlass * glasses, { vessels: glasses, into: 'glass' })];
 }

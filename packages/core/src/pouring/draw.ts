@@ -13,7 +13,7 @@ export interface BatchLeft {
 }
 
 /** What a pour asks of the stock: ml, or pieces, of a kind. */
-export interface Asked {
+export interface DrawRequest {
   kind: string;
   ml: number;
   pieces: number;
@@ -50,7 +50,7 @@ const hundredth = (ml: number) => Math.round(ml * 100) / 100;
  * @example drawFrom([{ kind: 'dry-gin', ml: 50, pieces: 0 }], bottles, batches, kinds, '2026-11-26').bottles[0].leftMl
  */
 export function drawFrom(
-  asked: readonly Asked[],
+  asked: readonly DrawRequest[],
   bottles: readonly Bottle[],
   batches: readonly BatchLeft[],
   kinds: ReadonlyMap<string, Kind>,

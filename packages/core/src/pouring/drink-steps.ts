@@ -7,7 +7,7 @@ import { liquidGPerMl } from '../stock/weigh.js';
 import { stopAfter } from './dilution-in-time.js';
 import { inPouringOrder } from './order-of-parts.js';
 import { SECONDS } from './seconds.js';
-import { stepOf, type Act, type PourStep } from './step.js';
+import { pourStep, type Act, type PourStep } from './step.js';
 
 /** Found once for a kind: a library asks for the same few hundred thousands of times. */
 const densityOf = oncePer(liquidGPerMl);
@@ -56,7 +56,7 @@ export function loadSteps(drink: Recipe, load: Load, kinds: ReadonlyMap<string, 
   const own = inGlass ? { ...base, into: 'glass' as const, vessels: glasses } : { ...base, into: vessel };
   const served = { ...base, into: 'glass' as const, vessels: glasses };
   const plain = (act: Act, seconds: number, more: Partial<PourStep> = {}) =>
-    stepOf(id(), act, seconds, { ...own, ...more });
+    pourStep(id(), act, seconds, { ...own, ...more });
   /** Something measured: into one tin for all glasses, or into each glass. */
   const measured = (slot: Slot, act: Act, where: typeof own, each: number, seconds?: number): PourStep => {
     const kind = kinds.get(slot.kind);
@@ -65,7 +65,7 @@ export function loadSteps(drink: Recipe, load: Load, kinds: ReadonlyMap<string, 
     const times = inEach ? 1 : each;
     const small = ml === undefined || slot.role === 'seasoning';
     const amount = { value: slot.amount.value * times, measure: slot.amount.measure };
-    return stepOf(id(), act, (seconds ?? (small ? SECONDS.drops : SECONDS.measure)) * (inEach ? each : 1), {
+    return pourStep(id(), act, (seconds ?? (small ? SECONDS.drops : SECONDS.measure)) * (inEach ? each : 1), {
       ...where,
       part: {
         slot: drink.slots.indexOf(slot),
@@ -85,7 +85,7 @@ export function loadSteps(drink: Recipe, load: Load, kinds: ReadonlyMap<string, 
     ice === 'none' || ice === null
       ? []
       : [
-          stepOf(id(), 'ice-glass', SECONDS.ice * glasses, {
+          pourStep(id(), 'ice-glass', SECONDS.ice * glasses, {
             ...served,
             ice,
             technique: ice === 'crushed' ? 'crush-ice' : 'ice',
@@ -136,7 +136,7 @@ export function loadSteps(drink: Recipe, load: Load, kinds: ReadonlyMap<string, 
         const technique = step.how === 'none' ? null : twice ? 'fine-strain' : 'strain';
         out.work.push(
           ...iceInGlass(step.over),
-          stepOf(id(), 'strain', seconds, { ...served, twice, technique }),
+          pourStep(id(), 'strain', seconds, { ...served, twice, technique }),
         );
         break;
       }
@@ -148,7 +148,7 @@ export function loadSteps(drink: Recipe, load: Load, kinds: ReadonlyMap<string, 
         );
         break;
       case 'warm':
-        out.press.push(stepOf(id(), 'warm', SECONDS.warm, { ...served, technique: 'heat' }));
+        out.press.push(pourStep(id(), 'warm', SECONDS.warm, { ...served, technique: 'heat' }));
         break;
       case 'stir-hot': {
         // What is hot goes in last, on the rest.
@@ -197,7 +197,7 @@ export function loadSteps(drink: Recipe, load: Load, kinds: ReadonlyMap<string, 
         break;
       case 'garnish':
         out.finish.push(
-          stepOf(id(), 'garnish', SECONDS.garnishGlass * glasses, {
+          pourStep(id(), 'garnish', SECONDS.garnishGlass * glasses, {
             ...served,
             kinds: step.slots.map((s) => s.kind),
             words: step.words,

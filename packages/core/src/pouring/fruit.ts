@@ -2,7 +2,7 @@ import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Order } from './poured-drink.js';
 import { SECONDS } from './seconds.js';
-import { stepOf, type PourStep } from './step.js';
+import { pourStep, type PourStep } from './step.js';
 
 /** Juice of one fruit, ml (common practice: lime 25 to 30, lemon 40 to 45, orange 70 to 80, grapefruit 160 to 200). */
 export const JUICE_ML: Readonly<Record<string, number>> = {
@@ -30,7 +30,7 @@ export function fruitFor(orders: readonly Order[], kinds: ReadonlyMap<string, Ki
     }
   return [...all].map(([kind, ml]) => {
     const pieces = fruitOf(kind, ml) ?? 1;
-    return stepOf(`squeeze.${kind}`, 'squeeze', SECONDS.squeezeFruit * pieces, {
+    return pourStep(`squeeze.${kind}`, 'squeeze', SECONDS.squeezeFruit * pieces, {
       ...{ kinds: [kind], pieces, technique: 'juice' },
       part: { slot: -1, kind, ml, g: null, amount: { value: ml, measure: 'ml' } },
     });

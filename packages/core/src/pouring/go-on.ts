@@ -1,4 +1,4 @@
-import { makingOf, type Bar, type Making, type StepNow } from './making.js';
+import { makingOf, type Bar, type RoundInHand, type StepNow } from './making.js';
 import type { Round } from './round.js';
 import { isMeasured, type PourStep } from './step.js';
 
@@ -45,7 +45,7 @@ export function beginWork(round: Round, at: string): Round {
  * So much of what is in a filling is poured off again, so that the rest can be brought into ratio. It is written
  * down: it came out of the bottles.
  */
-export function pourOff(round: Round, making: Making, load: number): Round {
+export function pourOff(round: Round, making: RoundInHand, load: number): Round {
   const share = making.loadsNow[load]?.offShare ?? 0;
   if (share <= 0) return round;
   const poured = { ...round.poured };
@@ -61,7 +61,13 @@ export function pourOff(round: Round, making: Making, load: number): Round {
 }
 
 /** More of one part goes in, as a mend. */
-export function addMore(round: Round, making: Making, load: number, slot: number, mlAGlass: number): Round {
+export function addMore(
+  round: Round,
+  making: RoundInHand,
+  load: number,
+  slot: number,
+  mlAGlass: number,
+): Round {
   const { order, glasses } = making.loads[load] ?? { order: 0, glasses: 1 };
   const step = making.now.find(
     (s) => s.load === load && s.part?.slot === slot && round.poured[s.id] !== undefined,
@@ -72,7 +78,7 @@ export function addMore(round: Round, making: Making, load: number, slot: number
 }
 
 /** What the scale is to show when the part in hand is in: by itself where it is tared, else with all before it. */
-export function scaleTarget(round: Round, making: Making, step: StepNow): number | undefined {
+export function scaleTarget(round: Round, making: RoundInHand, step: StepNow): number | undefined {
   const g = step.part?.g ?? undefined;
   if (g === undefined || round.tared) return g;
   const before = making.now
@@ -82,7 +88,7 @@ export function scaleTarget(round: Round, making: Making, step: StepNow): number
 }
 
 /** ml of the part in hand by what the scale shows. */
-export function mlByScale(round: Round, making: Making, step: StepNow, shownG: number): number {
+export function mlByScale(round: Round, making: RoundInHand, step: StepNow, shownG: number): number {
   const { ml, g } = step.part ?? { ml: null, g: null };
   if (ml === null || g === null || g === 0) return 0;
   const target = scaleTarget(round, making, step) ?? g;

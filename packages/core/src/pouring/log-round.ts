@@ -3,8 +3,8 @@ import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures } from '../drink/figures.js';
 import type { Bottle } from '../stock/bottle.js';
-import { drawFrom, type Asked, type BatchLeft, type DrawnFrom } from './draw.js';
-import type { Making } from './making.js';
+import { drawFrom, type DrawRequest, type BatchLeft, type DrawnFrom } from './draw.js';
+import type { RoundInHand } from './making.js';
 import type { Order } from './poured-drink.js';
 import type { Pour } from './pour.js';
 import type { Round } from './round.js';
@@ -32,7 +32,7 @@ interface Poured {
   order: Order;
   /** What one glass of it was. */
   drink: Recipe;
-  asked: Asked[];
+  asked: DrawRequest[];
   glasses: number;
   round: string | null;
 }
@@ -43,7 +43,7 @@ export interface Logged extends Omit<DrawnFrom, 'parts'> {
 }
 
 /** What a drink asks for, as it is written, for so many glasses. */
-function askedFor({ drink, count }: Order): Asked[] {
+function askedFor({ drink, count }: Order): DrawRequest[] {
   return drink.slots.map(({ kind, amount }) => {
     const ml = amountMl(amount);
     return { kind, ml: (ml ?? 0) * count, pieces: ml === undefined ? amount.value * count : 0 };
@@ -99,7 +99,7 @@ function costOf(parts: Pour['parts'], { minorPerMl }: Stock): number | null {
 }
 
 /** One order written down with just what it draws. */
-export function logDrawn(order: Order, asked: Asked[], stock: Stock, written: Written): Logged {
+export function logDrawn(order: Order, asked: DrawRequest[], stock: Stock, written: Written): Logged {
   const { drink, count: glasses } = order;
   return write([{ order, drink, asked, glasses, round: null }], stock, written);
 }
@@ -121,7 +121,7 @@ export function logOrders(orders: readonly Order[], stock: Stock, written: Writt
 }
 
 /** A round as far as its steps go. */
-type RoundParts = Pick<Making, 'now'>;
+type RoundParts = Pick<RoundInHand, 'now'>;
 
 /** What went into a drink's glasses in a round, by the place of the part: ml in all of them. */
 function mlIn(round: Pick<Round, 'poured'>, making: RoundParts, order: number): Map<number, number> {
@@ -166,12 +166,18 @@ function withMl({ drink, count }: Order, ml: ReadonlyMap<number, number>): Recip
  * A round written down with what really went in, overshoot and all; what was poured off again came out of the bottles
  * too. A round that is given up half made is written down as nothing drunk.
  */
-export function logRound(round: Round, making: Making, stock: Stock, written: Written, done = true): Logged {
+export function logRound(
+  round: Round,
+  making: RoundInHand,
+  stock: Stock,
+  written: Written,
+  done = true,
+): Logged {
   const all = round.orders.map((order, i): Poured => {
     const ml = mlIn(round, making, i);
     const isDone = (slot: number) =>
       done || making.now.some((s) => s.done && s.order === i && s.part?.slot === slot);
-    const asked = order.drink.slots.flatMap(({ kind, amount }, slot): Asked[] => {
+    const asked = order.drink.slots.flatMap(({ kind, amount }, slot): DrawRequest[] => {
       const written = amountMl(amount);
       if (!isDone(slot)) return [];
       return [
@@ -190,7 +196,7 @@ export function logRound(round: Round, making: Making, stock: Stock, written: Wr
       round: round.id,
     };
   });
-  const off = Object.entries(round.off).map(([kind, ml]): Asked => ({ kind, ml, pieces: 0 }));
+  const off = Object.entries(round.off).map(([kind, ml]): DrawRequest => ({ kind, ml, pieces: 0 }));
   const [first, ...rest] = all;
   const withOff = first && off.length > 0 ? [{ ...first, asked: [...first.asked, ...off] }, ...rest] : all;
   return write(

@@ -44,7 +44,7 @@ export interface LoadNow {
 }
 
 /** Where a round stands. */
-export interface Making extends CompiledRound {
+export interface RoundInHand extends CompiledRound {
   now: StepNow[];
   /** The step in hand, and its place. */
   current: StepNow;
@@ -60,7 +60,7 @@ const MORE = '+';
  *
  * @example makingOf(round, bar).current.part?.ml
  */
-export function makingOf(round: Round, bar: Bar): Making {
+export function makingOf(round: Round, bar: Bar): RoundInHand {
   const compiled = compileRound(round.orders, bar.kit, bar.catalogue, bar.kinds);
   const loadsNow = compiled.loads.map((_, load) => loadNow(load, round, compiled, bar));
   const withMore = compiled.steps.flatMap((step, i): PourStep[] => {

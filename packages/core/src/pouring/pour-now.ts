@@ -9,7 +9,7 @@ import type { AtHand } from '../stock/at-hand.js';
 import { fruitOf } from './fruit.js';
 import { withHouseSyrup } from '../making/house-syrup.js';
 import { withFillings, type Filling } from './poured-drink.js';
-import { FROM_THE_TAP, inHandInOrder, type Pourable, type PourableSlot, type Way } from './pourable.js';
+import { FROM_THE_TAP, inHandInOrder, type Pourable, type PourableSlot, type SlotWay } from './pourable.js';
 
 /** What is in the house, to pour from. */
 export interface InHouse {
@@ -125,7 +125,7 @@ class Looking {
     this.wishes.length = 0;
     for (const slot of slots) {
       let filling: Filling | undefined;
-      let way: Way | undefined;
+      let way: SlotWay | undefined;
       for (way of slot.ways) if ((filling = this.fill(slot, way)) !== undefined) break;
       if (filling === undefined || way === undefined) {
         if (!slot.optional) found.missing.push(slot.ways[0]?.kinds[0] ?? '');
@@ -145,7 +145,7 @@ class Looking {
   }
 
   /** A way with what is in hand, if it holds enough for one glass beside what the drink takes already. */
-  private fill(slot: PourableSlot, way: Way): Filling | undefined {
+  private fill(slot: PourableSlot, way: SlotWay): Filling | undefined {
     const [first] = way.kinds;
     if (way.kinds.length === 1 && first !== undefined) {
       const kind = this.inHandOf(slot, first, way.parts[0] ?? 1);

@@ -11,7 +11,7 @@ import { loadSteps } from './drink-steps.js';
 import type { Filling } from './poured-drink.js';
 
 /** One way to fill a slot: all of these kinds. */
-export interface Way {
+export interface SlotWay {
   kinds: readonly string[];
   parts: readonly number[];
   fit: number;
@@ -25,7 +25,7 @@ export interface PourableSlot {
   ml: number | undefined;
   pieces: number;
   optional: boolean;
-  ways: Way[];
+  ways: SlotWay[];
   /** What it asks for, to tell two slots that ask for different things. */
   wish: string;
 }
@@ -57,12 +57,12 @@ function readied(
 ): Pourable {
   const slots = recipe.slots.map((slot, place): PourableSlot => {
     const ml = amountMl(slot.amount);
-    const exact = [slot.kind, ...slot.or].map((id): Way => ({ kinds: [id], parts: [1], fit: 1 }));
+    const exact = [slot.kind, ...slot.or].map((id): SlotWay => ({ kinds: [id], parts: [1], fit: 1 }));
     const mine = [slot.kind, ...slot.or].flatMap((id) => catalogue.standInsFor.get(id) ?? []);
     const standIns = standInsOf(recipe, slot, { standIns: mine, kinds: catalogue.kinds })
       .filter((s) => s.fit >= minFit)
       .sort((a, b) => b.fit - a.fit)
-      .map((s): Way => ({
+      .map((s): SlotWay => ({
         kinds: s.with,
         parts: s.parts ?? s.with.map(() => 1),
         fit: s.fit,
@@ -159,7 +159,7 @@ export interface WayInHand {
  * @param inHand by what is asked for: `inHandInOrder`.
  */
 export function wayInHand(
-  { kinds: asked, parts }: Way,
+  { kinds: asked, parts }: SlotWay,
   inHand: ReadonlyMap<string, readonly string[]>,
   kinds: ReadonlyMap<string, Kind>,
 ): WayInHand | undefined {

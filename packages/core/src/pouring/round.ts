@@ -34,8 +34,8 @@ export const roundSchema = z.strictObject({
 export type Round = z.infer<typeof roundSchema>;
 
 /** The round that is under way, if there is one. */
-export const roundInHandSchema = z.strictObject({ round: roundSchema.nullable() });
-export type RoundInHand = z.infer<typeof roundInHandSchema>;
+export const keptRoundSchema = z.strictObject({ round: roundSchema.nullable() });
+export type KeptRound = z.infer<typeof keptRoundSchema>;
 
 /** No round is under way. */
-export const noRound = (): RoundInHand => ({ round: null });
+export const noRound = (): KeptRound => ({ round: null });

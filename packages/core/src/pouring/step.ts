@@ -54,7 +54,7 @@ export type PourStep = z.infer<typeof pourStepSchema>;
 export type StepPart = z.infer<typeof stepPartSchema>;
 
 /** A step with only what it has. */
-export function stepOf(id: string, act: Act, seconds: number, more: Partial<PourStep> = {}): PourStep {
+export function pourStep(id: string, act: Act, seconds: number, more: Partial<PourStep> = {}): PourStep {
   return {
     ...{
       id,

@@ -4,7 +4,7 @@ import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures } from '../drink/figures.js';
 import { madeIn, type MadeIn } from '../drink/method-steps.js';
 import type { Kit, OwnedGlass } from '../kit/kit.js';
-import { coveredBy, needIndex, type Cover } from '../kit/needs.js';
+import { coveredBy, needIndex, type CoveredBy } from '../kit/needs.js';
 import { glassServes, servedDrink, standsIn } from '../glass/serves.js';
 
 /** Ice beside one drink in a shaker, g or ml of room; a drink melts a fifth of it (common practice). */
@@ -13,10 +13,10 @@ export const ICE_IN_TIN_G = 150;
 const MOST_IN_TIN = 2;
 
 /** What is mixed in, and what stands in for it. */
-export interface Held {
+export interface HeldTool {
   capacityMl: number;
   /** What of the household's it is; undefined where nothing was said of the kit. */
-  cover: Cover | undefined;
+  cover: CoveredBy | undefined;
 }
 
 type Mixing = Exclude<MadeIn, 'glass'>;
@@ -31,9 +31,9 @@ const MIXING: Record<Mixing, { need: string; usualMl: number }> = {
 export function vesselsOf(
   kit: Kit,
   catalogue: Pick<Catalogue, 'techniques' | 'tools' | 'kitchen'>,
-): Record<Mixing, Held> {
+): Record<Mixing, HeldTool> {
   const needs = needIndex(catalogue);
-  const held = (mixing: Mixing): Held => {
+  const held = (mixing: Mixing): HeldTool => {
     const { need: id, usualMl } = MIXING[mixing];
     const need = needs.get(id);
     const cover = kit.said && need ? coveredBy(need, kit) : undefined;
@@ -46,8 +46,8 @@ export function vesselsOf(
 }
 
 /** Whether two are one and the same thing: a jar that is shaken and stirred in. */
-export function isSameVessel(a: Held, b: Held): boolean {
-  const thing = (held: Held) =>
+export function isSameVessel(a: HeldTool, b: HeldTool): boolean {
+  const thing = (held: HeldTool) =>
     held.cover === undefined || held.cover.by === 'hands' ? undefined : held.cover.id;
   return thing(a) !== undefined && thing(a) === thing(b);
 }
@@ -61,7 +61,7 @@ export function isSameVessel(a: Held, b: Held): boolean {
 export function glassesAtOnce(
   drink: Recipe,
   kinds: ReadonlyMap<string, Kind>,
-  vessels: Record<Mixing, Held>,
+  vessels: Record<Mixing, HeldTool>,
 ): number {
   const vessel = madeIn(drink.method);
   if (vessel === 'glass') return Infinity;

@@ -2,7 +2,7 @@ import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { comparedFigures } from '../notebook/differences.js';
-import type { Placed } from '../notebook/judge.js';
+import type { ComparedFigure } from '../notebook/judge.js';
 import { withAmounts } from '../notebook/balance.js';
 import type { Pour } from '../pouring/pour.js';
 import type { Trial } from './trial.js';
@@ -63,7 +63,7 @@ export function shiftOf(
   kind: string,
   share: number,
   kinds: ReadonlyMap<string, Kind>,
-): { before: Record<Placed, number>; after: Record<Placed, number> } | undefined {
+): { before: Record<ComparedFigure, number>; after: Record<ComparedFigure, number> } | undefined {
   const slot = recipe.slots.findIndex((s) => s.kind === kind);
   const ml = recipe.slots[slot] && amountMl(recipe.slots[slot].amount);
   if (ml === undefined) return undefined;

@@ -4,14 +4,14 @@ import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { balance, WISHES, withAmounts, type Wish } from '../notebook/balance.js';
 import { comparedFigures } from '../notebook/differences.js';
-import type { Placed } from '../notebook/judge.js';
+import type { ComparedFigure } from '../notebook/judge.js';
 
 /** How a drink may be wrong, and the wish that mends it. */
 export const WRONGS = ['too-sour', 'too-sweet', 'too-strong', 'too-weak'] as const;
 export type Wrong = (typeof WRONGS)[number];
 const MENDS: Record<Wrong, Wish> = { 'too-sour': 'less-sour', 'too-sweet': 'less-sweet', 'too-strong': 'weaker', 'too-weak': 'stronger' }; // prettier-ignore
 /** What each wrong is by the figures: which one stands out, and on which side. */
-export const SHOWS: Record<Wrong, { of: Placed; more: boolean }> = {
+export const SHOWS: Record<Wrong, { of: ComparedFigure; more: boolean }> = {
   'too-sour': { of: 'acid', more: true },
   'too-sweet': { of: 'sugar', more: true },
   'too-strong': { of: 'abv', more: true },
@@ -19,22 +19,22 @@ export const SHOWS: Record<Wrong, { of: Placed; more: boolean }> = {
 };
 
 /** A glass among four: its figures are seen, its recipe is not. */
-export interface Glass {
+export interface BlindGlass {
   recipe: Recipe;
-  figures: Record<Placed, number>;
+  figures: Record<ComparedFigure, number>;
   wrong: Wrong | undefined;
 }
 /** Amounts that would mend it. */
-export type Mend = readonly { slot: number; fromMl: number; toMl: number }[];
+export type BlindMend = readonly { slot: number; fromMl: number; toMl: number }[];
 
 /** Four glasses of one drink, one of them right; which one is wrong in one way, and what mends it. */
 export interface BlindBalance {
   drink: string;
-  glasses: Glass[];
+  glasses: BlindGlass[];
   asked: Wrong;
   /** The place of the glass that is asked for. */
   right: number;
-  mends: Mend[];
+  mends: BlindMend[];
   rightMend: number;
 }
 
@@ -76,7 +76,7 @@ export function blindBalance(
   });
   if (wrongs.length < 3) return undefined;
   const chosen = shuffled(wrongs, random).slice(0, 3);
-  const glass = (of: Recipe, wrong: Wrong | undefined): Glass => ({
+  const glass = (of: Recipe, wrong: Wrong | undefined): BlindGlass => ({
     ...{ recipe: of, wrong },
     figures: comparedFigures(of, kinds),
   });
@@ -93,7 +93,7 @@ export function blindBalance(
   const mendOf = (wish: Wish) => balance(asked.recipe, wish, kinds, measurableMl)?.changes;
   const rightMend = mendOf(MENDS[asked.wrong]);
   if (rightMend === undefined) return undefined;
-  const key = (mend: Mend) => JSON.stringify(mend);
+  const key = (mend: BlindMend) => JSON.stringify(mend);
   const others = new Map(
     WISHES.filter((w) => w !== MENDS[asked.wrong])
       .flatMap((w) => [mendOf(w)])

@@ -54,9 +54,9 @@ function cardOf(memory: Memory): Card {
  *
  * @param memory undefined for a card that is seen for the first time.
  * @param at ISO instant of the answer.
- * @example remembered(undefined, 'right', '2026-11-26T20:00:00.000Z').due // some minutes later
+ * @example afterAnswer(undefined, 'right', '2026-11-26T20:00:00.000Z').due // some minutes later
  */
-export function remembered(memory: Memory | undefined, answer: Answer, at: string): Memory {
+export function afterAnswer(memory: Memory | undefined, answer: Answer, at: string): Memory {
   const now = new Date(at);
   const before = memory ? cardOf(memory) : createEmptyCard(now);
   const { card } = scheduler.next(before, now, GRADE[answer]);

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import type { Pour } from '../pouring/pour.js';
 import { aimOf, drinksFrom, targetsOf } from './aim.js';
 import { findWords, piecesOf, wordCard, type Word } from './glossary.js';
-import { dueCards, isDue, remembered, type Answer, type Memory } from './memory.js';
+import { dueCards, isDue, afterAnswer, type Answer, type Memory } from './memory.js';
 import { flowMlPerS, secondsFor, SPOUTS, Stream } from './spout.js';
 import { sumOf, SUMS } from './sum.js';
 
@@ -119,7 +119,7 @@ describe('what is remembered of a card', () => {
         for (const { answer: given, hours } of answers) {
           now += hours * 3_600_000;
           ({ card } = theirs.next(card, new Date(now), grade[given]));
-          memory = JSON.parse(JSON.stringify(remembered(memory, given, new Date(now).toISOString()))) as Memory;
+          memory = JSON.parse(JSON.stringify(afterAnswer(memory, given, new Date(now).toISOString()))) as Memory;
           expect(memory.due).toBe(card.due.toISOString());
           expect([memory.stability, memory.difficulty, memory.reps, memory.lapses, memory.state]).toEqual([card.stability, card.difficulty, card.reps, card.lapses, card.state]);
         }
@@ -129,7 +129,7 @@ describe('what is remembered of a card', () => {
 
   it('is asked for when it is due, the longest overdue first, each person’s own', () => {
     const at = (day: number) => `2026-11-${String(day).padStart(2, '0')}T18:00:00.000Z`;
-    const [early, late] = [remembered(undefined, 'right', at(1)), remembered(undefined, 'right', at(3))];
+    const [early, late] = [afterAnswer(undefined, 'right', at(1)), afterAnswer(undefined, 'right', at(3))];
     const deck = (by: string, of: string, cards: Record<string, Memory>) => ({ id: of, by, of, cards });
     const decks = [deck('Ann', 'daiquiri', { parts: late, glass: early }), deck('Bo', 'gimlet', { parts: early })]; // prettier-ignore
     expect(dueCards(decks, 'Ann', at(9)).map((c) => c.key)).toEqual(['glass', 'parts']);

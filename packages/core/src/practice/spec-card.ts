@@ -6,14 +6,14 @@ import type { Method, Recipe, Slot } from '../catalogue/recipe.js';
 
 /** What a card asks of a drink. */
 export const ASKS = ['parts', 'amount', 'glass', 'method', 'wrong'] as const;
-export type Ask = (typeof ASKS)[number];
+export type FlashcardAsk = (typeof ASKS)[number];
 
 /** Why a drink is made as it is. */
 export type MethodReason =
   'cloudy' | 'clear' | 'fizzy' | 'egg' | 'crushed' | 'smooth' | 'layers' | 'hot' | 'plain';
 
 /** One of the answers to choose from. */
-export type Choice =
+export type FlashcardChoice =
   | { is: 'kinds'; kinds: string[] }
   | { is: 'amount'; ml: number }
   | { is: 'glass'; glass: string }
@@ -24,12 +24,12 @@ export type Choice =
 export interface SpecCard {
   key: string;
   drink: string;
-  ask: Ask;
+  ask: FlashcardAsk;
   /** The part whose amount is asked. */
   about: string | undefined;
   /** The spec to look at, where one is shown with a fault in it. */
   shown: { kind: string; amount: Amount }[] | undefined;
-  choices: Choice[];
+  choices: FlashcardChoice[];
   right: number;
   /** Where an amount may be typed: what is right, and how far off is near enough, ml. */
   typed: { ml: number; withinMl: number } | undefined;
@@ -109,9 +109,13 @@ export class CardMaker {
     const recipe = this.recipes.get(drink);
     if (recipe === undefined || !cardKeys(recipe).includes(key)) return undefined;
     const random = randomFrom(seedOf(`${drink} ${key} ${turn}`));
-    const [ask, about] = key.split('.') as [Ask, string | undefined];
+    const [ask, about] = key.split('.') as [FlashcardAsk, string | undefined];
     const blank = { key, drink, ask, about, shown: undefined, typed: undefined };
-    const of = (right: Choice, wrong: readonly Choice[], more: Partial<SpecCard> = {}): SpecCard => {
+    const of = (
+      right: FlashcardChoice,
+      wrong: readonly FlashcardChoice[],
+      more: Partial<SpecCard> = {},
+    ): SpecCard => {
       const choices = shuffled([right, ...wrong.slice(0, CHOICES - 1)], random);
       return { ...blank, choices, right: choices.indexOf(right), ...more };
     };
@@ -137,7 +141,7 @@ export class CardMaker {
   private amountCard(
     recipe: Recipe,
     kind: string,
-    of: (right: Choice, wrong: readonly Choice[], more: Partial<SpecCard>) => SpecCard,
+    of: (right: FlashcardChoice, wrong: readonly FlashcardChoice[], more: Partial<SpecCard>) => SpecCard,
     random: () => number,
   ): SpecCard | undefined {
     const slot = recipe.slots.find((s) => s.kind === kind);
@@ -148,7 +152,7 @@ export class CardMaker {
     const usual = ml >= 30 ? 15 : ml >= 15 ? 7.5 : 5;
     const step = Math.max(usual, Math.ceil(ml / 50) * 5);
     const others = [-2, -1, 1, 2, 3].map((n) => right + n * step).filter((v) => v >= LEAST_ASKED_ML / 2);
-    const wrong = shuffled(others, random).map((v): Choice => ({ is: 'amount', ml: v }));
+    const wrong = shuffled(others, random).map((v): FlashcardChoice => ({ is: 'amount', ml: v }));
     return of({ is: 'amount', ml: right }, wrong, {
       typed: { ml: right, withinMl: Math.max(this.stepMl, right * 0.05) },
     });
@@ -157,7 +161,7 @@ export class CardMaker {
   /** The spec with one amount made half or double what it is; which is it? */
   private wrongCard(
     recipe: Recipe,
-    of: (right: Choice, wrong: readonly Choice[], more: Partial<SpecCard>) => SpecCard,
+    of: (right: FlashcardChoice, wrong: readonly FlashcardChoice[], more: Partial<SpecCard>) => SpecCard,
     random: () => number,
   ): SpecCard {
     const able = measured(recipe).filter((s) => isOnce(recipe, s.kind));
@@ -167,12 +171,12 @@ export class CardMaker {
       kind: s.kind,
       amount: s === spoilt ? { ...s.amount, value: s.amount.value * times } : s.amount,
     }));
-    const wrong = shuffled(able.filter((s) => s !== spoilt), random).map((s): Choice => ({ is: 'part', kind: s.kind }));
+    const wrong = shuffled(able.filter((s) => s !== spoilt), random).map((s): FlashcardChoice => ({ is: 'part', kind: s.kind }));
     return of({ is: 'part', kind: spoilt.kind }, wrong, { shown });
   } // prettier-ignore
 
   /** Specs that are nearly this one: one of its kinds changed for another of the same job that it is not made with. */
-  private otherParts(recipe: Recipe, random: () => number): Choice[] {
+  private otherParts(recipe: Recipe, random: () => number): FlashcardChoice[] {
     const mine = kindsOf(recipe);
     const related = new Set(recipe.slots.flatMap((s) => [s.kind, ...s.or]).flatMap((k) => kindAndAncestors(k, this.kinds))); // prettier-ignore
     const isNear = (kind: Kind) => related.has(kind.id) || kindAndAncestors(kind.id, this.kinds).some((a) => related.has(a)); // prettier-ignore
@@ -190,14 +194,14 @@ export class CardMaker {
       const kinds = changed(turn % mine.length);
       if (kinds) found.set([...kinds].sort().join(), kinds);
     }
-    return [...found.values()].map((kinds): Choice => ({ is: 'kinds', kinds }));
+    return [...found.values()].map((kinds): FlashcardChoice => ({ is: 'kinds', kinds }));
   }
 
-  private otherGlasses(recipe: Recipe, random: () => number): Choice[] {
+  private otherGlasses(recipe: Recipe, random: () => number): FlashcardChoice[] {
     const suits = new Set([recipe.glass, ...recipe.otherGlasses]);
     return shuffled(this.catalogue.glasses, random)
       .filter((g) => !suits.has(g.id))
-      .map((g): Choice => ({ is: 'glass', glass: g.id }));
+      .map((g): FlashcardChoice => ({ is: 'glass', glass: g.id }));
   }
 }
 

@@ -9,7 +9,7 @@ export type Spout = (typeof SPOUTS)[number];
 const FLOW_ML_PER_S: Record<Spout, number> = { metal: 30, slow: 20, neck: 55 };
 
 /** A liquid as far as it flows. */
-export interface Liquid {
+export interface FlowingLiquid {
   sugarGPerL: number;
 }
 
@@ -28,7 +28,7 @@ const HEAD = { empty: 0.4, half: 0.7 };
  * @param fullness what is left of what it holds, 0 to 1.
  * @example flowMlPerS('metal', { sugarGPerL: 0 }, 0.5) // 30
  */
-export function flowMlPerS(spout: Spout, liquid: Liquid, fullness: number): number {
+export function flowMlPerS(spout: Spout, liquid: FlowingLiquid, fullness: number): number {
   const thick = 1 / (1 + (SLOWER_PER_KG * liquid.sugarGPerL) / 1000);
   const head = Math.sqrt((HEAD.empty + (1 - HEAD.empty) * Math.min(1, Math.max(0, fullness))) / HEAD.half);
   return FLOW_ML_PER_S[spout] * thick * head;
@@ -52,7 +52,7 @@ export class Stream {
    */
   constructor(
     readonly spout: Spout,
-    readonly liquid: Liquid,
+    readonly liquid: FlowingLiquid,
     private leftMl: number,
     readonly sizeMl: number,
   ) {}
@@ -108,7 +108,7 @@ export class Stream {
 export function secondsFor(
   targetMl: number,
   spout: Spout,
-  liquid: Liquid,
+  liquid: FlowingLiquid,
   leftMl: number,
   sizeMl: number,
 ): number | undefined {

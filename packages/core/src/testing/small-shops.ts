@@ -42,7 +42,7 @@ export const shop = (id: string, prices: readonly number[]): PriceList =>
       { id: 'vermouth', kind: 'vermouth', label: 'vermouth', ml: 700, priceMinor: 90_000, widthMm: 70, heightMm: 300 },
     ],
   }); // prettier-ignore
-export const brief = (moneyNowMinor: number, more: Partial<Brief> = {}): Brief => ({
+export const smallBrief = (moneyNowMinor: number, more: Partial<Brief> = {}): Brief => ({
   ...emptyBrief('EUR'),
   ...{ howBig: 'taste', moneyNowMinor },
   ...more,

@@ -3,7 +3,7 @@ import type { Catalogue } from '@uisce/core/catalogue';
 import {
   cardKeys,
   deckOfWord,
-  remembered,
+  afterAnswer,
   WORD_KEY,
   type Answer,
   type Deck,
@@ -52,7 +52,7 @@ function decksOf(today: string, newId: () => string, catalogue: Catalogue): Deck
     `${addDays(today, -ago)}T18:${String(minute).padStart(2, '0')}:00.000Z`;
   const learnt = (answers: readonly [ago: number, minute: number, answer: Answer][]): Memory =>
     answers.reduce<Memory | undefined>(
-      (memory, [ago, minute, answer]) => remembered(memory, answer, at(ago, minute)),
+      (memory, [ago, minute, answer]) => afterAnswer(memory, answer, at(ago, minute)),
       undefined,
     ) as Memory;
   const lives: (readonly [number, number, Answer][])[] = [

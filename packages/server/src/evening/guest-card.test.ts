@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { formatISO } from 'date-fns';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { addDays, type ProblemDetails } from '@uisce/core/base';
-import { cardIsOpen, eveningSchema, type Ask, type Evening, type GuestView } from '@uisce/core/evening';
+import { cardIsOpen, eveningSchema, type GuestAsk, type Evening, type GuestView } from '@uisce/core/evening';
 import { HomeClient } from '../testing/home-client.js';
 import { RunningApp } from '../testing/running-app.js';
 
@@ -63,7 +63,7 @@ describe('a card for guests', () => {
     expect(await refused({ noAlcohol: true })).toMatch(/there is alcohol in it/);
     expect(await refused({ drink: 'daiquiri' })).toMatch(/not on the card/);
     expect((await ask({ name: '  ' })).status).toBe(400);
-    const asks = await app.get<{ value: Ask }[]>('/asks');
+    const asks = await app.get<{ value: GuestAsk }[]>('/asks');
     expect(asks.map(({ value: a }) => [a.name, a.drink, a.state])).toEqual([
       ['Aoife', 'negroni', 'waiting'],
       ['Bran', 'whiskey-sour', 'waiting'],

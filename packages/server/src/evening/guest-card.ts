@@ -9,7 +9,7 @@ import {
   guestViewSchema,
   menuHere,
   MOST_ASKS,
-  type Ask,
+  type GuestAsk,
   type Evening,
   type GuestView,
 } from '@uisce/core/evening';
@@ -105,7 +105,7 @@ export function guestCardRoutes(api: Api, store: KeptStore, world: World, librar
         if (cannot !== undefined) throw fault('/drink', cannot);
         const before = store.list(keptAsk).filter((a) => a.value.evening === evening.id);
         if (before.length >= MOST_ASKS) throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
-        const ask: Ask = {
+        const ask: GuestAsk = {
           ...{ id: randomUUID(), evening: evening.id, at: new Date().toISOString(), state: 'waiting' },
           ...asked,
         };

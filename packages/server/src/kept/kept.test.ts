@@ -6,7 +6,7 @@ import { defaultSettings } from '@uisce/core/household';
 import { KEPT, type Announcement, type Applied, type KeptEntry, type KeptWhole } from '@uisce/core/kept';
 import { emptyKit } from '@uisce/core/kit';
 import type { Plan } from '@uisce/core/plan';
-import { batch, brief, plan, recipe, samples, shapes } from '../testing/kept-samples.js';
+import { batch, sampleBrief, plan, recipe, samples, shapes } from '../testing/kept-samples.js';
 import { RunningApp, shops } from '../testing/running-app.js';
 
 const app = new RunningApp();
@@ -178,7 +178,7 @@ describe('bad input is refused with its reason and changes nothing', () => {
     app.call<ProblemDetails>('PUT', path, body, { 'if-none-match': '*' });
 
   it.each([
-    ['negative money', plan({ brief: { ...brief, moneyNowMinor: -1 } }), '/value/brief/moneyNowMinor'],
+    ['negative money', plan({ brief: { ...sampleBrief, moneyNowMinor: -1 } }), '/value/brief/moneyNowMinor'],
     ['a field nobody knows', { ...plan(), colour: 'red' }, '/value'],
     ['a name of nothing', plan({ name: '  ' }), '/value/name'],
   ])('%s', async (_name, value, pointer) => {
@@ -224,7 +224,7 @@ describe('bad input is refused with its reason and changes nothing', () => {
       '/value/useBy',
     ]);
     const strange = plan({
-      brief: { ...brief, mustDrinks: ['daiquiri', 'moon-fizz'], neverKinds: ['moon-gin'] },
+      brief: { ...sampleBrief, mustDrinks: ['daiquiri', 'moon-fizz'], neverKinds: ['moon-gin'] },
     });
     expect(pointers((await put(`/plans/${strange.id}`, { value: strange, change: 'Odd' })).body)).toEqual([
       '/value/brief/mustDrinks/1',

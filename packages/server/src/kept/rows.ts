@@ -5,7 +5,7 @@ import { readKept, type Kept, type KeptEntry } from '@uisce/core/kept';
 export class CannotUndo extends Error {}
 
 /** A stored thing as the table has it. */
-export interface Row {
+export interface StoredRow {
   id: string;
   value: string;
   version: number;
@@ -23,7 +23,7 @@ export function parsed(text: string): unknown {
   }
 }
 
-export function entryOf(kept: Pick<Kept, 'name'>, row: Row): Omit<KeptEntry, 'value'> {
+export function entryOf(kept: Pick<Kept, 'name'>, row: StoredRow): Omit<KeptEntry, 'value'> {
   return {
     thing: kept.name,
     id: row.id,

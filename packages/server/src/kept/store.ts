@@ -14,7 +14,7 @@ import {
 } from '@uisce/core/kept';
 import { tableOf } from '../storage/entities.js';
 import { Changes } from './changes.js';
-import { CannotUndo, entryOf, parsed, readBack, type Row } from './rows.js';
+import { CannotUndo, entryOf, parsed, readBack, type StoredRow } from './rows.js';
 
 export { CannotUndo };
 
@@ -25,7 +25,7 @@ export interface Author {
 }
 
 /** What a change left behind. */
-export interface Applied {
+export interface AppliedChange {
   label: string;
   entries: KeptEntry[];
 }
@@ -47,7 +47,7 @@ type Write = ChangeWrite['writes'][number];
 export class KeptStore {
   constructor(
     private readonly db: Sqlite.Database,
-    private readonly onApplied: (applied: Applied, by: Author) => void = () => undefined,
+    private readonly onApplied: (applied: AppliedChange, by: Author) => void = () => undefined,
   ) {
     this.changes = new Changes(db);
   }
@@ -93,7 +93,7 @@ export class KeptStore {
     return this.latest(kept).flatMap((row) => this.read(kept, row));
   }
 
-  private read<T>(kept: Kept<T>, row: Row): KeptEntry<T>[] {
+  private read<T>(kept: Kept<T>, row: StoredRow): KeptEntry<T>[] {
     const read = readKept(kept, parsed(row.value));
     return read.ok ? [{ ...entryOf(kept, row), value: read.value }] : [];
   }
@@ -122,7 +122,7 @@ export class KeptStore {
    *
    * @throws VersionMismatch when a thing is not as its writer saw it.
    */
-  apply(change: ChangeWrite, by: Author): Applied {
+  apply(change: ChangeWrite, by: Author): AppliedChange {
     this.settle();
     const { entries, written } = this.db
       .transaction(() => {
@@ -152,12 +152,12 @@ export class KeptStore {
   }
 
   /** Take back the last change; null when there is none. */
-  undo(by: Author): Applied | null {
+  undo(by: Author): AppliedChange | null {
     return this.step('DESC', 0, 'before', by);
   }
 
   /** Do again what was undone last. */
-  redo(by: Author): Applied | null {
+  redo(by: Author): AppliedChange | null {
     return this.step('ASC', 1, 'after', by);
   }
 
@@ -194,9 +194,14 @@ export class KeptStore {
     };
   }
 
-  private step(order: 'ASC' | 'DESC', undone: 0 | 1, side: 'before' | 'after', by: Author): Applied | null {
+  private step(
+    order: 'ASC' | 'DESC',
+    undone: 0 | 1,
+    side: 'before' | 'after',
+    by: Author,
+  ): AppliedChange | null {
     const applied = this.db
-      .transaction((): Applied | null => {
+      .transaction((): AppliedChange | null => {
         const change = this.changes.next(order, undone);
         if (change === undefined) return null;
         const parts = this.changes.parts(change.id);
@@ -253,12 +258,12 @@ export class KeptStore {
     return this.get(kept, id) ?? { thing: kept.name, id, version: null, value: null };
   }
 
-  private row(kept: Pick<Kept, 'name'>, id: string): Row | undefined {
-    return this.db.prepare(`SELECT * FROM ${tableOf(kept)} WHERE id = ?`).get(id) as Row | undefined;
+  private row(kept: Pick<Kept, 'name'>, id: string): StoredRow | undefined {
+    return this.db.prepare(`SELECT * FROM ${tableOf(kept)} WHERE id = ?`).get(id) as StoredRow | undefined;
   }
 
   /** Rows that a page is given. */
-  private latest(kept: Pick<Kept, 'name' | 'recent'>): Row[] {
+  private latest(kept: Pick<Kept, 'name' | 'recent'>): StoredRow[] {
     if (kept.recent === undefined) return this.rows(kept);
     const { by, most } = kept.recent;
     const table = tableOf(kept);
@@ -267,10 +272,10 @@ export class KeptStore {
         `SELECT * FROM ${table} WHERE id IN (
            SELECT id FROM ${table} ORDER BY json_extract(value, '$.${by}') DESC LIMIT ?) ORDER BY rowid`,
       )
-      .all(most) as Row[];
+      .all(most) as StoredRow[];
   }
 
-  private rows(kept: Pick<Kept, 'name'>): Row[] {
-    return this.db.prepare(`SELECT * FROM ${tableOf(kept)} ORDER BY rowid`).all() as Row[];
+  private rows(kept: Pick<Kept, 'name'>): StoredRow[] {
+    return this.db.prepare(`SELECT * FROM ${tableOf(kept)} ORDER BY rowid`).all() as StoredRow[];
   }
 }

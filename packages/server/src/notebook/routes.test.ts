@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ProblemDetails } from '@uisce/core/base';
 import type { JsonLdRecipe } from '@uisce/core/notebook';
-import { brief, plan } from '../testing/kept-samples.js';
+import { sampleBrief, plan } from '../testing/kept-samples.js';
 import { catalogue, RunningApp } from '../testing/running-app.js';
 
 const app = new RunningApp();
@@ -112,13 +112,17 @@ describe('what the household wrote', () => {
     await app.put('/kinds/own-a', kind('own-a', { parent: 'own-b' }), 'A');
     const round = await app.call<ProblemDetails>('PUT', '/kinds/own-b', { value: kind('own-b', { parent: 'own-a' }), change: 'x' }, { 'if-match': await tagOf('/kinds/own-b') }); // prettier-ignore
     expect(round.body.detail).toMatch(/"own-a" is a kind of this one/);
-    const must = plan({ brief: { ...brief, mustDrinks: ['own-ebb'] } });
+    const must = plan({ brief: { ...sampleBrief, mustDrinks: ['own-ebb'] } });
     await app.put(`/plans/${must.id}`, must, 'Must');
     const wanted = await app.call<ProblemDetails>('DELETE', '/recipes/own-ebb', undefined, {
       'if-match': await tagOf('/recipes/own-ebb'),
     });
     expect([wanted.status, wanted.body.errors?.[0]?.code]).toEqual([400, 'in-use']);
-    await app.put(`/plans/${must.id}`, { ...must, brief: { ...brief, mustDrinks: [] } }, 'Not any more');
+    await app.put(
+      `/plans/${must.id}`,
+      { ...must, brief: { ...sampleBrief, mustDrinks: [] } },
+      'Not any more',
+    );
     expect(
       (
         await app.call('DELETE', '/recipes/own-ebb', undefined, {

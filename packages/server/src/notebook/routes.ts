@@ -9,7 +9,7 @@ import {
   notebookFileSchema,
   notebookJsonSchema,
   LINE_NOTES,
-  PLACED,
+  COMPARED_FIGURES,
   readRecipes,
   RECIPE_COLUMNS,
   recipeFrom,
@@ -64,7 +64,12 @@ const judgeSchema = z.object({
   acidGPer100Ml: z.number(),
   kcal: z.number(),
   places: z.array(
-    z.object({ of: z.enum(PLACED), value: z.number(), below: z.number().nullable(), median: z.number() }),
+    z.object({
+      of: z.enum(COMPARED_FIGURES),
+      value: z.number(),
+      below: z.number().nullable(),
+      median: z.number(),
+    }),
   ),
   like: z.array(z.string()),
   twins: z.array(z.object({ id: z.string(), likeness: z.number() })),

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { ProblemDetails } from '@uisce/core/base';
-import { remembered, type Glossary } from '@uisce/core/practice';
+import { afterAnswer, type Glossary } from '@uisce/core/practice';
 import { RunningApp } from '../testing/running-app.js';
 
 const app = new RunningApp();
@@ -21,8 +21,8 @@ it('says person by person how pours lie and which cards are due, and undo never 
   const deck = {
     ...{ id: randomUUID(), by: 'Ann', of: 'daiquiri' },
     cards: {
-      parts: remembered(undefined, 'wrong', '2026-01-01T20:00:00.000Z'),
-      glass: remembered(undefined, 'at-once', new Date().toISOString()),
+      parts: afterAnswer(undefined, 'wrong', '2026-01-01T20:00:00.000Z'),
+      glass: afterAnswer(undefined, 'at-once', new Date().toISOString()),
     },
   };
   await app.put(`/practice/reviews/${deck.id}`, deck, 'A card');

@@ -7,19 +7,19 @@ import { emptyKit, type Kit } from '@uisce/core/kit';
 import type { BatchRecord } from '@uisce/core/making';
 import { emptyBrief, type Plan } from '@uisce/core/plan';
 import { bottleThere, type Bottle } from '@uisce/core/stock';
-import { remembered } from '@uisce/core/practice';
+import { afterAnswer } from '@uisce/core/practice';
 import { catalogue, shops } from './running-app.js';
 
-export const brief = { ...emptyBrief('EUR'), moneyNowMinor: 24_000 };
+export const sampleBrief = { ...emptyBrief('EUR'), moneyNowMinor: 24_000 };
 export const plan = (more: Partial<Plan> = {}): Plan => ({
-  id: randomUUID(), name: 'First', brief, createdAt: '2026-11-25T18:00:00.000Z', ...more,
+  id: randomUUID(), name: 'First', brief: sampleBrief, createdAt: '2026-11-25T18:00:00.000Z', ...more,
 }); // prettier-ignore
 export const batch = (more: Partial<BatchRecord> = {}): BatchRecord => ({
   id: randomUUID(), recipeId: 'simple', plannedG: [700, 400], inG: [706, 0], jarG: 535, tared: false, bottleMl: 850,
   restsDone: 0, restStartedAt: null, toppedUpG: 0, startedAt: '2026-11-25T18:00:00.000Z', madeOn: null, useBy: null,
   frozen: false, leftDays: null, thawed: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '', ...more,
 }); // prettier-ignore
-export const bottle = (more: Partial<Bottle> = {}): Bottle => ({
+export const sampleBottle = (more: Partial<Bottle> = {}): Bottle => ({
   ...bottleThere(randomUUID(), 'dry-gin'), sizeMl: 700, leftMl: 350, ...more,
 }); // prettier-ignore
 const ware = { is: 'bottle' as const, kind: 'dry-gin', ml: 700 };
@@ -94,7 +94,7 @@ const trial = {
 };
 const deck = {
   ...{ id: randomUUID(), by: 'Ann', of: 'daiquiri' },
-  cards: { parts: remembered(undefined, 'right', '2026-11-26T20:00:00.000Z') },
+  cards: { parts: afterAnswer(undefined, 'right', '2026-11-26T20:00:00.000Z') },
 };
 const ask = {
   ...{ id: randomUUID(), evening: evening.id, at: '2026-11-26T20:00:00.000Z', name: 'Ann', cannot: ['egg'] },
@@ -111,7 +111,7 @@ export const samples: Record<string, [value: unknown, other: unknown]> = {
   'own-prices': [own, null],
   kit: [kit, { ...kit, people: 5 }],
   batch: [batch(), null],
-  bottle: [bottle(), null],
+  bottle: [sampleBottle(), null],
   errand: [errand(), null],
   'purse-entry': [entry, null],
   'paid-price': [paid, null],

@@ -19,7 +19,7 @@ import { openDatabase } from '../storage/data-source.js';
 export const { catalogue, shops, glossary } = loadShipped();
 
 /** What came back: its status, headers and body. */
-export interface Answer<T> {
+export interface Reply<T> {
   status: number;
   headers: Headers;
   body: T;
@@ -103,7 +103,7 @@ export class RunningApp {
     path: string,
     body?: unknown,
     headers: Record<string, string> = {},
-  ): Promise<Answer<T>> {
+  ): Promise<Reply<T>> {
     const response = await fetch(this.address(path), {
       method,
       headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
@@ -122,7 +122,7 @@ export class RunningApp {
   }
 
   /** Keep a thing as whoever has just read it. */
-  async put<T>(path: string, value: unknown, change = 'Change'): Promise<Answer<T>> {
+  async put<T>(path: string, value: unknown, change = 'Change'): Promise<Reply<T>> {
     const now = await this.call('GET', path);
     const seen: Record<string, string> =
       now.status === 200 ? { 'if-match': now.headers.get('etag') ?? '' } : { 'if-none-match': '*' };
@@ -136,11 +136,11 @@ export class RunningApp {
       .status;
   }
 
-  undo(): Promise<Answer<unknown>> {
+  undo(): Promise<Reply<unknown>> {
     return this.call('POST', '/history/undo', {});
   }
 
-  redo(): Promise<Answer<unknown>> {
+  redo(): Promise<Reply<unknown>> {
     return this.call('POST', '/history/redo', {});
   }
 }

@@ -16,7 +16,7 @@ import { dropHeld, openOffline, takeOver } from '../kept/offline';
 import { fetchAhead } from './fetch-ahead';
 import NoticeBar from './NoticeBar.vue';
 import KeyHelp from './KeyHelp.vue';
-import { stepOf } from './steps';
+import { stepAt } from './steps';
 import TheRail from './TheRail.vue';
 import TheStrip from './TheStrip.vue';
 import { useShortcuts } from './use-shortcuts';
@@ -49,7 +49,7 @@ const isNarrow = useMediaQuery('(max-width: 820px)');
 useShortcuts(() => (keysShown.value = true));
 
 /** Steps about a plan say how to begin while there is none; the others work without. */
-const waitsForPlan = computed(() => plans.plans.length === 0 && stepOf(route.path)?.needsPlan === true);
+const waitsForPlan = computed(() => plans.plans.length === 0 && stepAt(route.path)?.needsPlan === true);
 
 watch(
   () => household.look,

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { keptNamed } from '@uisce/core/kept';
 import type { Conflict } from '../kept/outbox';
 import { useKeeper } from '../kept/use-keeper';
-import { differences } from '../words/differences';
+import { fieldDifferences } from '../words/differences';
 import { useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
 
@@ -20,7 +20,7 @@ const shown = computed(() =>
     const mine = conflict.mine.writes.find((w) => w.thing === first?.thing && w.id === first.id)?.value;
     const value = mine ?? first?.value;
     const name = value === null || value === undefined ? undefined : kept?.title?.(value);
-    const rows = differences(mine ?? null, first?.value ?? null);
+    const rows = fieldDifferences(mine ?? null, first?.value ?? null);
     return {
       conflict,
       id: conflict.mine.id,

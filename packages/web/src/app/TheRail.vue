@@ -5,7 +5,7 @@ import { usePlans } from '../household/use-plans';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import SettingsMenu from './SettingsMenu.vue';
-import { GROUPS, stepOf } from './steps';
+import { GROUPS, stepAt } from './steps';
 import { useStepFigures } from './use-step-figures';
 
 defineEmits<{ keys: [] }>();
@@ -15,7 +15,7 @@ const plans = usePlans();
 const figures = useStepFigures();
 const route = useRoute();
 /** The step that the page belongs to, whichever part of it is open. */
-const here = computed(() => stepOf(route.path));
+const here = computed(() => stepAt(route.path));
 </script>
 
 <template>

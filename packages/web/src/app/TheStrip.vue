@@ -3,7 +3,7 @@ import { onClickOutside, onKeyStroke } from '@vueuse/core';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import SettingsMenu from './SettingsMenu.vue';
-import { GROUPS, stepOf } from './steps';
+import { GROUPS, stepAt } from './steps';
 import { useStepFigures } from './use-step-figures';
 
 /** The rail of a phone: the groups at the foot, in reach of a thumb; a touch opens a group's steps above them. */
@@ -12,7 +12,7 @@ const figures = useStepFigures();
 const opened = ref<string>();
 const strip = useTemplateRef('strip');
 
-const here = computed(() => stepOf(route.path));
+const here = computed(() => stepAt(route.path));
 const groups = computed(() =>
   GROUPS.map((group) => {
     const current = group.steps.find((s) => s === here.value);

@@ -7,7 +7,7 @@ import { useAnswer } from '../solver/use-answer';
 import { useErrands } from '../household/use-errands';
 import { useLog } from '../household/use-log';
 import { usePlans } from '../household/use-plans';
-import { inHouse, type InHouse } from '../testing/in-house';
+import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { useStepFigures } from './use-step-figures';
 
@@ -16,7 +16,7 @@ vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const ID = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
-let house: InHouse;
+let house: InSmallHouse;
 let figures: ComputedRef<Record<string, string>>;
 const Page = defineComponent(() => {
   figures = useStepFigures();

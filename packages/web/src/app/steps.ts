@@ -44,6 +44,6 @@ export const GROUPS: readonly { name: string; steps: readonly Step[] }[] = [
 export const STEPS: readonly Step[] = GROUPS.flatMap((group) => group.steps);
 
 /** The step that an address belongs to. */
-export function stepOf(path: string): Step | undefined {
+export function stepAt(path: string): Step | undefined {
   return STEPS.find((step) => path === step.path || path.startsWith(`${step.path}/`));
 }

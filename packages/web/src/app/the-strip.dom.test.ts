@@ -1,13 +1,13 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import TheStrip from './TheStrip.vue';
-import { GROUPS, stepOf } from './steps';
+import { GROUPS, stepAt } from './steps';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => document.body.replaceChildren());
 const group = (name: string) => {
   const found = house.page.findAll('button.group').find((b) => b.text().startsWith(name));
@@ -21,11 +21,11 @@ describe('steps', () => {
     expect(new Set(steps.map((s) => s.digit)).size).toBe(steps.length);
     expect(new Set(steps.map((s) => s.path)).size).toBe(steps.length);
     for (const step of steps) {
-      expect(stepOf(step.path)).toBe(step);
+      expect(stepAt(step.path)).toBe(step);
       // What lies under a step is the step's.
-      expect(stepOf(`${step.path}/daiquiri`)).toBe(step);
+      expect(stepAt(`${step.path}/daiquiri`)).toBe(step);
     }
-    expect(stepOf('/nowhere')).toBeUndefined();
+    expect(stepAt('/nowhere')).toBeUndefined();
   });
 });
 

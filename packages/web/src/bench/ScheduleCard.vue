@@ -10,7 +10,7 @@ import {
   recipeOfBatch,
   schedule,
   thawedDays,
-  type Making,
+  type BatchMaking,
 } from '@uisce/core/making';
 import { useAnswer } from '../solver/use-answer';
 import { useBatches } from '../household/use-batches';
@@ -77,7 +77,7 @@ function keepsOf(recipe: HomeMade) {
   return keeping(batchOfVolume(recipe, TRIAL_ML, trade.catalogue, trade.kinds), trade.catalogue);
 }
 /** Days that a making serves from the freezer: those past its life in the fridge. */
-function thawed(making: Making): string[] {
+function thawed(making: BatchMaking): string[] {
   const recipe = recipeOf(making.id);
   return recipe ? thawedDays(making, keepsOf(recipe)) : [];
 }

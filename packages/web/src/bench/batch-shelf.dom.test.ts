@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { addDays } from '@uisce/core/base';
 import { kindIndex } from '@uisce/core/catalogue';
 import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/making';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { useBatches } from '../household/use-batches';
 import BatchShelf from './BatchShelf.vue';
@@ -27,7 +27,7 @@ const bottled = (n: number, daysAgo: number, more: Partial<BatchRecord> = {}): B
   ...more,
 });
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const shelf = async (...batches: BatchRecord[]) => {
   house = await inHouse(BatchShelf, {}, [

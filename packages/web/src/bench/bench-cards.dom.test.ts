@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { useBatches } from '../household/use-batches';
 import BenchCards from './BenchCards.vue';
 import BenchView from './BenchView.vue';
@@ -9,7 +9,7 @@ vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 vi.mock('./ActivityChart.vue', () => ({ __esModule: true, default: { render: () => null } }));
 
-let house: InHouse | undefined;
+let house: InSmallHouse | undefined;
 afterEach(() => house?.page.unmount());
 const press = async (name: string | RegExp) => {
   const button = house?.page

@@ -4,7 +4,7 @@ import { addDays } from '@uisce/core/base';
 import { kindIndex } from '@uisce/core/catalogue';
 import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/making';
 import { useNotices } from '../kept/use-notices';
-import { inHouse, type InHouse } from '../testing/in-house';
+import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE } from '../testing/small-house';
 import { useLabels } from './use-labels';
 
@@ -28,7 +28,7 @@ const bottled = (more: Partial<BatchRecord> = {}): BatchRecord => ({
   ...more,
 }); // prettier-ignore
 
-let house: InHouse;
+let house: InSmallHouse;
 let labels: ReturnType<typeof useLabels>;
 const Page = defineComponent(() => {
   labels = useLabels();

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { useBatches } from '../household/use-batches';
 import CheckField from '../ui/CheckField.vue';
 import BenchCards from './BenchCards.vue';
@@ -11,7 +11,7 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 // A chart asks for a canvas, which there is none of here.
 vi.mock('./ActivityChart.vue', () => ({ __esModule: true, default: { render: () => null } }));
 
-let house: InHouse;
+let house: InSmallHouse;
 const press = async (name: string) => {
   const button = house.page.findAll('button').find((b) => b.text() === name);
   if (!button) throw new Error(`there is no button ${name}`);

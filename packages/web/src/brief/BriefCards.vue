@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { freshAWeekMinor, packItemId, type Brief } from '@uisce/core/plan';
-import { ATTITUDES, COUNTS, HOW_BIG, SOFT_DRINKS, SPOTS } from './brief-choices';
+import { ATTITUDES, COUNT_CHOICES, HOW_BIG, SOFT_DRINKS, SPOT_CHOICES } from './brief-choices';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import CountsMore from './CountsMore.vue';
 import MoneyField from '../ui/MoneyField.vue';
@@ -137,7 +137,7 @@ function letGo(id: string): void {
           name="count"
           legend="Which drinks count?"
           :value="brief.count"
-          :choices="COUNTS"
+          :choices="COUNT_CHOICES"
           @choose="edit('Which drinks count', { count: $event })"
         />
         <ChoiceRow
@@ -184,7 +184,7 @@ function letGo(id: string): void {
           name="spot"
           legend="Where the bar stands"
           :value="brief.place.spot"
-          :choices="SPOTS"
+          :choices="SPOT_CHOICES"
           @choose="place({ spot: $event })"
         />
         <div class="two">

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
@@ -12,7 +12,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse | undefined;
+let house: InSmallHouse | undefined;
 afterEach(() => house?.page.unmount());
 const press = async (name: RegExp) => {
   const button = house?.page

@@ -8,12 +8,12 @@ export const ATTITUDES: { value: Attitude; words: string; note: string }[] = [
   { value: 'house', words: 'House', note: 'good stand-ins, fit 0.75 and up' },
   { value: 'pinch', words: 'In a pinch', note: 'anything near, fit 0.5 and up' },
 ];
-export const COUNTS = [
+export const COUNT_CHOICES = [
   { value: 'all', words: 'Everything', note: 'every drink in the Notebook' },
   { value: 'well-known', words: 'Well known', note: 'and the core canon' },
   { value: 'core', words: 'Core canon', note: 'what every bar list holds' },
 ] as const;
-export const SPOTS = [
+export const SPOT_CHOICES = [
   { value: 'tray', words: 'Tray' },
   { value: 'cart', words: 'Cart' },
   { value: 'shelf', words: 'Shelf' },

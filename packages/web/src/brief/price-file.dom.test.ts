@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { useAnswer } from '../solver/use-answer';
 import { useTrade } from '../household/use-trade';
 import FileField from '../ui/FileField.vue';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_SHOP } from '../testing/small-house';
 import PriceFile from './PriceFile.vue';
 
@@ -15,7 +15,7 @@ vi.mock('../ui/save-file', () => ({
   saveFile: (...file: [string, string, string]) => saved.files.push(file),
 }));
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const choose = async (name: string, text: string) => {
   house.page.findComponent(FileField).vm.$emit('choose', new File([text], name));

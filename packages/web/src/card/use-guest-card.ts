@@ -4,13 +4,13 @@ import { problemDetailsSchema } from '@uisce/core/base';
 import {
   cannotServe,
   guestViewSchema,
-  type Asked,
+  type GuestAsked,
   type GuestDrink,
   type GuestView,
 } from '@uisce/core/evening';
 
 /** What a guest has said of themselves, on this telephone alone until they ask for something. */
-interface Me extends Pick<Asked, 'name' | 'cannot' | 'noAlcohol'> {
+interface Me extends Pick<GuestAsked, 'name' | 'cannot' | 'noAlcohol'> {
   asked: { drink: string; at: string }[];
 }
 
@@ -43,7 +43,7 @@ export function useGuestCard(key: string) {
   async function ask(drink: GuestDrink): Promise<void> {
     said.value = '';
     const { name, cannot, noAlcohol } = me.value;
-    const body: Asked = { name: name.trim(), cannot, noAlcohol, drink: drink.id };
+    const body: GuestAsked = { name: name.trim(), cannot, noAlcohol, drink: drink.id };
     const answer = await call('/asks', {
       ...{ method: 'POST', headers: { 'content-type': 'application/json' } },
       body: JSON.stringify(body),

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Errand } from '@uisce/core/errand';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
@@ -12,7 +12,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const button = (name: RegExp) => {
   const found = house.page.findAll('button').find((b) => name.test(b.attributes('aria-label') ?? b.text()));

@@ -3,7 +3,7 @@ import { defineComponent } from 'vue';
 import { bottleThere } from '@uisce/core/stock';
 import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_SHOP, smallPlan } from '../testing/small-house';
 import { served } from '../testing/small-server';
 import PurseCard from './PurseCard.vue';
@@ -18,7 +18,7 @@ vi.mock('../ui/save-file', () => ({
 }));
 
 const ID = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
-let house: InHouse;
+let house: InSmallHouse;
 let errand: ReturnType<typeof useErrand>;
 const Page = defineComponent(() => {
   errand = useErrand();

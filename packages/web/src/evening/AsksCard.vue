@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Ask } from '@uisce/core/evening';
+import type { GuestAsk } from '@uisce/core/evening';
 import { useAsks } from '../household/use-asks';
 import { useOrder } from '../household/use-order';
 import { ALLERGEN_WORDS } from '../words/trade-words';
@@ -11,14 +11,14 @@ const asks = useAsks();
 const order = useOrder();
 const words = useWords();
 const night = useNight();
-const isOut = (ask: Ask) => night.drinks.value.some((d) => d.id === ask.drink && d.isOut);
+const isOut = (ask: GuestAsk) => night.drinks.value.some((d) => d.id === ask.drink && d.isOut);
 
-const cannot = ({ cannot: held, noAlcohol }: Ask) =>
+const cannot = ({ cannot: held, noAlcohol }: GuestAsk) =>
   [...(noAlcohol ? ['alcohol'] : []), ...held.map((a) => ALLERGEN_WORDS[a])].map((w) => `no ${w}`).join(', ');
 /** Bottles may have changed since it was asked for: it is looked at again. */
-const against = (ask: Ask) =>
+const against = (ask: GuestAsk) =>
   order.against(ask.drink, ask.name, { allergens: ask.cannot, noAlcohol: ask.noAlcohol });
-function take(ask: Ask): void {
+function take(ask: GuestAsk): void {
   if (against(ask) !== '') return;
   const before = order.lines.value.find((l) => l.drink === ask.drink);
   order.add(ask.drink);

@@ -11,7 +11,7 @@ import { useTrade } from '../household/use-trade';
 import { useMayHold } from '../ui/drink/use-warnings';
 import SelectField from '../ui/SelectField.vue';
 import { count, inSentence, listed, useWords } from '../words/use-words';
-import { useCardWords } from './use-card-words';
+import { useMenuWords } from './use-card-words';
 import { useEvening } from './use-evening';
 
 /** The card: what stands on it, how often it is poured, what is short for it, what is mixed ahead, what could stand there instead. */
@@ -22,7 +22,7 @@ const stock = useStock();
 const trade = useTrade();
 const words = useWords();
 const { sayHolds } = useMayHold();
-const { drinkName, sayMissing, sayBatch, saySwap } = useCardWords();
+const { drinkName, sayMissing, sayBatch, saySwap } = useMenuWords();
 const { evening, plan, isAsking } = useEvening();
 
 const SIZES = [2, 3, 4, 5].map((value) => ({ value, title: `${value} drinks` }));

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
-import type { Wanted } from '@uisce/core/evening';
+import type { WantedKind } from '@uisce/core/evening';
 import { useErrands } from '../household/use-errands';
 import { useEvenings } from '../household/use-evenings';
 import { useTrade } from '../household/use-trade';
@@ -23,7 +23,7 @@ const COLUMNS = [
   { key: 'short', title: 'Short', figures: true },
   { key: 'buy', title: 'To buy', figures: true },
 ];
-const say = ({ unit }: Wanted, n: number) =>
+const say = ({ unit }: WantedKind, n: number) =>
   unit === 'pieces' ? words.number(n) : words.volume(Math.round(n));
 const rows = computed(() =>
   (plan.value?.quantities.wanted ?? []).map((w) => ({

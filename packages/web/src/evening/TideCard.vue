@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useEvenings } from '../household/use-evenings';
 import CheckField from '../ui/CheckField.vue';
 import { listed, sayDays, useWords } from '../words/use-words';
-import { useCardWords } from './use-card-words';
+import { useMenuWords } from './use-card-words';
 import { useEvening } from './use-evening';
 
 /** What to start when, so that it is ready and fresh: counted back from the first glass. */
@@ -11,7 +11,7 @@ const evenings = useEvenings();
 const words = useWords();
 const { evening, plan, placed, ahead, isLate, now, taskOf, taskName, sayMoment, sayMinutes, momentOf } =
   useEvening();
-const { drinkName } = useCardWords();
+const { drinkName } = useMenuWords();
 
 const ROOM = { width: 1000, left: 200, right: 190, top: 26, row: 26, bar: 44 };
 const HOUR = 60;

@@ -6,7 +6,7 @@ import { useErrands } from '../household/use-errands';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import { useTrade } from '../household/use-trade';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import './EveningCards.vue';
 import EveningView from './EveningView.vue';
@@ -45,7 +45,7 @@ const bottle = (n: number, kind: string): [string, string, unknown] => [
   ID(n),
   { ...bottleThere(ID(n), kind), sizeMl: 700, leftMl: 700 },
 ];
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const open = async (...things: [string, string, unknown][]) => {
   house = await inHouse(EveningView, {}, [['plan', smallPlan(0).id, smallPlan(4700)], ...things]);

@@ -11,7 +11,7 @@ const FREEZER = {
 } as const;
 
 /** The card of an evening in words. */
-export function useCardWords() {
+export function useMenuWords() {
   const trade = useTrade();
   const words = useWords();
 

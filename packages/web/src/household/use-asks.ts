@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, watch } from 'vue';
-import type { Ask } from '@uisce/core/evening';
+import type { GuestAsk } from '@uisce/core/evening';
 import { keptAsk } from '@uisce/core/kept';
 import { useKeeper } from '../kept/use-keeper';
 import { useNotices } from '../kept/use-notices';
@@ -14,16 +14,16 @@ export const useAsks = defineStore('asks', () => {
   const notices = useNotices();
   const trade = useTrade();
 
-  const all = computed<Ask[]>((before) => keeper.all(keptAsk, before));
+  const all = computed<GuestAsk[]>((before) => keeper.all(keptAsk, before));
   /** Of the evening to come or under way, the first to ask first. */
   const waiting = computed(() =>
     all.value
       .filter((a) => a.state === 'waiting' && a.evening === evenings.next?.id)
       .sort((a, b) => (a.at < b.at ? -1 : 1)),
   );
-  const nameOf = (ask: Ask) => trade.recipes.get(ask.drink)?.name ?? ask.drink;
+  const nameOf = (ask: GuestAsk) => trade.recipes.get(ask.drink)?.name ?? ask.drink;
 
-  function settle(ask: Ask, state: 'taken' | 'declined'): void {
+  function settle(ask: GuestAsk, state: 'taken' | 'declined'): void {
     keeper.keep(keptAsk, { ...ask, state }, state === 'taken' ? 'On the round' : 'Not now');
   }
 

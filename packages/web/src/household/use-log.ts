@@ -16,7 +16,7 @@ import {
   type Bar,
   type BatchLeft,
   type Logged,
-  type Making,
+  type RoundInHand,
   type Order,
   type Pour,
   type Round,
@@ -119,7 +119,7 @@ export const useLog = defineStore('log', () => {
     }); // prettier-ignore
   }
   /** The round is served, or given up: what went in is written down, and the levels fall, in one change. */
-  function finish(of: Round, making: Making, done: boolean): void {
+  function finish(of: Round, making: RoundInHand, done: boolean): void {
     const logged = logRound(of, making, stockNow(), written(evening()), done);
     const names = of.orders.map((o) => o.drink.name).join(', ');
     keeper.keepAll(

@@ -2,7 +2,7 @@ import { useLocalStorage, useNow } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { keptDeck, keptTrial } from '@uisce/core/kept';
-import { dueCards, remembered, type Answer, type Deck, type Trial } from '@uisce/core/practice';
+import { dueCards, afterAnswer, type Answer, type Deck, type Trial } from '@uisce/core/practice';
 import { useKeeper } from '../kept/use-keeper';
 
 /** What is due is looked at so often. */
@@ -34,7 +34,7 @@ export const usePractice = defineStore('practice', () => {
   /** A card was answered: when it comes again is worked out and kept. */
   function review(of: string, key: string, answer: Answer): void {
     const deck = decks.value.find((d) => d.by === by.value && d.of === of) ?? { id: crypto.randomUUID(), by: by.value, of, cards: {} }; // prettier-ignore
-    const memory = remembered(deck.cards[key], answer, new Date().toISOString());
+    const memory = afterAnswer(deck.cards[key], answer, new Date().toISOString());
     keeper.keep(keptDeck, { ...deck, cards: { ...deck.cards, [key]: memory } }, 'A card');
   }
 

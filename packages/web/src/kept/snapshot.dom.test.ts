@@ -1,26 +1,26 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { KeptEntry } from '@uisce/core/kept';
 import { last } from '../testing/small-database';
-import { forgetRemembered, rememberAll, remembered, rememberSome } from './snapshot';
+import { forgetRemembered, rememberAll, lastSnapshot, rememberSome } from './snapshot';
 
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const entry = (id: string, value: unknown, version = 1): KeptEntry => ({ thing: 'plan', id, version, value });
 const ABOUT = { setAside: [], history: { undo: null, redo: null } };
 const whole = (...entries: KeptEntry[]) => ({ entries, ...ABOUT });
-const names = async () => (await remembered())?.entries.map((e) => e.id);
+const names = async () => (await lastSnapshot())?.entries.map((e) => e.id);
 
 beforeEach(() => last.clear());
 
 describe('what was last heard of the household', () => {
   it('is nothing before it was', async () => {
-    expect(await remembered()).toBeUndefined();
+    expect(await lastSnapshot()).toBeUndefined();
   });
 
   it('comes back as it was, with when that was', async () => {
     const all = whole(entry('a', { name: 'First' }), entry('b', { name: 'Second' }, 7));
     await rememberAll(all, '2026-11-25T18:00:00.000Z');
-    expect(await remembered()).toEqual({ ...all, at: '2026-11-25T18:00:00.000Z' });
+    expect(await lastSnapshot()).toEqual({ ...all, at: '2026-11-25T18:00:00.000Z' });
   });
 
   it('follows change by change: what is new comes last, what changed keeps its place, what is gone is gone', async () => {
@@ -28,7 +28,7 @@ describe('what was last heard of the household', () => {
     await rememberSome([entry('b', 'changed', 2)], ABOUT, 'later');
     await rememberSome([entry('d', 4), entry('a', null, 2)], { ...ABOUT, history: { undo: 'Name', redo: null } }, 'now'); // prettier-ignore
     expect(await names()).toEqual(['b', 'c', 'd']);
-    expect(await remembered()).toMatchObject({ at: 'now', history: { undo: 'Name' }, entries: [{ value: 'changed', version: 2 }, {}, {}] }); // prettier-ignore
+    expect(await lastSnapshot()).toMatchObject({ at: 'now', history: { undo: 'Name' }, entries: [{ value: 'changed', version: 2 }, {}, {}] }); // prettier-ignore
   });
 
   it('is put together anew when all of it is read, with nothing left of before', async () => {
@@ -40,13 +40,13 @@ describe('what was last heard of the household', () => {
   it('holds what is reactive as it is written, and nothing that was not', async () => {
     const value = { name: 'Plan', none: undefined, toJSON: () => ({ name: 'As JSON' }) };
     await rememberAll(whole(entry('a', value)), 'now');
-    expect((await remembered())?.entries[0]?.value).toEqual({ name: 'As JSON' });
+    expect((await lastSnapshot())?.entries[0]?.value).toEqual({ name: 'As JSON' });
   });
 
   it('leaves nothing behind once it is to be forgotten', async () => {
     await rememberAll(whole(entry('a', 1)), 'now');
     await forgetRemembered();
     expect(last.size).toBe(0);
-    expect(await remembered()).toBeUndefined();
+    expect(await lastSnapshot()).toBeUndefined();
   });
 });

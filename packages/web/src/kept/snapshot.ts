@@ -53,7 +53,7 @@ export async function rememberSome(
 }
 
 /** What was last heard of; undefined where that is nothing. */
-export async function remembered(): Promise<Snapshot | undefined> {
+export async function lastSnapshot(): Promise<Snapshot | undefined> {
   try {
     const all = new Map(await entries<string, unknown>(opened()));
     const about = all.get(ABOUT) as About | undefined;

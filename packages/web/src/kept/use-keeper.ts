@@ -18,7 +18,7 @@ import { Outbox, type Conflict } from './outbox';
 import { doorIsShut } from './door';
 import { liveLine } from './live-line';
 import { keyOf, onThisPage } from './on-this-page';
-import { forgetRemembered, remembered, rememberAll, rememberSome } from './snapshot';
+import { forgetRemembered, lastSnapshot, rememberAll, rememberSome } from './snapshot';
 import { thisPage } from './this-page';
 import { useNotices } from './use-notices';
 
@@ -91,7 +91,7 @@ export const useKeeper = defineStore('keeper', () => {
     try {
       await read();
     } catch (error) {
-      const last = error instanceof OfflineError ? await remembered() : undefined;
+      const last = error instanceof OfflineError ? await lastSnapshot() : undefined;
       if (last === undefined) throw error;
       show(last);
       [keepsCopy, asOf.value, online.value] = [true, last.at, false];

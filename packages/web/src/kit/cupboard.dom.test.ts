@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { emptyKit, type Kit } from '@uisce/core/kit';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useKit } from '../household/use-kit';
 import NumberField from '../ui/NumberField.vue';
@@ -13,7 +13,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const withKit = (more: Partial<Kit>): [string, string, unknown][] => [
   ['plan', smallPlan(0).id, smallPlan(4700)],

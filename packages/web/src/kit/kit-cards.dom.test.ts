@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { emptyKit, type Kit } from '@uisce/core/kit';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { kept } from '../testing/small-database';
 import { asked } from '../testing/small-solver';
@@ -13,7 +13,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse | undefined;
+let house: InSmallHouse | undefined;
 afterEach(() => house?.page.unmount());
 
 const shot = { ml: 40, diameterMm: 38 };

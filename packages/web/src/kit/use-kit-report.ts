@@ -1,7 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref, shallowRef, toRaw, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
-import { CHECK_AFTER_MS, questionOf, recall, remember } from '../solver/remembered';
+import { CHECK_AFTER_MS, questionKey, recall, remember } from '../solver/remembered';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import type { Advice } from '../solver/tasks/questions';
@@ -39,7 +39,7 @@ export const useKitReport = createSharedComposable(() => {
   const remembered = ref('');
   const question = (asked: { items: string[]; drinks: string[]; scope: KitScope }) =>
     trade.prices
-      ? questionOf(
+      ? questionKey(
           { brief: stock.withStock(plans.briefOrEmpty), prices: trade.prices, kit: kits.kit },
           trade.shippedTag,
           asked,

@@ -4,7 +4,7 @@ import { catalogueSchema, priceListSchema } from '@uisce/core/catalogue';
 import { emptyKit, type Kit } from '@uisce/core/kit';
 import { useKit } from '../household/use-kit';
 import { useAnswer } from '../solver/use-answer';
-import { inHouse, type InHouse } from '../testing/in-house';
+import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, SMALL_SHOP, smallPlan } from '../testing/small-house';
 import { served } from '../testing/small-server';
 import { useOwnership } from './use-ownership';
@@ -41,7 +41,7 @@ const PRICED = priceListSchema.parse({
   ],
 });
 
-let house: InHouse;
+let house: InSmallHouse;
 let wall: ReturnType<typeof useWall>;
 let own: ReturnType<typeof useOwnership>;
 const Page = defineComponent(() => {

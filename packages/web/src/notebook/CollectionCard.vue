@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { OWN_TAG, standingOf, type Standing } from './collection-needs';
+import { OWN_TAG, standingOf, type CollectionStanding } from './collection-needs';
 import CollectionSheet from './CollectionSheet.vue';
 import { useNotebook } from '../household/use-notebook';
 import { usePlans } from '../household/use-plans';
@@ -21,7 +21,7 @@ const chosen = computed(() =>
     : notebook.collections.find((c) => c.id === wanted.collection),
 );
 const { fromOwned, fromPlan } = useCollectionNeeds(chosen);
-const stands = computed<Standing | undefined>(() =>
+const stands = computed<CollectionStanding | undefined>(() =>
   chosen.value
     ? standingOf(chosen.value.drinks, atHand.open.value, plans.brief?.mustDrinks ?? [])
     : undefined,

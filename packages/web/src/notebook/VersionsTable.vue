@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { comparedFigures, likedVersion, PLACED, type OwnDrink } from '@uisce/core/notebook';
+import { comparedFigures, likedVersion, COMPARED_FIGURES, type OwnDrink } from '@uisce/core/notebook';
 import { useTrade } from '../household/use-trade';
 import { useVerdicts } from '../household/use-verdicts';
 import DataTable, { type Column } from '../ui/DataTable.vue';
@@ -45,7 +45,7 @@ const rowOf = (what: string, of: (v: Version) => string): Row =>
 const rows = computed<Row[]>(() => {
   const kinds = [...new Set(versions.value.flatMap((v) => v.recipe.slots.map((s) => s.kind)))];
   const figures = new Map(versions.value.map((v) => [v.key, comparedFigures(v.recipe, trade.kinds)]));
-  const figure = (v: Version, of: (typeof PLACED)[number]) => {
+  const figure = (v: Version, of: (typeof COMPARED_FIGURES)[number]) => {
     const value = figures.get(v.key)?.[of] ?? 0;
     if (of === 'abv') return words.percent(value);
     return of === 'volume' ? words.volume(Math.round(value)) : `${words.fixed(value, 1)} g`;

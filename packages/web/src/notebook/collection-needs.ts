@@ -1,5 +1,5 @@
 /** How a collection stands to the plan. */
-export interface Standing {
+export interface CollectionStanding {
   /** Drinks of it that the plan opens. */
   open: number;
   /** Those that the plan is not told to open yet. */
@@ -11,7 +11,7 @@ export function standingOf(
   drinks: readonly string[],
   opened: ReadonlyMap<string, number>,
   mustDrinks: readonly string[],
-): Standing {
+): CollectionStanding {
   return {
     open: drinks.filter((d) => opened.has(d)).length,
     notWanted: drinks.filter((d) => !mustDrinks.includes(d)),

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defaultSettings } from '@uisce/core/household';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallBottles, smallPlan } from '../testing/small-house';
 import { usePlans } from '../household/use-plans';
 import KeepsCard from '../bench/KeepsCard.vue';
@@ -13,7 +13,7 @@ vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 vi.mock('./BalanceChart.vue', () => ({ __esModule: true, default: { render: () => null } }));
 
-let house: InHouse | undefined;
+let house: InSmallHouse | undefined;
 afterEach(() => house?.page.unmount());
 const recipe = (id: string) => SMALL_CATALOGUE.recipes.find((r) => r.id === id);
 const settings = (more: object): [string, string, unknown] => [
@@ -34,7 +34,7 @@ describe('a drink’s figures', () => {
       settings({ houseSyrupRatio: ratio }),
     ]);
     const [abv, mixMl, sugarG] = [/Strength ([\d.]+) ?%/, /then served ([\d.]+) ml/, /acid ([\d.]+) g/].map(
-      (part) => Number(part.exec(said((house as InHouse).page))?.[1]),
+      (part) => Number(part.exec(said((house as InSmallHouse).page))?.[1]),
     ) as [number, number, number];
     house.page.unmount();
     return { abv, mixMl, sugarG };

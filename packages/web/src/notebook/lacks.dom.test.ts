@@ -3,7 +3,7 @@ import { computed, defineComponent, ref } from 'vue';
 import type { Collection } from '@uisce/core/notebook';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
-import { inHouse, type InHouse } from '../testing/in-house';
+import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { smallBottles, smallPlan } from '../testing/small-house';
 import { standingOf } from './collection-needs';
 import { useCollectionNeeds } from './use-collection-needs';
@@ -15,7 +15,7 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const id = ref('negroni');
 const collection = ref<Collection>();
-let house: InHouse;
+let house: InSmallHouse;
 let lacks: ReturnType<typeof useLacks>;
 let needs: ReturnType<typeof useCollectionNeeds>;
 const Page = defineComponent(() => {

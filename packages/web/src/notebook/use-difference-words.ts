@@ -1,4 +1,4 @@
-import { differences, type Difference } from '@uisce/core/notebook';
+import { specDifferences, type SpecDifference } from '@uisce/core/notebook';
 import type { Recipe } from '@uisce/core/catalogue';
 import { useTrade } from '../household/use-trade';
 import { METHOD_WORDS } from '../words/trade-words';
@@ -10,7 +10,7 @@ export function useDifferenceWords() {
   const words = useWords();
   const kindName = (kind: string) => inSentence(trade.kindName(kind));
 
-  function say(d: Difference): string {
+  function say(d: SpecDifference): string {
     switch (d.of) {
       case 'part':
         if (d.to === undefined) return `no ${kindName(d.kind)}`;
@@ -28,7 +28,7 @@ export function useDifferenceWords() {
         return `called ${d.to}`;
     }
   }
-  const sayAll = (of: readonly Difference[]) =>
+  const sayAll = (of: readonly SpecDifference[]) =>
     of.length === 0 ? 'the same in substance' : listed(of.map(say));
-  return { say, sayAll, between: (a: Recipe, b: Recipe) => sayAll(differences(a, b)) };
+  return { say, sayAll, between: (a: Recipe, b: Recipe) => sayAll(specDifferences(a, b)) };
 }

@@ -2,13 +2,13 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { smallBottles, smallPlan } from '../testing/small-house';
 import { openPage, SmallServer } from '../testing/small-server';
 import { useAnswer } from '../solver/use-answer';
-import { STRENGTHS, useIndex, type Wanted } from './use-index';
+import { STRENGTHS, useIndex, type IndexFilter } from './use-index';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-const NOTHING: Wanted = {
+const NOTHING: IndexFilter = {
   text: '',
   base: '',
   family: '',
@@ -27,7 +27,7 @@ beforeEach(async () => {
   await vi.advanceTimersByTimeAsync(100);
 });
 
-function found(part: Partial<Wanted>): string[] {
+function found(part: Partial<IndexFilter>): string[] {
   const { wanted, rows } = useIndex();
   Object.assign(wanted, NOTHING, part);
   return rows.value.map((r) => r.recipe.id);

@@ -25,7 +25,7 @@ export const REACHES = {
 } as const;
 
 /** What the reader asks the index for. */
-export interface Wanted {
+export interface IndexFilter {
   text: string;
   base: (typeof BASES)[number] | '';
   family: Family | '';
@@ -52,7 +52,7 @@ const MOST_SHOWN = 1500;
 const alphabet = new Intl.Collator('en');
 
 /** One question for the whole session, so that going to a drink and back finds the same list. */
-const wanted = reactive<Wanted>({
+const wanted = reactive<IndexFilter>({
   text: '',
   base: '',
   family: '',

@@ -3,7 +3,7 @@ import { ownDrinkSchema, withAmounts } from '@uisce/core/notebook';
 import { useNotebook } from '../household/use-notebook';
 import { useTrade } from '../household/use-trade';
 import { useVerdicts } from '../household/use-verdicts';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { defineComponent, h } from 'vue';
 import TastingCard from './TastingCard.vue';
@@ -13,7 +13,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const sour = SMALL_CATALOGUE.recipes.find((r) => r.id === 'gin-sour') ?? expect.fail('the drink is there');
 const version = (day: number, why: string, syrupMl: number) => ({

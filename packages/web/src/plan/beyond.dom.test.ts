@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_SHOP, smallPlan } from '../testing/small-house';
 import { usePlans } from '../household/use-plans';
 import { useTrade } from '../household/use-trade';
@@ -14,7 +14,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const OTHER = '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c002';
 type Thing = [thing: string, id: string, value: unknown];

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { inHouse, inView, said, type InHouse } from '../testing/in-house';
+import { inHouse, inView, said, type InSmallHouse } from '../testing/in-house';
 import { asked } from '../testing/small-solver';
 import { useCurve } from '../solver/use-curve';
 import EnoughCard from './EnoughCard.vue';
@@ -14,7 +14,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse | undefined;
+let house: InSmallHouse | undefined;
 afterEach(() => house?.page.unmount());
 /** The curve is drawn once somebody looks at it, and what hangs on it follows. */
 async function lookAtTheCurve(): Promise<void> {

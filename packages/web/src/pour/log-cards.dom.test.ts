@@ -3,7 +3,7 @@ import type { Component } from 'vue';
 import type { Pour } from '@uisce/core/pouring';
 import { bottleThere } from '@uisce/core/stock';
 import { usePlans } from '../household/use-plans';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import FavouritesCard from './FavouritesCard.vue';
 import LearntCard from './LearntCard.vue';
@@ -27,7 +27,7 @@ const pour = (drink: string, on: string, more: Partial<Pour> = {}): [string, str
     } satisfies Pour,
   ];
 }; // prettier-ignore
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const open = async (card: Component, ...things: [string, string, unknown][]) => {
   house = await inHouse(card, {}, [['plan', smallPlan(0).id, smallPlan(4700)], ...things]);

@@ -4,7 +4,7 @@ import type { Pour } from '@uisce/core/pouring';
 import { bottleThere } from '@uisce/core/stock';
 import { useLog } from '../household/use-log';
 import { useStock } from '../household/use-stock';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import ChoosePour from './ChoosePour.vue';
 import MakeRound from './MakeRound.vue';
@@ -41,7 +41,7 @@ const STOCK: [string, string, unknown][] = [
   ],
 ];
 
-let house: InHouse;
+let house: InSmallHouse;
 beforeEach(() => localStorage.clear());
 afterEach(() => house.page.unmount());
 /** Parts of the step; the sentence by itself where none are named. */

@@ -2,8 +2,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent } from 'vue';
 import { catalogueSchema } from '@uisce/core/catalogue';
 import { emptyKit, type Kit } from '@uisce/core/kit';
-import { stepOf, type PourStep } from '@uisce/core/pouring';
-import { inHouse, type InHouse } from '../testing/in-house';
+import { pourStep, type PourStep } from '@uisce/core/pouring';
+import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { served } from '../testing/small-server';
 import { useStepWords } from './use-step-words';
@@ -25,7 +25,7 @@ const { techniques, tools, kitchen } = catalogueSchema.parse({
   kitchen: [{ id: 'jar', name: 'Jam jar', usual: true, hard: 'It is slow to cool.', caution: 'Glass breaks.' }],
 }); // prettier-ignore
 
-let house: InHouse;
+let house: InSmallHouse;
 let words: ReturnType<typeof useStepWords>;
 const Page = defineComponent(() => {
   words = useStepWords();
@@ -46,7 +46,7 @@ const part = (kind: string, value: number, measure = 'ml') => ({
   part: { slot: 0, kind, ml: measure === 'ml' ? value : null, g: null, amount: { value, measure } },
 });
 const said = (act: PourStep['act'], more: Partial<PourStep> = {}) => {
-  const { figure, name, where } = words.say(stepOf('s', act, 12, more));
+  const { figure, name, where } = words.say(pourStep('s', act, 12, more));
   return [figure, name, where].filter(Boolean).join(' | ');
 };
 
@@ -88,7 +88,7 @@ describe('a step in words', () => {
 
   it('names the jar that stands in for a tin, how it is with it, and its caution', async () => {
     await open({ tools: [], kitchen: ['jar'], attitude: 'home' });
-    const shake = stepOf('s', 'shake', 12, { into: 'shaker', ice: 'cubes', technique: 'shake' });
+    const shake = pourStep('s', 'shake', 12, { into: 'shaker', ice: 'cubes', technique: 'shake' });
     expect(words.say(shake).where).toBe('on ice, until the jam jar frosts');
     expect(words.standIn(shake)).toMatchObject({ name: 'jam jar', hard: 'It is slow to cool.' });
     expect(words.cautions(shake, undefined)).toEqual(['Hold both ends.', 'Glass breaks.']);
@@ -96,17 +96,17 @@ describe('a step in words', () => {
 
   it('says a caution where the act happens: at the knife and at the flame, each once', async () => {
     await open();
-    expect(words.cautions(stepOf('s', 'squeeze', 20, part('lime-juice', 45)), undefined)).toEqual(['Cut away from the hand.']);
-    expect(words.cautions(stepOf('s', 'garnish', 20, { words: 'flamed orange peel', technique: 'cut' }), undefined)).toEqual([
+    expect(words.cautions(pourStep('s', 'squeeze', 20, part('lime-juice', 45)), undefined)).toEqual(['Cut away from the hand.']);
+    expect(words.cautions(pourStep('s', 'garnish', 20, { words: 'flamed orange peel', technique: 'cut' }), undefined)).toEqual([
       'Cut away from the hand.',
       'Nothing else near a flame.',
     ]);
-    expect(words.cautions(stepOf('s', 'stir', 20, { technique: 'stir' }), undefined)).toEqual([]);
+    expect(words.cautions(pourStep('s', 'stir', 20, { technique: 'stir' }), undefined)).toEqual([]);
   }); // prettier-ignore
 
   it('fits on the strip in a line', async () => {
     await open();
-    const line = (act: PourStep['act'], more: Partial<PourStep> = {}) => words.line(stepOf('s', act, 12, more));
+    const line = (act: PourStep['act'], more: Partial<PourStep> = {}) => words.line(pourStep('s', act, 12, more));
     expect([
       line('pour', { ...part('gin', 60), into: 'shaker' }),
       line('ice', { into: 'shaker', ice: 'cubes' }),

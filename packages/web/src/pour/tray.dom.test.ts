@@ -1,10 +1,10 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent } from 'vue';
-import { stepOf, type PourStep } from '@uisce/core/pouring';
+import { pourStep, type PourStep } from '@uisce/core/pouring';
 import { bottleThere } from '@uisce/core/stock';
 import { emptyKit } from '@uisce/core/kit';
 import { usePouring } from '../household/use-pouring';
-import { inHouse, type InHouse } from '../testing/in-house';
+import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useFilters } from './use-filters';
 import { useOrder } from '../household/use-order';
@@ -14,7 +14,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 let order: ReturnType<typeof useOrder>;
 let filters: ReturnType<typeof useFilters>;
 let words: ReturnType<typeof useStepWords>;
@@ -82,7 +82,8 @@ describe('what is wanted', () => {
 });
 
 describe('a step in words', () => {
-  const step = (act: PourStep['act'], more: Partial<PourStep> = {}) => words.say(stepOf('s', act, 12, more));
+  const step = (act: PourStep['act'], more: Partial<PourStep> = {}) =>
+    words.say(pourStep('s', act, 12, more));
   const part = (kind: string, value: number, measure = 'ml') => ({
     part: { slot: 0, kind, ml: measure === 'ml' ? value : null, g: null, amount: { value, measure } },
   });
@@ -104,8 +105,8 @@ describe('a step in words', () => {
       figure: 'Strain twice',
       name: 'into 2 glasses',
     });
-    expect(words.line(stepOf('s', 'shake', 12, { ice: 'cubes', into: 'shaker' }))).toBe('shake hard 12 s');
+    expect(words.line(pourStep('s', 'shake', 12, { ice: 'cubes', into: 'shaker' }))).toBe('shake hard 12 s');
     // Nothing is said to stand in where the catalogue knows no technique.
-    expect(words.standIn(stepOf('s', 'shake', 12, { technique: 'shake' }))).toBeUndefined();
+    expect(words.standIn(pourStep('s', 'shake', 12, { technique: 'shake' }))).toBeUndefined();
   });
 });

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { measuringLines } from '@uisce/core/measure';
-import { blindBalance, type Mend, type Wrong } from '@uisce/core/practice';
+import { blindBalance, type BlindMend, type Wrong } from '@uisce/core/practice';
 import { useKit } from '../household/use-kit';
 import { useTrade } from '../household/use-trade';
 import { useVerdicts } from '../household/use-verdicts';
@@ -57,7 +57,7 @@ const rows = computed(() =>
 );
 const glass = ref<number>();
 const mend = ref<number>();
-const sayMend = (m: Mend) =>
+const sayMend = (m: BlindMend) =>
   listed(
     m.map(({ slot, fromMl, toMl }) => {
       const kind = recipe.value?.slots[slot]?.kind ?? '';

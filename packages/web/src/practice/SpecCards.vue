@@ -6,7 +6,7 @@ import { usePractice } from '../household/use-practice';
 import NumberField from '../ui/NumberField.vue';
 import SpecLines from './SpecLines.vue';
 import { count } from '../words/use-words';
-import { useCardWords } from './use-card-words';
+import { useFlashcardWords } from './use-card-words';
 import { useCards } from './use-cards';
 import WhoField from './WhoField.vue';
 
@@ -14,7 +14,7 @@ import WhoField from './WhoField.vue';
 const practice = usePractice();
 const session = useCards();
 const { asked, at, card, given, wasRight, rights, isOver, drinks } = session;
-const { question, say, drink } = useCardWords();
+const { question, say, drink } = useFlashcardWords();
 
 const dueWords = computed(() => practice.due.filter((c) => c.key.startsWith(WORD_KEY)).length);
 const dueSpecs = computed(() => practice.due.length - dueWords.value);

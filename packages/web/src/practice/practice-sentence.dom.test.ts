@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, ref } from 'vue';
-import { remembered, type Deck, type Trial } from '@uisce/core/practice';
+import { afterAnswer, type Deck, type Trial } from '@uisce/core/practice';
 import { usePractice } from '../household/use-practice';
-import { inHouse, type InHouse } from '../testing/in-house';
+import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { usePracticeSentence } from './use-practice-sentence';
 
@@ -26,7 +26,7 @@ const deck = (by: string, of: string, cards: Deck['cards']): [string, string, un
   return ['deck', id, { id, by, of, cards }];
 };
 
-let house: InHouse;
+let house: InSmallHouse;
 const part = ref('');
 let sentence: ReturnType<typeof usePracticeSentence>;
 const Page = defineComponent(() => {
@@ -75,8 +75,8 @@ describe('the sentence of practice', () => {
 
   it('counts the cards that are due, of this person', async () => {
     part.value = 'cards';
-    const old = remembered(undefined, 'wrong', '2026-01-01T20:00:00.000Z');
-    const fresh = remembered(undefined, 'at-once', '2026-11-25T17:59:00.000Z');
+    const old = afterAnswer(undefined, 'wrong', '2026-01-01T20:00:00.000Z');
+    const fresh = afterAnswer(undefined, 'at-once', '2026-11-25T17:59:00.000Z');
     await open(
       deck('', 'negroni', { parts: old, glass: fresh }),
       deck('', 'daiquiri', { parts: old }),
@@ -98,7 +98,7 @@ describe('the sentence of practice', () => {
 
 describe('what is remembered of a card', () => {
   it('goes on in the deck of its drink and its person: other cards of it stay as they were', async () => {
-    const old = remembered(undefined, 'right', '2026-11-01T20:00:00.000Z');
+    const old = afterAnswer(undefined, 'right', '2026-11-01T20:00:00.000Z');
     await open(deck('', 'negroni', { parts: old }));
     const practice = usePractice();
     practice.review('negroni', 'glass', 'at-once');

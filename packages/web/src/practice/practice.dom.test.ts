@@ -4,7 +4,7 @@ import { aimOf } from '@uisce/core/practice';
 import { useLog } from '../household/use-log';
 import { usePractice } from '../household/use-practice';
 import { useTrade } from '../household/use-trade';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallBottles, smallPlan } from '../testing/small-house';
 import FreePour from './FreePour.vue';
 import SpecCards from './SpecCards.vue';
@@ -15,7 +15,7 @@ vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 vi.mock('vue-echarts', () => ({ default: { template: '<div />' } }));
 
-let house: InHouse;
+let house: InSmallHouse;
 const open = async (component: Parameters<typeof inHouse>[0]) => {
   house = await inHouse(component, {}, [
     ['plan', smallPlan(0).id, smallPlan(4700)],

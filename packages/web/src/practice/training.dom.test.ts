@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, nextTick } from 'vue';
 import { usePractice } from '../household/use-practice';
-import { inHouse, type InHouse } from '../testing/in-house';
+import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useFirstWeek } from './use-first-week';
 import { useTraining } from './use-training';
@@ -10,7 +10,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 let training: ReturnType<typeof useTraining>;
 let week: ReturnType<typeof useFirstWeek>;
 const Page = defineComponent(() => {

@@ -1,5 +1,5 @@
 import { listed } from '@uisce/core/base';
-import type { Choice, MethodReason, SpecCard } from '@uisce/core/practice';
+import type { FlashcardChoice, MethodReason, SpecCard } from '@uisce/core/practice';
 import { useTrade } from '../household/use-trade';
 import { METHOD_WORDS } from '../words/trade-words';
 import { inSentence, useWords } from '../words/use-words';
@@ -17,7 +17,7 @@ const REASONS: Record<MethodReason, string> = {
 };
 
 /** Cards in words. */
-export function useCardWords() {
+export function useFlashcardWords() {
   const trade = useTrade();
   const words = useWords();
   const kind = (id: string) => inSentence(trade.kindName(id));
@@ -37,7 +37,7 @@ export function useCardWords() {
         return `What is wrong with this ${drink(card)}?`;
     }
   }
-  function say(choice: Choice): string {
+  function say(choice: FlashcardChoice): string {
     switch (choice.is) {
       case 'kinds':
         return listed(choice.kinds.map(kind));

@@ -1,6 +1,6 @@
 import { useRafFn } from '@vueuse/core';
 import { ref, shallowRef } from 'vue';
-import { Stream, type Liquid, type Spout } from '@uisce/core/practice';
+import { Stream, type FlowingLiquid, type Spout } from '@uisce/core/practice';
 
 /** A bottle as it usually stands: two thirds full. */
 const BOTTLE = { sizeMl: 700, leftMl: 460 };
@@ -37,7 +37,7 @@ export function usePourStage(onPoured: (ml: number, seconds: number) => void) {
   const frames = useRafFn(({ timestamp }) => pass(Math.max(last, timestamp)), { immediate: false });
 
   /** Tilt it: an empty cup stands below. */
-  function hold(spout: Spout, liquid: Liquid): void {
+  function hold(spout: Spout, liquid: FlowingLiquid): void {
     if (running.value) return;
     stream.value = new Stream(spout, liquid, BOTTLE.leftMl, BOTTLE.sizeMl);
     last = since = performance.now();

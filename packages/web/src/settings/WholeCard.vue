@@ -5,7 +5,7 @@ import DataTable from '../ui/DataTable.vue';
 import FileField from '../ui/FileField.vue';
 import SelectField from '../ui/SelectField.vue';
 import { listed } from '../words/use-words';
-import { useWhole, type Choice } from './use-whole';
+import { useWhole, type ImportChoice } from './use-whole';
 
 /** All that is kept, out as open files and in again. */
 const whole = useWhole();
@@ -16,7 +16,7 @@ const COLUMNS = [
   { key: 'different', title: 'Otherwise', figures: true },
   { key: 'choice', title: 'Take' },
 ];
-const CHOICES: { value: Choice; title: string }[] = [
+const CHOICES: { value: ImportChoice; title: string }[] = [
   { value: 'new', title: 'What is new' },
   { value: 'all', title: 'New, and theirs' },
   { value: 'leave', title: 'Nothing' },

@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Backup } from '@uisce/core/household';
 import FileField from '../ui/FileField.vue';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { refusal } from '../testing/small-server';
 import BackupsCard from './BackupsCard.vue';
 
@@ -13,7 +13,7 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 const backup = (name: string, more: Partial<Backup> = {}): Backup => ({
   ...{ name, at: '2026-11-24T23:34:00.000Z', why: 'daily', bytes: 200_000, ...more },
 });
-let house: InHouse;
+let house: InSmallHouse;
 let there: Backup[];
 afterEach(() => house.page.unmount());
 const open = async (...backups: Backup[]) => {

@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Component } from 'vue';
 import type { AccessState } from '@uisce/core/household';
 import { personSchema } from '@uisce/core/household';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { refusal } from '../testing/small-server';
 import DevicesCard from './DevicesCard.vue';
@@ -14,7 +14,7 @@ vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const ID = '00000000-0000-4000-8000-000000000001';
 const ann = personSchema.parse({ id: ID, name: 'Ann', limit: null, noAlcohol: false, allergens: [], dislikes: [] }); // prettier-ignore

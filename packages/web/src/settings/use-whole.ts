@@ -7,14 +7,14 @@ import { useKeeper } from '../kept/use-keeper';
 import { useTried } from '../kept/use-tried';
 
 /** How a kind of thing of a file is taken. */
-export type Choice = 'leave' | 'new' | 'all';
+export type ImportChoice = 'leave' | 'new' | 'all';
 
 /** A household's file on its way in, and forgetting. */
 export function useWhole() {
   const keeper = useKeeper();
   const said = ref('');
   const compared = ref<Compared>();
-  const choices = ref<Record<string, Choice>>({});
+  const choices = ref<Record<string, ImportChoice>>({});
   /** What was there before the last file came in. */
   const before = ref<Backup>();
   let file: unknown;
@@ -43,7 +43,7 @@ export function useWhole() {
     });
   const bring = () =>
     tried(async () => {
-      const of = (choice: Choice) => Object.entries(choices.value).flatMap(([thing, c]) => (c === choice ? [thing] : []));
+      const of = (choice: ImportChoice) => Object.entries(choices.value).flatMap(([thing, c]) => (c === choice ? [thing] : []));
       const done = await api<{ before: Backup; taken: number }>('/household/import', {
         method: 'POST', body: { file, leave: of('leave'), replace: of('all') },
       });

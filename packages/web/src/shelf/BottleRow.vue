@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import LevelBottle from './LevelBottle.vue';
-import type { Standing } from './use-shelf';
+import type { StandingBottle } from './use-shelf';
 
 /** Bottles side by side on a board, to one scale. */
 const props = defineProps<{
-  standing: readonly Standing[];
+  standing: readonly StandingBottle[];
   chosenId: string | undefined;
   board: 'wood' | 'cold';
 }>();

@@ -5,10 +5,10 @@ import { JOB_COLOUR } from '../ui/theme/tokens';
 import { glassOutline } from '../ui/drawing/outline';
 import { useTrade } from '../household/use-trade';
 import { useWords } from '../words/use-words';
-import type { Standing } from './use-shelf';
+import type { StandingBottle } from './use-shelf';
 
 /** A bottle to scale with what is left in it; the level is dragged, or moved with the arrow keys by tenths. */
-const props = defineProps<{ standing: Standing; scale: number; room: number; chosen: boolean }>();
+const props = defineProps<{ standing: StandingBottle; scale: number; room: number; chosen: boolean }>();
 const emit = defineEmits<{ choose: []; level: [leftMl: number] }>();
 
 const trade = useTrade();

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { bottleThere, type Bottle } from '@uisce/core/stock';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useStock } from '../household/use-stock';
 import TypedReading from '../ui/TypedReading.vue';
@@ -25,7 +25,7 @@ const opened = (component: object, bottles: Bottle[], props: object = {}) =>
     ['plan', smallPlan(0).id, smallPlan(4700)],
     ...bottles.map((b): [string, string, unknown] => ['bottle', b.id, b]),
   ]);
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 
 describe('the shelf', () => {

@@ -1,7 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent } from 'vue';
 import { bottleThere, type Bottle } from '@uisce/core/stock';
-import { inHouse, type InHouse } from '../testing/in-house';
+import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useShelf } from './use-shelf';
 
@@ -10,7 +10,7 @@ vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const ID = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
-let house: InHouse;
+let house: InSmallHouse;
 let shelf: ReturnType<typeof useShelf>;
 const Page = defineComponent(() => {
   shelf = useShelf();

@@ -19,7 +19,7 @@ export const SOON_DAYS = 14;
 const TAGGED_DAYS = 90;
 
 /** A bottle as it stands there, with what matters next about it. */
-export interface Standing {
+export interface StandingBottle {
   bottle: Bottle;
   name: string;
   /** The tag: days left, pours left, "new"; empty where nothing presses. */
@@ -37,7 +37,7 @@ export const useShelf = createSharedComposable(() => {
   const today = useToday();
   const words = useWords();
 
-  function tagOf(bottle: Bottle): Pick<Standing, 'tag' | 'pressing'> {
+  function tagOf(bottle: Bottle): Pick<StandingBottle, 'tag' | 'pressing'> {
     const kind = trade.kinds.get(bottle.kind);
     const days = kind && daysLeft(bottle, kind, today.iso());
     if (days !== undefined && days < 0) return { tag: 'past its day', pressing: true };
@@ -56,7 +56,7 @@ export const useShelf = createSharedComposable(() => {
   }
 
   const all = computed(() =>
-    stock.standing.map((bottle): Standing => ({
+    stock.standing.map((bottle): StandingBottle => ({
       bottle,
       name: trade.kindName(bottle.kind),
       ...tagOf(bottle),

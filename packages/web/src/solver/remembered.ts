@@ -20,7 +20,7 @@ const store = createStore('uisce-found', 'found');
  * The whole question in words, the same only where the answer is. The built solver's name carries a
  * hash of its code, so that another release answers anew.
  */
-export function questionOf(about: About, catalogueTag: string, ...more: unknown[]): string {
+export function questionKey(about: About, catalogueTag: string, ...more: unknown[]): string {
   return JSON.stringify([solverUrl, catalogueTag, about, ...more]);
 }
 

@@ -4,7 +4,7 @@ import type { About, From, TimedResult } from './about';
 import type { SolverApi } from './solver.worker';
 import solverUrl from './solver.worker?worker&url';
 import type { CurvePart, CurveShare } from './tasks/curve';
-import type { Advice, Asked, Topic } from './tasks/questions';
+import type { Advice, QuestionArguments, Topic } from './tasks/questions';
 
 /** Reactive proxies cannot be cloned; plain JSON can. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
@@ -70,13 +70,13 @@ export class Solver {
   async advise<T extends Topic>(
     topic: T,
     about: About,
-    asked: Asked<T>,
+    asked: QuestionArguments<T>,
     onSoFar: (soFar: Advice<T>, progress: number) => void,
   ): Promise<Advice<T>> {
     const advise = this.open().advise as unknown as (
       topic: T,
       about: About,
-      asked: Asked<T>,
+      asked: QuestionArguments<T>,
       tell: typeof onSoFar,
     ) => Promise<Advice<T>>;
     // What the page makes of it stays here: nothing of it could be cloned back.

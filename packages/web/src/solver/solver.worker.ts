@@ -4,7 +4,7 @@ import { bestPlan, type PlanResult } from '@uisce/core/plan';
 import type { About, From, TimedResult } from './about';
 import { drawCurve, type CurvePart, type CurveShare } from './tasks/curve';
 import { searchFor } from './tasks/held';
-import { QUESTIONS, type Advice, type Asked, type Topic } from './tasks/questions';
+import { QUESTIONS, type Advice, type QuestionArguments, type Topic } from './tasks/questions';
 
 let catalogue: Catalogue | undefined;
 /** The turn of the newest request, in memory shared with the page: whatever is older stops. */
@@ -62,12 +62,12 @@ const api = {
   advise<T extends Topic>(
     topic: T,
     about: About,
-    asked: Asked<T>,
+    asked: QuestionArguments<T>,
     tell: (soFar: Advice<T>, progress: number) => void,
   ): Advice<T> {
     const question = QUESTIONS[topic] as unknown as (
       about: About,
-      asked: Asked<T>,
+      asked: QuestionArguments<T>,
       catalogue: Catalogue,
       tell: (soFar: Advice<T>, progress: number) => void,
     ) => Advice<T>;

@@ -6,7 +6,7 @@ import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
 import { Solver } from './solver';
-import type { Advice, Asked, Topic } from './tasks/questions';
+import type { Advice, QuestionArguments, Topic } from './tasks/questions';
 import { useAnswer } from './use-answer';
 
 /** What is known on one topic, and how far it has come. */
@@ -35,7 +35,7 @@ export const useAdvice = defineStore('advice', () => {
   /** Ask about the open plan's answer, or about another brief. */
   async function ask<T extends Topic>(
     topic: T,
-    asked: Asked<T>,
+    asked: QuestionArguments<T>,
     brief: HouseholdBrief = plans.briefOrEmpty,
   ): Promise<void> {
     const { prices } = trade;

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, markRaw, ref, shallowRef, watch } from 'vue';
 import { bottleMoneyOf, madeBy } from '@uisce/core/plan';
 import type { About, TimedResult } from './about';
-import { CHECK_AFTER_MS, questionOf, recall, remember, remembersAny } from './remembered';
+import { CHECK_AFTER_MS, questionKey, recall, remember, remembersAny } from './remembered';
 import { Solver } from './solver';
 import { useCurve } from './use-curve';
 import { useKit } from '../household/use-kit';
@@ -80,7 +80,7 @@ export const useAnswer = defineStore('answer', () => {
   async function ask(): Promise<void> {
     const asked = about.value;
     if (!asked) return;
-    const question = questionOf(asked, trade.shippedTag);
+    const question = questionKey(asked, trade.shippedTag);
     const isCheck = question === checking;
     checking = '';
     isBeingChecked.value = isCheck;
@@ -123,7 +123,7 @@ export const useAnswer = defineStore('answer', () => {
   /** Show at once what an earlier page found for just this question. It is checked like any other. */
   async function showRemembered(): Promise<void> {
     if (!about.value) return;
-    const question = questionOf(about.value, trade.shippedTag);
+    const question = questionKey(about.value, trade.shippedTag);
     const before = await recall<TimedResult>('answer', question);
     if (!before) return;
     checking = question;

@@ -8,7 +8,7 @@ import {
   type SettledStretch,
 } from '@uisce/core/planner';
 import type { About } from './about';
-import { questionOf, recall, remember } from './remembered';
+import { questionKey, recall, remember } from './remembered';
 import { Solver } from './solver';
 import { MAX_STRETCHES, type CurvePart } from './tasks/curve';
 import { usePlans } from '../household/use-plans';
@@ -137,7 +137,7 @@ export const useCurve = defineStore('curve', () => {
     stop();
     const mine = turn;
     const { signal } = drawn;
-    const question = questionOf(
+    const question = questionKey(
       { ...about, brief: { ...about.brief, moneyNowMinor: 0, freshMinor: 0 } },
       trade.shippedTag,
     );

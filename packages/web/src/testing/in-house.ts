@@ -9,7 +9,7 @@ import { openPage, SmallServer } from './small-server';
 import { smallPlan } from './small-house';
 
 /** A component on a page of the small house, its plan answered. Solver and browser store are to be mocked. */
-export interface InHouse {
+export interface InSmallHouse {
   page: VueWrapper;
   server: SmallServer;
   router: Router;
@@ -36,7 +36,7 @@ export async function inHouse(
   component: Component,
   props: object = {},
   things: ConstructorParameters<typeof SmallServer>[0] = [['plan', smallPlan(0).id, smallPlan(4700)]],
-): Promise<InHouse> {
+): Promise<InSmallHouse> {
   vi.useFakeTimers({ now: new Date('2026-11-25T18:00:00') });
   vi.stubGlobal('IntersectionObserver', AllInView);
   const server = new SmallServer(things);

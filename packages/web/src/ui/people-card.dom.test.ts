@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Person } from '@uisce/core/household';
 import type { Pour } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
-import { inHouse, said, type InHouse } from '../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import PeopleCard from './PeopleCard.vue';
 
@@ -34,7 +34,7 @@ const pour = (n: number, who: string[], ethanolG: number): [string, string, unkn
   } satisfies Pour,
 ]; // prettier-ignore
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => {
   house.page.unmount();
   document.body.innerHTML = '';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { differences } from './differences';
+import { fieldDifferences } from './differences';
 
 describe('where two values of one thing differ', () => {
   const brief = {
@@ -15,7 +15,7 @@ describe('where two values of one thing differ', () => {
       name: 'Second',
       brief: { ...brief, moneyNowMinor: 30_050, place: { ...brief.place, lengthMm: 700, keepTo: false } },
     };
-    expect(differences(plan, theirs)).toEqual([
+    expect(fieldDifferences(plan, theirs)).toEqual([
       { what: 'name', mine: 'First', theirs: 'Second' },
       { what: 'money now', mine: '240.00', theirs: '300.50' },
       { what: 'place: length', mine: '920 mm', theirs: '700 mm' },
@@ -25,14 +25,14 @@ describe('where two values of one thing differ', () => {
 
   it('a list is compared as a whole, its things by their names', () => {
     const kit = { glasses: [{ id: 'g', name: 'Blue tumblers', count: 4 }], people: 2 };
-    expect(differences(kit, { glasses: [], people: 2 })).toEqual([
+    expect(fieldDifferences(kit, { glasses: [], people: 2 })).toEqual([
       { what: 'glasses', mine: 'Blue tumblers', theirs: 'none' },
     ]);
-    expect(differences(kit, kit)).toEqual([]);
+    expect(fieldDifferences(kit, kit)).toEqual([]);
   });
 
   it('what one has and the other has not is said too', () => {
-    expect(differences({ useBy: null }, { useBy: '2026-12-01' })).toEqual([
+    expect(fieldDifferences({ useBy: null }, { useBy: '2026-12-01' })).toEqual([
       { what: 'use by', mine: 'nothing', theirs: '2026-12-01' },
     ]);
   });

@@ -1,5 +1,5 @@
 /** A place where two values differ, in words, with what stands there in each. */
-export interface Difference {
+export interface FieldDifference {
   what: string;
   mine: string;
   theirs: string;
@@ -37,12 +37,12 @@ const isPlain = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Where two values of one thing differ, field by field; a list is compared as a whole. */
-export function differences(mine: unknown, theirs: unknown, what = ''): Difference[] {
+export function fieldDifferences(mine: unknown, theirs: unknown, what = ''): FieldDifference[] {
   if (JSON.stringify(mine) === JSON.stringify(theirs)) return [];
   if (isPlain(mine) && isPlain(theirs)) {
     const keys = new Set([...Object.keys(mine), ...Object.keys(theirs)]);
     return [...keys].flatMap((key) => {
-      const found = differences(mine[key], theirs[key], key);
+      const found = fieldDifferences(mine[key], theirs[key], key);
       return what === '' || what === 'brief'
         ? found
         : found.map((d) => ({ ...d, what: `${worded(what)}: ${d.what}` }));

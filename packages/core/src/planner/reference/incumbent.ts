@@ -1,9 +1,9 @@
-import type { Judgement } from '../prepared.js';
+import type { SetJudgement } from '../prepared.js';
 
 /** The best set known so far, as judged by the letter of the problem. */
 export interface Incumbent {
   items: Set<number>;
-  judgement: Judgement;
+  judgement: SetJudgement;
 }
 
 /** Whether two sets hold the same items. */

@@ -1,7 +1,7 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 /** A table in which a stored thing is kept whole: its value, its version, and who wrote it last. */
-export function keptTable(name: string): string {
+export function createKeptTable(name: string): string {
   return `CREATE TABLE ${name} (
     id TEXT PRIMARY KEY NOT NULL,
     value TEXT NOT NULL,
@@ -49,7 +49,7 @@ export class Kept1764300000000 implements MigrationInterface {
     for (const table of ['settings', 'kit', 'batch', 'own_recipes'])
       await runner.query(`ALTER TABLE ${table} RENAME TO ${table}_before`);
     for (const table of ['plan', 'own_prices', 'settings', 'kit', 'batch', 'own_recipes', 'place'])
-      await runner.query(keptTable(table));
+      await runner.query(createKeptTable(table));
 
     const insert = (table: string, id: string, value: string) =>
       runner.query(`INSERT INTO ${table} VALUES (?, ?, 1, '', '', '')`, [id, value]);

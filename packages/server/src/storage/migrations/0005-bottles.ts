@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { keptTable } from './0004-kept.js';
+import { createKeptTable } from './0004-kept.js';
 
 /** What is owned belongs to the household, not to a plan: every kind owned in any plan becomes a bottle. */
 export class Bottles1764400000000 implements MigrationInterface {
   readonly name = 'Bottles1764400000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(keptTable('bottle'));
+    await runner.query(createKeptTable('bottle'));
     // Asked for by kind, and by whether it stands there still.
     await runner.query("CREATE INDEX bottle_kind ON bottle (json_extract(value, '$.kind'))");
     await runner.query("CREATE INDEX bottle_finished ON bottle (json_extract(value, '$.finishedOn'))");

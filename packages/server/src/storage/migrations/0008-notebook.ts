@@ -1,12 +1,12 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { keptTable } from './0004-kept.js';
+import { createKeptTable } from './0004-kept.js';
 
 /** Drinks, kinds and collections of one's own. */
 export class Notebook1764700000000 implements MigrationInterface {
   readonly name = 'Notebook1764700000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    for (const thing of ['drink', 'own_kind', 'collection']) await runner.query(keptTable(thing));
+    for (const thing of ['drink', 'own_kind', 'collection']) await runner.query(createKeptTable(thing));
   }
 
   async down(runner: QueryRunner): Promise<void> {

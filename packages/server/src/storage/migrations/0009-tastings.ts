@@ -1,12 +1,12 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { keptTable } from './0004-kept.js';
+import { createKeptTable } from './0004-kept.js';
 
 /** Verdicts and notes on drinks. */
 export class Tastings1764800000000 implements MigrationInterface {
   readonly name = 'Tastings1764800000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(keptTable('tasting'));
+    await runner.query(createKeptTable('tasting'));
   }
 
   async down(runner: QueryRunner): Promise<void> {

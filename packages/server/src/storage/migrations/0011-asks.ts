@@ -1,12 +1,12 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { keptTable } from './0004-kept.js';
+import { createKeptTable } from './0004-kept.js';
 
 /** What guests ask for from their card. */
 export class Asks1765000000000 implements MigrationInterface {
   readonly name = 'Asks1765000000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(keptTable('ask'));
+    await runner.query(createKeptTable('ask'));
   }
 
   async down(runner: QueryRunner): Promise<void> {

@@ -3,7 +3,7 @@ import { drawCode } from '../../ui/paper/pdf-code';
 import { fitted, PT_A_MM, wrapped } from '../../ui/paper/pdf-text';
 
 /** A drink as the printed card has it. */
-export interface PrintedDrink {
+export interface MenuPdfDrink {
   name: string;
   /** What is in it. */
   parts: string;
@@ -17,7 +17,7 @@ export interface PrintedDrink {
 export interface PrintedCard {
   title: string;
   under: string;
-  drinks: readonly PrintedDrink[];
+  drinks: readonly MenuPdfDrink[];
   foot: string;
   /** Where it is read on a telephone, too; empty where it is not. */
   address?: string;

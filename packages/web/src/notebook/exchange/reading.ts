@@ -14,7 +14,7 @@ import {
   type Ounce,
   type OwnDrink,
   type ReadRecipe,
-  type Standing,
+  type IncomingStanding,
 } from '@uisce/core/notebook';
 
 /** What there is to read, and what it is held against. */
@@ -31,7 +31,7 @@ export interface ToRead {
 export interface FoundDrink {
   name: string;
   recipe: Recipe | undefined;
-  standing: Standing | undefined;
+  standing: IncomingStanding | undefined;
   /** Words of its lines that are not known, or not surely. */
   open: string[];
 }

@@ -3,7 +3,7 @@ import { defineComponent } from 'vue';
 import { notebookFile, OWN, sayRecipes } from '@uisce/core/notebook';
 import { kindIndex, type Recipe } from '@uisce/core/catalogue';
 import { useNotebook } from '../../household/use-notebook';
-import { inHouse, type InHouse } from '../../testing/in-house';
+import { inHouse, type InSmallHouse } from '../../testing/in-house';
 import { SMALL_CATALOGUE } from '../../testing/small-house';
 import { FileReader, type ToRead } from './reading';
 import { useImport } from './use-import';
@@ -29,7 +29,7 @@ vi.mock('comlink', () => {
   };
 });
 
-let house: InHouse;
+let house: InSmallHouse;
 let incoming: ReturnType<typeof useImport>;
 const Page = defineComponent(() => {
   incoming = useImport();

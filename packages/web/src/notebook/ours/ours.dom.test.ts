@@ -3,7 +3,7 @@ import { ownDrinkSchema, ownKindSchema } from '@uisce/core/notebook';
 import { useNotebook } from '../../household/use-notebook';
 import { usePlans } from '../../household/use-plans';
 import { useTrade } from '../../household/use-trade';
-import { inHouse, said, type InHouse } from '../../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../../testing/small-house';
 import '../CollectionSheet.vue';
 import '../../ui/DialogSheet.vue';
@@ -13,7 +13,7 @@ vi.mock('../../solver/solver', () => import('../../testing/small-solver'));
 vi.mock('../../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const cordial = ownKindSchema.parse({
   ...{ id: 'own-cordial', name: 'Bog cordial', job: 'sweet', supply: 'home-made', sugarGPerL: 500 },

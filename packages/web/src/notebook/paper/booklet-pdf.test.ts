@@ -1,6 +1,6 @@
 import { decodePDFRawStream, PDFDocument, PDFRawStream, PDFArray, type PDFPage } from 'pdf-lib';
 import { expect, it } from 'vitest';
-import { bookletPdf, type PrintedDrink } from './booklet-pdf';
+import { bookletPdf, type BookletDrink } from './booklet-pdf';
 
 /** The words that a page draws, in their order (hex strings shown with Tj; PDF 1.7, 9.4.3). */
 function wordsOf(page: PDFPage): string[] {
@@ -15,7 +15,7 @@ function wordsOf(page: PDFPage): string[] {
 }
 
 it('the contents and the index of a booklet name the pages on which its drinks really stand', async () => {
-  const drink = (name: string, parts: number): PrintedDrink => ({
+  const drink = (name: string, parts: number): BookletDrink => ({
     ...{ name, under: '20 % vol', foot: 'Contains egg.', steps: ['Shake it with ice until it is cold.', 'Strain.'] },
     parts: Array.from({ length: parts }, (_, i) => ({ amount: `${i + 1} ml`, what: `Thing ${i}`, mine: 'small cup full' })),
   }); // prettier-ignore

@@ -2,7 +2,7 @@ import type { PDFDocument, PDFFont, PDFPage } from 'pdf-lib';
 import { plain, PT_A_MM, wrapped } from '../../ui/paper/pdf-text';
 
 /** A drink as it is printed: every word made ready. */
-export interface PrintedDrink {
+export interface BookletDrink {
   name: string;
   under: string;
   parts: readonly { amount: string; what: string; mine: string }[];
@@ -14,7 +14,7 @@ export interface PrintedDrink {
 export interface PrintedBooklet {
   title: string;
   under: string;
-  chapters: readonly { title: string; drinks: readonly PrintedDrink[] }[];
+  chapters: readonly { title: string; drinks: readonly BookletDrink[] }[];
   index: readonly { name: string; drinks: readonly string[] }[];
 }
 
@@ -99,7 +99,7 @@ function linesOf(
   }));
 }
 
-function drinkBlock(s: Setting, drink: PrintedDrink): Line[] {
+function drinkBlock(s: Setting, drink: BookletDrink): Line[] {
   const left = AMOUNT_MM * PT_A_MM;
   return [
     ...linesOf(s, drink.name, NAME_PT, 'name', 0, 14),
@@ -137,7 +137,7 @@ async function setting(title: string): Promise<Setting> {
 }
 
 /** One drink on a sheet of A5. */
-export async function drinkPdf(drink: PrintedDrink): Promise<Uint8Array> {
+export async function drinkPdf(drink: BookletDrink): Promise<Uint8Array> {
   const s = await setting(drink.name);
   setBlocks(s, [drinkBlock(s, drink)]);
   return s.pdf.save();
@@ -151,7 +151,7 @@ export async function bookletPdf(book: PrintedBooklet): Promise<Uint8Array> {
   const entries = book.chapters.flatMap((c) => c.drinks.map((drink, i) => ({ drink, chapter: c, first: i === 0 })));
   const heading = (text: string, before = 10): Line[] => linesOf(s, text, 12, 'bold', 0, before);
   // Contents take the same room whatever their numbers are.
-  const contents = (pageOf: (drink: PrintedDrink) => string): Line[][] => [
+  const contents = (pageOf: (drink: BookletDrink) => string): Line[][] => [
     [...heading('Contents', 0)],
     ...book.chapters.flatMap((c) =>
       c.drinks.map((d, i): Line[] => [

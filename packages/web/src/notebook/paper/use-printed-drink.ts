@@ -6,7 +6,7 @@ import { useTrade } from '../../household/use-trade';
 import { useOwnMeasure } from '../../words/own-measure';
 import { useMayHold } from '../../ui/drink/use-warnings';
 import { inSentence, listed, useWords } from '../../words/use-words';
-import type { PrintedDrink } from './booklet-pdf';
+import type { BookletDrink } from './booklet-pdf';
 
 /** A drink's words for paper: its spec in the reader's measure, and by the household's own cups where it has them. */
 export function usePrintedDrink() {
@@ -16,7 +16,7 @@ export function usePrintedDrink() {
   const trade = useTrade();
   const words = useWords();
 
-  return (recipe: Recipe): PrintedDrink => {
+  return (recipe: Recipe): BookletDrink => {
     const held = mayHold(recipe);
     const { figures } = held;
     const glass = inSentence(trade.glasses.get(recipe.glass)?.name ?? recipe.glass);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { dequal } from 'dequal';
 import { computed, ref, watch } from 'vue';
-import { judge, WISHES, type Balanced, type Placed, type Wish } from '@uisce/core/notebook';
+import { judge, WISHES, type Balanced, type ComparedFigure, type Wish } from '@uisce/core/notebook';
 import { useTrade } from '../../household/use-trade';
 import DataTable from '../../ui/DataTable.vue';
 import { inSentence, listed, useWords } from '../../words/use-words';
@@ -14,7 +14,7 @@ const words = useWords();
 const { judged, recipe, wish, take } = useWriting();
 const { figure } = useJudgeWords();
 
-const NAMES: Record<Placed, string> = {
+const NAMES: Record<ComparedFigure, string> = {
   abv: 'Strength',
   sugar: 'Sugar',
   acid: 'Acid',

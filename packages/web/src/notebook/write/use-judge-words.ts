@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import type { Place } from '@uisce/core/notebook';
+import type { FamilyPlace } from '@uisce/core/notebook';
 import { useTrade } from '../../household/use-trade';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import { ALLERGEN_WORDS } from '../../words/trade-words';
@@ -20,13 +20,13 @@ export function useJudgeWords() {
     inSentence(trade.families.get(recipe.value?.family ?? 'sour')?.name ?? 'drinks'),
   );
   const tens = (share: number) => Math.round(share * 10);
-  function stands({ of, below }: Place): string {
+  function stands({ of, below }: FamilyPlace): string {
     if (below === undefined) return '';
     if (below >= STANDS_OUT) return `${MORE[of]} than ${tens(below)} of ten ${family.value}`;
     return 1 - below >= STANDS_OUT ? `${LESS[of]} than ${tens(1 - below)} of ten ${family.value}` : '';
   }
   /** A figure as it is written. */
-  function figure({ of, value }: Place): string {
+  function figure({ of, value }: FamilyPlace): string {
     if (of === 'abv') return `${words.percent(value)} vol`;
     return of === 'volume' ? words.volume(Math.round(value)) : `${words.number(value)} g in 100 ml`;
   }

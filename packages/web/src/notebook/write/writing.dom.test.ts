@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { useNotebook } from '../../household/use-notebook';
 import { useTrade } from '../../household/use-trade';
 import { useAnswer } from '../../solver/use-answer';
-import { inHouse, said, type InHouse } from '../../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../../testing/in-house';
 import { useWriting } from './use-writing';
 import WriteView from './WriteView.vue';
 import './WriteCards.vue';
@@ -11,7 +11,7 @@ vi.mock('../../solver/solver', () => import('../../testing/small-solver'));
 vi.mock('../../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../../testing/small-database'));
 
-let house: InHouse;
+let house: InSmallHouse;
 afterEach(() => {
   useWriting().clear();
   house.page.unmount();

@@ -253,6 +253,6 @@ export const QUESTIONS = {
 
 export type Topic = keyof typeof QUESTIONS;
 /** What a question on a topic asks with. */
-export type Asked<T extends Topic> = Parameters<(typeof QUESTIONS)[T]>[1];
+export type QuestionArguments<T extends Topic> = Parameters<(typeof QUESTIONS)[T]>[1];
 /** What is known of it. */
 export type Advice<T extends Topic> = ReturnType<(typeof QUESTIONS)[T]>;

@@ -9,7 +9,7 @@ export const WALL_MM = 1.6;
 export const FOOT_MM = 3;
 
 /** Where a glass stands in a drawing. */
-export interface Place {
+export interface GlassPlace {
   /** px of the middle, and of the ground it stands on. */
   centre: number;
   bottom: number;
@@ -25,7 +25,7 @@ function path(points: readonly Point[]): string {
 export function glassOutline(
   inside: Inside,
   { footMm, stem, handle }: Pick<Glass, 'footMm' | 'stem' | 'handle'>,
-  { centre, bottom, scale }: Place,
+  { centre, bottom, scale }: GlassPlace,
 ) {
   const brimMm = inside.at(-1)?.[0] ?? 0;
   const widest = Math.max(...inside.map(([, r]) => r));

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Recipe } from '@uisce/core/catalogue';
-import { inHouse, said, type InHouse } from '../../testing/in-house';
+import { inHouse, said, type InSmallHouse } from '../../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../../testing/small-house';
 import { useSettings } from '../../household/use-settings';
 import SpecTable from './SpecTable.vue';
@@ -9,7 +9,7 @@ vi.mock('../../solver/solver', () => import('../../testing/small-solver'));
 vi.mock('../../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../../testing/small-database'));
 
-let house: InHouse | undefined;
+let house: InSmallHouse | undefined;
 afterEach(() => house?.page.unmount());
 const recipe = (id: string) => SMALL_CATALOGUE.recipes.find((r) => r.id === id) as Recipe;
 const rows = () => house?.page.findAll('tr').map(said);

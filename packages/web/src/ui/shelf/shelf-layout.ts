@@ -23,7 +23,7 @@ export interface ShelfEntry {
   kept: boolean;
 }
 
-export interface Standing {
+export interface BottleOnShelf {
   entry: ShelfEntry;
   xMm: number;
   /** Row of its hanging tag, 0 nearest the board. */
@@ -34,7 +34,7 @@ export interface Standing {
 }
 
 export interface Board {
-  standing: Standing[];
+  standing: BottleOnShelf[];
   usedMm: number;
   tiers: number;
 }
@@ -99,12 +99,12 @@ export function standOnBoards(
 }
 
 /** Rough width of a tag, px. */
-export function tagWidthPx({ tagLines: lines, entry }: Pick<Standing, 'tagLines' | 'entry'>): number {
+export function tagWidthPx({ tagLines: lines, entry }: Pick<BottleOnShelf, 'tagLines' | 'entry'>): number {
   return Math.max(...lines.map((l) => l.length), entry.note.length) * CHARACTER_PX;
 }
 
 /** How far to the right a thing and its tag reach, px. */
-export function standingEndPx(standing: Standing, scale: number): number {
+export function standingEndPx(standing: BottleOnShelf, scale: number): number {
   return Math.max((standing.xMm + standingMm(standing.entry)) * scale, standing.tagX + tagWidthPx(standing));
 }
 
