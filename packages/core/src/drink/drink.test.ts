@@ -5,6 +5,7 @@ import { drinkCost } from './cost.js';
 import { dilution, drinkFigures } from './figures.js';
 import { inGlass } from './in-glass.js';
 import { standardDrink } from './standard-drink.js';
+import { strengthOf } from './strength.js';
 import { drinkTastes } from './tastes.js';
 
 const kinds = testKinds(
@@ -169,5 +170,28 @@ describe('what a drink costs', () => {
     const cost = drinkCost(sour, prices, kinds);
     expect(cost.minor).toBe(210 + 40 + 4 + 35);
     expect(cost.unpriced).toEqual(['amaro']);
+  });
+});
+
+describe('how strong a drink is', () => {
+  it('is the same for whoever filters by it and for whoever will not have it strong', () => {
+    // Common practice: a highball is light, a sour middling, what is stirred of spirits alone is strong.
+    expect([0, 0.005, 0.09, 0.12, 0.17, 0.22, 0.29].map(strengthOf)).toEqual([
+      'none',
+      'none',
+      'light',
+      'middling',
+      'middling',
+      'strong',
+      'strong',
+    ]);
+    for (let sodaMl = 5; sodaMl <= 100; sodaMl += 5) {
+      const long = drink('build', [
+        ['spirit', '60 ml', 'base'],
+        ['soda', `${sodaMl} ml`, 'long'],
+      ]);
+      const isStrong = strengthOf(drinkFigures(long, kinds).abv) === 'strong';
+      expect(drinkTastes(long, kinds).has('strong'), `${sodaMl} ml`).toBe(isStrong);
+    }
   });
 });

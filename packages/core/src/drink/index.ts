@@ -9,3 +9,4 @@ export * from './cost.js';
 export * from './method-steps.js';
 export * from './say-method.js';
 export * from './tastes.js';
+export * from './strength.js';

@@ -1,3 +1,4 @@
+import { strengthOf } from './strength.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { amountMl } from '../base/amount.js';
@@ -20,8 +21,6 @@ export const TASTES = [
 ] as const;
 export type Taste = (typeof TASTES)[number];
 
-/** Served strength from which a drink is called strong (common practice: a stirred all-spirit drink). */
-const STRONG_ABV = 0.24;
 /** Sugar in 100 ml served from which a drink with little acid is called sweet (common practice). */
 const SWEET_G_PER_100_ML = 11;
 /** Acid in 100 ml served from which a drink is called sour (common practice: a sour has about 0.8). */
@@ -49,7 +48,7 @@ export function drinkTastes(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): S
   }
   const profile = drinkFigures(recipe, kinds);
   const per100 = profile.servedMl === 0 ? 0 : 100 / profile.servedMl;
-  if (profile.abv >= STRONG_ABV) tastes.add('strong');
+  if (strengthOf(profile.abv) === 'strong') tastes.add('strong');
   if (profile.acidG * per100 >= SOUR_G_PER_100_ML) tastes.add('sour');
   else if (profile.sugarG * per100 >= SWEET_G_PER_100_ML) tastes.add('sweet');
   if (recipe.method === 'hot') tastes.add('hot');

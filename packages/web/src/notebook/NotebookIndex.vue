@@ -3,12 +3,13 @@ import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { BASES } from '@uisce/core/rules';
 import { useTrade } from '../household/use-trade';
+import { STRENGTH_WORDS } from '../words/strength-words';
 import { count, inSentence, useWords } from '../words/use-words';
 import { useNotebook } from '../household/use-notebook';
 import CollectionCard from './CollectionCard.vue';
 import MeantWords from './MeantWords.vue';
 import { OWN_TAG } from './collection-needs';
-import { OWN_DRINKS, REACHES, STRENGTHS, useIndex } from './use-index';
+import { OWN_DRINKS, REACHES, useIndex } from './use-index';
 import { useKindChoices } from './use-kind-choices';
 import SelectField from '../ui/SelectField.vue';
 
@@ -66,7 +67,7 @@ const fields = computed(() => [
   {
     key: 'strength' as const,
     label: 'Strength',
-    choices: [ANY, ...entriesOf(STRENGTHS, (band) => band.words)],
+    choices: [ANY, ...entriesOf(STRENGTH_WORDS, (words) => words)],
   },
   {
     key: 'collection' as const,

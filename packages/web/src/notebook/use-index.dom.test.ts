@@ -1,8 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { STRENGTHS, strengthOf } from '@uisce/core/drink';
 import { smallBottles, smallPlan } from '../testing/small-house';
 import { openPage, SmallServer } from '../testing/small-server';
 import { useAnswer } from '../solver/use-answer';
-import { STRENGTHS, useIndex, type IndexFilter } from './use-index';
+import { useIndex, type IndexFilter } from './use-index';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -46,9 +47,9 @@ describe('the index', () => {
   it('narrows by family, by what is in it, and by strength as served', () => {
     expect(found({ family: 'sour' })).toEqual(['daiquiri', 'gin-sour']);
     expect(found({ kind: 'vermouth' })).toEqual(['americano', 'negroni']);
-    const bands = Object.entries(STRENGTHS).map(([strength, { least, most }]) => {
-      const rows = found({ strength: strength as keyof typeof STRENGTHS });
-      for (const { abv } of useIndex().rows.value) expect(abv >= least && abv < most, strength).toBe(true);
+    const bands = STRENGTHS.map((strength) => {
+      const rows = found({ strength });
+      for (const { abv } of useIndex().rows.value) expect(strengthOf(abv)).toBe(strength);
       return rows;
     });
     expect(bands.flat().sort()).toEqual(['americano', 'daiquiri', 'gin-sour', 'negroni']);

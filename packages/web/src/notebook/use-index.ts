@@ -1,7 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, reactive } from 'vue';
 import { kindAndAncestors, type Family, type Recipe } from '@uisce/core/catalogue';
-import { drinkFigures } from '@uisce/core/drink';
+import { drinkFigures, strengthOf, type Strength } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
 import { countDrinks, pouredWith } from '@uisce/core/plan';
 import { BASES, basesOf } from '@uisce/core/rules';
@@ -9,14 +9,6 @@ import { useNotebook } from '../household/use-notebook';
 import { OWN_TAG } from './collection-needs';
 import { useTrade } from '../household/use-trade';
 import { useAtHand } from '../ui/drink/use-at-hand';
-
-/** Bands of served strength a reader may ask for, as fractions. */
-export const STRENGTHS = {
-  none: { words: 'No alcohol', least: 0, most: 0.012 },
-  light: { words: 'Light, under 10 %', least: 0.012, most: 0.1 },
-  middling: { words: 'Middling, 10 to 20 %', least: 0.1, most: 0.2 },
-  strong: { words: 'Strong, over 20 %', least: 0.2, most: 1 },
-} as const;
 
 export const REACHES = {
   all: 'Every drink',
@@ -29,7 +21,7 @@ export interface IndexFilter {
   text: string;
   base: (typeof BASES)[number] | '';
   family: Family | '';
-  strength: keyof typeof STRENGTHS | '';
+  strength: Strength | '';
   kind: string;
   /** A collection of the household's, or what it wrote itself. */
   collection: string;
@@ -115,12 +107,10 @@ export const useIndex = createSharedComposable(() => {
   function wants(recipe: Recipe): boolean {
     const { base, family, strength, kind, collection, reach } = wanted;
     const known = facts.value.get(recipe.id);
-    const band = strength === '' ? undefined : STRENGTHS[strength];
-    const abv = known?.abv ?? 0;
     return (
       (base === '' || known?.bases.includes(base) === true) &&
       (family === '' || recipe.family === family) &&
-      (band === undefined || (abv >= band.least && abv < band.most)) &&
+      (strength === '' || strengthOf(known?.abv ?? 0) === strength) &&
       (kind === '' || madeWith(recipe, kind)) &&
       (collection === '' || (members.value?.has(recipe.id) ?? false)) &&
       (reach === 'all' || (reach === 'have' ? have.value.has(recipe.id) : atHand.open.value.has(recipe.id)))

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { STRENGTHS } from '@uisce/core/drink';
 import { MOST_GLASSES } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
+import { STRENGTH_WORDS } from '../words/strength-words';
 import { count } from '../words/use-words';
-import { STRENGTHS, useFilters, type Strength } from './use-filters';
+import { useFilters } from './use-filters';
 
 const log = useLog();
 const { glasses, strength, minutes, asWritten, forWhom } = useFilters();
@@ -14,10 +16,10 @@ const MANY = Array.from({ length: MOST_GLASSES }, (_, i) => ({
   value: i + 1,
   title: count(i + 1, 'glass', 'glasses'),
 }));
-const STRONG = (Object.keys(STRENGTHS) as Strength[]).map((value) => ({
-  value,
-  title: STRENGTHS[value].words,
-}));
+const STRONG = [
+  { value: 'any' as const, title: 'Any strength' },
+  ...STRENGTHS.map((value) => ({ value, title: STRENGTH_WORDS[value] })),
+];
 const TIMES = [
   { value: null, title: 'any time' },
   { value: 1, title: 'within a minute' },

@@ -71,7 +71,7 @@ describe('what is wanted', () => {
     filters.strength.value = 'light';
     expect(ids()).toEqual(['americano']);
     // Three equal parts of 42, 25 and 16 %, stirred: just under 20 % in the glass.
-    filters.strength.value = 'middle';
+    filters.strength.value = 'middling';
     expect(ids()).toEqual(['negroni']);
     filters.strength.value = 'any';
     filters.minutes.value = 1;

@@ -1,19 +1,9 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { mayHave, NO_ALCOHOL_ABV } from '@uisce/core/drink';
+import { mayHave, strengthOf, type Strength } from '@uisce/core/drink';
 import { useLimits } from '../household/use-limits';
 import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
-
-/** Strengths as people ask for them, ABV as served (common practice). */
-export const STRENGTHS = {
-  any: { words: 'any strength', least: 0, most: 1 },
-  none: { words: 'without alcohol', least: 0, most: NO_ALCOHOL_ABV },
-  light: { words: 'light, under 12 %', least: NO_ALCOHOL_ABV, most: 0.12 },
-  middle: { words: 'middling, 12 to 22 %', least: 0.12, most: 0.22 },
-  strong: { words: 'strong, over 22 %', least: 0.22, most: 1 },
-} as const;
-export type Strength = keyof typeof STRENGTHS;
 
 /** What narrows the drinks that are offered: all at once, on whatever is at hand. */
 export const useFilters = createSharedComposable(() => {
@@ -21,7 +11,7 @@ export const useFilters = createSharedComposable(() => {
   const limitsOf = useLimits();
   const pouring = usePouring();
   const glasses = ref(1);
-  const strength = ref<Strength>('any');
+  const strength = ref<Strength | 'any'>('any');
   /** Most minutes for one glass; null for any. */
   const minutes = ref<number | null>(null);
   const asWritten = ref(false);
@@ -33,8 +23,7 @@ export const useFilters = createSharedComposable(() => {
     pouring.drinks.value.filter(({ now }) => {
       const { glass } = now;
       const { figures } = glass;
-      const { least, most } = STRENGTHS[strength.value];
-      const isStrong = figures.abv >= least && figures.abv <= most;
+      const isStrong = strength.value === 'any' || strengthOf(figures.abv) === strength.value;
       const fits = guests.value.every(
         (g) => mayHave(limitsOf(g.name), glass) && !g.dislikes.some((t) => glass.tastes.has(t)),
       );
