@@ -5,7 +5,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
-const LEAST_NODE = [20, 19];
+const MIN_NODE = [20, 19];
 /** Written after a whole install, so that one cut short is done again. */
 const STAMP = join(ROOT, 'node_modules', '.uisce-installed');
 
@@ -28,8 +28,8 @@ const changed = (file) => (existsSync(file) ? statSync(file).mtimeMs : 0);
 /** Install dependencies when they are missing or older than the lockfile. */
 export function install() {
   const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
-  if (major < LEAST_NODE[0] || (major === LEAST_NODE[0] && minor < LEAST_NODE[1])) {
-    console.error(`Uisce needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}.`);
+  if (major < MIN_NODE[0] || (major === MIN_NODE[0] && minor < MIN_NODE[1])) {
+    console.error(`Uisce needs Node ${MIN_NODE.join('.')} or newer; this is ${process.versions.node}.`);
     process.exit(1);
   }
   if (changed(STAMP) >= changed(join(ROOT, 'package-lock.json')) && existsSync(STAMP)) return;

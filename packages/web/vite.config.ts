@@ -16,7 +16,7 @@ const ROOT = join(import.meta.dirname, '../..');
 const { version } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8')) as { version: string };
 /** What most steps share: the core, and what is kept of the household. */
 const HOUSEHOLD = /packages\/(core\/src|web\/src\/(kept|household))\//;
-const MOST_HELD_BYTES = 4 * 1024 * 1024;
+const MAX_HELD_BYTES = 4 * 1024 * 1024;
 
 export default defineConfig({
   root: import.meta.dirname,
@@ -45,7 +45,7 @@ export default defineConfig({
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,png,woff2,wasm}'],
         globIgnores: ['card.html'],
-        maximumFileSizeToCacheInBytes: MOST_HELD_BYTES,
+        maximumFileSizeToCacheInBytes: MAX_HELD_BYTES,
         // What is kept is held by the page itself, change by change; what came with the program is held here.
         runtimeCaching: [
           {

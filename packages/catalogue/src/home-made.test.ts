@@ -12,7 +12,7 @@ import {
   refusedBecause,
   scaledBatch,
   type Batch,
-} from '@uisce/core/making';
+} from '@uisce/core/bench';
 import { compilePlan, emptyBrief } from '@uisce/core/plan';
 import { loadCatalogue, loadPriceLists } from './load.js';
 

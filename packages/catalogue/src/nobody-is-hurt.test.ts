@@ -11,7 +11,7 @@ import {
 import { inGlass, NO_LIMITS, type Limits } from '@uisce/core/drink';
 import { cannotServe, guestDrinks, menuHere, settledCard } from '@uisce/core/evening';
 import { emptyKit } from '@uisce/core/kit';
-import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/making';
+import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/bench';
 import { withOwn } from '@uisce/core/notebook';
 import {
   compileRound,

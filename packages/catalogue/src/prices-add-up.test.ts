@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { kindIndex } from '@uisce/core/catalogue';
 import { emptyKit } from '@uisce/core/kit';
-import { batchCost, batchOfVolume } from '@uisce/core/making';
+import { batchCost, batchOfVolume } from '@uisce/core/bench';
 import { answerPlan, compilePlan, emptyBrief, schoolCurves, type HouseholdBrief } from '@uisce/core/plan';
 import { PlanSearch } from '@uisce/core/planner';
 import { loadCatalogue, loadPriceLists } from './load.js';

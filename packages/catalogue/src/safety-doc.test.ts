@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import { KEEPING_TABLE } from '@uisce/core/making';
+import { KEEPING_TABLE } from '@uisce/core/bench';
 
 /** The table of docs/safety.md: days cold and frozen of each class. */
 const rows = readFileSync(new URL('../../../docs/safety.md', import.meta.url), 'utf8')

@@ -8,7 +8,7 @@ import {
   type Guest,
 } from '@uisce/core/evening';
 import { emptyKit, needIndex } from '@uisce/core/kit';
-import type { BatchRecord } from '@uisce/core/making';
+import type { BatchRecord } from '@uisce/core/bench';
 import { atHome, pourablesOnce } from '@uisce/core/pouring';
 import { withBatchesPriced } from '@uisce/core/prices';
 import { bottleThere, type Bottle } from '@uisce/core/stock';

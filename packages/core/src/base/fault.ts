@@ -49,4 +49,4 @@ export function faultsOfZod(error: z.ZodError): Fault[] {
 }
 
 /** More faults than this help nobody, and would make a large answer. */
-export const MOST_FAULTS = 50;
+export const MAX_FAULTS = 50;

@@ -41,7 +41,7 @@ export function moneyStepMinor(currency: string): number {
 export type MoneyReading = { ok: true; minor: number } | { ok: false; reason: string };
 
 /** The most that can be said: what a brief may hold, in minor units. */
-export const MOST_MINOR = 100_000_000;
+export const MAX_MINOR = 100_000_000;
 
 /**
  * Read a typed amount of money ("240", "€ 17,50", "1,250.00") as minor units.
@@ -65,6 +65,6 @@ export function parseMoney(text: string, currency: string): MoneyReading {
   }
   const whole = (match[1] ?? '0').replace(/\D/g, '');
   const minor = Number(whole) * 10 ** digits + Number(fraction.padEnd(digits, '0') || '0');
-  if (minor > MOST_MINOR) return { ok: false, reason: 'That is more money than we can count.' };
+  if (minor > MAX_MINOR) return { ok: false, reason: 'That is more money than we can count.' };
   return { ok: true, minor };
 }

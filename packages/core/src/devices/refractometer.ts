@@ -6,7 +6,7 @@ export interface Refractometer {
 }
 
 /** It reads up to here. */
-const MOST_BRIX = 85;
+const MAX_BRIX = 85;
 const NOISE_BRIX = 0.15;
 /** Without temperature compensation a reading falls by about so much a degree above 20 °C (common practice). */
 const PER_DEGREE = 0.07;
@@ -21,7 +21,7 @@ export class SimulatedRefractometer implements Refractometer {
   read(trueBrix: number, celsius: number): number | undefined {
     const noise = (this.random() + this.random() - 1) * 2 * NOISE_BRIX;
     const seen = trueBrix - PER_DEGREE * (celsius - 20) + noise;
-    if (seen < 0 || seen > MOST_BRIX) return undefined;
+    if (seen < 0 || seen > MAX_BRIX) return undefined;
     return Math.round(seen / this.stepBrix) * this.stepBrix;
   }
 }

@@ -1,4 +1,4 @@
-import { ETHANOL_G_PER_ML } from '../making/ethanol.js';
+import { ETHANOL_G_PER_ML } from '../bench/ethanol.js';
 
 /** Grams of ethanol in `ml` of it. */
 export function ethanolG(ml: number): number {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
-import { MOST_MINOR } from '../base/money.js';
+import { MAX_MINOR } from '../base/money.js';
 import { currencySchema } from '../catalogue/price-list.js';
 
 /** What a line of a list stands for. */
@@ -27,7 +27,7 @@ export type Ware = z.infer<typeof wareSchema>;
 /** Why something stands on the list. */
 export const REASONS = ['plan', 'restock', 'swap', 'fresh'] as const;
 
-const minor = z.int().min(0).max(MOST_MINOR);
+const minor = z.int().min(0).max(MAX_MINOR);
 
 /** One thing to buy at one shop. */
 export const errandLineSchema = z.strictObject({

@@ -6,7 +6,7 @@ export * from './in-shop.js';
 export * from './joined-shops.js';
 export * from './list.js';
 export * from './paid.js';
-export * from './purse.js';
+export * from './kitty.js';
 export * from './put-away.js';
 export * from './shops.js';
 export * from './shops-question.js';

@@ -3,7 +3,7 @@ import type { PlanResult } from '../plan/answer.js';
 import type { ErrandLine, Ware } from './errand.js';
 import { shopAsking, type JoinedShops } from './joined-shops.js';
 
-const MOST_LABEL = 80;
+const MAX_LABEL = 80;
 
 /** A line that nobody has done anything about yet. */
 function wanted(
@@ -15,7 +15,7 @@ function wanted(
   why: ErrandLine['why'],
 ): ErrandLine {
   return {
-    ...{ id, shop, ware, label: label.slice(0, MOST_LABEL), count, listedMinor, why },
+    ...{ id, shop, ware, label: label.slice(0, MAX_LABEL), count, listedMinor, why },
     ...{ foundMinor: null, onOffer: false, state: 'wanted' },
   };
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
-import { MOST_MINOR } from '../base/money.js';
+import { MAX_MINOR } from '../base/money.js';
 import { currencySchema, type PriceList } from '../catalogue/price-list.js';
 import { wareSchema, type Ware } from './errand.js';
 
@@ -13,7 +13,7 @@ export const paidPriceSchema = z.strictObject({
   ware: wareSchema,
   label: z.string().min(1).max(80),
   /** For one of it, minor units. */
-  priceMinor: z.int().min(0).max(MOST_MINOR),
+  priceMinor: z.int().min(0).max(MAX_MINOR),
   currency: currencySchema,
   /** For that day only: not expected again. */
   onOffer: z.boolean(),

@@ -7,8 +7,8 @@ import {
   aisleOf,
   lineMinor,
   litrePrices,
-  purseOf,
-  purseRows,
+  kittyOf,
+  kittyRows,
   putAway,
   withPaidPrices,
   type ErrandLine,
@@ -54,11 +54,11 @@ describe('put away', () => {
         const corner = at('corner').length === 0 ? 0 : (receipt ?? sum(at('corner'))) + 250;
         const away = putAway(errandOf(lines, 50_000, { receipts }), house);
         expect(away.spentMinor).toBe(corner + sum(at('harbour')));
-        const purse = purseOf(away.purse, 'EUR');
-        expect(purse.outMinor).toBe(away.spentMinor);
-        const [month] = purse.months;
+        const kitty = kittyOf(away.kitty, 'EUR');
+        expect(kitty.outMinor).toBe(away.spentMinor);
+        const [month] = kitty.months;
         expect(Object.values(month?.byPurpose ?? {}).reduce((a, b) => a + b, 0)).toBe(away.spentMinor);
-        const rows = purseRows(away.purse, () => 2) as { amount: string }[];
+        const rows = kittyRows(away.kitty, () => 2) as { amount: string }[];
         expect(rows.reduce((total, r) => total - Math.round(Number(r.amount) * 100), 0)).toBe(away.spentMinor);
         const poured = bought.filter((l) => l.ware.is === 'bottle');
         const bottles = away.bottles.filter((b) => b.pieces === null);

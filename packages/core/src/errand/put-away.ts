@@ -4,7 +4,7 @@ import { bottleThere, type Bottle } from '../stock/bottle.js';
 import { aisleOf, type Aisle } from './aisle.js';
 import { lineMinor, priceOf, shopsOf, type Errand, type ErrandLine } from './errand.js';
 import type { PaidPrice } from './paid.js';
-import type { Purpose, PurseEntry } from './purse.js';
+import type { Purpose, KittyEntry } from './kitty.js';
 import type { Trip } from './trips.js';
 
 const PURPOSE_OF: Record<Aisle, Purpose> = {
@@ -23,7 +23,7 @@ export interface PutAway {
   kit: Kit;
   pantry: string[];
   paid: PaidPrice[];
-  purse: PurseEntry[];
+  kitty: KittyEntry[];
   /** All that was paid, trips included; minor units. */
   spentMinor: number;
 }
@@ -42,17 +42,17 @@ export interface Household {
 /**
  * Put an errand away: bottles on the shelf with price, shop and day, tools and glasses into the kit, packs
  * into the cupboard, fruit fresh today. What each receipt asked beyond its lines is a difference of its own,
- * so that what leaves the purse is what was paid, to the cent.
+ * so that what leaves the kitty is what was paid, to the cent.
  */
 export function putAway(errand: Errand, house: Household): PutAway {
   const bought = errand.lines.filter((l) => l.state === 'basket');
   const { today, newId } = house;
   const shopName = (shop: string) => house.shopNames.get(shop) ?? shop;
-  const entry = (purpose: Purpose, minor: number, shop: string, note: string): PurseEntry => ({
+  const entry = (purpose: Purpose, minor: number, shop: string, note: string): KittyEntry => ({
     ...{ id: newId(), on: today, purpose, minor, currency: errand.currency, note },
     ...{ shop: shopName(shop), errandId: errand.id },
   });
-  const purse = shopsOf({ lines: bought }).flatMap((shop) => {
+  const kitty = shopsOf({ lines: bought }).flatMap((shop) => {
     const here = bought.filter((l) => l.shop === shop);
     const byPurpose = new Map<Purpose, ErrandLine[]>();
     for (const line of here) {
@@ -79,8 +79,8 @@ export function putAway(errand: Errand, house: Household): PutAway {
       ...{ id: newId(), on: today, shop: line.shop, ware: line.ware, label: line.label },
       ...{ priceMinor: priceOf(line), currency: errand.currency, onOffer: line.onOffer },
     })),
-    purse,
-    spentMinor: purse.reduce((sum, e) => sum + e.minor, 0),
+    kitty,
+    spentMinor: kitty.reduce((sum, e) => sum + e.minor, 0),
   };
 }
 

@@ -6,7 +6,7 @@ import { briefSchema } from '../plan/brief.js';
 import { tripSchema } from './trips.js';
 
 /** Most shops of one errand: 31 sets of them. */
-const MOST_SHOPS = 5;
+const MAX_SHOPS = 5;
 
 /** A brief and the shops that it may be bought at, as it is asked over the API. */
 export const shopsQuestionSchema = z
@@ -15,8 +15,8 @@ export const shopsQuestionSchema = z
     /** Kinds that are there to pour from. */
     ownedKinds: z.array(idSchema).max(500).default([]),
     kit: kitSchema.optional(),
-    lists: z.array(priceListSchema).min(1).max(MOST_SHOPS),
-    trips: z.array(tripSchema).max(MOST_SHOPS).default([]),
+    lists: z.array(priceListSchema).min(1).max(MAX_SHOPS),
+    trips: z.array(tripSchema).max(MAX_SHOPS).default([]),
     /** What an hour is worth, minor units. */
     hourMinor: z.int().min(0).max(10_000_000).default(0),
   })

@@ -115,7 +115,7 @@ export function toUseSoon(
 }
 
 /** Fewer glasses than one for everybody teach nothing. */
-const LEAST_A_HEAD = 1;
+const MIN_A_HEAD = 1;
 const half = (n: number) => Math.round(n * 2) / 2;
 
 /**
@@ -135,7 +135,7 @@ export function learntThirst(
     byHour[hour] = (byHour[hour] ?? 0) + glasses;
   }
   const all = byHour.reduce((a, b) => a + b, 0);
-  return all < LEAST_A_HEAD * people ? undefined : byHour.map((n) => Math.min(5, half(n / people)));
+  return all < MIN_A_HEAD * people ? undefined : byHour.map((n) => Math.min(5, half(n / people)));
 }
 
 /** From this on a drink stands on the next card; up to that it does not. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
-import { MOST_MINOR } from '../base/money.js';
+import { MAX_MINOR } from '../base/money.js';
 import { CARD_ORDER } from './card.js';
 import { guestSchema } from './guest.js';
 import { guestCardSchema } from './guest-card.js';
@@ -43,8 +43,8 @@ export const eveningSchema = z.strictObject({
   cost: z
     .strictObject({
       glasses: z.int().min(0).max(9999),
-      minor: z.int().min(0).max(MOST_MINOR).nullable(),
-      eachMinor: z.int().min(0).max(MOST_MINOR).nullable(),
+      minor: z.int().min(0).max(MAX_MINOR).nullable(),
+      eachMinor: z.int().min(0).max(MAX_MINOR).nullable(),
       currency: z.string().length(3).nullable(),
     })
     .nullable()

@@ -1,5 +1,5 @@
 import { kindAndAncestors } from '../catalogue/catalogue.js';
-import { withHouseSyrup } from '../making/house-syrup.js';
+import { withHouseSyrup } from '../bench/house-syrup.js';
 import { mixedKind } from '../mixed/batched.js';
 import { inGlass, type InGlass } from '../drink/in-glass.js';
 import {

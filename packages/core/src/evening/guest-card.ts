@@ -13,7 +13,7 @@ export const guestCardSchema = z.strictObject({
 export type GuestCard = z.infer<typeof guestCardSchema>;
 
 /** Most drinks that one evening's guests may ask for, so that no telephone fills the list. */
-export const MOST_ASKS = 120;
+export const MAX_ASKS = 120;
 
 /** What a guest says: who they are, what they cannot have, and what they would like. */
 export const askedSchema = z.strictObject({

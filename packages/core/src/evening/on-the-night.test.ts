@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { homeMadeSchema } from '../catalogue/home-made.js';
-import { abvOf } from '../making/composition.js';
-import { batchOf } from '../making/batch.js';
+import { abvOf } from '../bench/composition.js';
+import { batchOf } from '../bench/batch.js';
 import { drinkFigures } from '../drink/figures.js';
 import { testCatalogue, kindInput, recipeInput } from '../testing/trade.js';
 import { kindIndex } from '../catalogue/catalogue.js';

@@ -2,7 +2,7 @@ import type { NotInTime, Placed, TideProblem, TideTask } from './tide.js';
 import { waiting } from './tide.js';
 
 /** Up to so many tasks every order is tried; beyond, many orders. */
-const MOST_EXACT = 7;
+const MAX_EXACT = 7;
 /** Orders tried beyond that: enough for thirty tasks in a second. */
 const TRIES = 400;
 
@@ -139,7 +139,7 @@ export function placeTide(problem: TideProblem): Tide {
     if (sum < least) [best, least] = [laid, sum];
     return least <= bound;
   };
-  const exact = tasks.length <= MOST_EXACT;
+  const exact = tasks.length <= MAX_EXACT;
   if (exact) everyOrder(tasks, judge);
   else manyOrders(tasks, judge);
   const placed = (laid: readonly Laid[]) => laid.map(({ id, begins, ends }) => ({ id, begins, ends }));

@@ -7,7 +7,7 @@ import { capacityMl } from '../glass/profile.js';
 import { needIndex } from '../kit/needs.js';
 import type { Kit } from '../kit/kit.js';
 import type { Pourable } from '../pouring/pourable.js';
-import { keepsDaysOf } from '../making/batch-life.js';
+import { keepsDaysOf } from '../bench/batch-life.js';
 import { glassFor } from '../pouring/vessels.js';
 import type { AtHand } from '../stock/at-hand.js';
 import { awakeStretches } from './awake.js';

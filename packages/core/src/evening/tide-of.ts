@@ -26,7 +26,7 @@ const MAKE_MINUTES = { 1: 20, 2: 45, 3: 90 } as const;
 const DAY = 24 * 60;
 /** Juice the same day, best within four hours; herbs and garnish nearer, glasses cold half an hour. */
 const FRESH = { buy: 3 * DAY, juice: 240, herbs: 180, garnish: 90, glasses: 180, table: 60 };
-const MOST_FRESH = 14 * DAY;
+const MAX_FRESH = 14 * DAY;
 /** Shops close and streets are full; a syrup is cold before it is poured. */
 const READY = { buy: 180, syrup: 120 };
 const GLASSES_LITRES = 0.5;
@@ -171,7 +171,7 @@ function syrupTasks({ quantities, kinds, homeMade, keepsDays }: Ahead): Task[] {
     const way = wayToMake(kind, homeMade);
     if (short <= 0 || known?.supply !== 'home-made' || way === undefined) return [];
     const waits = way.rests.reduce((sum, r) => sum + r.minutes, 0);
-    const freshMinutes = Math.min(MOST_FRESH, keepsDays(way) * DAY);
+    const freshMinutes = Math.min(MAX_FRESH, keepsDays(way) * DAY);
     const make: Task = { id: `make.${kind}`, name: known.name, minutes: MAKE_MINUTES[way.effort], hands: true }; // prettier-ignore
     if (waits === 0) return [{ ...make, freshMinutes, readyMinutes: READY.syrup }];
     const rest = { id: `rest.${kind}`, name: `${known.name}, resting`, minutes: Math.ceil(waits), hands: false }; // prettier-ignore

@@ -105,9 +105,9 @@ function assign(
 }
 
 /** A menu longer than this is not searched exhaustively; nobody serves so many. */
-export const MOST_MENU_DRINKS = 10;
+export const MAX_MENU_DRINKS = 10;
 /** Where money comes first no more kinds than this are mixed, unless they must be. */
-const MOST_KINDS = 3;
+const MAX_KINDS = 3;
 
 /** What comes first in choosing glasses: few kinds, or little money. */
 export const GLASS_PRIORITIES = ['kinds', 'money'] as const;
@@ -131,7 +131,7 @@ export function chooseGlasses(
     first,
   }: { guests: number; washRounds: number; attitude: KitAttitude; first: GlassPriority },
 ): Glassware {
-  if (menu.length > MOST_MENU_DRINKS) throw new RangeError(`a menu has at most ${MOST_MENU_DRINKS} drinks`);
+  if (menu.length > MAX_MENU_DRINKS) throw new RangeError(`a menu has at most ${MAX_MENU_DRINKS} drinks`);
   const all = menu.map((drink) => ({
     id: drink.recipe.id,
     fit: new Set(
@@ -148,7 +148,7 @@ export function chooseGlasses(
       const found = assign(fits, chosen, guests, washRounds, best?.costMinor);
       if (found && isBetter(found, best)) best = found;
     }
-    if (best && (first === 'kinds' || size >= MOST_KINDS || best.costMinor === 0)) break;
+    if (best && (first === 'kinds' || size >= MAX_KINDS || best.costMinor === 0)) break;
   }
   // Too few in the cupboard of what cannot be bought: say so rather than spill.
   if (best === undefined) return { lots: [], costMinor: 0, without: all.map((d) => d.id) };

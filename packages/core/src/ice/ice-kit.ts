@@ -9,7 +9,7 @@ const ICE_G_PER_ML = 0.917;
 /** Ice that shaking or stirring one drink takes, g (common practice). */
 const MAKING_ICE_G = 150;
 /** A tray is emptied and refilled at most so often a day: nobody gets up at night for it. */
-const MOST_FILLS_A_DAY = 3;
+const MAX_FILLS_A_DAY = 3;
 const WAKING_HOURS = 16;
 /** Some is dropped, and melts in the bucket (common practice). */
 const SPARE = 1.15;
@@ -21,7 +21,7 @@ export function pieceG(mould: Pick<Mould, 'edgeMm'>): number {
 
 /** Times a day a tray is filled, emptied and filled again. */
 export function fillsADay(mould: Pick<Mould, 'hours'>): number {
-  return Math.max(1, Math.min(MOST_FILLS_A_DAY, Math.floor(WAKING_HOURS / mould.hours)));
+  return Math.max(1, Math.min(MAX_FILLS_A_DAY, Math.floor(WAKING_HOURS / mould.hours)));
 }
 
 /** Ice that one drink takes, g: in the shaker or mixing glass, and in the glass. */

@@ -1,6 +1,6 @@
 import { addDays } from '../base/days.js';
 import type { Fault } from '../base/fault.js';
-import { batchRecordSchema, recipeOfBatch } from '../making/batch-record.js';
+import { batchRecordSchema, recipeOfBatch } from '../bench/batch-record.js';
 import { describeKept } from './descriptor.js';
 
 /** Batches of syrup, on the bench and on the shelf. */

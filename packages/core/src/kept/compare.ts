@@ -17,7 +17,7 @@ export const comparedSchema = z.array(
 );
 export type Compared = z.infer<typeof comparedSchema>;
 
-const MOST_NAMES = 5;
+const MAX_NAMES = 5;
 const key = ({ thing, id }: Pick<WholeThing, 'thing' | 'id'>) => `${thing}/${id}`;
 
 /** How a file's things stand to what is kept here. */
@@ -34,7 +34,7 @@ export function compareWhole(
     return {
       ...{ thing: kept.name, noun: kept.noun, isNew: theirs.length - known.length },
       ...{ same: known.length - different.length, different: different.length },
-      names: different.slice(0, MOST_NAMES).map((t) => kept.title?.(t.value) ?? kept.noun),
+      names: different.slice(0, MAX_NAMES).map((t) => kept.title?.(t.value) ?? kept.noun),
     };
   });
 }

@@ -6,7 +6,7 @@ import type { PriceList } from '../catalogue/price-list.js';
 import type { Evening } from '../evening/evening.js';
 import type { GuestAsk } from '../evening/guest-card.js';
 import type { Person } from '../household/person.js';
-import type { BatchRecord } from '../making/batch-record.js';
+import type { BatchRecord } from '../bench/batch-record.js';
 import type { OwnDrink } from '../notebook/own-drink.js';
 import type { Plan } from '../plan/plan.js';
 import type { Round } from '../pouring/round.js';

@@ -3,7 +3,7 @@ import { twins } from '../base/twins.js';
 import { errandSchema } from '../errand/errand.js';
 import { mergeErrands } from '../errand/merge-errands.js';
 import { paidPriceSchema } from '../errand/paid.js';
-import { purseEntrySchema } from '../errand/purse.js';
+import { kittyEntrySchema } from '../errand/kitty.js';
 import { noTrips, tripsSchema } from '../errand/trips.js';
 import { describeKept } from './descriptor.js';
 
@@ -43,12 +43,13 @@ function upgradeErrand(stored: unknown): unknown {
 }
 
 /** Money set aside and spent. */
-export const keptPurseEntry = describeKept({
+export const keptKittyEntry = describeKept({
+  // As it has been stored from the beginning.
   name: 'purse-entry',
-  path: 'purse',
-  schema: purseEntrySchema,
+  path: 'kitty',
+  schema: kittyEntrySchema,
   idOf: (entry) => entry.id,
-  noun: 'entry of the purse',
+  noun: 'entry of the kitty',
 });
 
 /** Prices that were paid. */

@@ -1,6 +1,6 @@
 import type { Fault } from '../base/fault.js';
 import type { HomeMade } from '../catalogue/home-made.js';
-import { ownRecipesSchema } from '../making/own-recipes.js';
+import { ownRecipesSchema } from '../bench/own-recipes.js';
 import { describeKept, type World } from './descriptor.js';
 import { withThingsSplit } from './split-things.js';
 

@@ -7,7 +7,7 @@ import { kindsHere } from '../pouring/at-home.js';
 import { kindsInHand } from '../pouring/pourable.js';
 import { pourSchema } from '../pouring/pour.js';
 import { refusalsOf } from '../pouring/refusals.js';
-import { MOST_GLASSES, noRound, keptRoundSchema, type Round } from '../pouring/round.js';
+import { MAX_GLASSES, noRound, keptRoundSchema, type Round } from '../pouring/round.js';
 import { isThere } from '../stock/bottle.js';
 import { describeKept, type World } from './descriptor.js';
 import { limitsIn } from './limits.js';
@@ -45,12 +45,12 @@ export const keptRound = describeKept({
     if (round === null) return [];
     const glasses = round.orders.reduce((sum, o) => sum + o.count, 0);
     const tooMany: Fault[] =
-      glasses > MOST_GLASSES
+      glasses > MAX_GLASSES
         ? [
             {
               code: 'mismatch',
               pointer: '/round/orders',
-              detail: `${glasses} glasses are more than a round of ${MOST_GLASSES}`,
+              detail: `${glasses} glasses are more than a round of ${MAX_GLASSES}`,
             },
           ]
         : [];

@@ -3,7 +3,7 @@ import { keptBatch } from './batch.js';
 import { keptBottle } from './bottle.js';
 import type { Kept } from './descriptor.js';
 import { keptEvening } from './evening.js';
-import { keptErrand, keptPaidPrice, keptPurseEntry, keptTrips } from './errand.js';
+import { keptErrand, keptPaidPrice, keptKittyEntry, keptTrips } from './errand.js';
 import { keptKit } from './kit.js';
 import { keptCollection, keptOwnDrink, keptOwnKind, keptTasting } from './notebook.js';
 import { keptDeck, keptTrial } from './practice.js';
@@ -26,7 +26,7 @@ export const KEPT = [
   keptBatch,
   keptBottle,
   keptErrand,
-  keptPurseEntry,
+  keptKittyEntry,
   keptPaidPrice,
   keptTrips,
   keptOwnRecipes,

@@ -9,7 +9,7 @@ import { KEPT } from './things.js';
 /** The format of a household's whole data; another shape will have another number. */
 export const WHOLE_FORMAT = 'uisce-household/1';
 /** More of one kind than this is no household's. */
-const MOST_OF_A_KIND = 200_000;
+const MAX_OF_A_KIND = 200_000;
 
 /** The name of a thing in the file: what it is called where it lives. */
 const keyOf = (kept: Pick<Kept, 'name'>) => kept.name;
@@ -21,7 +21,7 @@ export const wholeFileSchema = z.strictObject({
     Object.fromEntries(
       KEPT.map((kept) => [
         keyOf(kept),
-        isOnly(kept) ? kept.schema.optional() : z.array(kept.schema).max(MOST_OF_A_KIND).optional(),
+        isOnly(kept) ? kept.schema.optional() : z.array(kept.schema).max(MAX_OF_A_KIND).optional(),
       ]),
     ),
   ),

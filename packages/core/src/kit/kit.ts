@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MOST_MINOR } from '../base/money.js';
+import { MAX_MINOR } from '../base/money.js';
 import { cupSchema } from '../catalogue/jigger.js';
 import { idSchema } from '../base/ids.js';
 import { KIT_ATTITUDES } from '../glass/attitude.js';
@@ -33,7 +33,7 @@ export const kitSchema = z.strictObject({
   /** Whether tools and glasses come out of the plan's money. */
   inPlan: z.boolean(),
   /** Most of the plan's money that may go to tools and glasses, minor units; null where nothing is said. */
-  maxMinor: z.int().nonnegative().max(MOST_MINOR).nullable().default(null),
+  maxMinor: z.int().nonnegative().max(MAX_MINOR).nullable().default(null),
   tools: z.array(ownedToolSchema).max(200),
   kitchen: z.array(idSchema).max(200),
   glasses: z.array(ownedGlassSchema).max(100),

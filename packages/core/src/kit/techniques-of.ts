@@ -1,6 +1,6 @@
 import type { Kind } from '../catalogue/kind.js';
 import { iceInMaking, type Recipe, type Slot } from '../catalogue/recipe.js';
-import { LEAST_MEASURED_ML } from '../measure/best-jigger.js';
+import { MIN_MEASURED_ML } from '../measure/best-jigger.js';
 import { amountMl } from '../base/amount.js';
 
 /** A technique a drink asks for; without a needed one there is no drink, a finishing one dresses it. */
@@ -36,7 +36,7 @@ export function techniquesOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
   const { method, slots, strain } = recipe;
   const making = iceInMaking(recipe);
 
-  if (slots.some((s) => (amountMl(s.amount) ?? 0) >= LEAST_MEASURED_ML)) add('measure', true);
+  if (slots.some((s) => (amountMl(s.amount) ?? 0) >= MIN_MEASURED_ML)) add('measure', true);
   if (method === 'hot') add('heat', true);
   else add(method, true);
   if (method === 'dry-shake') add('shake', true);

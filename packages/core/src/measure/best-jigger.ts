@@ -4,9 +4,9 @@ import { amountMl } from '../base/amount.js';
 import { measuringLines, measuringPlan, type MeasuringLine } from './measuring-plan.js';
 
 /** Below this an amount is dashed or dropped, and no jigger is asked. */
-export const LEAST_MEASURED_ML = 2.5;
+export const MIN_MEASURED_ML = 2.5;
 /** Above this it is topped up by eye. */
-const MOST_MEASURED_ML = 90;
+const MAX_MEASURED_ML = 90;
 
 /** How well measures serve a library of drinks. */
 export interface MeasureScore {
@@ -28,7 +28,7 @@ export function measuredAmounts(recipes: readonly Recipe[]): Map<number, number>
   const amounts = new Map<number, number>();
   for (const slot of recipes.flatMap((r) => r.slots)) {
     const ml = amountMl(slot.amount);
-    if (ml === undefined || ml < LEAST_MEASURED_ML || ml > MOST_MEASURED_ML || slot.amount.measure === 'dash')
+    if (ml === undefined || ml < MIN_MEASURED_ML || ml > MAX_MEASURED_ML || slot.amount.measure === 'dash')
       continue;
     const rounded = Math.round(ml * 10) / 10;
     amounts.set(rounded, (amounts.get(rounded) ?? 0) + 1);

@@ -6,9 +6,9 @@ const BRIM_ERROR_MM = 0.3;
 /** A spec is met when it is as near as this, error included. */
 export const SPEC_TOLERANCE = 0.05;
 /** Nobody counts more fills than this. */
-const MOST_FILLS = 6;
+const MAX_FILLS = 6;
 /** Fills tried for one amount: far more than any drawer of measures asks for, and done in a blink. */
-const MOST_TRIED = 50_000;
+const MAX_TRIED = 50_000;
 
 /** A line that can be filled to. */
 export interface MeasuringLine {
@@ -81,7 +81,7 @@ export function measuringPlan(targetMl: number, lines: readonly MeasuringLine[])
   const falling = [...lines].sort((a, b) => b.ml - a.ml);
   let nearest: MeasuringPlan | undefined;
   let tried = 0;
-  for (let count = 1; count <= MOST_FILLS; count++) {
+  for (let count = 1; count <= MAX_FILLS; count++) {
     let best: MeasuringPlan | undefined;
     const fills: MeasuringLine[] = [];
     const extend = (from: number, left: number, sum: number): void => {
@@ -96,7 +96,7 @@ export function measuringPlan(targetMl: number, lines: readonly MeasuringLine[])
         // Lines fall from here on: too little to come near, and so is all that follows.
         if (sum + line.ml * left < targetMl - slack) return;
         if (sum + line.ml > targetMl + slack) continue;
-        if ((tried += 1) > MOST_TRIED) return;
+        if ((tried += 1) > MAX_TRIED) return;
         fills.push(line);
         extend(i, left - 1, sum + line.ml);
         fills.pop();

@@ -27,11 +27,11 @@ export function mayBatch(drink: Recipe, kinds: ReadonlyMap<string, Kind>): NotBa
 }
 
 /** Fewer glasses of a drink are not worth a bottle. */
-const LEAST_BATCHED = 3;
+const MIN_BATCHED = 3;
 
 /** Whether so many glasses of a drink are mixed ahead. */
 export function isMixedAhead(drink: Recipe, glasses: number, kinds: ReadonlyMap<string, Kind>): boolean {
-  return glasses >= LEAST_BATCHED && mayBatch(drink, kinds) === undefined;
+  return glasses >= MIN_BATCHED && mayBatch(drink, kinds) === undefined;
 }
 
 /** The kind that a drink mixed ahead is kept as. */

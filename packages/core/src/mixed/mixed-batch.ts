@@ -2,10 +2,10 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import { homeMadeSchema, type HomeMade } from '../catalogue/home-made.js';
 import { ALLERGENS, kindSchema, type Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import { batchOf } from '../making/batch.js';
-import { batchHolds } from '../making/batch-allergens.js';
-import { recipeOfBatch, type BatchRecord } from '../making/batch-record.js';
-import { compositionOfKind, volumeMl } from '../making/composition.js';
+import { batchOf } from '../bench/batch.js';
+import { batchHolds } from '../bench/batch-allergens.js';
+import { recipeOfBatch, type BatchRecord } from '../bench/batch-record.js';
+import { compositionOfKind, volumeMl } from '../bench/composition.js';
 import { batchedDrink, batchedGlassMl, mixedKind } from './batched.js';
 
 /** Stirred drinks keep, cold and closed, as long as the wine in them; without wine so long (common practice). */

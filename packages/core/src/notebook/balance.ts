@@ -35,9 +35,9 @@ const EACH_CHANGE = 0.0015;
 /** Amounts tried of each part: so many measurable ones below and above what is written. */
 const STEPS = 4;
 /** More parts than this are not all tried: those that do most are. */
-const MOST_PARTS = 4;
+const MAX_PARTS = 4;
 /** No part is made less than this or more than so many times itself. */
-const LEAST_ML = 2.5;
+const MIN_ML = 2.5;
 
 /** How far a drink is from a wish, and from itself in all that was not wished. */
 export function offFrom(before: Recipe, after: Recipe, wish: Wish, kinds: ReadonlyMap<string, Kind>): number {
@@ -103,12 +103,12 @@ function adjustable(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): { slot: n
         : [{ slot, ml }];
     })
     .sort((a, b) => b.ml - a.ml)
-    .slice(0, MOST_PARTS);
+    .slice(0, MAX_PARTS);
 }
 
 /** Measurable amounts about one: the nearest below and above, and itself. */
 export function steps(ml: number, measurableMl: readonly number[]): number[] {
-  const sorted = [...new Set(measurableMl)].filter((m) => m >= LEAST_ML).sort((a, b) => a - b);
+  const sorted = [...new Set(measurableMl)].filter((m) => m >= MIN_ML).sort((a, b) => a - b);
   const below = sorted.filter((m) => m < ml - 1e-9).slice(-STEPS);
   const above = sorted.filter((m) => m > ml + 1e-9).slice(0, STEPS);
   return [...below, ml, ...above];

@@ -38,7 +38,7 @@ export interface DrinkJudgement {
 }
 
 /** Fewer drinks than this are no family to be placed in. */
-const LEAST_FAMILY = 5;
+const MIN_FAMILY = 5;
 
 /** The figure of a drink that it is placed by: a fraction, g in 100 ml, or ml. */
 export function placedValue(of: ComparedFigure, figures: DrinkFigures): number {
@@ -64,7 +64,7 @@ export function judge(recipe: Recipe, catalogue: Catalogue): DrinkJudgement {
     const less = values.filter((v) => v < value - 1e-9).length;
     return {
       ...{ of, value, median: values[Math.floor(values.length / 2)] ?? value },
-      below: values.length < LEAST_FAMILY ? undefined : less / values.length,
+      below: values.length < MIN_FAMILY ? undefined : less / values.length,
     };
   });
   const glass = catalogue.glasses.find((g) => g.id === recipe.glass);

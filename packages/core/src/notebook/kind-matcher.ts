@@ -78,7 +78,7 @@ export class KindMatcher {
     const before = this.sought.get(key);
     if (before) return before;
     const found = this.found(words, key);
-    if (this.sought.size < MOST_SOUGHT) this.sought.set(key, found);
+    if (this.sought.size < MAX_SOUGHT) this.sought.set(key, found);
     return found;
   }
 
@@ -97,12 +97,12 @@ export class KindMatcher {
     return [...best]
       .map(([kind, confidence]) => ({ kind, confidence }))
       .sort((a, b) => b.confidence - a.confidence || (a.kind < b.kind ? -1 : 1))
-      .slice(0, MOST_NEAR);
+      .slice(0, MAX_NEAR);
   }
 }
 
-const MOST_NEAR = 6;
-const MOST_SOUGHT = 20_000;
+const MAX_NEAR = 6;
+const MAX_SOUGHT = 20_000;
 /** The same words with a plural or a slip; a phrase with words beside it; some of its words. */
 const SLIPPED = 0.9;
 const WITH_MORE = 0.75;

@@ -102,7 +102,7 @@ export interface Twin {
 
 /** From here on two drinks are one under two names. */
 const TWIN = 0.9;
-const MOST_TWINS = 3;
+const MAX_TWINS = 3;
 
 /** Shares of what is measured, by kind; what is counted or dashed as a small share. */
 function substance(recipe: Recipe): Map<string, number> {
@@ -127,6 +127,6 @@ export function twinsOf(recipe: Recipe, library: readonly Recipe[]): Twin[] {
       return likeness >= TWIN ? [{ id: r.id, likeness }] : [];
     })
     .sort((a, b) => b.likeness - a.likeness || (a.id < b.id ? -1 : 1))
-    .slice(0, MOST_TWINS);
+    .slice(0, MAX_TWINS);
 }
 const sum = (shares: ReadonlyMap<string, number>) => [...shares.values()].reduce((a, b) => a + b, 0);

@@ -66,7 +66,7 @@ add(of('wedge'), 'wedge|wedges|spalte|spalten|achtel|quartier|quartiers|gajo|gaj
 add(of('cube'), 'cube|cubes|lump|lumps|wurfel|morceau|morceaux|terron|terrones|zolletta|zollette');
 add(of('pinch'), 'pinch|pinches|prise|prisen|pincee|pincees|pizca|pizcas|pizzico|pizzichi');
 add(of('whole'), 'whole|piece|pieces|pc|pcs|stuck|pieza|piezas|pezzo|pezzi');
-const MOST_WORDS = 3;
+const MAX_WORDS = 3;
 /** "of", between a measure and what is measured. */
 const OF = /^(?:of|von|vom|de|d['’]|du|des|del|di|dell?['’]?|da)(?:\s+|(?<=['’]))/iu;
 
@@ -75,7 +75,7 @@ const plain = (word: string) => fold(word).replace(/\./g, ' ').replace(/\s+/g, '
 /** The measure that a text begins with, and what follows it, the "of" left out. */
 export function measureAtStart(text: string): { measured: Measured; rest: string } | undefined {
   const words = text.split(/\s+/);
-  for (let n = Math.min(MOST_WORDS, words.length); n >= 1; n--) {
+  for (let n = Math.min(MAX_WORDS, words.length); n >= 1; n--) {
     const measured = WORDS.get(
       plain(
         words
@@ -100,7 +100,7 @@ export function measureAtStart(text: string): { measured: Measured; rest: string
 /** The measure that a text ends with, and what comes before it. */
 export function measureAtEnd(text: string): { measured: Measured; rest: string } | undefined {
   const words = text.trim().split(/\s+/);
-  for (let n = Math.min(MOST_WORDS, words.length); n >= 1; n--) {
+  for (let n = Math.min(MAX_WORDS, words.length); n >= 1; n--) {
     const measured = WORDS.get(plain(words.slice(-n).join(' ')));
     if (measured) return { measured, rest: words.slice(0, -n).join(' ') };
   }

@@ -4,7 +4,7 @@ import { ownDrinkSchema, ownKindSchema, type OwnDrink, type OwnKind } from './ow
 import { tastingSchema, type Tasting } from './tasting.js';
 
 /** More drinks than this are no household's notebook. */
-export const MOST_DRINKS = 20_000;
+export const MAX_DRINKS = 20_000;
 
 /**
  * What a household wrote, whole: drinks with all their versions, kinds, collections and verdicts. What goes out comes in
@@ -13,7 +13,7 @@ export const MOST_DRINKS = 20_000;
 export const notebookFileSchema = z.strictObject({
   format: z.literal('uisce-notebook/1'),
   kinds: z.array(ownKindSchema).max(5000).default([]),
-  drinks: z.array(ownDrinkSchema).max(MOST_DRINKS).default([]),
+  drinks: z.array(ownDrinkSchema).max(MAX_DRINKS).default([]),
   collections: z.array(collectionSchema).max(1000).default([]),
   tastings: z.array(tastingSchema).max(100_000).default([]),
 });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
-import { MOST_MINOR } from '../base/money.js';
+import { MAX_MINOR } from '../base/money.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import { kindSchema, type Kind } from '../catalogue/kind.js';
 import { currencySchema, type PriceList } from '../catalogue/price-list.js';
@@ -43,7 +43,7 @@ export const ownKindSchema = kindSchema.extend({
   sold: z
     .strictObject({
       ml: z.int().min(1).max(20_000),
-      priceMinor: z.int().min(0).max(MOST_MINOR),
+      priceMinor: z.int().min(0).max(MAX_MINOR),
       currency: currencySchema,
     })
     .optional(),
@@ -99,9 +99,9 @@ export function withVersion(drink: OwnDrink, version: Version): OwnDrink {
 
 /** A drink with one of its versions poured again from a moment on. */
 export function goneBack(drink: OwnDrink, version: number, at: string): OwnDrink {
-  return { ...drink, current: version, chosen: [...drink.chosen, { at, version }].slice(-MOST_CHOSEN) };
+  return { ...drink, current: version, chosen: [...drink.chosen, { at, version }].slice(-MAX_CHOSEN) };
 }
-const MOST_CHOSEN = 500;
+const MAX_CHOSEN = 500;
 
 /** Which version was poured at a moment, by place: the last one written or gone back to before it. */
 export function versionAt({ versions, chosen }: Pick<OwnDrink, 'versions' | 'chosen'>, at: string): number {

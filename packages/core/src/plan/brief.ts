@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MOST_MINOR } from '../base/money.js';
+import { MAX_MINOR } from '../base/money.js';
 import { idSchema } from '../base/ids.js';
 import { CANON, type Canon } from '../catalogue/recipe.js';
 import { currencySchema } from '../catalogue/price-list.js';
@@ -34,7 +34,7 @@ export function isCounted(brief: Pick<Brief, 'count'>, canon: Canon): boolean {
 const moneyMinor = z
   .int('money is a whole number of cents')
   .nonnegative('money cannot be less than nothing')
-  .max(MOST_MINOR);
+  .max(MAX_MINOR);
 const ids = z.array(idSchema).max(500);
 
 /** What the user told us: money, taste, place, limits, and what is there already. */

@@ -5,7 +5,7 @@ import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
 import type { Brief, HouseholdBrief } from './brief.js';
 
 /** Batches may be made from batches, so deep. */
-const MOST_NESTED = 2;
+const MAX_NESTED = 2;
 /** Comes from the tap. */
 const FREE_PANTRY = new Set(['water']);
 
@@ -194,7 +194,7 @@ export function homeMaking(
       madeUnder.set(above, [...(madeUnder.get(above) ?? []), kind]);
   /** As it is poured, or as a part of something made. */
   const waysTo = (kindId: string, depth = 0): string[][] => {
-    const madeHere = depth > MOST_NESTED ? [] : (madeUnder.get(kindId) ?? []);
+    const madeHere = depth > MAX_NESTED ? [] : (madeUnder.get(kindId) ?? []);
     return [
       [depth === 0 ? kindId : partCapability(kindId)],
       ...madeHere.flatMap((kind) => {

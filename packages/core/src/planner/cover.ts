@@ -2,7 +2,7 @@ import { absorb, either, type Cnf } from './cnf.js';
 import type { PreparedAlternative, PreparedProblem } from './prepared.js';
 
 /** A condition is multiplied out up to this many clauses; past it, an auxiliary column stands for it. */
-const MOST_CLAUSES = 40;
+const MAX_CLAUSES = 40;
 
 /**
  * A column is 1 when each of its clauses holds a member that is 1, and is then worth `steps`.
@@ -76,7 +76,7 @@ export class Cover {
 
   /** One of several conditions: multiplied out, or through auxiliary columns where that is too long. */
   private anyOf(conditions: Cnf[]): Cnf {
-    const out = either(conditions, MOST_CLAUSES);
+    const out = either(conditions, MAX_CLAUSES);
     if (out !== undefined) return out;
     const members = conditions.map((condition) => {
       const only = condition.length === 1 ? condition[0] : undefined;

@@ -2,7 +2,7 @@ import { gcd } from '../base/numbers.js';
 import type { PlanProblem } from './problem.js';
 
 /** Past this many decimals, values are rounded to a millionth before they are compared. */
-const MOST_DECIMALS = 6;
+const MAX_DECIMALS = 6;
 
 const QUARTERS = 4;
 
@@ -28,7 +28,7 @@ export class ValueScale {
       for (const slot of drink.slots) for (const alternative of slot.any) fits.add(alternative.fit);
     }
     const need = Math.max(0, ...[...weights].map(decimals)) + Math.max(0, ...[...fits].map(decimals));
-    this.power = 10 ** Math.min(need, MOST_DECIMALS);
+    this.power = 10 ** Math.min(need, MAX_DECIMALS);
     let common = 0;
     for (const w of weights) for (const f of fits) common = gcd(common, Math.round(w * f * this.power));
     this.divisor = (common === 0 ? 1 : common) / (problem.variety ? QUARTERS : 1);

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { emptyKit } from '../kit/kit.js';
-import { beginBatch, bottleBatch } from '../making/batch-life.js';
-import type { BatchRecord } from '../making/batch-record.js';
-import { scaledBatch } from '../making/batch.js';
+import { beginBatch, bottleBatch } from '../bench/batch-life.js';
+import type { BatchRecord } from '../bench/batch-record.js';
+import { scaledBatch } from '../bench/batch.js';
 import { bottleThere, type Bottle } from '../stock/bottle.js';
 import { kindInput, testCatalogue, testRecipe } from '../testing/trade.js';
 import { kindIndex } from '../catalogue/catalogue.js';

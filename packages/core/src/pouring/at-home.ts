@@ -1,12 +1,12 @@
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import { ALLERGENS, type Kind } from '../catalogue/kind.js';
 import type { Kit } from '../kit/kit.js';
-import { useByOf } from '../making/batch-life.js';
-import { batchHolds } from '../making/batch-allergens.js';
-import { recipeOfBatch, type BatchRecord } from '../making/batch-record.js';
-import { batchOf } from '../making/batch.js';
-import { kindsWithHouseSyrup } from '../making/house-syrup.js';
-import { sugarGPerLOfBrix } from '../making/solution.js';
+import { useByOf } from '../bench/batch-life.js';
+import { batchHolds } from '../bench/batch-allergens.js';
+import { recipeOfBatch, type BatchRecord } from '../bench/batch-record.js';
+import { batchOf } from '../bench/batch.js';
+import { kindsWithHouseSyrup } from '../bench/house-syrup.js';
+import { sugarGPerLOfBrix } from '../bench/solution.js';
 import { kindsOfMixed } from '../mixed/mixed-batch.js';
 import { NO_ALCOHOL_ABV } from '../drink/in-glass.js';
 import { atHand, type OwnBatch } from '../stock/at-hand.js';

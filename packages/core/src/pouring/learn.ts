@@ -16,9 +16,9 @@ export interface TasteLearnt {
 }
 
 /** Fewer verdicts than this say nothing, of a taste or of the rest. */
-const LEAST_VERDICTS = 4;
+const MIN_VERDICTS = 4;
 /** Nearer to the rest than this is chance. */
-const LEAST_APART = 0.75;
+const MIN_APART = 0.75;
 /** From here on a taste is liked, down to there it is not. */
 const LIKED_FROM = 4;
 const DISLIKED_TO = 2.5;
@@ -45,9 +45,9 @@ export function tastesLearnt(
   return TASTES.flatMap((taste): TasteLearnt[] => {
     const having = rated.filter((r) => r.tastes.has(taste));
     const rest = rated.filter((r) => !r.tastes.has(taste));
-    if (having.length < LEAST_VERDICTS || rest.length < LEAST_VERDICTS) return [];
+    if (having.length < MIN_VERDICTS || rest.length < MIN_VERDICTS) return [];
     const [is, others] = [mean(having), mean(rest)];
-    if (Math.abs(is - others) < LEAST_APART) return [];
+    if (Math.abs(is - others) < MIN_APART) return [];
     const said = says(taste);
     const suggests =
       is >= LIKED_FROM
@@ -84,7 +84,7 @@ const CARRIES: Record<FaultTasted, { role: string; factor: number }> = {
 };
 /** Jiggers have such steps. */
 const SPEC_STEP_ML = 2.5;
-const LEAST_TIMES = 2;
+const MIN_TIMES = 2;
 
 /** Specs to adjust: what was found wrong at least twice in the same way, with the smallest step that mends it. */
 export function specsLearnt(pours: readonly Pour[], recipes: ReadonlyMap<string, Recipe>): SpecLearnt[] {
@@ -95,7 +95,7 @@ export function specsLearnt(pours: readonly Pour[], recipes: ReadonlyMap<string,
       counts.set(key, { drink, name, tasted: fault, times: (counts.get(key)?.times ?? 0) + 1 });
     }
   return [...counts.values()]
-    .filter((c) => c.times >= LEAST_TIMES)
+    .filter((c) => c.times >= MIN_TIMES)
     .sort((a, b) => b.times - a.times || FAULTS_TASTED.indexOf(a.tasted) - FAULTS_TASTED.indexOf(b.tasted))
     .map((c): SpecLearnt => {
       const { role, factor } = CARRIES[c.tasted];

@@ -5,7 +5,7 @@ import type { Kit } from '../kit/kit.js';
 import { compileRound, type CompiledRound } from './compile-round.js';
 import {
   grow,
-  LEAST_MORE_ML,
+  MIN_MORE_ML,
   overshotDrink,
   pourOffShare,
   roomFactor,
@@ -148,7 +148,7 @@ function moreOf(
     const asked = round.poured[step.id + MORE] !== undefined;
     const short = grown.toAddMl[i] ?? 0;
     const isIn = round.poured[step.id] !== undefined;
-    return step.act === 'pour' && isIn && (asked || short >= LEAST_MORE_ML)
+    return step.act === 'pour' && isIn && (asked || short >= MIN_MORE_ML)
       ? [{ ...step, id: step.id + MORE, seconds: step.seconds }]
       : [];
   });

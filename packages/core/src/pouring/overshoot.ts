@@ -21,7 +21,7 @@ export interface Grown {
 }
 
 /** Less than this is not worth another pour. */
-export const LEAST_MORE_ML = 0.5;
+export const MIN_MORE_ML = 0.5;
 
 /**
  * What is still to be poured once some parts are in: the part that is most over sets the size, and all others grow

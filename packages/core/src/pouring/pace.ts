@@ -4,8 +4,8 @@ import type { Pour } from './pour.js';
 /** After so many days a pour counts half for what is poured in a week (an assumption: a month's habits). */
 export const HALF_LIFE_DAYS = 28;
 /** A log says nothing of a pace before it is this long, and holds so many pours. */
-const LEAST_DAYS = 14;
-const LEAST_POURS = 8;
+const MIN_DAYS = 14;
+const MIN_POURS = 8;
 
 /** What is poured in a week, by the log. */
 export interface Pace {
@@ -36,7 +36,7 @@ export function paceOf(
   };
   const first = past.reduce((least, p) => (p.on < least ? p.on : least), today);
   const days = daysBetween(first, today) + 1;
-  if (days < LEAST_DAYS || past.length < LEAST_POURS) return undefined;
+  if (days < MIN_DAYS || past.length < MIN_POURS) return undefined;
   // All days of the span, each weighing half as much as one four weeks later.
   const weightOf = (age: number) => 2 ** (-age / halfLifeDays);
   const step = weightOf(1);

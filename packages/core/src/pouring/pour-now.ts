@@ -7,7 +7,7 @@ import type { Kit } from '../kit/kit.js';
 import { coveredBy, needIndex } from '../kit/needs.js';
 import type { AtHand } from '../stock/at-hand.js';
 import { fruitOf } from './fruit.js';
-import { withHouseSyrup } from '../making/house-syrup.js';
+import { withHouseSyrup } from '../bench/house-syrup.js';
 import { withFillings, type Filling } from './poured-drink.js';
 import { FROM_THE_TAP, inHandInOrder, type Pourable, type PourableSlot, type SlotWay } from './pourable.js';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
-import { MOST_MINOR } from '../base/money.js';
+import { MAX_MINOR } from '../base/money.js';
 
 /** What was wrong with it, in a tap. */
 export const FAULTS_TASTED = ['too-sweet', 'too-sour', 'too-strong', 'too-weak', 'too-bitter'] as const;
@@ -47,7 +47,7 @@ export const pourSchema = z.strictObject({
   abv: z.number().min(0).max(1),
   ethanolG: z.number().min(0).max(2000),
   /** What all of it cost, from what its bottles cost; null where that is not known. */
-  costMinor: z.int().min(0).max(MOST_MINOR).nullable(),
+  costMinor: z.int().min(0).max(MAX_MINOR).nullable(),
   currency: z.string().length(3).nullable(),
   /** How it was liked, 0 to 5. */
   verdict: z.int().min(0).max(5).nullable(),

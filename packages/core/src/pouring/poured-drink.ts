@@ -9,20 +9,20 @@ const measures: (VolumeMeasure | CountMeasure)[] = [
   ...(Object.keys(ML_PER_MEASURE) as VolumeMeasure[]),
   ...COUNT_MEASURES,
 ];
-const MOST_AMOUNT = 2000;
+const MAX_AMOUNT = 2000;
 /** Stand-ins may take two parts for one. */
-const MOST_PARTS = 32;
+const MAX_PARTS = 32;
 
 /** A drink as it is really poured: its kinds are those of the bottles in hand, its amounts read. */
 export const pouredDrinkSchema = recipeSchema.extend({
   slots: z
     .array(
       slotSchema.extend({
-        amount: z.strictObject({ value: z.number().positive().max(MOST_AMOUNT), measure: z.enum(measures) }),
+        amount: z.strictObject({ value: z.number().positive().max(MAX_AMOUNT), measure: z.enum(measures) }),
       }),
     )
     .min(1)
-    .max(MOST_PARTS),
+    .max(MAX_PARTS),
 });
 
 const name = z.string().trim().min(1).max(60);

@@ -8,7 +8,7 @@ export interface Task {
 }
 
 /** More tasks than this are taken in the order of their urgency alone. */
-const MOST_EXACT = 14;
+const MAX_EXACT = 14;
 
 /** What the glasses lose by standing until the last is done, when tasks are done in this order. */
 export function standingLoss(tasks: readonly Task[], order: readonly number[]): number {
@@ -31,7 +31,7 @@ export function standingLoss(tasks: readonly Task[], order: readonly number[]): 
  */
 export function bestOrder(tasks: readonly Task[]): number[] {
   const n = tasks.length;
-  if (n > MOST_EXACT) return byUrgency(tasks);
+  if (n > MAX_EXACT) return byUrgency(tasks);
   // From the end: the last task of a set stands for nothing, and lengthens the standing of all before it.
   const size = 1 << n;
   const lengths = new Float64Array(size);

@@ -7,8 +7,8 @@ export const MEASURED_BY = ['measure', 'scale'] as const;
 const ml = z.number().min(0).max(5000);
 
 /** Most kinds of drink in one round, and glasses in all. */
-export const MOST_ORDERS = 6;
-export const MOST_GLASSES = 12;
+export const MAX_ORDERS = 6;
+export const MAX_GLASSES = 12;
 
 /** A round being made, as stored: enough to go on with it tomorrow, or on another device. */
 export const roundSchema = z.strictObject({
@@ -19,7 +19,7 @@ export const roundSchema = z.strictObject({
   tared: z.boolean(),
   /** What the empty tin or glass weighs, where that is known. */
   vesselG: z.number().min(0).max(5000),
-  orders: z.array(orderSchema).min(1).max(MOST_ORDERS),
+  orders: z.array(orderSchema).min(1).max(MAX_ORDERS),
   /** The step in hand. */
   at: z.string().max(40),
   /** ml that went into each vessel, by step. */

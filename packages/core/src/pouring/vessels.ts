@@ -10,7 +10,7 @@ import { glassServes, servedDrink, standsIn } from '../glass/serves.js';
 /** Ice beside one drink in a shaker, g or ml of room; a drink melts a fifth of it (common practice). */
 export const ICE_IN_TIN_G = 150;
 /** A tin takes two (common practice). */
-const MOST_IN_TIN = 2;
+const MAX_IN_TIN = 2;
 
 /** What is mixed in, and what stands in for it. */
 export interface HeldTool {
@@ -67,7 +67,7 @@ export function glassesAtOnce(
   if (vessel === 'glass') return Infinity;
   const { mixMl } = drinkFigures(drink, kinds);
   const fit = Math.floor(vessels[vessel].capacityMl / (mixMl + ICE_IN_TIN_G));
-  return Math.max(1, Math.min(MOST_IN_TIN, fit));
+  return Math.max(1, Math.min(MAX_IN_TIN, fit));
 }
 
 /**

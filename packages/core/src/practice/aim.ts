@@ -27,7 +27,7 @@ export const WITHIN = 0.05;
 /** Less bias than this is nobody's fault. */
 const HAIR = 0.02;
 /** Fewer pours than this say nothing of a hand. */
-const LEAST_TRIALS = 4;
+const MIN_TRIALS = 4;
 
 /**
  * Bias and spread of some pours: counting fast, and counting unevenly, are two faults.
@@ -43,7 +43,7 @@ export function aimOf(trials: readonly Pick<Trial, 'targetMl' | 'pouredMl'>[]): 
       ? undefined
       : Math.sqrt(offs.reduce((sum, o) => sum + (o - bias) ** 2, 0) / (offs.length - 1));
   const error = spread === undefined ? Infinity : spread / Math.sqrt(offs.length);
-  const enough = offs.length >= LEAST_TRIALS;
+  const enough = offs.length >= MIN_TRIALS;
   return {
     ...{ trials: offs.length, bias, spread },
     within: offs.filter((o) => Math.abs(o) <= WITHIN + 1e-9).length / offs.length,
@@ -74,7 +74,7 @@ export function shiftOf(
 /** What is aimed at where nothing was poured yet, ml. */
 const USUAL_TARGETS_ML = [15, 22.5, 30, 45, 60];
 /** Less than this is dashed, not counted. */
-const LEAST_TARGET_ML = 10;
+const MIN_TARGET_ML = 10;
 
 /** The amounts that a household pours most, each glass of its own, the most often first; usual ones fill up. */
 export function targetsOf(pours: readonly Pour[], most = 5): number[] {
@@ -82,7 +82,7 @@ export function targetsOf(pours: readonly Pour[], most = 5): number[] {
   for (const pour of pours)
     for (const part of pour.parts) {
       const each = Math.round((part.ml / Math.max(1, pour.glasses)) * 2) / 2;
-      if (each >= LEAST_TARGET_ML) times.set(each, (times.get(each) ?? 0) + pour.glasses);
+      if (each >= MIN_TARGET_ML) times.set(each, (times.get(each) ?? 0) + pour.glasses);
     }
   const own = [...times].sort((a, b) => b[1] - a[1] || a[0] - b[0]).map(([ml]) => ml);
   return [...new Set([...own, ...USUAL_TARGETS_ML])].slice(0, most).sort((a, b) => a - b);

@@ -1,5 +1,5 @@
 import type { Recipe } from '../catalogue/recipe.js';
-import type { BatchRecord } from '../making/batch-record.js';
+import type { BatchRecord } from '../bench/batch-record.js';
 import type { Kit } from '../kit/kit.js';
 import type { Plan } from '../plan/plan.js';
 import type { Pour } from '../pouring/pour.js';

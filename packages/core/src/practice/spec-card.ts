@@ -37,9 +37,9 @@ export interface SpecCard {
 
 const CHOICES = 4;
 /** Less than this is dashed, and asked by nobody in ml. */
-const LEAST_ASKED_ML = 5;
+const MIN_ASKED_ML = 5;
 
-const isAsked = (slot: Slot) => !slot.optional && (amountMl(slot.amount) ?? 0) >= LEAST_ASKED_ML && slot.amount.measure !== 'dash'; // prettier-ignore
+const isAsked = (slot: Slot) => !slot.optional && (amountMl(slot.amount) ?? 0) >= MIN_ASKED_ML && slot.amount.measure !== 'dash'; // prettier-ignore
 const measured = (recipe: Recipe) => recipe.slots.filter(isAsked);
 /** A kind that stands in a spec twice has no one amount. */
 const isOnce = (recipe: Recipe, kind: string) => recipe.slots.filter((s) => s.kind === kind).length === 1;
@@ -151,7 +151,7 @@ export class CardMaker {
     // Steps that a jigger has, far enough apart that nobody calls them the same.
     const usual = ml >= 30 ? 15 : ml >= 15 ? 7.5 : 5;
     const step = Math.max(usual, Math.ceil(ml / 50) * 5);
-    const others = [-2, -1, 1, 2, 3].map((n) => right + n * step).filter((v) => v >= LEAST_ASKED_ML / 2);
+    const others = [-2, -1, 1, 2, 3].map((n) => right + n * step).filter((v) => v >= MIN_ASKED_ML / 2);
     const wrong = shuffled(others, random).map((v): FlashcardChoice => ({ is: 'amount', ml: v }));
     return of({ is: 'amount', ml: right }, wrong, {
       typed: { ml: right, withinMl: Math.max(this.stepMl, right * 0.05) },

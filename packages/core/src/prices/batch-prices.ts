@@ -1,8 +1,8 @@
 import { gcd } from '../base/numbers.js';
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
-import { batchCost } from '../making/batch-cost.js';
-import { batchOfVolume } from '../making/batch.js';
+import { batchCost } from '../bench/batch-cost.js';
+import { batchOfVolume } from '../bench/batch.js';
 
 /**
  * A price list in which whatever is made at home costs what its parts cost at this shop, in the way that

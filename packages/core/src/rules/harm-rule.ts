@@ -5,11 +5,11 @@ import type { Kind } from '../catalogue/kind.js';
 import { notSafe } from '../drink/not-safe.js';
 
 /** By the drop: at most a thousandth of a batch (common practice: bitter-almond extract a drop or two a bottle). */
-const MOST_BY_DROPS = 0.001;
+const MAX_BY_DROPS = 0.001;
 /** Above this a spirit catches fire at once (common practice: over 100 proof). */
 const HIGH_PROOF_ABV = 0.5;
 /** Nutmeg is grated over a drink; by the spoon it is a poison. */
-const MOST_NUTMEG_G = 1;
+const MAX_NUTMEG_G = 1;
 /** What a caution of a kind must speak of, by a word of its names (common practice). */
 const MUST_SPEAK: readonly (readonly [name: RegExp, of: RegExp, what: string])[] = [
   [/\b(tonic|bitter lemon|quinquina|quinine)\b/i, /quinine/i, 'quinine'],
@@ -90,8 +90,8 @@ function batchFaults({ id, from }: HomeMade, pantry: ReadonlyMap<string, PantryT
     const thing = pantry.get(part.pantry ?? '');
     if (thing === undefined) return [];
     return [
-      ...(thing.drops && part.g > all * MOST_BY_DROPS ? [`${id} takes ${part.g} g of ${thing.name} to ${Math.round(all)} g: by the drop alone`] : []),
-      ...(/nutmeg/.test(thing.id) && part.g > MOST_NUTMEG_G ? [`${id} takes ${part.g} g of nutmeg: it is a poison by the spoon`] : []),
+      ...(thing.drops && part.g > all * MAX_BY_DROPS ? [`${id} takes ${part.g} g of ${thing.name} to ${Math.round(all)} g: by the drop alone`] : []),
+      ...(/nutmeg/.test(thing.id) && part.g > MAX_NUTMEG_G ? [`${id} takes ${part.g} g of nutmeg: it is a poison by the spoon`] : []),
     ];
   });
 } // prettier-ignore

@@ -1,6 +1,6 @@
 import type { Fault } from '../base/fault.js';
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
-import { batchOf } from '../making/batch.js';
+import { batchOf } from '../bench/batch.js';
 
 /** How far a batch may be from what its kind says: shares of sugar, g of acid a litre, parts of strength. */
 const SUGAR_SHARE = 0.15;

@@ -1,7 +1,7 @@
 import type { Fault } from '../base/fault.js';
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
-import { scaledBatch } from '../making/batch.js';
-import { keeping, refusedBecause } from '../making/keeping.js';
+import { scaledBatch } from '../bench/batch.js';
+import { keeping, refusedBecause } from '../bench/keeping.js';
 
 /**
  * One life for one thing: what a recipe says that it keeps is what the sums say, and so is what its kind says; every

@@ -4,7 +4,7 @@ import type { BottleSize } from '../catalogue/kind.js';
 import type { PriceList } from '../catalogue/price-list.js';
 
 /** Bottles of one kind a shop carries at most. */
-const MOST_BOTTLES_A_KIND = 3;
+const MAX_BOTTLES_A_KIND = 3;
 
 /** ml a round bottle of these outside measures could hold at most, were it all inside. */
 function outsideMl({ widthMm, heightMm }: BottleSize): number {
@@ -35,11 +35,11 @@ export function priceRuleFaults(list: PriceList, catalogue: Catalogue): Fault[] 
     const made = list.bottles.some((b) => b.kind === kind.id && b.homeMade);
     if (bought.length === 0 && !made)
       faults.push({ code: 'price', pointer: path, detail: `${list.id} sells no ${kind.id}; add a bottle` });
-    if (bought.length > MOST_BOTTLES_A_KIND)
+    if (bought.length > MAX_BOTTLES_A_KIND)
       faults.push({
         code: 'price',
         pointer: path,
-        detail: `${bought.length} bottles of ${kind.id}; ${MOST_BOTTLES_A_KIND} at the most`,
+        detail: `${bought.length} bottles of ${kind.id}; ${MAX_BOTTLES_A_KIND} at the most`,
       });
     const mixing = bought.filter((b) => b.tier === 'mixing').sort((a, b) => a.ml - b.ml);
     for (const [i, bottle] of mixing.entries()) {

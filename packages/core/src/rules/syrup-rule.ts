@@ -1,4 +1,4 @@
-import { brixOfRatio, sugarGPerLOfBrix } from '../making/solution.js';
+import { brixOfRatio, sugarGPerLOfBrix } from '../bench/solution.js';
 import type { Fault } from '../base/fault.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
-import { MOST_MINOR } from '../base/money.js';
+import { MAX_MINOR } from '../base/money.js';
 
 /** Where a bottle stands. */
 export const PLACES = ['shelf', 'fridge', 'freezer', 'cupboard'] as const;
@@ -22,7 +22,7 @@ export const bottleSchema = z.strictObject({
   /** What is left; null where it was not measured. */
   leftMl: ml.nullable(),
   /** What was paid for it, in the currency of its shop. */
-  priceMinor: z.int().min(0).max(MOST_MINOR).nullable(),
+  priceMinor: z.int().min(0).max(MAX_MINOR).nullable(),
   currency: z.string().length(3).nullable(),
   shop: z.string().trim().max(80),
   boughtOn: day,

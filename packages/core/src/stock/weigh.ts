@@ -5,12 +5,12 @@ import {
   massFractionOfAbv,
   sucroseDensityGPerMl,
   sugarGPerLOfBrix,
-} from '../making/index.js';
+} from '../bench/index.js';
 
 /** Room that a gram of solids takes in a liquid with alcohol, ml (common practice for sucrose). */
 const SOLIDS_ML_PER_G = 0.62;
 /** The sucrose curve ends here. */
-const MOST_BRIX = 75;
+const MAX_BRIX = 75;
 
 /** What a liquid's density follows from. */
 export type Liquid = Pick<Kind, 'abv' | 'sugarGPerL'> & Partial<Pick<Kind, 'acidGPerL'>>;
@@ -24,7 +24,7 @@ export type Liquid = Pick<Kind, 'abv' | 'sugarGPerL'> & Partial<Pick<Kind, 'acid
 export function liquidGPerMl({ abv, sugarGPerL, acidGPerL = 0 }: Liquid): number {
   const solids = sugarGPerL + acidGPerL;
   if (abv === 0) {
-    const brix = bisect(sugarGPerLOfBrix, Math.min(solids, sugarGPerLOfBrix(MOST_BRIX)), 0, MOST_BRIX);
+    const brix = bisect(sugarGPerLOfBrix, Math.min(solids, sugarGPerLOfBrix(MAX_BRIX)), 0, MAX_BRIX);
     return sucroseDensityGPerMl(brix);
   }
   // A litre: its solids, and what room they leave for ethanol and water.

@@ -14,7 +14,7 @@ const stateSchema = z.strictObject({
 type State = z.infer<typeof stateSchema>;
 
 /** Passphrases are looked at one after the other, and so many wait at most: each takes 64 MB. */
-const MOST_WAITING = 8;
+const MAX_WAITING = 8;
 
 /** How signing in went. */
 export type SignIn = { is: 'in'; token: string } | { is: 'wrong' } | { is: 'wait'; ms: number };
@@ -70,7 +70,7 @@ export class Access {
   async check(passphrase: string, address: string): Promise<'right' | 'wrong' | { waitMs: number }> {
     const kept = this.state.passphrase;
     const waitMs = this.tries.waitMs(address);
-    if (waitMs > 0 || this.waiting >= MOST_WAITING) return { waitMs: Math.max(waitMs, 1000) };
+    if (waitMs > 0 || this.waiting >= MAX_WAITING) return { waitMs: Math.max(waitMs, 1000) };
     this.tries.begin(address);
     this.waiting += 1;
     const mine = this.turn.then(() => (kept === null ? false : matches(passphrase, kept)));

@@ -1,8 +1,8 @@
 import { createInterface } from 'node:readline/promises';
 import type { Access } from './access.js';
-import { LEAST_LETTERS, MOST_LETTERS, passphraseOf } from './passphrase.js';
+import { MIN_LETTERS, MAX_LETTERS, passphraseOf } from './passphrase.js';
 
-const fits = (text: string) => text.length >= LEAST_LETTERS && text.length <= MOST_LETTERS;
+const fits = (text: string) => text.length >= MIN_LETTERS && text.length <= MAX_LETTERS;
 
 /** Whether a passphrase is set now. Asked for in the terminal where somebody sits at one. */
 export async function firstPassphrase(access: Access, given: string, words: readonly string[]): Promise<boolean> {
@@ -18,7 +18,7 @@ export async function firstPassphrase(access: Access, given: string, words: read
   try {
     process.stdout.write(`The home network is never served without a passphrase. This one is of words drawn by chance:\n\n    ${offered}\n\n`);
     for (;;) {
-      const typed = (await terminal.question(`Enter takes it; or type another of at least ${LEAST_LETTERS} letters: `)).trim();
+      const typed = (await terminal.question(`Enter takes it; or type another of at least ${MIN_LETTERS} letters: `)).trim();
       if (typed !== '' && !fits(typed)) continue;
       await access.setPassphrase(typed === '' ? offered : typed);
       return true;

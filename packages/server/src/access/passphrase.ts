@@ -8,8 +8,8 @@ const KEY_BYTES = 32;
 const SALT_BYTES = 16;
 
 /** The shortest that is taken, and the longest that is read. */
-export const LEAST_LETTERS = 12;
-export const MOST_LETTERS = 200;
+export const MIN_LETTERS = 12;
+export const MAX_LETTERS = 200;
 
 /** A passphrase as it is kept: never itself. */
 export const keptPassphraseSchema = z.strictObject({ salt: z.base64(), key: z.base64() });
@@ -35,7 +35,7 @@ export async function matches(passphrase: string, kept: KeptPassphrase): Promise
 }
 
 /** So much chance a generated one holds at the least, in bits: more than a try a second guesses in a million years. */
-const LEAST_BITS = 48;
+const MIN_BITS = 48;
 
 /** Words of the trade to make passphrases of: plain letters, of a length that is easily typed, each once. */
 export function wordsOfTrade({ kinds, tools, recipes }: Pick<Catalogue, 'kinds' | 'tools' | 'recipes'>): string[] {
@@ -45,6 +45,6 @@ export function wordsOfTrade({ kinds, tools, recipes }: Pick<Catalogue, 'kinds' 
 
 /** A passphrase of words drawn by chance, as many as it takes. */
 export function passphraseOf(words: readonly string[]): string {
-  const count = Math.ceil(LEAST_BITS / Math.log2(words.length));
+  const count = Math.ceil(MIN_BITS / Math.log2(words.length));
   return Array.from({ length: count }, () => words[randomInt(words.length)]).join(' ');
 }

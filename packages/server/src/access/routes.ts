@@ -8,12 +8,12 @@ import type { LivePages } from '../kept/live.js';
 import type { Access } from './access.js';
 import { addressOf, giveCookie, takeCookie } from './door.js';
 import type { HomeServer } from './home.js';
-import { LEAST_LETTERS, MOST_LETTERS, passphraseOf } from './passphrase.js';
+import { MIN_LETTERS, MAX_LETTERS, passphraseOf } from './passphrase.js';
 
 const passphrase = z
   .string()
-  .min(LEAST_LETTERS, `at least ${LEAST_LETTERS} letters`)
-  .max(MOST_LETTERS, `at most ${MOST_LETTERS} letters`);
+  .min(MIN_LETTERS, `at least ${MIN_LETTERS} letters`)
+  .max(MAX_LETTERS, `at most ${MAX_LETTERS} letters`);
 
 /** What the routes need beside the API. */
 export interface AccessParts {
@@ -55,7 +55,7 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
     .on(
       {
         method: 'post', path: '/session', summary: 'Sign in with the household’s passphrase', open: true, status: 204,
-        body: z.strictObject({ passphrase: z.string().max(MOST_LETTERS), device: z.string().max(60).default('a device') }),
+        body: z.strictObject({ passphrase: z.string().max(MAX_LETTERS), device: z.string().max(60).default('a device') }),
         problems: ['wrong-passphrase', 'too-many-tries'],
       },
       async (req: Request, res, body) => {
@@ -114,7 +114,7 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
     .on(
       {
         method: 'post', path: '/access/passphrase', summary: 'Set or change the passphrase; every other device signs in anew', status: 204,
-        body: z.strictObject({ passphrase, old: z.string().max(MOST_LETTERS).optional() }),
+        body: z.strictObject({ passphrase, old: z.string().max(MAX_LETTERS).optional() }),
         problems: ['wrong-passphrase', 'too-many-tries'],
       },
       async (req: Request, res, body) => {

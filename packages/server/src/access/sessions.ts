@@ -6,7 +6,7 @@ export const SESSION_DAYS = 60;
 const DAY_MS = 86_400_000;
 /** When it was last used is kept to the quarter of an hour: no write for every call. */
 const SEEN_EVERY_MS = 15 * 60_000;
-const MOST_SESSIONS = 50;
+const MAX_SESSIONS = 50;
 const TOKEN_BYTES = 32;
 
 /** A device that is signed in: of its token only a hash is kept. */
@@ -41,7 +41,7 @@ export class Sessions {
     const token = randomBytes(TOKEN_BYTES).toString('base64url');
     const at = this.now().toISOString();
     const session = { id: randomUUID(), tokenHash: hashOf(token), device: device.slice(0, 60), since: at, seen: at };
-    this.all = [session, ...this.list()].slice(0, MOST_SESSIONS);
+    this.all = [session, ...this.list()].slice(0, MAX_SESSIONS);
     this.keep(this.all);
     return token;
   } // prettier-ignore

@@ -5,7 +5,7 @@ const LONGEST_WAIT_MS = 15 * 60_000;
 /** An address that left off for so long begins anew. */
 const FORGET_MS = 60 * 60_000;
 /** Addresses remembered at once: the oldest goes, so that nobody fills the memory. */
-const MOST_ADDRESSES = 10_000;
+const MAX_ADDRESSES = 10_000;
 
 interface Tried {
   wrong: number;
@@ -36,7 +36,7 @@ export class Tries {
     const isOld = before === undefined || this.now() - before.at > FORGET_MS;
     this.byAddress.delete(address);
     this.byAddress.set(address, { wrong: isOld ? 1 : before.wrong + 1, at: this.now() });
-    if (this.byAddress.size > MOST_ADDRESSES)
+    if (this.byAddress.size > MAX_ADDRESSES)
       for (const oldest of this.byAddress.keys()) {
         this.byAddress.delete(oldest);
         break;

@@ -15,8 +15,8 @@ import { sealed } from './seal.js';
 
 /** What a restored household may weigh on its way in, in base64. */
 const LARGEST = '128mb';
-const LEAST_PASSPHRASE = 8;
-const passphrase = z.string().min(LEAST_PASSPHRASE, 'at least 8 letters').max(200);
+const MIN_PASSPHRASE = 8;
+const passphrase = z.string().min(MIN_PASSPHRASE, 'at least 8 letters').max(200);
 
 /** What the routes need beside the API. */
 export interface BackupParts {

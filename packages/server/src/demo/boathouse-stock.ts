@@ -5,7 +5,7 @@ import {
   type Errand,
   type ErrandLine,
   type PaidPrice,
-  type PurseEntry,
+  type KittyEntry,
   type Trips,
   type Ware,
 } from '@uisce/core/errand';
@@ -26,7 +26,7 @@ const TRIPS: Trips = {
 export interface BoathouseStock {
   bottles: Bottle[];
   errands: Errand[];
-  purse: PurseEntry[];
+  kitty: KittyEntry[];
   paid: PaidPrice[];
   trips: Trips;
 }
@@ -180,7 +180,7 @@ export function boathouseStock(
     });
     return { ...away, bottles };
   });
-  const setAside = [92, 61, 30].map((days): PurseEntry => ({
+  const setAside = [92, 61, 30].map((days): KittyEntry => ({
     ...{ id: newId(), on: ago(days), purpose: 'set-aside', minor: 6_000, currency: 'EUR' },
     ...{ shop: '', note: '', errandId: null },
   }));
@@ -193,7 +193,7 @@ export function boathouseStock(
         UNDER_WAY.map(([id, found]) => lineOf(shop(LANTERN), id, found)),
       ),
     ],
-    purse: [...setAside, ...before.flatMap((e) => e.purse)],
+    kitty: [...setAside, ...before.flatMap((e) => e.kitty)],
     paid: before.flatMap((e) => e.paid),
     trips: TRIPS,
   };

@@ -2,7 +2,7 @@ import { addDays } from '@uisce/core/base';
 import { costOfEvening, eveningSchema, type Evening, type Guest } from '@uisce/core/evening';
 import type { Pour } from '@uisce/core/pouring';
 import { emptyKit, type Kit } from '@uisce/core/kit';
-import type { BatchRecord } from '@uisce/core/making';
+import type { BatchRecord } from '@uisce/core/bench';
 import { emptyBrief, type Brief } from '@uisce/core/plan';
 
 /** An invented household: a retired boathouse on a made-up inlet, two people, one shelf. */

@@ -18,7 +18,7 @@ import {
   keptPlace,
   keptPlan,
   keptPour,
-  keptPurseEntry,
+  keptKittyEntry,
   keptRound,
   keptSettings,
   keptTrial,
@@ -28,7 +28,7 @@ import {
 } from '@uisce/core/kept';
 import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
-import { recipeOfBatch } from '@uisce/core/making';
+import { recipeOfBatch } from '@uisce/core/bench';
 import { BOATHOUSE, boathouseBatches, boathouseEvening, boathousePastEvening } from './boathouse.js';
 import { boathouseNotebook } from './boathouse-notebook.js';
 import { boathousePours, PAST_EVENING_AGO } from './boathouse-pours.js';
@@ -87,7 +87,7 @@ export function seedDemo(
     ...practice.trials.map((trial) => write(keptTrial, trial)),
     ...practice.decks.map((deck) => write(keptDeck, deck)),
     ...stock.errands.map((errand) => write(keptErrand, errand)),
-    ...stock.purse.map((entry) => write(keptPurseEntry, entry)),
+    ...stock.kitty.map((entry) => write(keptKittyEntry, entry)),
     ...stock.paid.map((price) => write(keptPaidPrice, price)),
     write(keptTrips, stock.trips),
     write(keptKit, BOATHOUSE.kit),

@@ -8,7 +8,7 @@ import {
   guestDrinks,
   guestViewSchema,
   menuHere,
-  MOST_ASKS,
+  MAX_ASKS,
   type GuestAsk,
   type Evening,
   type GuestView,
@@ -104,7 +104,7 @@ export function guestCardRoutes(api: Api, store: KeptStore, world: World, librar
         const cannot = cannotServe(asked, drink);
         if (cannot !== undefined) throw fault('/drink', cannot);
         const before = store.list(keptAsk).filter((a) => a.value.evening === evening.id);
-        if (before.length >= MOST_ASKS) throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
+        if (before.length >= MAX_ASKS) throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
         const ask: GuestAsk = {
           ...{ id: randomUUID(), evening: evening.id, at: new Date().toISOString(), state: 'waiting' },
           ...asked,

@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import {
   faultsOfZod,
-  MOST_FAULTS,
+  MAX_FAULTS,
   PROBLEMS,
   problemType,
   type Fault,
@@ -61,7 +61,7 @@ export function sendProblem(
     title,
     status,
     detail,
-    ...(errors ? { errors: errors.slice(0, MOST_FAULTS) } : {}),
+    ...(errors ? { errors: errors.slice(0, MAX_FAULTS) } : {}),
     ...(entries ? { entries: [...entries] } : {}),
   };
   res.status(status).set(headers).type('application/problem+json').send(JSON.stringify(body));

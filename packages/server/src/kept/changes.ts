@@ -1,7 +1,7 @@
 import type Sqlite from 'better-sqlite3';
 
 /** Changes kept for undo; older ones are forgotten. */
-const MOST_CHANGES = 500;
+const MAX_CHANGES = 500;
 
 /** A change that can be undone or redone. */
 interface ChangeRow {
@@ -42,7 +42,7 @@ export class Changes {
     parts.forEach(({ thing, thing_id, before, after }, place) =>
       part.run(lastInsertRowid, place, thing, thing_id, before, after),
     );
-    this.db.prepare('DELETE FROM change WHERE id <= ?').run(Number(lastInsertRowid) - MOST_CHANGES);
+    this.db.prepare('DELETE FROM change WHERE id <= ?').run(Number(lastInsertRowid) - MAX_CHANGES);
   }
 
   parts(id: number): ChangePart[] {

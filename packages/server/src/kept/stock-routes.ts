@@ -2,12 +2,12 @@ import { formatISO } from 'date-fns';
 import { z } from 'zod';
 import { kindIndex, type Catalogue } from '@uisce/core/catalogue';
 import { keptBatch, keptBottle, type World } from '@uisce/core/kept';
-import { recipeOfBatch } from '@uisce/core/making';
+import { recipeOfBatch } from '@uisce/core/bench';
 import { atHand, StockReader, type OwnBatch } from '@uisce/core/stock';
 import type { Api } from '../http/api.js';
 import type { KeptStore } from './store.js';
 
-const MOST_LETTERS = 10_000;
+const MAX_LETTERS = 10_000;
 
 const atHandSchema = z.object({
   kind: z.string(),
@@ -61,7 +61,7 @@ export function stockRoutes(api: Api, store: KeptStore, world: World, catalogue:
         method: 'post',
         path: '/stock/read',
         summary: 'Stock-taking in words: each thing with its kind, what is left of it and how sure that is',
-        body: z.strictObject({ text: z.string().max(MOST_LETTERS) }),
+        body: z.strictObject({ text: z.string().max(MAX_LETTERS) }),
         answer: z.array(lineSchema),
         problems: ['invalid'],
       },

@@ -24,10 +24,10 @@ import type { Library } from '../kept/library.js';
 import type { KeptStore } from '../kept/store.js';
 
 /** A page of recipes, or a small book. */
-const MOST_TEXT = 200_000;
+const MAX_TEXT = 200_000;
 
 const readQuestion = z.strictObject({
-  text: z.string().min(1).max(MOST_TEXT),
+  text: z.string().min(1).max(MAX_TEXT),
   /** Which ounce it means, where it says no more than "oz". */
   ounce: z.enum(['us-oz', 'bar-oz', 'imperial-oz']).default('us-oz'),
 });

@@ -3,11 +3,11 @@ import { Piscina } from 'piscina';
 import type { SolveResult, SolveTask } from './worker.js';
 
 /** Problems that may wait their turn before more are refused. */
-const MOST_WAITING = 64;
+const MAX_WAITING = 64;
 /** A worker that does not stop by itself this long after its time is ended from outside. */
 const GRACE_SECONDS = 10;
 /** What one problem may take of the machine's memory. */
-const MOST_MEMORY_MB = 1024;
+const MAX_MEMORY_MB = 1024;
 
 /** All solver threads are busy and the queue is full. */
 export class QueueFullError extends Error {}
@@ -31,13 +31,13 @@ export class SolverPool {
       minThreads: 1,
       maxThreads: this.threads,
       idleTimeout: 60_000,
-      resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
+      resourceLimits: { maxOldGenerationSizeMb: MAX_MEMORY_MB },
     });
   }
 
   /** Whether another problem may still wait. */
   get hasRoom(): boolean {
-    return this.waiting.length < MOST_WAITING;
+    return this.waiting.length < MAX_WAITING;
   }
 
   /**

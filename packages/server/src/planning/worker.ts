@@ -2,7 +2,7 @@ import { constants, setPriority } from 'node:os';
 import { performance } from 'node:perf_hooks';
 import { isWorkerThread } from 'piscina';
 import { loadShipped } from '@uisce/catalogue';
-import { faultsOfZod, MOST_FAULTS, type Fault } from '@uisce/core/base';
+import { faultsOfZod, MAX_FAULTS, type Fault } from '@uisce/core/base';
 import type { HomeMade, PriceList } from '@uisce/core/catalogue';
 import { bestAtShops, compareShops, shopsQuestionSchema, type ShopsQuestion } from '@uisce/core/errand';
 import {
@@ -159,7 +159,7 @@ export default function run({ kind, problem, homeMade = [], house, shop, seconds
     ...{ kind: 'answer', answer, ms: Math.round(performance.now() - started) },
   });
   const faults = (error: z.ZodError): SolveResult => ({
-    ...{ kind: 'faults', faults: faultsOfZod(error).slice(0, MOST_FAULTS) },
+    ...{ kind: 'faults', faults: faultsOfZod(error).slice(0, MAX_FAULTS) },
   });
   try {
     if (kind === 'shops') {

@@ -9,8 +9,8 @@ import {
   compileRound,
   inItsPlace,
   mixedNow,
-  MOST_GLASSES,
-  MOST_ORDERS,
+  MAX_GLASSES,
+  MAX_ORDERS,
   orderHere,
   POUR_COLUMNS,
   pourablesOnce,
@@ -65,12 +65,12 @@ const stepsQuestion = z.strictObject({
     .array(
       z.strictObject({
         drink: idSchema,
-        count: z.int().min(1).max(MOST_GLASSES).default(1),
-        for: z.array(z.string().trim().min(1).max(60)).max(MOST_GLASSES).default([]),
+        count: z.int().min(1).max(MAX_GLASSES).default(1),
+        for: z.array(z.string().trim().min(1).max(60)).max(MAX_GLASSES).default([]),
       }),
     )
     .min(1)
-    .max(MOST_ORDERS),
+    .max(MAX_ORDERS),
 });
 const stepsSchema = z.object({
   seconds: z.number(),
@@ -163,9 +163,9 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
           throw HttpProblem.faults(detail, [{ code: 'mismatch', pointer: `/orders/${order}/for`, detail }]);
         }
         const glasses = orders.reduce((sum, o) => sum + o.count, 0);
-        if (glasses > MOST_GLASSES)
-          throw HttpProblem.faults(`${glasses} glasses are more than a round of ${MOST_GLASSES}`, [
-            { code: 'mismatch', pointer: '/orders', detail: `at most ${MOST_GLASSES} glasses` },
+        if (glasses > MAX_GLASSES)
+          throw HttpProblem.faults(`${glasses} glasses are more than a round of ${MAX_GLASSES}`, [
+            { code: 'mismatch', pointer: '/orders', detail: `at most ${MAX_GLASSES} glasses` },
           ]);
         const compiled = compileRound(orders, found.kit, catalogue, kinds);
         res.json({

@@ -4,7 +4,7 @@ import type { Errand } from '@uisce/core/errand';
 import { eveningSchema } from '@uisce/core/evening';
 import { defaultSettings, personSchema } from '@uisce/core/household';
 import { emptyKit, type Kit } from '@uisce/core/kit';
-import type { BatchRecord } from '@uisce/core/making';
+import type { BatchRecord } from '@uisce/core/bench';
 import { emptyBrief, type Plan } from '@uisce/core/plan';
 import { bottleThere, type Bottle } from '@uisce/core/stock';
 import { afterAnswer } from '@uisce/core/practice';

@@ -11,7 +11,7 @@ import DataTable from '../ui/DataTable.vue';
 const keeper = useKeeper();
 const words = useWords();
 
-const MOST_DIFFERENCES = 6;
+const MAX_DIFFERENCES = 6;
 
 const shown = computed(() =>
   keeper.conflicts.map((conflict) => {
@@ -30,8 +30,8 @@ const shown = computed(() =>
       who: first?.by ?? '',
       what: first?.change ?? '',
       when: first?.at ? words.time(first.at) : '',
-      rows: rows.slice(0, MOST_DIFFERENCES),
-      more: Math.max(0, rows.length - MOST_DIFFERENCES),
+      rows: rows.slice(0, MAX_DIFFERENCES),
+      more: Math.max(0, rows.length - MAX_DIFFERENCES),
     };
   }),
 );

@@ -5,7 +5,7 @@ import { use } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { computed, ref } from 'vue';
 import VChart from 'vue-echarts';
-import { FRIDGE_C, KITCHEN_C, REGULATORY_ACTIVITY, saturation, waterActivity } from '@uisce/core/making';
+import { FRIDGE_C, KITCHEN_C, REGULATORY_ACTIVITY, saturation, waterActivity } from '@uisce/core/bench';
 import { useWords } from '../words/use-words';
 import { useChartStyle } from '../ui/use-chart-style';
 import DataTable from '../ui/DataTable.vue';

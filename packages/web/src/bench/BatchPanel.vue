@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { batchOf, freezeOrThaw, notFrozen, type BatchRecord } from '@uisce/core/making';
+import { batchOf, freezeOrThaw, notFrozen, type BatchRecord } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';

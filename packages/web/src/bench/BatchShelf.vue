@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { daysBetween } from '@uisce/core/base';
 import { insideOfCapacity, heightOfMl } from '@uisce/core/glass';
-import type { BatchRecord } from '@uisce/core/making';
+import type { BatchRecord } from '@uisce/core/bench';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBatches } from '../household/use-batches';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue';
-import { beginBatch, waterActivity } from '@uisce/core/making';
+import { beginBatch, waterActivity } from '@uisce/core/bench';
 import BatchShelf from './BatchShelf.vue';
 import HouseSyrup from './HouseSyrup.vue';
 import KeepsCard from './KeepsCard.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { later } from '../ui/later';
-import { recipeOfBatch, weighingOf } from '@uisce/core/making';
+import { recipeOfBatch, weighingOf } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useBatchPlan } from './use-batch-plan';
 import PlanSwitcher from '../ui/PlanSwitcher.vue';

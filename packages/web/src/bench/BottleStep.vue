@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { SimulatedRefractometer } from '@uisce/core/devices';
 import { batchedGlassMl, drinkOfMixed } from '@uisce/core/mixed';
-import { bottleBatch, type Batch, type BatchRecord } from '@uisce/core/making';
+import { bottleBatch, type Batch, type BatchRecord } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useLog } from '../household/use-log';
 import { useTrade } from '../household/use-trade';

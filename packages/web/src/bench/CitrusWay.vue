@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue';
-import { extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from '@uisce/core/making';
+import { extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from '@uisce/core/bench';
 import { useTrade } from '../household/use-trade';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';

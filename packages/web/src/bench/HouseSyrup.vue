@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { rescaleSyrup } from '@uisce/core/making';
+import { rescaleSyrup } from '@uisce/core/bench';
 import { useSettings } from '../household/use-settings';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';

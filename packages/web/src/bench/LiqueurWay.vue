@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue';
-import { homeLiqueur } from '@uisce/core/making';
+import { homeLiqueur } from '@uisce/core/bench';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import CautionLine from '../ui/CautionLine.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { pouredG, type BatchRecord } from '@uisce/core/making';
+import { pouredG, type BatchRecord } from '@uisce/core/bench';
 import { useBatchWords } from '../words/batch-words';
 import TypedReading from '../ui/TypedReading.vue';
 
@@ -8,7 +8,7 @@ import TypedReading from '../ui/TypedReading.vue';
 const props = defineProps<{ record: BatchRecord; readingG: number }>();
 const emit = defineEmits<{ take: [grams: number] }>();
 
-const MOST_G = 20_000;
+const MAX_G = 20_000;
 
 const { grams } = useBatchWords();
 /** The jar and all that is in it: a scale that was not tared shows more than that. */
@@ -26,7 +26,7 @@ const label = computed(
     :label="label"
     suffix="g"
     :above="beforeG"
-    :most="MOST_G"
+    :most="MAX_G"
     button="Mine shows this"
     @take="emit('take', pouredG($event, record))"
   />

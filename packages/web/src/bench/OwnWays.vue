@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 import { homeMadeSchema, type HomeMade } from '@uisce/core/catalogue';
-import { refusedBecause, scaledBatch } from '@uisce/core/making';
+import { refusedBecause, scaledBatch } from '@uisce/core/bench';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';

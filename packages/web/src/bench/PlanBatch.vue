@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { brixOfRatio } from '@uisce/core/making';
+import { brixOfRatio } from '@uisce/core/bench';
 import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
 import { useWords } from '../words/use-words';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { beginRest, endRest, type BatchRecord, type BenchStep } from '@uisce/core/making';
+import { beginRest, endRest, type BatchRecord, type BenchStep } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
 

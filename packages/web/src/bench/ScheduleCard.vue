@@ -11,7 +11,7 @@ import {
   schedule,
   thawedDays,
   type BatchMaking,
-} from '@uisce/core/making';
+} from '@uisce/core/bench';
 import { useAnswer } from '../solver/use-answer';
 import { useBatches } from '../household/use-batches';
 import { useTrade } from '../household/use-trade';
@@ -22,7 +22,7 @@ import DateField from '../ui/DateField.vue';
 import CheckField from '../ui/CheckField.vue';
 
 /** What to make when, so that each is ready and fresh on the days it is poured. */
-const MOST_DAYS = 8;
+const MAX_DAYS = 8;
 /** How long a batch keeps does not hang on its size. */
 const TRIAL_ML = 400;
 
@@ -108,7 +108,7 @@ const late = (begin: string) => begin < today.iso();
         :value="day"
         @change="setDay(i, $event)"
       />
-      <v-btn :disabled="days.length >= MOST_DAYS" @click="days.push(addDays(days.at(-1) ?? today.iso(), 7))"
+      <v-btn :disabled="days.length >= MAX_DAYS" @click="days.push(addDays(days.at(-1) ?? today.iso(), 7))"
         >Another day</v-btn
       >
       <v-btn :disabled="days.length <= 1" @click="days.pop()">One fewer</v-btn>

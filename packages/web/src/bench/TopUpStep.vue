@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { giveBack, waterLostG, type BatchRecord } from '@uisce/core/making';
+import { giveBack, waterLostG, type BatchRecord } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
 import NumberField from '../ui/NumberField.vue';

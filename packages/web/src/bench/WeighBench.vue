@@ -2,7 +2,7 @@
 import { useWakeLock } from '@vueuse/core';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { insideOfCapacity } from '@uisce/core/glass';
-import { pouredG as pouredByScale, takeIn, type BatchRecord, type BenchStep } from '@uisce/core/making';
+import { pouredG as pouredByScale, takeIn, type BatchRecord, type BenchStep } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
 import { useWords } from '../words/use-words';

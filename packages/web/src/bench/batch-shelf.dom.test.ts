@@ -1,7 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { addDays } from '@uisce/core/base';
 import { kindIndex } from '@uisce/core/catalogue';
-import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/making';
+import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/bench';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { useBatches } from '../household/use-batches';

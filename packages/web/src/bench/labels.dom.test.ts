@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent } from 'vue';
 import { addDays } from '@uisce/core/base';
 import { kindIndex } from '@uisce/core/catalogue';
-import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/making';
+import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/bench';
 import { useNotices } from '../kept/use-notices';
 import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE } from '../testing/small-house';

@@ -1,7 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { addDays } from '@uisce/core/base';
-import { batchCost, batchOfVolume, batchUsingUp, BOTTLE_FULL, keeping, type Batch } from '@uisce/core/making';
+import { batchCost, batchOfVolume, batchUsingUp, BOTTLE_FULL, keeping, type Batch } from '@uisce/core/bench';
 import { weeklyUseMl } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
@@ -12,7 +12,7 @@ import { useToday } from '../household/use-today';
 export type SizedBy = 'bottle' | 'need' | 'use-up';
 
 const USUAL_BOTTLE_ML = 500;
-const LEAST_ML = 50;
+const MIN_ML = 50;
 
 /** The batch that is being thought about: worked out again as you type. */
 export const useBatchPlan = createSharedComposable(() => {
@@ -47,7 +47,7 @@ export const useBatchPlan = createSharedComposable(() => {
       const at = Math.min(part.value, made.from.length - 1);
       return batchUsingUp(made, at, partG.value, trade.catalogue, trade.kinds);
     }
-    const ml = sizedBy.value === 'need' ? Math.max(LEAST_ML, neededMl.value) : bottleMl.value * BOTTLE_FULL;
+    const ml = sizedBy.value === 'need' ? Math.max(MIN_ML, neededMl.value) : bottleMl.value * BOTTLE_FULL;
     return batchOfVolume(made, ml, trade.catalogue, trade.kinds);
   });
   const keeps = computed(() => (batch.value ? keeping(batch.value, trade.catalogue) : undefined));

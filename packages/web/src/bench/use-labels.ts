@@ -1,7 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { ref } from 'vue';
 import { SimulatedLabelPrinter } from '@uisce/core/devices';
-import { batchOf, batchHolds, type BatchRecord } from '@uisce/core/making';
+import { batchOf, batchHolds, type BatchRecord } from '@uisce/core/bench';
 import { useNotices } from '../kept/use-notices';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
@@ -12,7 +12,7 @@ import { listed, useWords } from '../words/use-words';
 import { LABEL_SHEETS, labelPdf, type LabelText } from './label-pdf';
 
 /** From this strength on its strength says more than its sugar. */
-const LEAST_ABV = 0.1;
+const MIN_ABV = 0.1;
 
 /** Labels for batches: a PDF for a sheet, or a strip from the stand-in printer. */
 export const useLabels = createSharedComposable(() => {
@@ -37,9 +37,7 @@ export const useLabels = createSharedComposable(() => {
     return {
       name: recipeName(recipe),
       lines: [
-        made && made.abv > LEAST_ABV
-          ? `${words.percent(made.abv)} vol`
-          : `${ratio}${words.number(brix)} °Brix`,
+        made && made.abv > MIN_ABV ? `${words.percent(made.abv)} vol` : `${ratio}${words.number(brix)} °Brix`,
         ...(batch.madeOn ? [`Made ${words.shortDay(batch.madeOn)}`] : []),
         ...(batch.useBy
           ? [`Use by ${words.shortDay(batch.useBy)}${batch.frozen ? ', frozen' : ', keep cold'}`]

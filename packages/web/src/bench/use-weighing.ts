@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue';
-import { recipeOfBatch, weighingOf, type BatchRecord } from '@uisce/core/making';
+import { recipeOfBatch, weighingOf, type BatchRecord } from '@uisce/core/bench';
 import { useTrade } from '../household/use-trade';
 
 /** Where the batch on the bench stands: what is to be done next, how much, and what an overshoot has made of it. */

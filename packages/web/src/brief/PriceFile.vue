@@ -14,7 +14,7 @@ import PriceTable from './PriceTable.vue';
 import FileField from '../ui/FileField.vue';
 import { saveFile } from '../ui/save-file';
 
-const MOST_FAULTS_SHOWN = 8;
+const MAX_FAULTS_SHOWN = 8;
 const MAX_NAME = 80;
 
 const household = useSettings();
@@ -50,8 +50,8 @@ async function take(body: unknown): Promise<void> {
 /** What was wrong, fault by fault; pointers start at the file. */
 function say(first: string, found: readonly Fault[]): void {
   const all = [first, ...found.map((f) => `${f.pointer.replace('/writes/0/value', '')}: ${f.detail}`)];
-  const rest = all.length - MOST_FAULTS_SHOWN;
-  faults.value = rest > 0 ? [...all.slice(0, MOST_FAULTS_SHOWN), `and ${rest} more`] : all;
+  const rest = all.length - MAX_FAULTS_SHOWN;
+  faults.value = rest > 0 ? [...all.slice(0, MAX_FAULTS_SHOWN), `and ${rest} more`] : all;
 }
 
 /** A file's JSON; undefined, with words, when it is none. */

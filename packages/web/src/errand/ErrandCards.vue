@@ -10,7 +10,7 @@ import { useWords } from '../words/use-words';
 import BeforeErrand from './BeforeErrand.vue';
 import PaperStrip from './PaperStrip.vue';
 import PastErrands from './PastErrands.vue';
-import PurseCard from './PurseCard.vue';
+import KittyCard from './KittyCard.vue';
 import ShopsCard from './ShopsCard.vue';
 import SwapCard from './SwapCard.vue';
 import { useErrand } from './use-errand';
@@ -53,7 +53,7 @@ const limit = computed(() => plans.brief?.limits.liquorMl ?? null);
           <h2 id="away-title">
             Home again
             <small class="dim"
-              >· bottles on the Shelf, tools in the Kit, what was paid out of the purse</small
+              >· bottles on the Shelf, tools in the Kit, what was paid out of the kitty</small
             >
           </h2>
           <div class="buttons">
@@ -70,7 +70,7 @@ const limit = computed(() => plans.brief?.limits.liquorMl ?? null);
           </div>
         </section>
         <ShopsCard v-if="!errands.open" />
-        <PurseCard />
+        <KittyCard />
         <PastErrands />
       </div>
     </div>

@@ -31,8 +31,8 @@ function go(shop: string, on: boolean): void {
   });
 }
 /** Most shops that are compared: 31 sets. */
-const MOST_OTHERS = 4;
-const full = computed(() => errands.trips.goesTo.length >= MOST_OTHERS);
+const MAX_OTHERS = 4;
+const full = computed(() => errands.trips.goesTo.length >= MAX_OTHERS);
 
 const home = computed(() => trade.prices?.id ?? '');
 const choices = computed(() =>

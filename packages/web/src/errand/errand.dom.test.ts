@@ -59,7 +59,7 @@ describe('the errand', () => {
     ]);
   });
 
-  it('is put away as one change: bottles, prices, purse and what is left', async () => {
+  it('is put away as one change: bottles, prices, kitty and what is left', async () => {
     house = await inHouse(ErrandCards);
     await button(/^Set out/).trigger('click');
     await house.settle();

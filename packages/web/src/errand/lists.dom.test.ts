@@ -6,7 +6,7 @@ import { usePlans } from '../household/use-plans';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_SHOP, smallPlan } from '../testing/small-house';
 import { served } from '../testing/small-server';
-import PurseCard from './PurseCard.vue';
+import KittyCard from './KittyCard.vue';
 import { useErrand } from './use-errand';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
@@ -99,13 +99,13 @@ describe('the list before one sets out', () => {
   });
 }); // prettier-ignore
 
-describe('the purse on screen', () => {
+describe('the kitty on screen', () => {
   const entry = (n: number, on: string, purpose: string, minor: number, more: object = {}): [string, string, unknown] => [
     'purse-entry', ID(n), { id: ID(n), on, purpose, minor, currency: 'EUR', shop: '', note: '', errandId: null, ...more },
   ]; // prettier-ignore
 
   it('adds up by month and purpose, in the plan’s own money, and leaves out what never happened', async () => {
-    house = await inHouse(PurseCard, {}, [
+    house = await inHouse(KittyCard, {}, [
       ['plan', smallPlan(0).id, smallPlan(2600)],
       entry(1, '2026-10-02', 'set-aside', 6000),
       entry(2, '2026-11-05', 'bottles', 2150),
@@ -122,7 +122,7 @@ describe('the purse on screen', () => {
   }); // prettier-ignore
 
   it('goes out as a table with every entry, other currencies too', async () => {
-    house = await inHouse(PurseCard, {}, [
+    house = await inHouse(KittyCard, {}, [
       ['plan', smallPlan(0).id, smallPlan(2600)],
       entry(1, '2026-11-05', 'bottles', 2150, { shop: 'Corner' }),
       entry(2, '2026-11-06', 'bottles', 900, { currency: 'JPY' }),
@@ -130,7 +130,7 @@ describe('the purse on screen', () => {
     saved.files.length = 0;
     await house.page.findAll('button').find((b) => /CSV|table/i.test(b.text()))?.trigger('click');
     const [[name, type, text] = ['', '', '']] = saved.files;
-    expect([name, type]).toEqual(['purse.csv', 'text/csv']);
+    expect([name, type]).toEqual(['kitty.csv', 'text/csv']);
     expect(text.split('\r\n').slice(1)).toEqual([
       '2026-11-05,bottles,-21.50,EUR,Corner,',
       '2026-11-06,bottles,-900,JPY,,',

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import { type CardCriterion, type OnTheCard, type Swap } from '@uisce/core/evening';
 import { mayBatch, mixedRecipe } from '@uisce/core/mixed';
-import { batchOf, beginBatch } from '@uisce/core/making';
+import { batchOf, beginBatch } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { leftovers, shelved, toUseSoon, type Evening } from '@uisce/core/evening';
 import { JUICE_ML } from '@uisce/core/pouring';
-import { recipeOfBatch } from '@uisce/core/making';
+import { recipeOfBatch } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useLog } from '../household/use-log';
 import { useStock } from '../household/use-stock';

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { keptBatch } from '@uisce/core/kept';
-import { recipeOfBatch, useByOf, type BatchRecord } from '@uisce/core/making';
+import { recipeOfBatch, useByOf, type BatchRecord } from '@uisce/core/bench';
 import { useKeeper } from '../kept/use-keeper';
 import { useTrade } from './use-trade';
 

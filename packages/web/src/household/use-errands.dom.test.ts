@@ -29,7 +29,7 @@ const sent = async () => {
 };
 const money = () => usePlans().brief?.moneyNowMinor;
 
-describe('the purse', () => {
+describe('the kitty', () => {
   it('takes money set aside and the plan’s money grows by it, as one change', async () => {
     const errands = useErrands();
     errands.setAside(1500);
@@ -85,7 +85,7 @@ describe('an errand', () => {
     expect(money()).toBe(0);
   });
 
-  it('given up leaves bottles, money and purse as they were', () => {
+  it('given up leaves bottles, money and kitty as they were', () => {
     const errands = useErrands();
     errands.begin([line('gin-700', 'gin', 2000, { state: 'basket' })], 4500, NOTHING_KEPT);
     errands.giveUp();

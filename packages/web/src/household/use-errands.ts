@@ -6,10 +6,10 @@ import {
   keptKit,
   keptPaidPrice,
   keptPlan,
-  keptPurseEntry,
+  keptKittyEntry,
   keptTrips,
 } from '@uisce/core/kept';
-import { putAway, type Errand, type ErrandLine, type PurseEntry, type Trips } from '@uisce/core/errand';
+import { putAway, type Errand, type ErrandLine, type KittyEntry, type Trips } from '@uisce/core/errand';
 import type { Plan } from '@uisce/core/plan';
 import { useKeeper } from '../kept/use-keeper';
 import { useKit } from './use-kit';
@@ -17,7 +17,7 @@ import { usePlans } from './use-plans';
 import { useToday } from './use-today';
 import { useTrade } from './use-trade';
 
-/** Shopping trips, the purse, and the shops that the household goes to. */
+/** Shopping trips, the kitty, and the shops that the household goes to. */
 export const useErrands = defineStore('errands', () => {
   const keeper = useKeeper();
   const kits = useKit();
@@ -33,7 +33,7 @@ export const useErrands = defineStore('errands', () => {
       .filter((e) => e.endedOn !== null)
       .sort((a, b) => ((a.endedOn ?? '') < (b.endedOn ?? '') ? 1 : -1)),
   );
-  const entries = computed<PurseEntry[]>((before) => keeper.all(keptPurseEntry, before));
+  const entries = computed<KittyEntry[]>((before) => keeper.all(keptKittyEntry, before));
   const trips = computed(() => keeper.single(keptTrips));
   /** The plan that an errand buys for; the open one where that is gone. */
   const planOf = (errand: Errand): Plan | undefined =>
@@ -98,23 +98,23 @@ export const useErrands = defineStore('errands', () => {
       ...away.bottles.map((b) => keeper.write(keptBottle, b)),
       ...(away.kit === kits.kit ? [] : [keeper.write(keptKit, away.kit)]),
       ...away.paid.map((p) => keeper.write(keptPaidPrice, p)),
-      ...away.purse.map((e) => keeper.write(keptPurseEntry, e)),
+      ...away.kitty.map((e) => keeper.write(keptKittyEntry, e)),
       ...(plan && brief ? [keeper.write(keptPlan, { ...plan, brief })] : []),
     );
   }
 
-  /** Put money into the purse: the Brief's money grows by it. */
+  /** Put money into the kitty: the Brief's money grows by it. */
   function setAside(minor: number): void {
     const plan = plans.current;
     if (plan === undefined || minor <= 0) return;
-    const entry: PurseEntry = {
+    const entry: KittyEntry = {
       ...{ id: crypto.randomUUID(), on: today.iso(), purpose: 'set-aside', minor },
       ...{ currency: plan.brief.currency, shop: '', note: '', errandId: null },
     };
     const brief = { ...plan.brief, moneyNowMinor: plan.brief.moneyNowMinor + minor };
     keeper.keepAll(
       'Set money aside',
-      keeper.write(keptPurseEntry, entry),
+      keeper.write(keptKittyEntry, entry),
       keeper.write(keptPlan, { ...plan, brief }),
     );
   }

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { addDays } from '@uisce/core/base';
 import type { Person } from '@uisce/core/household';
 import { keptBatch, keptBottle, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
-import { compositionOfKind, recipeOfBatch, volumeMl, type BatchRecord } from '@uisce/core/making';
+import { compositionOfKind, recipeOfBatch, volumeMl, type BatchRecord } from '@uisce/core/bench';
 import {
   batchesAsStock,
   drawFrom,

@@ -1,7 +1,7 @@
 import { createSharedComposable, useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { inGlass, limitsTogether, NO_LIMITS, refusalOf, sayRefusal, type Limits } from '@uisce/core/drink';
-import { MOST_GLASSES, MOST_ORDERS, refusalsOf, type Order } from '@uisce/core/pouring';
+import { MAX_GLASSES, MAX_ORDERS, refusalsOf, type Order } from '@uisce/core/pouring';
 import { useLimits } from './use-limits';
 import { useLog } from './use-log';
 import { usePouring } from './use-pouring';
@@ -34,7 +34,7 @@ export const useOrder = createSharedComposable(() => {
     }),
   );
   const glasses = computed(() => lines.value.reduce((n, l) => n + l.count, 0));
-  const isFull = computed(() => glasses.value >= MOST_GLASSES || lines.value.length >= MOST_ORDERS);
+  const isFull = computed(() => glasses.value >= MAX_GLASSES || lines.value.length >= MAX_ORDERS);
   const orders = computed<Order[]>(() => lines.value.map((l) => pouring.orderOf(l.now, l.count, l.for)));
 
   const sayPart = (kind: string) => trade.kindName(kind).toLowerCase();
@@ -64,7 +64,7 @@ export const useOrder = createSharedComposable(() => {
   function add(drink: string): void {
     const there = tray.value.find((a) => a.drink === drink);
     if (there) setCount(drink, there.count + 1);
-    else if (lines.value.length < MOST_ORDERS && glasses.value < MOST_GLASSES)
+    else if (lines.value.length < MAX_ORDERS && glasses.value < MAX_GLASSES)
       tray.value = [
         ...lines.value.map(({ drink: d, count, for: who }) => ({ drink: d, count, for: who })),
         { drink, count: 1, for: [] },
@@ -72,7 +72,7 @@ export const useOrder = createSharedComposable(() => {
   }
   function setCount(drink: string, count: number): void {
     const others = glasses.value - (lines.value.find((l) => l.drink === drink)?.count ?? 0);
-    const most = MOST_GLASSES - others;
+    const most = MAX_GLASSES - others;
     tray.value = tray.value.flatMap((a) =>
       a.drink !== drink ? [a] : count < 1 ? [] : [{ ...a, count: Math.min(count, most) }],
     );
@@ -80,9 +80,7 @@ export const useOrder = createSharedComposable(() => {
   function setFor(drink: string, who: string[]): void {
     const may = who.filter((name) => against(drink, name) === '');
     tray.value = tray.value.map((a) =>
-      a.drink === drink
-        ? { ...a, for: may, count: Math.max(a.count, Math.min(may.length, MOST_GLASSES)) }
-        : a,
+      a.drink === drink ? { ...a, for: may, count: Math.max(a.count, Math.min(may.length, MAX_GLASSES)) } : a,
     );
   }
   const clear = () => (tray.value = []);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { MOST_MENU_DRINKS, type GlassPriority } from '@uisce/core/glass';
+import { MAX_MENU_DRINKS, type GlassPriority } from '@uisce/core/glass';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
@@ -87,8 +87,8 @@ const answer = computed(() => {
         multiple
         chips
         closable-chips
-        :counter="MOST_MENU_DRINKS"
-        :rules="[(m: string[]) => m.length <= MOST_MENU_DRINKS || `at most ${MOST_MENU_DRINKS} drinks`]"
+        :counter="MAX_MENU_DRINKS"
+        :rules="[(m: string[]) => m.length <= MAX_MENU_DRINKS || `at most ${MAX_MENU_DRINKS} drinks`]"
       />
     </div>
     <ChoiceRow

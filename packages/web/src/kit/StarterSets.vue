@@ -5,7 +5,7 @@ import { useTrade } from '../household/use-trade';
 import { count, listed, useWords } from '../words/use-words';
 import { useKitReport } from './use-kit-report';
 
-const MOST_NAMED = 3;
+const MAX_NAMED = 3;
 
 const kits = useKit();
 const trade = useTrade();
@@ -22,7 +22,7 @@ const rows = computed(() =>
           ? 'nothing'
           : words.price(s.priceMinor),
     missed: s.missing
-      .slice(0, MOST_NAMED)
+      .slice(0, MAX_NAMED)
       .map(
         (id) =>
           trade.recipes.get(id)?.name ?? trade.catalogue.recipes.find((r) => r.group === id)?.name ?? id,

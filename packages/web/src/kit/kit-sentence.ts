@@ -8,7 +8,7 @@ import type { KitOffer } from '@uisce/core/kit';
 import type { KitScope } from '@uisce/core/plan';
 
 /** More than this are counted, not named. */
-const MOST_NAMED = 3;
+const MAX_NAMED = 3;
 
 /** The drinks in question, in words. */
 const OF_WHAT: Record<KitScope, string> = {
@@ -55,7 +55,7 @@ export function useKitSentence() {
     const more = cover.drinks - cover.ready.length - cover.beyond.length;
     const what = cover.beyond.length === 0 ? 'the rest' : `${more} more`;
     const one = cover.buy.length === 1;
-    return cover.buy.length <= MOST_NAMED
+    return cover.buy.length <= MAX_NAMED
       ? `; ${listed(cover.buy.map(sayOffer))} ${one ? 'covers' : 'cover'} ${what}`
       : `; ${count(cover.buy.length, 'thing')} for ${words.price(cover.costMinor)} cover ${what}`;
   });

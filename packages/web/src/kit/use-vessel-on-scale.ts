@@ -5,7 +5,7 @@ import type { useSimulatedScale } from '../ui/use-simulated-scale';
 
 /** A glass wall is about so heavy for what it holds, g a ml, and no glass is lighter than so much. */
 const GLASS_G_PER_ML = 1.6;
-const LEAST_GLASS_G = 40;
+const MIN_GLASS_G = 40;
 /** No two fills are the same: a drop more or less (common practice). */
 const FILL_SCATTER_ML = 0.3;
 
@@ -17,7 +17,7 @@ export function useVesselOnScale(type: Ref<Glass | undefined>, scale: ReturnType
   const holdsMl = ref(0);
   const onScale = ref(false);
   const waterMl = ref(0);
-  const emptyG = computed(() => holdsMl.value * GLASS_G_PER_ML + LEAST_GLASS_G);
+  const emptyG = computed(() => holdsMl.value * GLASS_G_PER_ML + MIN_GLASS_G);
 
   watch(
     type,

@@ -13,7 +13,7 @@ import { saveFile } from '../ui/save-file';
 import { drinkPdf } from './paper/booklet-pdf';
 import { usePrintedDrink } from './paper/use-printed-drink';
 
-const MOST_SERVINGS = 24;
+const MAX_SERVINGS = 24;
 
 const props = defineProps<{ recipe: Recipe }>();
 const servings = defineModel<number>('servings', { required: true });
@@ -31,7 +31,7 @@ const measure = computed({
 });
 
 function serve(change: number): void {
-  servings.value = Math.min(MOST_SERVINGS, Math.max(1, servings.value + change));
+  servings.value = Math.min(MAX_SERVINGS, Math.max(1, servings.value + change));
 }
 const print = () => window.print();
 async function pdf(): Promise<void> {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import { batchOfVolume, keeping } from '@uisce/core/making';
+import { batchOfVolume, keeping } from '@uisce/core/bench';
 import { useBatchWords } from '../words/batch-words';
 import { useTrade } from '../household/use-trade';
 import { listed, sayDays } from '../words/use-words';

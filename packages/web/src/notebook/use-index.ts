@@ -39,7 +39,7 @@ export interface IndexRow {
 export const OWN_DRINKS = 'own';
 
 /** More lines than this nobody scrolls through, and a page draws slowly. */
-const MOST_SHOWN = 1500;
+const MAX_SHOWN = 1500;
 
 const alphabet = new Intl.Collator('en');
 
@@ -138,7 +138,7 @@ export const useIndex = createSharedComposable(() => {
   );
 
   /** Rows that are drawn: a book of thousands is narrowed before it is read. */
-  const shown = computed(() => rows.value.slice(0, MOST_SHOWN));
+  const shown = computed(() => rows.value.slice(0, MAX_SHOWN));
   /** By family while nothing is sought, in the order of the families; else one list, best first. */
   const sections = computed(() => {
     if (wanted.text.trim() !== '') return [{ title: '', rows: shown.value }];

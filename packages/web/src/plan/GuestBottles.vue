@@ -9,7 +9,7 @@ import CautionLine from '../ui/CautionLine.vue';
 import DrinkNames from '../ui/DrinkNames.vue';
 
 /** Which bottles to ask guests for. */
-const MOST_GUESTS = 20;
+const MAX_GUESTS = 20;
 
 const advice = useAdvice();
 const answers = useAnswer();
@@ -38,7 +38,7 @@ watch(
       suffix="who bring a bottle"
       :value="guests"
       :least="1"
-      :most="MOST_GUESTS"
+      :most="MAX_GUESTS"
       @change="guests = Math.round($event ?? 1)"
     />
     <p aria-live="polite">

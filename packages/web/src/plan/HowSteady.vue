@@ -8,7 +8,7 @@ import { count } from '../words/use-words';
 
 /** Sets just as good, and how often each bottle stays when prices wander. */
 const DRAWS = 200;
-const MOST_TIES = 12;
+const MAX_TIES = 12;
 
 const advice = useAdvice();
 const answers = useAnswer();
@@ -48,7 +48,7 @@ watch(
   () => {
     if (!isSeen.value || !answers.proven || !answers.result) return;
     if (ties.value === undefined && !advice.isAsking('ties'))
-      advice.ask('ties', { answer: answers.result.answer, most: MOST_TIES });
+      advice.ask('ties', { answer: answers.result.answer, most: MAX_TIES });
   },
   { immediate: true },
 );

@@ -8,7 +8,7 @@ import { usePlans } from '../household/use-plans';
 import { useItemWords } from '../words/use-item-words';
 import { count, useWords } from '../words/use-words';
 
-const MOST_SHOWN = 7;
+const MAX_SHOWN = 7;
 
 const emit = defineEmits<{ select: [itemId: string] }>();
 const answers = useAnswer();
@@ -46,7 +46,7 @@ const rows = computed(() =>
   offers.value
     .flatMap(([cheapest, ...larger]) => (cheapest ? [{ ...cheapest, larger }] : []))
     .sort((a, b) => a.price / a.opens.length - b.price / b.opens.length || (a.id < b.id ? -1 : 1))
-    .slice(0, MOST_SHOWN)
+    .slice(0, MAX_SHOWN)
     .map((lift) => ({
       ...lift,
       more: Math.max(0, lift.price - leftOver.value),

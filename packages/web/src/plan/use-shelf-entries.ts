@@ -9,7 +9,7 @@ import { useWords } from '../words/use-words';
 import { footprintMm, type ShelfEntry } from '../ui/shelf/shelf-layout';
 
 /** Ghosts drawn beside the shelf. */
-const MOST_GHOSTS = 2;
+const MAX_GHOSTS = 2;
 /** A thing we know no bottle of is drawn this large. */
 const USUAL_BOTTLE = { widthMm: 76, heightMm: 290 };
 const JOB_ORDER = ['base', 'sweet', 'aromatic', 'bitter', 'home-made', 'long', 'fresh'];
@@ -77,7 +77,7 @@ export function useShelfEntries() {
       .filter((l) => l.opens.length > 0)
       .flatMap((l) => entryOf(l.id, l.opens.length, true) ?? [])
       .filter((e) => !inTheCold(e))
-      .slice(0, MOST_GHOSTS),
+      .slice(0, MAX_GHOSTS),
   );
   const onShelf = computed(() => chosen.value.filter((e) => !inTheCold(e)));
   const shelf = computed(() => [...onShelf.value, ...ghosts.value]);

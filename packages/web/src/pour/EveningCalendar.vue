@@ -13,7 +13,7 @@ const words = useWords();
 
 const WEEKS = 14;
 const CELL = 20;
-const MOST_SHADED = 4;
+const MAX_SHADED = 4;
 
 const days = computed(() => {
   const poured = eveningsPoured(log.pours);
@@ -26,7 +26,7 @@ const days = computed(() => {
       glasses,
       x: Math.floor(i / 7) * CELL,
       y: (i % 7) * CELL,
-      share: Math.min(1, glasses / MOST_SHADED),
+      share: Math.min(1, glasses / MAX_SHADED),
     };
   });
 });

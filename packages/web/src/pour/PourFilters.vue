@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { STRENGTHS } from '@uisce/core/drink';
-import { MOST_GLASSES } from '@uisce/core/pouring';
+import { MAX_GLASSES } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
@@ -12,7 +12,7 @@ import { useFilters } from './use-filters';
 const log = useLog();
 const { glasses, strength, minutes, asWritten, forWhom } = useFilters();
 
-const MANY = Array.from({ length: MOST_GLASSES }, (_, i) => ({
+const MANY = Array.from({ length: MAX_GLASSES }, (_, i) => ({
   value: i + 1,
   title: count(i + 1, 'glass', 'glasses'),
 }));

@@ -2,7 +2,7 @@
 import { mdiMinus, mdiPlus } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { compileRound, MOST_GLASSES, sayOrder } from '@uisce/core/pouring';
+import { compileRound, MAX_GLASSES, sayOrder } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { useToday } from '../household/use-today';
 import CheckField from '../ui/CheckField.vue';
@@ -63,7 +63,7 @@ function writeDown(): void {
       >
     </h2>
     <p v-if="order.lines.value.length === 0" class="dim">
-      Tap a drink, and it stands here; several are made in one go, up to {{ MOST_GLASSES }} glasses.
+      Tap a drink, and it stands here; several are made in one go, up to {{ MAX_GLASSES }} glasses.
     </p>
     <ul v-else class="plain-list">
       <li v-for="line in order.lines.value" :key="line.drink">
@@ -81,7 +81,7 @@ function writeDown(): void {
             <v-btn
               class="icon"
               :aria-label="`One ${line.name} more`"
-              :disabled="order.glasses.value >= MOST_GLASSES"
+              :disabled="order.glasses.value >= MAX_GLASSES"
               @click="order.setCount(line.drink, line.count + 1)"
             >
               <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiPlus" /></svg>

@@ -14,10 +14,10 @@ import { useAim } from './use-aim';
 import { usePourStage } from './use-pour-stage';
 
 /** Less than this is dashed, not poured by count. */
-const LEAST_ML = 5;
+const MIN_ML = 5;
 /** The scale comes to rest so long after the last drop; where it has not, it is looked at again. */
 const REST_MS = 1300;
-const MOST_LOOKS = 4;
+const MAX_LOOKS = 4;
 
 /** Training by count: one amount again and again, or the parts of a whole drink; drawn, or with water on the scale. */
 export function useTraining() {
@@ -76,7 +76,7 @@ export function useTraining() {
     isWeighing.value = true;
     const weigh = (tries: number): void => {
       const reading = scale.reading.value;
-      if (!reading.stable && tries < MOST_LOOKS) {
+      if (!reading.stable && tries < MAX_LOOKS) {
         setTimeout(() => weigh(tries + 1), REST_MS);
         return;
       }
@@ -125,6 +125,6 @@ export function useTraining() {
 function partsOf(recipe: Recipe | undefined): { slot: number; kind: string; ml: number }[] {
   return (recipe?.slots ?? []).flatMap((s, slot) => {
     const ml = amountMl(s.amount) ?? 0;
-    return ml >= LEAST_ML && s.amount.measure !== 'dash' && !s.optional ? [{ slot, kind: s.kind, ml }] : [];
+    return ml >= MIN_ML && s.amount.measure !== 'dash' && !s.optional ? [{ slot, kind: s.kind, ml }] : [];
   });
 }

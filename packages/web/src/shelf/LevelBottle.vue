@@ -22,7 +22,7 @@ const SIDE_PX = 8;
 /** Room for the board under the drawing. */
 const BELOW_PX = 8;
 /** Less than this is an unsteady tap. */
-const LEAST_DRAG_PX = 3;
+const MIN_DRAG_PX = 3;
 
 const bottle = computed(() => props.standing.bottle);
 const sizeMl = computed(() => bottle.value.sizeMl ?? USUAL_ML);
@@ -74,7 +74,7 @@ function down(event: PointerEvent): void {
 }
 function move(event: PointerEvent): void {
   if (downAt === undefined) return;
-  if (Math.abs(event.clientY - downAt) >= LEAST_DRAG_PX) hasMoved = true;
+  if (Math.abs(event.clientY - downAt) >= MIN_DRAG_PX) hasMoved = true;
   if (hasMoved) dragged.value = mlAt(event);
 }
 function up(): void {

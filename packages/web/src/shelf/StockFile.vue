@@ -14,7 +14,7 @@ const trade = useTrade();
 const taken = ref('');
 const faults = ref<string[]>([]);
 
-const MOST_FAULTS_SHOWN = 8;
+const MAX_FAULTS_SHOWN = 8;
 
 function save(): void {
   const text = Papa.unparse(stockRows(stock.bottles), { columns: [...STOCK_COLUMNS] });
@@ -25,7 +25,7 @@ async function take(file: File): Promise<void> {
     ...{ header: true, skipEmptyLines: 'greedy' },
   });
   const read = readStockRows(data, trade.kinds, () => crypto.randomUUID());
-  faults.value = read.faults.slice(0, MOST_FAULTS_SHOWN).map((f) => `Row ${f.row}: ${f.detail}`);
+  faults.value = read.faults.slice(0, MAX_FAULTS_SHOWN).map((f) => `Row ${f.row}: ${f.detail}`);
   taken.value =
     read.faults.length > 0
       ? `Nothing was taken over: ${count(read.faults.length, 'row')} cannot be read.`

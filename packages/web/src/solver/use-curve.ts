@@ -17,7 +17,7 @@ import { useTrade } from '../household/use-trade';
 /** The curve is drawn anew at most this often while it is being settled. */
 const REDRAW_MS = 400;
 /** Solvers that share the stretches, the answer’s among them; one core is left for the page. */
-const MOST_SOLVERS = 2;
+const MAX_SOLVERS = 2;
 
 /** All that is known of a curve, as the browser keeps it. */
 interface KnownCurve {
@@ -144,7 +144,7 @@ export const useCurve = defineStore('curve', () => {
     failure.value = '';
     if (stretches.value === 0 && (await showBefore(question, check))) return;
     if (mine !== turn) return;
-    const cores = Math.max(1, Math.min(MOST_SOLVERS, navigator.hardwareConcurrency - 1));
+    const cores = Math.max(1, Math.min(MAX_SOLVERS, navigator.hardwareConcurrency - 1));
     while (others.length < cores - 1) others.push(new Solver(() => trade.catalogue));
     drawing.value = true;
     const share = { of: cores, settledLows: [...settled.keys()], claims: sharedClaims() };

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { MOST_MINOR, moneyStepMinor, parseMoney } from '@uisce/core/base';
+import { MAX_MINOR, moneyStepMinor, parseMoney } from '@uisce/core/base';
 import { useWords } from '../words/use-words';
 
 const props = defineProps<{ label: string; hint?: string; minor: number }>();
@@ -29,7 +29,7 @@ function read(): void {
 function step(direction: 1 | -1, event: KeyboardEvent): void {
   event.preventDefault();
   const size = moneyStepMinor(words.currency()) * (event.shiftKey ? 5 : 1);
-  const next = Math.min(MOST_MINOR, Math.max(0, props.minor + direction * size));
+  const next = Math.min(MAX_MINOR, Math.max(0, props.minor + direction * size));
   fault.value = '';
   text.value = words.money(next);
   if (next !== props.minor) emit('change', next);

@@ -8,7 +8,7 @@ import { listed, useWords } from '../words/use-words';
 /** What a kind costs by the litre at every shop that asks in this money, and what was paid for it before. */
 const props = defineProps<{ kind: string }>();
 
-const MOST_PAID = 5;
+const MAX_PAID = 5;
 
 const trade = useTrade();
 const words = useWords();
@@ -30,7 +30,7 @@ const now = computed(() =>
 );
 const paid = computed(() =>
   told.value.paid
-    .slice(-MOST_PAID)
+    .slice(-MAX_PAID)
     .map((p) => `${words.price(p.perLitreMinor)} on ${words.shortDay(p.on ?? '')} at ${name(p.shop)}`),
 );
 const dear = computed(() => told.value.farDearer.map((p) => name(p.shop)));

@@ -2,7 +2,7 @@ import { defineAsyncComponent, type Component } from 'vue';
 
 /** A server that is away for a moment is asked again so often, and so many times. */
 const TRY_AGAIN_MS = 1500;
-const MOST_TRIES = 40;
+const MAX_TRIES = 40;
 
 /** Resolves when what is on screen has been painted. */
 const painted = () =>
@@ -19,7 +19,7 @@ export function later<T extends Component>(load: () => Promise<{ default: T }>):
       return load();
     },
     onError: (_error, retry, fail, tries) => {
-      if (tries < MOST_TRIES) setTimeout(retry, TRY_AGAIN_MS);
+      if (tries < MAX_TRIES) setTimeout(retry, TRY_AGAIN_MS);
       else fail();
     },
   });

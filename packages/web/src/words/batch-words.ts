@@ -1,5 +1,5 @@
 import type { HomeMade, HomeMadePart } from '@uisce/core/catalogue';
-import { recipeOfBatch, type Batch, type BatchRecord } from '@uisce/core/making';
+import { recipeOfBatch, type Batch, type BatchRecord } from '@uisce/core/bench';
 import { useTrade } from '../household/use-trade';
 import { inSentence, listed, useWords } from './use-words';
 

@@ -1,6 +1,6 @@
 import type { Recipe, Slot } from '@uisce/core/catalogue';
 import { drinkFigures } from '@uisce/core/drink';
-import { fromHouseSyrup, withHouseSyrup, type Rescaled } from '@uisce/core/making';
+import { fromHouseSyrup, withHouseSyrup, type Rescaled } from '@uisce/core/bench';
 import { useSettings } from '../household/use-settings';
 import { useTrade } from '../household/use-trade';
 import { useWords } from './use-words';

@@ -1,7 +1,7 @@
 import {
   measuringLines,
   measuringPlan,
-  LEAST_MEASURED_ML,
+  MIN_MEASURED_ML,
   type MeasuringLine,
   type MeasuringPlan,
 } from '@uisce/core/measure';
@@ -49,7 +49,7 @@ export function useOwnMeasure() {
   }
 
   /** Whether an amount is measured at all, rather than dashed. */
-  const isMeasured = (ml: number | undefined): ml is number => ml !== undefined && ml >= LEAST_MEASURED_ML;
+  const isMeasured = (ml: number | undefined): ml is number => ml !== undefined && ml >= MIN_MEASURED_ML;
 
   return { lines, planFor, sayFills, sayError, isMeasured };
 }

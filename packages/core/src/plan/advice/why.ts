@@ -4,7 +4,7 @@ import { solvePlan } from '../../planner/solve.js';
 import { changeBetween, type Change } from './change.js';
 
 /** Rivals named beside an item. */
-const MOST_RIVALS = 3;
+const MAX_RIVALS = 3;
 
 /** What holds an item in the set, whatever it opens. */
 export type HeldBy = { kind: 'owned' } | { kind: 'kept' } | { kind: 'must-drinks'; drinks: string[] };
@@ -74,7 +74,7 @@ function rivalsOf(problem: PlanProblem, answer: PlanAnswer, itemId: string): Riv
       return [{ id: item.id, loses: answer.value - judged.value, spend: judged.spend - answer.spend }];
     })
     .sort((a, b) => a.loses - b.loses || a.spend - b.spend || (a.id < b.id ? -1 : 1))
-    .slice(0, MOST_RIVALS);
+    .slice(0, MAX_RIVALS);
 }
 
 /** Force an item in that the answer leaves out, and say what that costs. */

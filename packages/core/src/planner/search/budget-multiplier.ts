@@ -7,7 +7,7 @@ export interface Cutoff {
 }
 
 const BISECTIONS = 9;
-const MOST_DOUBLINGS = 60;
+const MAX_DOUBLINGS = 60;
 
 /** The budget of the cutoff that is cleared best at a multiplier of the budget. */
 export function bindingBudget(cutoffs: readonly Cutoff[], money: number): number {
@@ -47,7 +47,7 @@ export function budgetMultiplier(
   };
   let low = before * 0.9;
   let high = Math.max(before * 1.1, 1e-6);
-  for (let tries = 0; tries < MOST_DOUBLINGS && overspends(high); tries++) {
+  for (let tries = 0; tries < MAX_DOUBLINGS && overspends(high); tries++) {
     low = high;
     high *= 2;
   }

@@ -4,7 +4,7 @@ import { Relaxation } from './relaxation.js';
 import type { BudgetWindow } from './window.js';
 
 /** A node is given up to its children when ten steps gain less than this. */
-const LEAST_GAIN = 0.02;
+const MIN_GAIN = 0.02;
 /** Steps without gain before the pace falls, and to what. */
 const PATIENCE = 6;
 const SLOWER = 0.7;
@@ -64,7 +64,7 @@ export class NodeBound {
         average[i] = MEMORY * average[i]! + (1 - MEMORY) * relaxation.bought[i]!;
       }
       if (mayGiveUp && step % 10 === 9) {
-        if (before - best < LEAST_GAIN * best) return excess;
+        if (before - best < MIN_GAIN * best) return excess;
         before = best;
       }
       if (!relaxation.step(this.pace)) return excess;

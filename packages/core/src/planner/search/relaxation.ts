@@ -5,7 +5,7 @@ import { bindingBudget, budgetMultiplier, type Cutoff } from './budget-multiplie
 import type { SearchModel } from './search-model.js';
 
 /** Below this income a column's shares are not moved: it answers with its cheapest clause. */
-const LEAST_INCOME = 0.5;
+const MIN_INCOME = 0.5;
 /** An item this near the multiplier of the budget, relatively, is the one bought in part. */
 const MARGINAL = 1e-2;
 /** Brings the multipliers of limits into step with the shares. */
@@ -238,7 +238,7 @@ export class Relaxation {
         }
       }
       const worth = this.columnIncome[c]!;
-      if (worth < LEAST_INCOME) {
+      if (worth < MIN_INCOME) {
         // Too poor for a step to move it: it answers with its cheapest clause at once.
         for (let j = from; j < to; j++) shares[view.clauses[j]!] = 0;
         shares[clauses + c] = 0;

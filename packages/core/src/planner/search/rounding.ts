@@ -6,7 +6,7 @@ import type { ParetoFront } from './pareto-front.js';
 import { TrackedSet } from './tracked-set.js';
 
 /** Rounds of taking back what is idle and spending what that frees. */
-const MOST_ROUNDS = 3;
+const MAX_ROUNDS = 3;
 /** Among items bought alike on average, the better for its price goes first. */
 const RATIO_WEIGHT = 0.01;
 
@@ -100,7 +100,7 @@ export class Rounding {
     });
     for (const i of [...first, ...liked]) if (set.chosen[i] === 0 && set.fits(i, budget)) set.add(i);
     let better = this.take(budget);
-    for (let round = 0; round < MOST_ROUNDS; round++) {
+    for (let round = 0; round < MAX_ROUNDS; round++) {
       this.dropIdle(liked);
       const filled = this.fill(liked, budget);
       if (this.take(budget)) better = true;

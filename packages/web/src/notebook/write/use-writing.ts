@@ -32,7 +32,7 @@ const READ_AFTER_MS = 150;
 const USUAL_ML = 20;
 /** Spoons and dashes aside, amounts are measured in these steps where no jigger is known. */
 const USUAL_STEP_ML = 2.5;
-const MOST_ML = 120;
+const MAX_ML = 120;
 
 /** What is being written: the text, what was read of it, and what that is as a drink. */
 export const useWriting = createSharedComposable(() => {
@@ -89,7 +89,7 @@ export const useWriting = createSharedComposable(() => {
   /** Amounts that this house can measure. */
   const measurable = computed(() => {
     const lines = measuringLines(kits.kit.vessels).map((l) => l.ml);
-    const usual = Array.from({ length: MOST_ML / USUAL_STEP_ML }, (_, i) => (i + 1) * USUAL_STEP_ML);
+    const usual = Array.from({ length: MAX_ML / USUAL_STEP_ML }, (_, i) => (i + 1) * USUAL_STEP_ML);
     return lines.length === 0 ? usual : [...new Set([...lines, ...lines.map((l) => l / 2), ...usual])];
   });
   function wish(what: Wish) {

@@ -16,7 +16,7 @@ const words = useWords();
 
 const TALLEST_PX = 108;
 const LABEL_PX = 34;
-const LEAST_LABEL_STEP = 12;
+const MIN_LABEL_STEP = 12;
 
 const drawing = computed(() => {
   const shapes = props.cups.map((cup) => ({ cup, inside: cupInside(cup) }));
@@ -37,7 +37,7 @@ const drawing = computed(() => {
       const height = inside[i + 1]?.[0] ?? 0;
       const y = outline.y(height);
       // From the bottom up no label comes nearer to the one below than its own height.
-      const labelY = Math.min(y + 4, above - LEAST_LABEL_STEP);
+      const labelY = Math.min(y + 4, above - MIN_LABEL_STEP);
       above = labelY;
       return {
         y,

@@ -2,7 +2,7 @@ import type { PDFFont } from 'pdf-lib';
 
 export const PT_A_MM = 72 / 25.4;
 /** Smaller than this nobody reads it. */
-const LEAST_PT = 6;
+const MIN_PT = 6;
 
 /** Only what the standard fonts can write; anything else becomes a question mark. */
 export function plain(text: string): string {
@@ -18,7 +18,7 @@ export function fitted(
 ): { text: string; size: number } {
   let out = plain(text);
   const fits = Math.min(size, (size * width) / Math.max(1, font.widthOfTextAtSize(out, size)));
-  const at = Math.max(LEAST_PT, fits);
+  const at = Math.max(MIN_PT, fits);
   while (out.length > 1 && font.widthOfTextAtSize(out, at) > width) out = `${out.slice(0, -2)}…`;
   return { text: out, size: at };
 }

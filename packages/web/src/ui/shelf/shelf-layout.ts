@@ -41,7 +41,7 @@ export interface Board {
 
 /** Rough width of a character of tag text, px: enough to keep tags apart. */
 const CHARACTER_PX = 7.4;
-const MOST_TAG_CHARACTERS = 12;
+const MAX_TAG_CHARACTERS = 12;
 const TAG_GAP_PX = 12;
 
 /** How wide what stands of an entry is, mm. */
@@ -56,7 +56,7 @@ export function footprintMm(entry: Pick<ShelfEntry, 'widthMm' | 'count'>): numbe
 
 /** Break a name into at most two lines. */
 export function tagLines(name: string): string[] {
-  if (name.length <= MOST_TAG_CHARACTERS) return [name];
+  if (name.length <= MAX_TAG_CHARACTERS) return [name];
   const words = name.split(' ');
   const half = name.length / 2;
   let first = words.shift() ?? '';

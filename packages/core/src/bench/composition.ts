@@ -17,7 +17,7 @@ export interface Composition {
 /** Room that a gram of dissolved solids takes in a drink with alcohol, ml (common practice for sucrose). */
 const SOLIDS_ML_PER_G = 0.62;
 /** The sucrose curve ends here; no syrup of ours goes beyond. */
-const MOST_BRIX = 75;
+const MAX_BRIX = 75;
 
 export const NOTHING: Composition = { sugarG: 0, waterG: 0, acidG: 0, ethanolG: 0, otherG: 0 };
 
@@ -61,7 +61,7 @@ export function brixOf(c: Composition): number {
  */
 export function volumeMl(c: Composition): number {
   const solids = c.sugarG + c.acidG + c.otherG;
-  if (c.ethanolG === 0) return massG(c) / sucroseDensityGPerMl(Math.min(brixOf(c), MOST_BRIX));
+  if (c.ethanolG === 0) return massG(c) / sucroseDensityGPerMl(Math.min(brixOf(c), MAX_BRIX));
   const liquid = c.ethanolG + c.waterG;
   return liquid / ethanolWaterGPerMl(c.ethanolG / liquid) + solids * SOLIDS_ML_PER_G;
 }

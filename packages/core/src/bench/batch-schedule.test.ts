@@ -4,7 +4,7 @@ import { FINE_SCALE } from '../devices/simulated-scale.js';
 import { SimulatedLabelPrinter } from '../devices/label-printer.js';
 import { brixAt20, SimulatedRefractometer } from '../devices/refractometer.js';
 import { addDays, daysBetween } from '../base/days.js';
-import { leadDays, schedule } from './schedule.js';
+import { leadDays, schedule } from './batch-schedule.js';
 
 const FIRST = '2026-02-20';
 

@@ -2,14 +2,14 @@
 import Papa from 'papaparse';
 import { computed } from 'vue';
 import { minorDigits } from '@uisce/core/base';
-import { PURPOSES, purseOf, purseRows, type Purpose } from '@uisce/core/errand';
+import { PURPOSES, kittyOf, kittyRows, type Purpose } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { saveFile } from '../ui/save-file';
 import DataTable from '../ui/DataTable.vue';
 import { useWords } from '../words/use-words';
 
-/** The purse: what was set aside, what went out and for what, and what is left. */
+/** The kitty: what was set aside, what went out and for what, and what is left. */
 const errands = useErrands();
 const plans = usePlans();
 const words = useWords();
@@ -26,9 +26,9 @@ const PURPOSE_WORDS: Record<Purpose, string> = {
 };
 const left = computed(() => plans.brief?.moneyNowMinor ?? 0);
 const perMonth = computed(() => plans.brief?.moneyPerMonthMinor ?? 0);
-const purse = computed(() => purseOf(errands.entries, words.currency()));
+const kitty = computed(() => kittyOf(errands.entries, words.currency()));
 const out = computed(() =>
-  PURPOSES.filter((p) => p !== 'set-aside' && purse.value.months.some((m) => m.byPurpose[p])),
+  PURPOSES.filter((p) => p !== 'set-aside' && kitty.value.months.some((m) => m.byPurpose[p])),
 );
 const columns = computed(() => [
   { key: 'month', title: 'Month', names: true },
@@ -38,7 +38,7 @@ const columns = computed(() => [
 ]);
 const month = (key: string) => words.month(key);
 const rows = computed(() =>
-  purse.value.months.map((m) => ({
+  kitty.value.months.map((m) => ({
     key: m.month,
     month: month(m.month),
     in: m.inMinor === 0 ? '' : words.price(m.inMinor),
@@ -48,17 +48,17 @@ const rows = computed(() =>
 ); // prettier-ignore
 
 function save(): void {
-  const text = Papa.unparse(purseRows(errands.entries, minorDigits));
-  saveFile('purse.csv', 'text/csv', text);
+  const text = Papa.unparse(kittyRows(errands.entries, minorDigits));
+  saveFile('kitty.csv', 'text/csv', text);
 }
 </script>
 
 <template>
-  <section class="card" aria-labelledby="purse-title">
-    <h2 id="purse-title">
-      The purse
+  <section class="card" aria-labelledby="kitty-title">
+    <h2 id="kitty-title">
+      The kitty
       <small class="dim"
-        >· {{ words.price(left + purse.outMinor) }} put in, {{ words.price(purse.outMinor) }} spent,
+        >· {{ words.price(left + kitty.outMinor) }} put in, {{ words.price(kitty.outMinor) }} spent,
         {{ words.price(left) }} left</small
       >
     </h2>
@@ -67,7 +67,7 @@ function save(): void {
     </p>
     <DataTable
       v-else
-      caption="The purse by month"
+      caption="The kitty by month"
       :most="420"
       :columns="columns"
       :rows="rows"

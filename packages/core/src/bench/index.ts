@@ -10,7 +10,7 @@ export * from './keeping.js';
 export * from './keeping-table.js';
 export * from './extended-citrus.js';
 export * from './home-liqueur.js';
-export * from './schedule.js';
+export * from './batch-schedule.js';
 export * from './batch-cost.js';
 export * from './batch-allergens.js';
 export * from './batch-record.js';

@@ -39,9 +39,9 @@ const SHELF_SCHOOL_BRIX = 60;
 const STRICT_SCHOOL_BRIX = 71;
 
 /** With less sugar, acid and alcohol than all of these, fresh plants in a bottle are a danger (common practice, on the safe side). */
-const LEAST_BRIX = 40;
-const LEAST_ACID = 0.01;
-const LEAST_ABV = 0.15;
+const MIN_BRIX = 40;
+const MIN_ACID = 0.01;
+const MIN_ABV = 0.15;
 const NEVER_FRESH = new Set<KeepsAs | 'unknown'>(['plain', 'spirit', 'spice', 'wine', 'brine', 'unknown']);
 
 /**
@@ -51,7 +51,7 @@ const NEVER_FRESH = new Set<KeepsAs | 'unknown'>(['plain', 'spirit', 'spice', 'w
 export function refusedBecause(batch: Batch, things: Things): string | undefined {
   const { recipe, brix, abv, composition, massG } = batch;
   const fresh = recipe.from.some((part) => !NEVER_FRESH.has(keepsAs(part, things)));
-  const guarded = brix >= LEAST_BRIX || abv >= LEAST_ABV || composition.acidG >= massG * LEAST_ACID;
+  const guarded = brix >= MIN_BRIX || abv >= MIN_ABV || composition.acidG >= massG * MIN_ACID;
   return fresh && !guarded
     ? 'Fresh things in something with so little sugar, acid and alcohol can grow botulism: it is not made here.'
     : undefined;

@@ -3,10 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { priceListSchema, type PriceList } from '../catalogue/price-list.js';
 import { joinShops, shopAsking } from './joined-shops.js';
 import { freshLines } from './list.js';
-import { PURPOSES, purseOf, purseRows, type PurseEntry } from './purse.js';
+import { PURPOSES, kittyOf, kittyRows, type KittyEntry } from './kitty.js';
 
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
-const entry = (n: number, more: Partial<PurseEntry> = {}): PurseEntry => ({
+const entry = (n: number, more: Partial<KittyEntry> = {}): KittyEntry => ({
   ...{ id: ID(n), on: '2026-11-25', purpose: 'bottles', minor: 1000, currency: 'EUR', shop: '', note: '' },
   ...{ errandId: null, ...more },
 });
@@ -23,13 +23,13 @@ const anyEntry = fc
     entry(n, { on: `2026-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`, ...more }),
   );
 
-describe('the purse', () => {
+describe('the kitty', () => {
   it('adds up to the cent, by month and by purpose, one currency at a time', () => {
     fc.assert(
       fc.property(fc.array(anyEntry, { maxLength: 40 }), (entries) => {
-        const { months, inMinor, outMinor } = purseOf(entries, 'EUR');
+        const { months, inMinor, outMinor } = kittyOf(entries, 'EUR');
         const euros = entries.filter((e) => e.currency === 'EUR');
-        const sum = (of: PurseEntry[]) => of.reduce((total, e) => total + e.minor, 0);
+        const sum = (of: KittyEntry[]) => of.reduce((total, e) => total + e.minor, 0);
         expect(inMinor).toBe(sum(euros.filter((e) => e.purpose === 'set-aside')));
         expect(outMinor).toBe(sum(euros.filter((e) => e.purpose !== 'set-aside')));
         const byPurpose = months.flatMap((m) => Object.values(m.byPurpose));
@@ -42,7 +42,7 @@ describe('the purse', () => {
 
   it('is a table from the oldest on, what goes out below nothing, in whole units with their digits', () => {
     const digits = (currency: string) => (currency === 'JPY' ? 0 : 2);
-    const rows = purseRows(
+    const rows = kittyRows(
       [
         entry(2, { minor: 1999, shop: 'Corner', note: 'gin' }),
         entry(1, { on: '2026-11-01', purpose: 'set-aside', minor: 5000 }),

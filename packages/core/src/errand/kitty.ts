@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MOST_MINOR } from '../base/money.js';
+import { MAX_MINOR } from '../base/money.js';
 import { currencySchema } from '../catalogue/price-list.js';
 
 /** What money is for. "set-aside" comes in; everything else goes out. */
@@ -8,22 +8,22 @@ export const PURPOSES = [
 ] as const; // prettier-ignore
 export type Purpose = (typeof PURPOSES)[number];
 
-/** One entry of the purse. */
-export const purseEntrySchema = z.strictObject({
+/** One entry of the kitty. */
+export const kittyEntrySchema = z.strictObject({
   id: z.uuid(),
   on: z.iso.date(),
   purpose: z.enum(PURPOSES),
   /** Minor units. Below 0 only where a receipt asked less than its lines came to. */
-  minor: z.int().min(-MOST_MINOR).max(MOST_MINOR),
+  minor: z.int().min(-MAX_MINOR).max(MAX_MINOR),
   currency: currencySchema,
   shop: z.string().trim().max(80),
   note: z.string().trim().max(200),
   errandId: z.uuid().nullable(),
 });
-export type PurseEntry = z.infer<typeof purseEntrySchema>;
+export type KittyEntry = z.infer<typeof kittyEntrySchema>;
 
 /** What came in and went out in a month, minor units. */
-export interface PurseMonth {
+export interface KittyMonth {
   /** "2026-11". */
   month: string;
   inMinor: number;
@@ -31,17 +31,17 @@ export interface PurseMonth {
   byPurpose: Partial<Record<Purpose, number>>;
 }
 
-/** The purse of one currency. */
-export interface Purse {
+/** The kitty of one currency. */
+export interface Kitty {
   /** Newest first. */
-  months: PurseMonth[];
+  months: KittyMonth[];
   inMinor: number;
   outMinor: number;
 }
 
 /** Add up the entries of a currency by month and purpose: no cent more, none less. */
-export function purseOf(entries: readonly PurseEntry[], currency: string): Purse {
-  const months = new Map<string, PurseMonth>();
+export function kittyOf(entries: readonly KittyEntry[], currency: string): Kitty {
+  const months = new Map<string, KittyMonth>();
   for (const { on, purpose, minor, currency: of } of entries) {
     if (of !== currency) continue;
     const key = on.slice(0, 7);
@@ -56,8 +56,8 @@ export function purseOf(entries: readonly PurseEntry[], currency: string): Purse
   return { months: all, inMinor: sum('inMinor'), outMinor: sum('outMinor') };
 }
 
-/** The purse as rows for a table file: one entry a row, oldest first, money in whole units of the currency. */
-export function purseRows(entries: readonly PurseEntry[], digitsOf: (currency: string) => number): object[] {
+/** The kitty as rows for a table file: one entry a row, oldest first, money in whole units of the currency. */
+export function kittyRows(entries: readonly KittyEntry[], digitsOf: (currency: string) => number): object[] {
   return [...entries]
     .sort((a, b) => (a.on + a.id < b.on + b.id ? -1 : 1))
     .map(({ on, purpose, minor, currency, shop, note }) => {

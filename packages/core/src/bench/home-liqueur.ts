@@ -23,7 +23,7 @@ function mixed(spirit: Composition, syrup: Composition, ratio: number): HomeLiqu
 }
 
 /** More spirit than this to a gram of syrup is no liqueur. */
-const MOST_RATIO = 50;
+const MAX_RATIO = 50;
 
 /**
  * How much spirit a syrup takes to come to a strength, by mass balance and OIML R 22.
@@ -37,6 +37,6 @@ export function homeLiqueur(syrupBrix: number, spiritAbv: number, abv: number): 
   const spirit = compositionOfSpirit(spiritAbv);
   const syrup = { ...NOTHING, sugarG: syrupBrix / 100, waterG: 1 - syrupBrix / 100 };
   // The strength rises with the share of spirit.
-  const ratio = bisect((r) => mixed(spirit, syrup, r).abv, abv, 0, MOST_RATIO);
+  const ratio = bisect((r) => mixed(spirit, syrup, r).abv, abv, 0, MAX_RATIO);
   return mixed(spirit, syrup, ratio);
 }

@@ -41,9 +41,9 @@ const NEAR_G = 0.5;
 const PINCH_G = 20;
 const NEAR_SHARE = 0.005;
 /** No scale at home shows less: what went in once is not asked for again for so little. */
-const LEAST_SHOWN_G = 0.1;
+const MIN_SHOWN_G = 0.1;
 /** Nothing lost over the heat is kept as the least there is, so that the step counts as done. */
-const LEAST_TOP_UP_G = 0.01;
+const MIN_TOP_UP_G = 0.01;
 
 /** Steps of a recipe in order: each part, the rests that follow it, water given back after heat, the bottle. */
 export function benchSteps(recipe: HomeMade): BenchStep[] {
@@ -61,7 +61,7 @@ export function benchSteps(recipe: HomeMade): BenchStep[] {
 
 /** Whether a part is in: what is still to add is less than the scale tells apart. */
 function isIn(part: number, { plannedG, inG }: BatchRecord, { toAddG, partsG }: Rebalanced): boolean {
-  const near = (plannedG[part] ?? 0) > PINCH_G ? NEAR_G : (inG[part] ?? 0) > 0 ? LEAST_SHOWN_G : 0;
+  const near = (plannedG[part] ?? 0) > PINCH_G ? NEAR_G : (inG[part] ?? 0) > 0 ? MIN_SHOWN_G : 0;
   return (toAddG[part] ?? 0) <= Math.max(near, (partsG[part] ?? 0) * NEAR_SHARE);
 }
 
@@ -130,5 +130,5 @@ export function endRest(record: BatchRecord): BatchRecord {
 
 /** Water that went off over the heat was given back. */
 export function giveBack(record: BatchRecord, waterG: number): BatchRecord {
-  return { ...record, toppedUpG: Math.max(LEAST_TOP_UP_G, waterG) };
+  return { ...record, toppedUpG: Math.max(MIN_TOP_UP_G, waterG) };
 }
