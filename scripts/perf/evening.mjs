@@ -1,5 +1,5 @@
 // How long the card of an evening takes to its first answer and to its proof, beside HiGHS on the same cards with
-// prices that do not hang on the pours; and the tide of thirty tasks beside a look at it by its checker.
+// prices that do not hang on the pours; and the schedule of thirty tasks beside a look at it by its checker.
 import { randomUUID } from 'node:crypto';
 import { install } from '../bootstrap.mjs';
 import { quantile } from './served.mjs';
@@ -13,7 +13,7 @@ const { kindIndex } = await import('../../packages/core/dist/catalogue/index.js'
 const { emptyKit } = await import('../../packages/core/dist/kit/index.js');
 const { pourables } = await import('../../packages/core/dist/pouring/index.js');
 const { withBatchesPriced } = await import('../../packages/core/dist/prices/index.js');
-const { eveningSchema, findCard, placeTide, questionOf, tideFaults, tideProblemSchema } =
+const { eveningSchema, findCard, placeSchedule, questionOf, scheduleFaults, scheduleProblemSchema } =
   await import('../../packages/core/dist/evening/index.js');
 
 const RUNS = 5;
@@ -143,13 +143,13 @@ const tasks = Array.from({ length: 30 }, (_, i) => ({
   ...{ after: i % 4 === 3 ? [`t${i - 1}`] : [], freshMinutes: i % 5 === 0 ? 240 : null },
   ...{ during: i % 6 === 0 ? { pan: 1 } : {}, keeps: i % 7 === 0 ? { freezer: 1 } : {} },
 }));
-const problem = tideProblemSchema.parse({ tasks, horizon: 2880, people: 2, room: { pan: 1, freezer: 8 } });
-const tides = Array.from({ length: RUNS }, () => timed(() => placeTide(problem)));
+const problem = scheduleProblemSchema.parse({ tasks, horizon: 2880, people: 2, room: { pan: 1, freezer: 8 } });
+const schedules = Array.from({ length: RUNS }, () => timed(() => placeSchedule(problem)));
 const laid = quantile(
-  tides.map((t) => t.ms),
+  schedules.map((t) => t.ms),
   0.5,
 );
-const look = timed(() => tideFaults(problem, tides[0].out.placed));
+const look = timed(() => scheduleFaults(problem, schedules[0].out.placed));
 console.log(
-  `The tide of ${tasks.length} tasks: ${ms(laid)}, ${tides[0].out.ok ? 'all in time' : 'not in time'}, ${look.out.length} faults; ${(laid / look.ms).toFixed(1)} times one look at it minute by minute`,
+  `The schedule of ${tasks.length} tasks: ${ms(laid)}, ${schedules[0].out.ok ? 'all in time' : 'not in time'}, ${look.out.length} faults; ${(laid / look.ms).toFixed(1)} times one look at it minute by minute`,
 );

@@ -1,4 +1,4 @@
-import type { TideProblem } from './tide.js';
+import type { ScheduleProblem } from './schedule.js';
 
 const DAY = 24 * 60;
 /** Awake from eight to eleven; out from nine to five where somebody works. */
@@ -16,8 +16,8 @@ export function awakeStretches(
   weekday: number,
   horizon: number,
   atWork: boolean,
-): TideProblem['awake'] {
-  const out: TideProblem['awake'] = [];
+): ScheduleProblem['awake'] {
+  const out: ScheduleProblem['awake'] = [];
   for (let back = 0; back * DAY < horizon + DAY; back++) {
     const day = (((weekday - back) % 7) + 7) % 7;
     const works = atWork && day >= 1 && day <= 5;

@@ -1,5 +1,5 @@
 import type { PriceList } from '../catalogue/price-list.js';
-import type { NotInTime } from './tide.js';
+import type { NotInTime } from './schedule.js';
 import type { CardPour } from './quantities.js';
 
 /** What to do about a task that there is no time for. */

@@ -5,7 +5,7 @@ import { priceListSchema } from '../catalogue/price-list.js';
 import { pourables } from '../pouring/pourable.js';
 import type { AtHand } from '../stock/at-hand.js';
 import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
-import { tideFaults } from './check-tide.js';
+import { scheduleFaults } from './check-schedule.js';
 import { eveningSchema, type Evening } from './evening.js';
 import { lineOfMissing } from './missing-line.js';
 import { planEvening, type EveningHouse } from './plan-evening.js';
@@ -90,14 +90,14 @@ describe('an evening of six, worked by hand', () => {
     expect(line).toMatchObject({ shop: 'corner', state: 'wanted' });
   });
 
-  it('mixes ahead what may be, and its tide holds', () => {
+  it('mixes ahead what may be, and its schedule holds', () => {
     expect(plan?.batches.map((b) => b.drink)).toEqual(['martini']);
-    expect(plan?.tide.ok).toBe(true);
-    if (!plan?.tide.ok) return;
+    expect(plan?.schedule.ok).toBe(true);
+    if (!plan?.schedule.ok) return;
     const awake = awakeStretches(20 * 60, 6, 2880, false);
     const problem = { tasks: plan.tasks, awake, people: 2, room: { freezer: 10 }, horizon: 2880 };
-    expect(tideFaults(problem, plan.tide.placed)).toEqual([]);
-    expect(plan.tide.placed.find((p) => p.id === 'squeeze')?.ends).toBeLessThanOrEqual(240);
+    expect(scheduleFaults(problem, plan.schedule.placed)).toEqual([]);
+    expect(plan.schedule.placed.find((p) => p.id === 'squeeze')?.ends).toBeLessThanOrEqual(240);
   });
 
   it('leaves out what is done, and what it is told to', () => {

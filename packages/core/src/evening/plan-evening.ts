@@ -21,12 +21,12 @@ import { swapsOf, type Swap } from './good-card.js';
 import { finds, seatOf, type Seat } from './guest.js';
 import { icePlan, type IcePlan } from './ice-plan.js';
 import { insteadOf, type Instead } from './instead.js';
-import { placeTide, type Tide } from './place-tide.js';
+import { placeSchedule, type Schedule } from './place-schedule.js';
 import { quantitiesOf, type CardPour, type Quantities } from './quantities.js';
 import { slackOf } from './slack.js';
 import { poursOf, thirstOf, type MenuPours } from './thirst.js';
-import type { TideProblem, TideTask } from './tide.js';
-import { batchesAhead, tasksAhead, type AheadBatch } from './tide-of.js';
+import type { ScheduleProblem, ScheduleTask } from './schedule.js';
+import { batchesAhead, tasksAhead, type AheadBatch } from './schedule-of.js';
 import type { MissingItem } from './ware.js';
 import { glassPlan, type GlassPlan } from './washes.js';
 
@@ -71,8 +71,8 @@ export interface EveningPlan {
   batches: AheadBatch[];
   ice: IcePlan;
   glasses: GlassPlan[];
-  tasks: TideTask[];
-  tide: Tide;
+  tasks: ScheduleTask[];
+  schedule: Schedule;
   /** Minutes by which each task could begin earlier. */
   slack: ReadonlyMap<string, number>;
   /** What to do about what there is no time for. */
@@ -190,7 +190,7 @@ export function servedCard(
   return { card, drinks, pours, missing, quantities, glasses };
 }
 
-type Before = Pick<EveningPlan, 'batches' | 'ice' | 'tasks' | 'tide' | 'slack' | 'instead'>;
+type Before = Pick<EveningPlan, 'batches' | 'ice' | 'tasks' | 'schedule' | 'slack' | 'instead'>;
 
 /** What is done before the first glass, and when; with fewer turns of the trays where there is no time for all. */
 function aheadOf(
@@ -205,7 +205,7 @@ function aheadOf(
   });
   const awake = awakeStretches(minutesOf(evening.from), house.weekday, horizon, evening.atWork);
   const turnHours = evening.atWork ? WORK_TURN_HOURS : TURN_HOURS;
-  const room: TideProblem['room'] = {
+  const room: ScheduleProblem['room'] = {
     ...(evening.freezerLitres === null ? {} : { freezer: evening.freezerLitres }),
     ...Object.fromEntries(trays.map(({ mould, count }) => [`tray.${mould.id}`, Math.min(1, count)])),
   };
@@ -226,10 +226,10 @@ function aheadOf(
       tasks: tasks.map((t) => ({ ...t, after: t.after.filter((id) => open.has(id)) })),
       ...{ awake, people: Math.min(2, Math.max(1, kit.people)), horizon, room },
     };
-    const tide = placeTide(problem);
-    const instead = tide.ok ? undefined : insteadOf(tide.not, drinks, prices);
-    const slack = tide.ok ? slackOf(problem, tide.placed) : new Map<string, number>();
-    return { batches: batchesAhead(ahead), ice, tasks, tide, slack, instead };
+    const schedule = placeSchedule(problem);
+    const instead = schedule.ok ? undefined : insteadOf(schedule.not, drinks, prices);
+    const slack = schedule.ok ? slackOf(problem, schedule.placed) : new Map<string, number>();
+    return { batches: batchesAhead(ahead), ice, tasks, schedule, slack, instead };
   };
   let before = tried(0);
   for (let fewer = 1; fewer <= FEWER_TURNS && before.instead?.is === 'bags'; fewer++) before = tried(fewer);

@@ -1,12 +1,12 @@
-import { clash, type Laid } from './place-tide.js';
-import type { Placed, TideProblem } from './tide.js';
+import { clash, type Laid } from './place-schedule.js';
+import type { Placed, ScheduleProblem } from './schedule.js';
 
 /**
  * How much earlier each task could begin, the others staying where they are: as far as nothing stands in its way.
  *
  * @returns minutes by task.
  */
-export function slackOf(problem: TideProblem, placed: readonly Placed[]): Map<string, number> {
+export function slackOf(problem: ScheduleProblem, placed: readonly Placed[]): Map<string, number> {
   const byId = new Map(problem.tasks.map((t) => [t.id, t]));
   const laid = placed.flatMap((p): Laid[] => {
     const task = byId.get(p.id);
@@ -15,7 +15,7 @@ export function slackOf(problem: TideProblem, placed: readonly Placed[]): Map<st
   return new Map(laid.map((l) => [l.id, slackOfOne(problem, laid, l)]));
 }
 
-function slackOfOne(problem: TideProblem, laid: readonly Laid[], mine: Laid): number {
+function slackOfOne(problem: ScheduleProblem, laid: readonly Laid[], mine: Laid): number {
   const others = laid.filter((l) => l !== mine);
   const most = Math.min(
     problem.horizon - mine.begins,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { TASTES } from '@uisce/core/drink';
-import { cardAskedSchema, tideProblemSchema } from '@uisce/core/evening';
+import { cardAskedSchema, scheduleProblemSchema } from '@uisce/core/evening';
 import type { World } from '@uisce/core/kept';
 import type { Api } from '../http/api.js';
 import { houseNow, pricesNow } from '../kept/house-now.js';
@@ -68,7 +68,7 @@ const scheduleSchema = z.object({
   ms: z.int(),
 });
 
-/** The card of an evening and its tide, asked over the API. */
+/** The card of an evening and its schedule, asked over the API. */
 export function eveningRoutes(
   api: Api,
   store: KeptStore,
@@ -104,7 +104,7 @@ export function eveningRoutes(
         ...common,
         path: '/evening/schedule',
         summary: 'When to do what before the first glass: as late as freshness, hands and room let it be',
-        body: tideProblemSchema,
+        body: scheduleProblemSchema,
         answer: scheduleSchema,
       },
       (req, res, problem) => answerFromPool(pool, { kind: 'schedule', problem }, req, res),

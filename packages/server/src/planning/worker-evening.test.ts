@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { kindIndex } from '@uisce/core/catalogue';
-import { cardAskedSchema, tideProblemSchema } from '@uisce/core/evening';
+import { cardAskedSchema, scheduleProblemSchema } from '@uisce/core/evening';
 import { emptyKit } from '@uisce/core/kit';
 import { withBatchesPriced } from '@uisce/core/prices';
 import { catalogue, shops } from '../testing/running-app.js';
@@ -50,7 +50,7 @@ describe('a schedule, as it is asked over the API', () => {
   it('gives starts with their slack, or the task that stands in the way', () => {
     const task = (id: string, more: object = {}) => ({ id, name: id, minutes: 30, hands: true, ...more });
     const ask = (tasks: object[]) =>
-      run({ kind: 'schedule', problem: tideProblemSchema.parse({ tasks, horizon: 120 }), seconds: 5 });
+      run({ kind: 'schedule', problem: scheduleProblemSchema.parse({ tasks, horizon: 120 }), seconds: 5 });
     expect(ask([task('batch'), task('table', { freshMinutes: 0 })])).toMatchObject({
       answer: {
         ok: true,

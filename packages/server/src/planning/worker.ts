@@ -8,14 +8,14 @@ import { bestAtShops, compareShops, shopsQuestionSchema, type ShopsQuestion } fr
 import {
   askCard,
   cardAskedSchema,
-  placeTide,
+  placeSchedule,
   slackOf,
-  tideProblemSchema,
+  scheduleProblemSchema,
   type CardAsked,
   type CardTold,
   type NotInTime,
   type Placed,
-  type TideProblem,
+  type ScheduleProblem,
 } from '@uisce/core/evening';
 import { answerBrief, briefQuestionSchema, type BriefAnswer, type BriefQuestion } from '@uisce/core/plan';
 import {
@@ -126,14 +126,14 @@ interface ScheduleTold {
   conflict?: NotInTime;
 }
 
-function scheduleTold(problem: TideProblem): ScheduleTold {
-  const tide = placeTide(problem);
-  const slack = tide.ok ? slackOf(problem, tide.placed) : new Map<string, number>();
+function scheduleTold(problem: ScheduleProblem): ScheduleTold {
+  const schedule = placeSchedule(problem);
+  const slack = schedule.ok ? slackOf(problem, schedule.placed) : new Map<string, number>();
   return {
-    ok: tide.ok,
-    starts: tide.placed.map((p) => ({ ...p, slack: slack.get(p.id) ?? 0 })),
-    proven: tide.ok && tide.proven,
-    ...(tide.ok ? {} : { conflict: tide.not }),
+    ok: schedule.ok,
+    starts: schedule.placed.map((p) => ({ ...p, slack: slack.get(p.id) ?? 0 })),
+    proven: schedule.ok && schedule.proven,
+    ...(schedule.ok ? {} : { conflict: schedule.not }),
   };
 }
 
@@ -168,7 +168,7 @@ export default function run({ kind, problem, homeMade = [], house, shop, seconds
     }
     if (kind === 'brief' && shop)
       return told(briefTold(briefQuestionSchema.parse(problem), shop, homeMade, remainingSeconds));
-    if (kind === 'schedule') return told(scheduleTold(tideProblemSchema.parse(problem)));
+    if (kind === 'schedule') return told(scheduleTold(scheduleProblemSchema.parse(problem)));
     if (kind === 'card' && house) {
       const card = cardTold(cardAskedSchema.parse(problem), house, homeMade, () => remainingSeconds() <= 0);
       return card === undefined

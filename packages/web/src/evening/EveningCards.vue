@@ -8,7 +8,7 @@ import BringCard from './BringCard.vue';
 import MissingCard from './MissingCard.vue';
 import PapersCard from './PapersCard.vue';
 import SeatsCard from './SeatsCard.vue';
-import TideCard from './TideCard.vue';
+import ScheduleCard from './ScheduleCard.vue';
 import { useEvening } from './use-evening';
 
 const evenings = useEvenings();
@@ -24,7 +24,7 @@ const { evening, plan } = useEvening();
     <v-btn color="sea" @click="evenings.begin()">Ask somebody round</v-btn>
   </section>
   <div v-else class="stack rows">
-    <TideCard v-if="plan" />
+    <ScheduleCard v-if="plan" />
     <div class="two-columns">
       <CardCard v-if="plan" />
       <div class="stack">

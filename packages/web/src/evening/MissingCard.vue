@@ -42,7 +42,7 @@ const rows = computed(() =>
 const toBuy = computed(() => (plan.value?.missing ?? []).filter((m) => m.ware.is !== 'made'));
 const toMake = computed(() => (plan.value?.missing ?? []).filter((m) => m.ware.is === 'made'));
 const isOn = computed(() => errands.open?.lines.some((l) => l.id.startsWith('evening-')) ?? false);
-/** The day on which the tide has the shopping; else the evening's own. */
+/** The day on which the schedule has the shopping; else the evening's own. */
 const by = computed(() => dayOf(placed.value.find((p) => p.id === 'buy')?.ends ?? 0));
 const ice = computed(() => {
   const i = plan.value?.ice;

@@ -12,10 +12,10 @@ import { inSentence, listed, useWords } from '../words/use-words';
 import { guestCardAddress } from './guest-link';
 import { CARD_LOOKS, cardPdf, type CardLook } from './paper/card-pdf';
 import { listPdf } from './paper/list-pdf';
-import { tideCalendar } from './paper/tide-calendar';
+import { scheduleCalendar } from './paper/schedule-calendar';
 import { sayGuests, useEvening } from './use-evening';
 
-/** On paper and in the calendar: the card for the table, the list for the kitchen, the list for the shop, the tide with alarms. */
+/** On paper and in the calendar: the card for the table, the list for the kitchen, the list for the shop, the schedule with alarms. */
 const home = useHome();
 const household = useSettings();
 const trade = useTrade();
@@ -52,7 +52,7 @@ async function printCard(): Promise<void> {
   const foot = 'Tell us what you cannot have. Water is on the table; whoever drives has the ones without alcohol.'; // prettier-ignore
   saveFile('card.pdf', PDF, await cardPdf({ title: title.value, under: when.value, drinks, foot, address }, look.value)); // prettier-ignore
 }
-async function printTide(): Promise<void> {
+async function printSchedule(): Promise<void> {
   const days = new Map<string, { text: string; at: string }[]>();
   for (const p of ahead.value) {
     const at = sayMoment(p.begins);
@@ -89,7 +89,7 @@ async function toCalendar(): Promise<void> {
     ...{ id: p.id, name: taskName(p.id), begins: momentOf(p.begins), ends: momentOf(p.ends) },
   }));
   const about = listed((plan.value?.drinks ?? []).map((d) => d.name));
-  const text = await tideCalendar({ id: e.id, name: e.name, about, from, to }, tasks);
+  const text = await scheduleCalendar({ id: e.id, name: e.name, about, from, to }, tasks);
   saveFile('evening.ics', 'text/calendar', text);
 }
 </script>
@@ -100,7 +100,7 @@ async function toCalendar(): Promise<void> {
     <div class="papers">
       <SelectField label="The card looks like" :value="look" :choices="CARD_LOOKS" @choose="look = $event" />
       <v-btn @click="printCard">The card (PDF)</v-btn>
-      <v-btn @click="printTide">What to do when (PDF)</v-btn>
+      <v-btn @click="printSchedule">What to do when (PDF)</v-btn>
       <v-btn @click="printShopping">Shopping list (PDF)</v-btn>
       <v-btn @click="toCalendar">Into the calendar, with alarms</v-btn>
     </div>

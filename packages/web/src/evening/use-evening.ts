@@ -35,7 +35,7 @@ export function sayGuests(n: number): string {
   return `${word} ${n === 1 ? 'guest' : 'guests'}`;
 }
 
-/** The evening to come, worked out: its card, what it lacks, its tide. */
+/** The evening to come, worked out: its card, what it lacks, its schedule. */
 export const useEvening = createSharedComposable(() => {
   const advice = useAdvice();
   const answers = useAnswer();
@@ -86,15 +86,15 @@ export const useEvening = createSharedComposable(() => {
   const people = computed(() => (evening.value ? peopleOf(evening.value) : 0));
   const missingMinor = computed(() => (plan.value?.missing ?? []).reduce((sum, m) => sum + m.priceMinor, 0));
 
-  /** A moment of the tide, where the reader is. */
+  /** A moment of the schedule, where the reader is. */
   const momentOf = (minutesBefore: number) =>
     new Date((firstGlass.value?.getTime() ?? 0) - minutesBefore * MINUTE_MS);
   const dayOf = (minutesBefore: number) => momentOf(minutesBefore).toLocaleDateString('sv');
   const sayMoment = (minutesBefore: number) =>
     `${words.weekday(dayOf(minutesBefore))} ${words.time(momentOf(minutesBefore).toISOString())}`;
   const placed = computed<Placed[]>(() => {
-    const tide = plan.value?.tide;
-    return tide ? [...tide.placed].sort((a, b) => b.begins - a.begins) : [];
+    const schedule = plan.value?.schedule;
+    return schedule ? [...schedule.placed].sort((a, b) => b.begins - a.begins) : [];
   });
   const taskOf = (id: string) => plan.value?.tasks.find((t) => t.id === id);
   const taskName = (id: string) => taskOf(id)?.name ?? id;
@@ -135,9 +135,9 @@ export const useEvening = createSharedComposable(() => {
       p.card.proven ? 'proven best' : 'a good card, not proven',
     ];
     const first = ahead.value[0];
-    if (p.tide.ok && first)
+    if (p.schedule.ok && first)
       parts.push(`begin ${sayMoment(first.begins)} with ${inSentence(taskName(first.id))}`);
-    if (p.tide.ok) {
+    if (p.schedule.ok) {
       const hands = p.tasks.filter((t) => t.hands).reduce((sum, t) => sum + t.minutes, 0);
       parts.push(`your hands are busy ${sayMinutes(hands)} in all`);
     }

@@ -3,14 +3,14 @@ import { PDFDocument } from 'pdf-lib';
 import { describe, expect, it } from 'vitest';
 import { CARD_LOOKS, cardPdf } from './card-pdf';
 import { listPdf } from './list-pdf';
-import { tideCalendar } from './tide-calendar';
+import { scheduleCalendar } from './schedule-calendar';
 
 const at = (iso: string) => new Date(iso);
 
-describe('the tide in a calendar', () => {
+describe('the schedule in a calendar', () => {
   // RFC 5545, read back by a library of another make.
   it('has every task at its moment with an alarm, and the evening itself, as another library reads it', async () => {
-    const text = await tideCalendar(
+    const text = await scheduleCalendar(
       { id: 'e1', name: 'Saturday; at ours', about: 'Daiquiri, Gin and tonic', from: at('2026-11-28T20:00:00Z'), to: at('2026-11-29T00:00:00Z') },
       [
         { id: 'fill.tray.1', name: 'Fill the trays, 1 of 2', begins: at('2026-11-27T17:45:00Z'), ends: at('2026-11-27T17:50:00Z') },

@@ -1,11 +1,11 @@
-import type { Placed, TideProblem } from './tide.js';
+import type { Placed, ScheduleProblem } from './schedule.js';
 
 /**
- * What is wrong with a tide, looked at minute by minute and independently of how it was made: empty where every task
+ * What is wrong with a schedule, looked at minute by minute and independently of how it was made: empty where every task
  * is there once, in its order, awake where hands are needed, fresh, and with room.
  */
-export function tideFaults(
-  { tasks, awake, people, room, horizon }: TideProblem,
+export function scheduleFaults(
+  { tasks, awake, people, room, horizon }: ScheduleProblem,
   placed: readonly Placed[],
 ): string[] {
   const faults: string[] = [];

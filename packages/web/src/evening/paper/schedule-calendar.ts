@@ -20,12 +20,12 @@ const TASK_ALARM_MINUTES = 5;
 const GUESTS_ALARM_MINUTES = 60;
 
 /**
- * The tide as a calendar (RFC 5545): an entry and an alarm for each thing that hands are wanted for, and the evening
+ * The schedule as a calendar (RFC 5545): an entry and an alarm for each thing that hands are wanted for, and the evening
  * itself.
  *
  * @throws where a calendar cannot be made of it.
  */
-export async function tideCalendar(
+export async function scheduleCalendar(
   evening: { id: string; name: string; about: string; from: Date; to: Date },
   tasks: readonly CalendarTask[],
 ): Promise<string> {

@@ -4,7 +4,7 @@ import type { Kind } from '../catalogue/kind.js';
 import { batchedDrink, isMixedAhead, type BatchedDrink } from '../mixed/batched.js';
 import type { IcePlan } from './ice-plan.js';
 import type { CardPour, Quantities, WantedKind } from './quantities.js';
-import { tideProblemSchema, type TideTask } from './tide.js';
+import { scheduleProblemSchema, type ScheduleTask } from './schedule.js';
 
 /** How long hands take, minutes (assumptions, common practice at home). */
 const MINUTES = {
@@ -53,7 +53,7 @@ export interface AheadBatch {
   batch: BatchedDrink;
 }
 
-type Task = Partial<TideTask> & Pick<TideTask, 'id' | 'name' | 'minutes' | 'hands'>;
+type Task = Partial<ScheduleTask> & Pick<ScheduleTask, 'id' | 'name' | 'minutes' | 'hands'>;
 
 /** Drinks of a card that are mixed ahead, for the glasses that are not in a bottle yet. */
 export function batchesAhead({
@@ -77,8 +77,8 @@ export function wayToMake(kind: string, homeMade: readonly HomeMade[]): HomeMade
 /** Whether something is short that a shop has. */
 const isToBuy = (w: WantedKind) => w.buy !== undefined && w.buy.ware.is !== 'made';
 
-/** All that is to be done before the first glass, as tasks of a tide. */
-export function tasksAhead(ahead: Ahead): TideTask[] {
+/** All that is to be done before the first glass, as tasks of a schedule. */
+export function tasksAhead(ahead: Ahead): ScheduleTask[] {
   const { quantities, drinks, kinds, people } = ahead;
   const toBuy = new Set(quantities.wanted.filter(isToBuy).map((w) => w.kind));
   const bought = (needs: Iterable<string>) => ([...needs].some((k) => toBuy.has(k)) ? ['buy'] : []);
@@ -127,7 +127,7 @@ export function tasksAhead(ahead: Ahead): TideTask[] {
     ...{ id: 'table', name: 'Mats, water and food out', minutes: MINUTES.table, hands: true },
     freshMinutes: FRESH.table,
   });
-  return tideProblemSchema.parse({ tasks, horizon: 0 }).tasks;
+  return scheduleProblemSchema.parse({ tasks, horizon: 0 }).tasks;
 }
 
 /** Somebody has to be there to empty a tray and fill it again; it freezes by itself. */

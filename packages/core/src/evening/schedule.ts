@@ -7,7 +7,7 @@ const minutes = z
 const id = z.string().min(1).max(60);
 
 /** One thing to do before the first glass. */
-export const tideTaskSchema = z.strictObject({
+export const scheduleTaskSchema = z.strictObject({
   id,
   name: z.string().min(1).max(120),
   /** How long it takes. */
@@ -24,14 +24,14 @@ export const tideTaskSchema = z.strictObject({
   during: z.record(id, z.number().min(0)).default({}),
   keeps: z.record(id, z.number().min(0)).default({}),
 });
-export type TideTask = z.infer<typeof tideTaskSchema>;
+export type ScheduleTask = z.infer<typeof scheduleTaskSchema>;
 
 /** A stretch of time, in minutes before the first glass: from the earlier, larger number to the later. */
 const stretch = z.strictObject({ from: minutes, to: minutes });
 
 /** Everything before the first glass, counted back from it. */
-export const tideProblemSchema = z.strictObject({
-  tasks: z.array(tideTaskSchema).max(100),
+export const scheduleProblemSchema = z.strictObject({
+  tasks: z.array(scheduleTaskSchema).max(100),
   /** When hands are there: awake and at home. Empty for always. */
   awake: z.array(stretch).max(60).default([]),
   people: z.int().min(1).max(6).default(1),
@@ -40,22 +40,22 @@ export const tideProblemSchema = z.strictObject({
   /** Minutes from now to the first glass: nothing begins before now. */
   horizon: minutes,
 });
-export type TideProblem = z.infer<typeof tideProblemSchema>;
+export type ScheduleProblem = z.infer<typeof scheduleProblemSchema>;
 
 /** A task in its place: minutes before the first glass when it begins and ends. */
-export interface Placed {
+export interface ScheduledTask {
   id: string;
   begins: number;
   ends: number;
 }
 
-/** Why the tide cannot be done in time. */
+/** Why the schedule cannot be done in time. */
 export interface NotInTime {
   task: string;
   why: 'no-time' | 'not-fresh' | 'no-room' | 'no-hands' | 'circle';
 }
 
 /** Minutes that things are ready before they are wanted: less is fresher. */
-export function waiting(placed: readonly Placed[]): number {
+export function waiting(placed: readonly ScheduledTask[]): number {
   return placed.reduce((sum, p) => sum + p.ends, 0);
 }

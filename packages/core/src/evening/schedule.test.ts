@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { tideFaults } from './check-tide.js';
-import { placeTide } from './place-tide.js';
+import { scheduleFaults } from './check-schedule.js';
+import { placeSchedule } from './place-schedule.js';
 import { slackOf } from './slack.js';
-import { tideProblemSchema, waiting, type Placed, type TideProblem } from './tide.js';
+import { scheduleProblemSchema, waiting, type Placed, type ScheduleProblem } from './schedule.js';
 
 const problemsOf = (most: number, longest: number) =>
   fc
@@ -24,9 +24,9 @@ const problemsOf = (most: number, longest: number) =>
       ),
       asleep: fc.option(fc.tuple(fc.nat(longest), fc.integer({ min: 1, max: 6 }))),
     })
-    .map(({ people, horizon, tasks, asleep }): TideProblem => {
+    .map(({ people, horizon, tasks, asleep }): ScheduleProblem => {
       const [at, long] = asleep ?? [0, 0];
-      return tideProblemSchema.parse({
+      return scheduleProblemSchema.parse({
         ...{ people, horizon, room: { pan: 1, freezer: 4 } },
         awake:
           asleep === null
@@ -45,24 +45,24 @@ const problemsOf = (most: number, longest: number) =>
       });
     });
 
-describe('the tide', () => {
+describe('the schedule', () => {
   it('never breaks what it must keep, as an independent look shows', () => {
     fc.assert(
       fc.property(
         fc.oneof({ weight: 6, arbitrary: problemsOf(4, 30) }, { weight: 1, arbitrary: problemsOf(9, 60) }),
         (problem) => {
-          const tide = placeTide(problem);
-          if (!tide.ok) {
-            expect(problem.tasks.map((t) => t.id)).toContain(tide.not.task);
+          const schedule = placeSchedule(problem);
+          if (!schedule.ok) {
+            expect(problem.tasks.map((t) => t.id)).toContain(schedule.not.task);
             return;
           }
-          expect(tideFaults(problem, tide.placed)).toEqual([]);
+          expect(scheduleFaults(problem, schedule.placed)).toEqual([]);
           // As much earlier as each could begin, it can; and no minute more.
-          for (const [id, slack] of slackOf(problem, tide.placed)) {
+          for (const [id, slack] of slackOf(problem, schedule.placed)) {
             const earlier = (by: number) =>
-              tideFaults(
+              scheduleFaults(
                 problem,
-                tide.placed.map((p) => (p.id === id ? { id, begins: p.begins + by, ends: p.ends + by } : p)),
+                schedule.placed.map((p) => (p.id === id ? { id, begins: p.begins + by, ends: p.ends + by } : p)),
               );
             for (let by = 1; by <= slack; by++) expect(earlier(by)).toEqual([]);
             expect(earlier(slack + 1)).not.toEqual([]);
@@ -80,18 +80,18 @@ describe('the tide', () => {
         const walk = (i: number, placed: Placed[]): void => {
           const task = problem.tasks[i];
           if (task === undefined) {
-            if (tideFaults(problem, placed).length === 0) least = Math.min(least, waiting(placed));
+            if (scheduleFaults(problem, placed).length === 0) least = Math.min(least, waiting(placed));
             return;
           }
           for (let ends = 0; ends + task.minutes <= problem.horizon; ends++)
             walk(i + 1, [...placed, { id: task.id, ends, begins: ends + task.minutes }]);
         };
         walk(0, []);
-        const tide = placeTide(problem);
-        expect(tide.ok).toBe(Number.isFinite(least));
-        if (tide.ok) {
-          expect(tide.proven).toBe(true);
-          expect(waiting(tide.placed)).toBe(least);
+        const schedule = placeSchedule(problem);
+        expect(schedule.ok).toBe(Number.isFinite(least));
+        if (schedule.ok) {
+          expect(schedule.proven).toBe(true);
+          expect(waiting(schedule.placed)).toBe(least);
         }
       }),
       { numRuns: 300 },
@@ -101,7 +101,7 @@ describe('the tide', () => {
   it('says which task stands in the way, and why', () => {
     const task = (id: string, more: object = {}) => ({ id, name: id, minutes: 30, hands: true, ...more });
     const solve = (tasks: object[], more: object = {}) =>
-      placeTide(tideProblemSchema.parse({ tasks, horizon: 120, ...more }));
+      placeSchedule(scheduleProblemSchema.parse({ tasks, horizon: 120, ...more }));
     expect(solve([task('orgeat', { minutes: 300 })])).toMatchObject({
       ok: false,
       not: { task: 'orgeat', why: 'no-time' },

@@ -83,7 +83,7 @@ const COLOURS: Record<string, string> = {
   cold: 'slate',
 };
 const colour = (kind: string) => `rgb(var(--v-theme-${COLOURS[kind] ?? 'peat'}))`;
-const not = computed(() => (plan.value && !plan.value.tide.ok ? plan.value.tide.not : undefined));
+const not = computed(() => (plan.value && !plan.value.schedule.ok ? plan.value.schedule.not : undefined));
 /** What to drop or buy instead. */
 const instead = computed(() => {
   const i = plan.value?.instead;
@@ -121,8 +121,8 @@ const left = computed(() => {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="tide-title">
-    <h2 id="tide-title">
+  <section class="card" aria-labelledby="schedule-title">
+    <h2 id="schedule-title">
       The tide
       <small class="dim"
         >· what to start when, so that it is ready and fresh; counted back from the first glass</small

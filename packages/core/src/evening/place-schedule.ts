@@ -1,26 +1,26 @@
-import type { NotInTime, Placed, TideProblem, TideTask } from './tide.js';
-import { waiting } from './tide.js';
+import type { NotInTime, Placed, ScheduleProblem, ScheduleTask } from './schedule.js';
+import { waiting } from './schedule.js';
 
 /** Up to so many tasks every order is tried; beyond, many orders. */
 const MAX_EXACT = 7;
 /** Orders tried beyond that: enough for thirty tasks in a second. */
 const TRIES = 400;
 
-/** A tide, or why there is none. */
-export type Tide =
+/** A schedule, or why there is none. */
+export type Schedule =
   { ok: true; placed: Placed[]; proven: boolean } | { ok: false; not: NotInTime; placed: Placed[] };
 
 /** One thing laid down already: when, and what it takes. */
 export interface Laid extends Placed {
-  task: TideTask;
+  task: ScheduleTask;
 }
 
 /** What speaks against a task ending at a time beside those that are laid; undefined where nothing does. */
 export function clash(
-  task: TideTask,
+  task: ScheduleTask,
   ends: number,
   laid: readonly Laid[],
-  problem: TideProblem,
+  problem: ScheduleProblem,
 ): { next: number; why: NotInTime['why'] } | undefined {
   const begins = ends + task.minutes;
   if (task.hands && problem.awake.length > 0) {
@@ -65,10 +65,10 @@ export function clash(
 
 /** As late as it can end once these are laid; or what stands against it. */
 function latest(
-  task: TideTask,
+  task: ScheduleTask,
   from: number,
   laid: readonly Laid[],
-  problem: TideProblem,
+  problem: ScheduleProblem,
 ): number | NotInTime {
   let ends = Math.max(from, task.readyMinutes);
   let why: NotInTime['why'] = 'no-time';
@@ -85,7 +85,7 @@ function latest(
 }
 
 /** Lay tasks down in this order, last things first, each as late as it can be. */
-function lay(order: readonly TideTask[], problem: TideProblem): Laid[] | { not: NotInTime; laid: Laid[] } {
+function lay(order: readonly ScheduleTask[], problem: ScheduleProblem): Laid[] | { not: NotInTime; laid: Laid[] } {
   const laid: Laid[] = [];
   const begins = new Map<string, number>();
   for (const task of order) {
@@ -100,12 +100,12 @@ function lay(order: readonly TideTask[], problem: TideProblem): Laid[] | { not: 
 }
 
 /** Tasks whose followers are all laid. */
-function ready(tasks: readonly TideTask[], done: ReadonlySet<string>, all: readonly TideTask[]): TideTask[] {
+function ready(tasks: readonly ScheduleTask[], done: ReadonlySet<string>, all: readonly ScheduleTask[]): ScheduleTask[] {
   return tasks.filter((t) => !done.has(t.id) && all.every((f) => !f.after.includes(t.id) || done.has(f.id)));
 }
 
 /** A circle of tasks that wait for each other, if there is one. */
-function circle(tasks: readonly TideTask[]): string | undefined {
+function circle(tasks: readonly ScheduleTask[]): string | undefined {
   const done = new Set<string>();
   for (let next = ready(tasks, done, tasks); next.length > 0; next = ready(tasks, done, tasks))
     for (const t of next) done.add(t.id);
@@ -117,9 +117,9 @@ function circle(tasks: readonly TideTask[]): string | undefined {
  * room and freshness let it be, so that in all the least time is spent waiting. Of up to seven tasks every order is
  * tried; of more, many, until nothing can be later than it is.
  *
- * @example placeTide(problem) // { ok: true, placed: [{ id: 'ice', begins: 2880, ends: 2600 }, …], proven: true }
+ * @example placeSchedule(problem) // { ok: true, placed: [{ id: 'ice', begins: 2880, ends: 2600 }, …], proven: true }
  */
-export function placeTide(problem: TideProblem): Tide {
+export function placeSchedule(problem: ScheduleProblem): Schedule {
   const { tasks } = problem;
   const turning = circle(tasks);
   if (turning !== undefined) return { ok: false, not: { task: turning, why: 'circle' }, placed: [] };
@@ -128,7 +128,7 @@ export function placeTide(problem: TideProblem): Tide {
   let fault: { not: NotInTime; laid: Laid[] } | undefined;
   const bound = leastWaiting(tasks);
   /** Whether it is proven that there is nothing better. */
-  const judge = (order: readonly TideTask[]): boolean => {
+  const judge = (order: readonly ScheduleTask[]): boolean => {
     const laid = lay(order, problem);
     if (!Array.isArray(laid)) {
       // What got furthest says most about what stands in the way.
@@ -149,9 +149,9 @@ export function placeTide(problem: TideProblem): Tide {
 }
 
 /** What is waited at the least: each task as late as those that follow it let it be, everything else being free. */
-function leastWaiting(tasks: readonly TideTask[]): number {
+function leastWaiting(tasks: readonly ScheduleTask[]): number {
   const known = new Map<string, number>();
-  const tail = (task: TideTask): number => {
+  const tail = (task: ScheduleTask): number => {
     const before = known.get(task.id);
     if (before !== undefined) return before;
     const mine = Math.max(
@@ -164,8 +164,8 @@ function leastWaiting(tasks: readonly TideTask[]): number {
   return tasks.reduce((sum, task) => sum + tail(task), 0);
 }
 
-function everyOrder(tasks: readonly TideTask[], judge: (order: readonly TideTask[]) => boolean): void {
-  const order: TideTask[] = [];
+function everyOrder(tasks: readonly ScheduleTask[], judge: (order: readonly ScheduleTask[]) => boolean): void {
+  const order: ScheduleTask[] = [];
   const done = new Set<string>();
   const go = (): boolean => {
     if (order.length === tasks.length) return judge(order);
@@ -183,14 +183,14 @@ function everyOrder(tasks: readonly TideTask[], judge: (order: readonly TideTask
 }
 
 /** Orders by urgency, then the same with chance in it: always the same chance. */
-function manyOrders(tasks: readonly TideTask[], judge: (order: readonly TideTask[]) => boolean): void {
+function manyOrders(tasks: readonly ScheduleTask[], judge: (order: readonly ScheduleTask[]) => boolean): void {
   let seed = 1;
   const chance = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
-  const urgency = (t: TideTask) => (t.freshMinutes ?? 1e6) + t.minutes * (t.hands ? 0.1 : 1);
+  const urgency = (t: ScheduleTask) => (t.freshMinutes ?? 1e6) + t.minutes * (t.hands ? 0.1 : 1);
   for (let i = 0; i < TRIES; i++) {
     const noise = i === 0 ? 0 : (i / TRIES) * 2;
     const key = new Map(tasks.map((t) => [t.id, urgency(t) * (1 + noise * (chance() - 0.5))]));
-    const order: TideTask[] = [];
+    const order: ScheduleTask[] = [];
     const done = new Set<string>();
     while (order.length < tasks.length) {
       const next = ready(tasks, done, tasks).sort(
