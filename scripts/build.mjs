@@ -8,7 +8,7 @@ import { install, ROOT, tool } from './bootstrap.mjs';
 const WEB_SOURCES = ['packages/web/src', 'packages/web/public', 'packages/core/src'];
 const WEB_FILES = [
   'packages/web/index.html',
-  'packages/web/card.html',
+  'packages/web/guest-page.html',
   'packages/web/vite.config.ts',
   'packages/web/build/licences.ts',
   'package-lock.json',

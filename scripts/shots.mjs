@@ -68,16 +68,16 @@ async function pasted(page) {
   await page.getByText('1 line to settle').waitFor();
 }
 
-/** The card is settled, one has asked, and another is asking. */
+/** The menu is settled, one has asked, and another is asking. */
 async function asking(page) {
-  await page.getByRole('button', { name: 'Settle the card' }).click();
+  await page.getByRole('button', { name: 'Settle the menu' }).click();
   await page.getByRole('button', { name: /^Aoife/ }).click();
   await page.getByRole('button', { name: 'Gin and tonic for Aoife' }).click();
   await page.getByRole('button', { name: /^Ciara/ }).click();
 }
 
-/** Where guests read the card of the evening to come. */
-async function guestCard(address) {
+/** Where guests read the menu of the evening to come. */
+async function guestPage(address) {
   const evenings = await (await fetch(`${address}/api/evenings`)).json();
   const { value } = evenings.find((e) => e.value.guestCard !== null);
   return `/card/${value.guestCard.key}`;
@@ -107,13 +107,13 @@ const SHOTS = [
   { name: 'shelf', path: '/shelf', size: DESK, theme: 'day', text: /turns in \d+ days/ },
   { name: 'pour', path: '/pour', size: DESK, theme: 'day', text: /drinks now/, act: tray },
   { name: 'pour-making', path: '/pour/round', size: DESK, theme: 'night', text: /45 ml dry vermouth next/ },
-  { name: 'evening', path: '/evening', size: DESK, theme: 'day', text: /4 on the card/ },
+  { name: 'evening', path: '/evening', size: DESK, theme: 'day', text: /4 on the menu/ },
   {
     name: 'evening-night-phone',
     path: '/evening/night',
     size: PHONE,
     theme: 'night',
-    text: /settle the card/,
+    text: /settle the menu/,
     act: asking,
   },
   { name: 'notebook', path: '/notebook', size: DESK, theme: 'day', text: /your plan opens \d/ },
@@ -128,8 +128,8 @@ const SHOTS = [
   { name: 'drink-night', path: '/notebook/mai-tai', size: DESK, theme: 'night', text: /^Mai [tT]ai: ./ },
   { name: 'practice', path: '/practice', size: DESK, theme: 'day', text: /for 30 ml: you count/ },
   { name: 'settings', path: '/settings/data', size: DESK, theme: 'day', text: /^Safe: backed up/ },
-  // Its card was settled above.
-  { name: 'guest-card-night', path: guestCard, size: PHONE, theme: 'night', text: /Saturday at/ },
+  // Its menu was settled above.
+  { name: 'guest-card-night', path: guestPage, size: PHONE, theme: 'night', text: /Saturday at/ },
   { name: 'plan-phone', path: '/plan', size: PHONE, theme: 'day', drawn: true, act: openGroup },
 ];
 

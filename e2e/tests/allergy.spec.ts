@@ -89,8 +89,8 @@ test('somebody who cannot have nuts is safe at every step, where the only gin ho
   const seats = page.getByRole('table', { name: 'Who finds what' });
   await expect(seats.getByRole('row', { name: /^Colm/ }).getByText('cannot have it').first()).toBeAttached(worked); // prettier-ignore
   await page.goto(`${demo.address}/evening/night`);
-  await page.getByRole('button', { name: 'Settle the card' }).click(worked);
-  await saved(page, 'The card is settled');
+  await page.getByRole('button', { name: 'Settle the menu' }).click(worked);
+  await saved(page, 'The menu is settled');
   await page.getByRole('button', { name: /^Colm/ }).click();
   const offered = page.getByRole('button', { name: 'Gin and tonic for Colm' });
   await expect(offered).toBeDisabled();

@@ -138,11 +138,11 @@ test('told to stop under load, it keeps all that it said yes to, and ends well',
   data.remove();
 }); // prettier-ignore
 
-test('a card and a schedule are asked for over the API, and the card’s money is what is missing', async ({
+test('a menu and a schedule are asked for over the API, and the menu’s money is what is missing', async ({
   demo,
   request,
 }) => {
-  const card = await request.post(`${demo.address}/api/evening/card`, {
+  const card = await request.post(`${demo.address}/api/evening/menu`, {
     data: { guests: [{ name: 'Ann', likes: ['sour'] }, { name: 'Bo', drives: true }], size: 3, order: ['seats', 'money', 'parts', 'work', 'variety'] },
   }); // prettier-ignore
   const told = (await card.json()) as {
@@ -162,7 +162,7 @@ test('a card and a schedule are asked for over the API, and the card’s money i
     starts: [{ id: 'juice', begins: 30, ends: 0, slack: 60 }],
   });
   expect(await schedule([task('orgeat', { minutes: 900 })])).toMatchObject({ ok: false, conflict: { task: 'orgeat' } }); // prettier-ignore
-  const none = await request.post(`${demo.address}/api/evening/card`, { data: { guests: [{ name: 'Ann' }], candidates: ['negroni'], size: 4 } }); // prettier-ignore
+  const none = await request.post(`${demo.address}/api/evening/menu`, { data: { guests: [{ name: 'Ann' }], candidates: ['negroni'], size: 4 } }); // prettier-ignore
   expect(none.status()).toBe(400);
   expect(((await none.json()) as { errors: { pointer: string }[] }).errors[0]?.pointer).toBe('/size');
 });

@@ -3,24 +3,24 @@ import { change, expect, saved, test } from '../fixtures.js';
 
 const sentence = (page: Page) => page.getByRole('heading', { level: 1 });
 const worked = { timeout: 60_000 };
-const card = (page: Page) => page.getByRole('region', { name: /^The card/ });
-const names = (page: Page) => card(page).getByRole('link').allInnerTexts();
+const menu = (page: Page) => page.getByRole('region', { name: /^The menu/ });
+const names = (page: Page) => menu(page).getByRole('link').allInnerTexts();
 
-test('six guests, one allergic, one driving: the card is proven, one drink swapped, what is short goes to the errand', async ({
+test('six guests, one allergic, one driving: the menu is proven, one drink swapped, what is short goes to the errand', async ({
   page,
   demo,
 }) => {
   await page.goto(`${demo.address}/evening`);
   await expect(sentence(page)).toHaveText(
-    /^Six guests on .* from 20:00: 4 on the card, 30 pours; €[\d.]+ is missing/,
+    /^Six guests on .* from 20:00: 4 on the menu, 30 pours; €[\d.]+ is missing/,
     worked,
   );
   await expect(page.getByText(/Everyone finds at least two they like · proven best/)).toBeVisible();
   const before = await names(page);
   expect(before).toContain('Gin and tonic');
 
-  // One is swapped for what the app offers: the rest of the card answers, and who drives still finds two.
-  const offer = card(page)
+  // One is swapped for what the app offers: the rest of the menu answers, and who drives still finds two.
+  const offer = menu(page)
     .getByRole('button', { name: /^Take .* instead of / })
     .first();
   const [, other = '', out = ''] = /^Take (.*) instead of (.*)$/.exec((await offer.getAttribute('aria-label')) ?? '') ?? []; // prettier-ignore
@@ -47,7 +47,7 @@ test('six guests, one allergic, one driving: the card is proven, one drink swapp
 
   // On paper and in the calendar.
   for (const [button, file] of [
-    ['The card (PDF)', 'card.pdf'],
+    ['The menu (PDF)', 'menu.pdf'],
     ['What to do when (PDF)', 'before-the-first-glass.pdf'],
     ['Into the calendar, with alarms', 'evening.ics'],
   ] as const) {
@@ -67,7 +67,7 @@ test('one drink is mixed at the scale, two rounds are served on the night, and w
   await change(page.request, `${api}/kit`, { tools: [...kit.tools, { id: 'citrus-press', since: null }] });
   await change(page.request, `${api}/round`, { round: null });
   await page.goto(`${demo.address}/evening`);
-  await expect(sentence(page)).toHaveText(/4 on the card/, worked);
+  await expect(sentence(page)).toHaveText(/4 on the menu/, worked);
   await page.getByText('A drink that must stand on it; what decides first').click();
   await page.getByRole('combobox', { name: 'Must stand on it' }).fill('Irish sour');
   await page.getByRole('option', { name: 'Irish sour', exact: true }).click();
@@ -75,7 +75,7 @@ test('one drink is mixed at the scale, two rounds are served on the night, and w
   await expect.poll(() => names(page), worked).toContain('Irish sour');
 
   // Weighed like any batch: each part as the scale at home shows it.
-  await card(page).getByRole('button', { name: 'Mix Old-fashioned with syrup at the scale' }).click();
+  await menu(page).getByRole('button', { name: 'Mix Old-fashioned with syrup at the scale' }).click();
   await expect(sentence(page)).toHaveText(/^Old-fashioned with syrup, mixed ahead is on the scale/);
   const bench = page.getByRole('region', { name: /at the scale$/ });
   const own = bench.getByLabel(/^Or your own scale, tared: [\d.,]+ g/);
@@ -89,7 +89,7 @@ test('one drink is mixed at the scale, two rounds are served on the night, and w
   await page.getByRole('button', { name: 'Into the bottle, with today’s date' }).click();
   await saved(page, 'Bottled');
   await page.getByRole('link', { name: /^8 Evening|^Evening/ }).first().click(); // prettier-ignore
-  await expect(card(page).getByText(/\d glasses mixed already/)).toBeVisible(worked);
+  await expect(menu(page).getByText(/\d glasses mixed already/)).toBeVisible(worked);
   await expect(page.getByRole('region', { name: /^The tide/ }).getByText(/mixed ahead/)).toHaveCount(0);
 
   // The evening is tonight: until five in the morning it is that of the day before.
@@ -101,8 +101,8 @@ test('one drink is mixed at the scale, two rounds are served on the night, and w
   await page.getByLabel('On', { exact: true }).fill(tonight);
   await saved(page, 'Another day');
   await page.getByRole('link', { name: 'The night' }).click();
-  await page.getByRole('button', { name: 'Settle the card' }).click();
-  await saved(page, 'The card is settled');
+  await page.getByRole('button', { name: 'Settle the menu' }).click();
+  await saved(page, 'The menu is settled');
   const ask = async (who: string, what: string) => {
     const guest = page.getByRole('button', { name: new RegExp(`^${who}`), pressed: false });
     if (await guest.isVisible()) await guest.click();
@@ -145,7 +145,7 @@ test('one drink is mixed at the scale, two rounds are served on the night, and w
   expect(juice?.openedOn).toBe(tonight);
   await page.getByRole('button', { name: 'Saturday at the boathouse again' }).click();
   await expect(sentence(page)).toHaveText(/^Six guests on /, worked);
-  await expect(card(page).getByRole('button', { name: 'Keep Irish sour' })).toHaveText('Kept', worked);
+  await expect(menu(page).getByRole('button', { name: 'Keep Irish sour' })).toHaveText('Kept', worked);
 });
 
 test('on a phone the next thing to do is large, and the night is taken with one thumb', async ({
@@ -154,14 +154,14 @@ test('on a phone the next thing to do is large, and the night is taken with one 
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`${demo.address}/evening`);
-  await expect(sentence(page)).toHaveText(/4 on the card/, worked);
+  await expect(sentence(page)).toHaveText(/4 on the menu/, worked);
   const tide = page.getByRole('region', { name: /^The tide/ });
   await expect(tide.getByRole('img')).toBeHidden();
   const size = (nth: number) =>
     tide.getByRole('listitem').nth(nth).locator('label').evaluate((l) => parseFloat(getComputedStyle(l).fontSize)); // prettier-ignore
   expect(await size(0)).toBeGreaterThan(1.3 * (await size(1)));
   await page.getByRole('link', { name: 'The night' }).click();
-  await page.getByRole('button', { name: 'Settle the card' }).click();
+  await page.getByRole('button', { name: 'Settle the menu' }).click();
   const bran = page.getByRole('button', { name: /^Bran/ });
   await bran.click();
   expect((await bran.boundingBox())?.height).toBeGreaterThanOrEqual(48);

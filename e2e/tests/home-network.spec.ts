@@ -64,7 +64,7 @@ test('a second browser signs in over HTTPS under another name, with a wrong and 
   }
 });
 
-test('a guest asks for a drink from the card; it comes up on the night and goes onto the round', async ({
+test('a guest asks for a drink from the menu; it comes up on the night and goes onto the round', async ({
   browser,
   page,
   demo,
@@ -93,7 +93,7 @@ test('a guest asks for a drink from the card; it comes up on the night and goes 
   // It is heard on whatever screen is open.
   await expect(page.getByRole('status').filter({ hasText: 'Niamh asks for: Gin and tonic' })).toBeVisible();
   await page.getByRole('link', { name: 'The night', exact: true }).click();
-  await page.getByRole('button', { name: 'Settle the card' }).click({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Settle the menu' }).click({ timeout: 60_000 });
   const asks = page.getByRole('region', { name: 'Asked from their telephones' });
   await expect(asks).toContainText('Niamh: Gin and tonic');
   await expect(asks).toContainText('no nuts');
@@ -106,10 +106,10 @@ test('a guest asks for a drink from the card; it comes up on the night and goes 
   // Taken away, the key opens nothing.
   await page.getByRole('link', { name: 'Before', exact: true }).click();
   await page.getByRole('button', { name: 'Take it away' }).click({ timeout: 60_000 });
-  await page.getByRole('button', { name: 'Make a card for them' }).waitFor();
+  await page.getByRole('button', { name: 'Make a page for them' }).waitFor();
   await expect(async () => {
     await guest.reload();
-    await expect(guest.getByRole('heading', { name: 'No card here' })).toBeVisible({ timeout: 2000 });
+    await expect(guest.getByRole('heading', { name: 'No menu here' })).toBeVisible({ timeout: 2000 });
   }).toPass({ timeout: 20_000 });
   await phone.close();
 });

@@ -44,7 +44,7 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,png,woff2,wasm}'],
-        globIgnores: ['card.html'],
+        globIgnores: ['guest-page.html'],
         maximumFileSizeToCacheInBytes: MAX_HELD_BYTES,
         // What is kept is held by the page itself, change by change; what came with the program is held here.
         runtimeCaching: [
@@ -71,7 +71,7 @@ export default defineConfig({
     manifest: true,
     rolldownOptions: {
       // The household's pages, and the card for guests, which is all that they are given.
-      input: [join(import.meta.dirname, 'index.html'), join(import.meta.dirname, 'card.html')],
+      input: [join(import.meta.dirname, 'index.html'), join(import.meta.dirname, 'guest-page.html')],
       output: {
         // What is large and wanted late stands by itself, under its own name.
         codeSplitting: {

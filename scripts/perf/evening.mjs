@@ -1,4 +1,4 @@
-// How long the card of an evening takes to its first answer and to its proof, beside HiGHS on the same cards with
+// How long the menu of an evening takes to its first answer and to its proof, beside HiGHS on the same menus with
 // prices that do not hang on the pours; and the schedule of thirty tasks beside a look at it by its checker.
 import { randomUUID } from 'node:crypto';
 import { install } from '../bootstrap.mjs';
@@ -13,7 +13,7 @@ const { kindIndex } = await import('../../packages/core/dist/catalogue/index.js'
 const { emptyKit } = await import('../../packages/core/dist/kit/index.js');
 const { pourables } = await import('../../packages/core/dist/pouring/index.js');
 const { withBatchesPriced } = await import('../../packages/core/dist/prices/index.js');
-const { eveningSchema, findCard, placeSchedule, questionOf, scheduleFaults, scheduleProblemSchema } =
+const { eveningSchema, findMenu, placeSchedule, questionOf, scheduleFaults, scheduleProblemSchema } =
   await import('../../packages/core/dist/evening/index.js');
 
 const RUNS = 5;
@@ -58,7 +58,7 @@ const there = new Map(
     ]),
 );
 
-/** The first three aims of a card as a mixed-integer program: what is missing costs the same however often it is poured. */
+/** The first three aims of a menu as a mixed-integer program: what is missing costs the same however often it is poured. */
 function byHighs(highs, { candidates, seats, wares, size }) {
   const priced = wares.map((w) => (w.there > 0 ? 0 : Math.min(...w.packs.map((p) => p.priceMinor), 1e6)));
   const parts = Math.max(...candidates.flatMap((c) => c.parts)) + 1;
@@ -121,7 +121,7 @@ for (const [who, guests] of [
       let first;
       const began = performance.now();
       const { ms: proof, out } = timed(() =>
-        findCard(asked.out, { onBetter: () => (first ??= performance.now() - began) }),
+        findMenu(asked.out, { onBetter: () => (first ??= performance.now() - began) }),
       );
       return { first, proof, proven: out.proven };
     });
@@ -134,7 +134,7 @@ for (const [who, guests] of [
     const other = timed(() => byHighs(highs, asked.out)).ms;
     const is = runs.every((r) => r.proven) ? 'proven' : 'not proven';
     console.log(
-      `${who}, ${size} of ${asked.out.candidates.length} drinks: first card ${ms(asked.ms + first)}, ${is} ${ms(asked.ms + proof)}; HiGHS on its first three aims ${ms(other)}, ${(other / proof).toFixed(1)} times that`,
+      `${who}, ${size} of ${asked.out.candidates.length} drinks: first menu ${ms(asked.ms + first)}, ${is} ${ms(asked.ms + proof)}; HiGHS on its first three aims ${ms(other)}, ${(other / proof).toFixed(1)} times that`,
     );
   }
 
@@ -143,7 +143,12 @@ const tasks = Array.from({ length: 30 }, (_, i) => ({
   ...{ after: i % 4 === 3 ? [`t${i - 1}`] : [], freshMinutes: i % 5 === 0 ? 240 : null },
   ...{ during: i % 6 === 0 ? { pan: 1 } : {}, keeps: i % 7 === 0 ? { freezer: 1 } : {} },
 }));
-const problem = scheduleProblemSchema.parse({ tasks, horizon: 2880, people: 2, room: { pan: 1, freezer: 8 } });
+const problem = scheduleProblemSchema.parse({
+  tasks,
+  horizon: 2880,
+  people: 2,
+  room: { pan: 1, freezer: 8 },
+});
 const schedules = Array.from({ length: RUNS }, () => timed(() => placeSchedule(problem)));
 const laid = quantile(
   schedules.map((t) => t.ms),

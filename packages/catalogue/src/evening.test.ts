@@ -15,7 +15,7 @@ const document = readFileSync(new URL('../../../docs/evening.md', import.meta.ur
 const asked = JSON.parse(/```json\s*([\s\S]*?)```/.exec(document)?.[1] ?? '{}') as {
   hours: number;
   guests: { name: string; count?: number; drives?: boolean }[];
-  card: string[];
+  menu: string[];
   thereMl: Record<string, number>;
   therePieces: Record<string, number>;
   trays: number;
@@ -43,9 +43,9 @@ const someone = {
 const shop =
   loadPriceLists(catalogue).find((s) => s.id === 'lantern-store') ?? expect.fail('the shop is there');
 const evening = eveningSchema.parse({
-  ...{ id: uuid, name: 'Six', on: '2026-12-05', from: '20:00', hours: asked.hours, must: asked.card },
+  ...{ id: uuid, name: 'Six', on: '2026-12-05', from: '20:00', hours: asked.hours, must: asked.menu },
   guests: asked.guests.map((g) => ({ ...someone, ...g })),
-  ...{ size: asked.card.length, never: [], atWork: false, freezerLitres: null, done: [], endedOn: null },
+  ...{ size: asked.menu.length, never: [], atWork: false, freezerLitres: null, done: [], endedOn: null },
 });
 const at = (kind: string, ml: number) => ({ ...{ kind, ml, unmeasured: false, sealed: false }, ...{ until: undefined, bottleIds: [] } }); // prettier-ignore
 const plan =
@@ -55,12 +55,12 @@ const plan =
     freshPieces: new Map(Object.entries(asked.therePieces)),
     kit: { ...emptyKit(), moulds: [{ id: 'cube-tray', count: asked.trays }] },
     ...{ horizon: 3 * 1440, weekday: 6, kinds: kindIndex(catalogue.kinds), houseSyrupRatio: null },
-  }) ?? expect.fail('there is a card');
+  }) ?? expect.fail('there is a menu');
 
 describe('the evening in the documents', () => {
   it('has the pours that it says', () => {
     const pours = rows('Pours');
-    expect(pours.map(([drink]) => drink).sort()).toEqual([...plan.card.drinks].sort());
+    expect(pours.map(([drink]) => drink).sort()).toEqual([...plan.menu.drinks].sort());
     for (const [drink, exact, glasses] of pours) {
       expect(Math.abs(Number(exact) - Number(glasses))).toBeLessThan(1);
       expect(plan.drinks.find((d) => d.id === drink)?.glasses, drink).toBe(Number(glasses));
@@ -83,7 +83,7 @@ describe('the evening in the documents', () => {
     }
     const together = Number(/Together ([\d.]+\d)/.exec(document)?.[1]) * 100;
     expect(plan.missing.reduce((sum, m) => sum + m.priceMinor, 0)).toBe(Math.round(together));
-    expect(plan.card.score.money).toBe(Math.round(together));
+    expect(plan.menu.score.money).toBe(Math.round(together));
   });
 
   it('mixes the negroni ahead, and makes ice in as many turns as it says', () => {

@@ -9,7 +9,7 @@ import {
   type Catalogue,
 } from '@uisce/core/catalogue';
 import { inGlass, NO_LIMITS, type Limits } from '@uisce/core/drink';
-import { cannotServe, guestDrinks, menuHere, settledCard } from '@uisce/core/evening';
+import { cannotServe, guestDrinks, menuHere, settledMenu } from '@uisce/core/evening';
 import { emptyKit } from '@uisce/core/kit';
 import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/bench';
 import { withOwn } from '@uisce/core/notebook';
@@ -25,7 +25,7 @@ import {
 import type { Bottle } from '@uisce/core/stock';
 import {
   testBottle,
-  cardFor,
+  menuFor,
   testEvening,
   guestOf,
   householdOf,
@@ -116,7 +116,7 @@ function holds(
   }
 
   // The card while it is planned: whatever is found, from this stock or bought for it.
-  const question = cardFor(house, guest);
+  const question = menuFor(house, guest);
   const found = question.candidates.filter((c) => c.finds[0]);
   for (const { id } of found) {
     const glass = question.poured.get(id)?.glass ?? expect.fail(id);
@@ -129,7 +129,7 @@ function holds(
   // The settled menu, the night, the guests' page: of some of them, all that they say.
   const must = [...pouredParts.keys()].slice(0, 6);
   const menu = menuHere(testEvening([guest], must), house);
-  const seats = new Map(settledCard(testEvening([guest], must), menu).map((d) => [d.id, d.seats[0]]));
+  const seats = new Map(settledMenu(testEvening([guest], must), menu).map((d) => [d.id, d.seats[0]]));
   for (const drink of guestDrinks({ off: [] }, menu, (kind) => kind)) {
     const parts = pouredParts.get(drink.id) ?? [];
     const may =

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { cannotServe, guestDrinks, menuHere, settledCard } from '@uisce/core/evening';
+import { cannotServe, guestDrinks, menuHere, settledMenu } from '@uisce/core/evening';
 import { withOwn } from '@uisce/core/notebook';
-import { testBottle, cardFor, testEvening, guestOf, householdOf, own, shipped } from './testing/household.js';
+import { testBottle, menuFor, testEvening, guestOf, householdOf, own, shipped } from './testing/household.js';
 
 describe('what is judged is what is poured', () => {
   it('a red bitter filled by half sweet vermouth is not for somebody who cannot have sulphites', () => {
@@ -15,7 +15,7 @@ describe('what is judged is what is poured', () => {
       [],
       0.5,
     );
-    const { candidates, poured } = cardFor(house, guestOf({ allergens: ['sulphites'] }));
+    const { candidates, poured } = menuFor(house, guestOf({ allergens: ['sulphites'] }));
     const filled = candidates.filter(({ id }) => {
       const { pourable, glass } = poured.get(id) ?? expect.fail(id);
       return (
@@ -40,7 +40,7 @@ describe('what is judged is what is poured', () => {
     );
     const guest = guestOf({ allergens: ['nuts'] });
     const menu = menuHere(testEvening([guest], ['gin-and-tonic']), house);
-    expect(settledCard(testEvening([guest], ['gin-and-tonic']), menu).map((d) => d.seats)).toEqual([['not']]);
+    expect(settledMenu(testEvening([guest], ['gin-and-tonic']), menu).map((d) => d.seats)).toEqual([['not']]);
     const [page] = guestDrinks({ off: [] }, menu, (kind) => house.kinds.get(kind)?.name ?? kind);
     expect(page).toMatchObject({ parts: ['hazelnut-gin', 'Tonic water'], allergens: ['nuts'] });
     expect(page && cannotServe({ cannot: ['nuts'], noAlcohol: false }, page)).toMatch(/it contains nuts/);

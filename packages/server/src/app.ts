@@ -9,7 +9,7 @@ import { accessRoutes, type AccessParts } from './access/routes.js';
 import { backupRoutes, type BackupParts } from './backup/routes.js';
 import { catalogueRoutes } from './catalogue/routes.js';
 import { demoRoutes } from './demo/routes.js';
-import { guestCardRoutes } from './evening/guest-card.js';
+import { guestPageRoutes } from './evening/guest-page.js';
 import { eveningRoutes } from './evening/routes.js';
 import { householdRoutes } from './household/routes.js';
 import { Api } from './http/api.js';
@@ -76,7 +76,7 @@ export function createApi({
   demoRoutes(api);
   planningRoutes(api, pool, store, world, library);
   eveningRoutes(api, store, world, library, pool);
-  guestCardRoutes(api, store, world, library);
+  guestPageRoutes(api, store, world, library);
   const description = () => openApi(api.endpoints);
   api.on(
     { method: 'get', path: '/openapi.json', summary: 'This description', answer: z.unknown() },

@@ -2,8 +2,8 @@ import { kindSchema, type Catalogue, type Kind } from '@uisce/core/catalogue';
 import type { Limits } from '@uisce/core/drink';
 import {
   eveningSchema,
-  type CardQuestion,
-  cardQuestion,
+  type MenuQuestion,
+  menuQuestion,
   type Evening,
   type Guest,
 } from '@uisce/core/evening';
@@ -52,8 +52,8 @@ export function householdOf(catalogue: Catalogue, bottles: Bottle[], batches: Ba
 }
 
 /** The card that is looked for in a household, for one guest. */
-export function cardFor(house: ReturnType<typeof householdOf>, guest: Guest): CardQuestion {
-  return cardQuestion({
+export function menuFor(house: ReturnType<typeof householdOf>, guest: Guest): MenuQuestion {
+  return menuQuestion({
     ...{
       ...house,
       guests: [guest],

@@ -8,7 +8,7 @@ import { kindInput, recipeInput, testCatalogue, testKinds, testShop } from '../t
 import { again, costOfEvening, learntThirst, leftovers, shelved, toUseSoon } from './after.js';
 import { eveningSchema } from './evening.js';
 import { menuHere } from './menu-here.js';
-import { drinksTonight, lastPoursAt, settledCard } from './night.js';
+import { drinksTonight, lastPoursAt, settledMenu } from './night.js';
 
 const ID = (n: number) => `7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c00${n}`;
 const someone = { count: 1, likes: [], dislikes: [], allergens: [], noAlcohol: false, drives: false };
@@ -111,22 +111,22 @@ describe('the night', () => {
     { ...bottleThere(ID(9), 'soda'), sizeMl: 2000, leftMl: 2000 },
   ];
 
-  it('has the card that was settled, without what was taken off it', () => {
+  it('has the menu that was settled, without what was taken off it', () => {
     const house = {
       ...{ ready: pourables(catalogue, 0.75), catalogue, kinds: kindIndex(catalogue.kinds), houseSyrupRatio: null },
       ...{ there: atHand([gin, soda], [], kindIndex(catalogue.kinds), '2026-11-28'), freshPieces: new Map(), prices: testShop({}), kit: emptyKit() },
     }; // prettier-ignore
-    const card = settledCard(evening, menuHere(evening, house));
-    expect(card.map((d) => d.id)).toEqual(['cooler', 'sour']);
-    expect(card.find((d) => d.id === 'sour')?.seats).toEqual(['finds', 'not']);
+    const menu = settledMenu(evening, menuHere(evening, house));
+    expect(menu.map((d) => d.id)).toEqual(['cooler', 'sour']);
+    expect(menu.find((d) => d.id === 'sour')?.seats).toEqual(['finds', 'not']);
     // Three hours are four pours each: Ann's shared by three drinks, the driver's all of the one without alcohol.
-    expect(card.find((d) => d.id === 'cooler')?.glasses).toBe(6);
+    expect(menu.find((d) => d.id === 'cooler')?.glasses).toBe(6);
   });
 
   it('tells what runs low before it is out, and when the last ones are poured', () => {
-    const card = [{ id: 'a', glasses: 8 }, { id: 'b', glasses: 6 }, { id: 'c', glasses: 4 }, { id: 'd', glasses: 2 }]; // prettier-ignore
+    const menu = [{ id: 'a', glasses: 8 }, { id: 'b', glasses: 6 }, { id: 'c', glasses: 4 }, { id: 'd', glasses: 2 }]; // prettier-ignore
     const left = new Map([['a', 6], ['b', 2], ['c', 0], ['d', Infinity]]); // prettier-ignore
-    const tonight = drinksTonight(card, new Map([['b', 3]]), (id) => left.get(id));
+    const tonight = drinksTonight(menu, new Map([['b', 3]]), (id) => left.get(id));
     expect(tonight.map((d) => d.id)).toEqual(['c', 'a', 'b', 'd']);
     expect(tonight.find((d) => d.id === 'b')).toMatchObject({
       toCome: 3,

@@ -138,7 +138,7 @@ export function learntThirst(
   return all < MIN_A_HEAD * people ? undefined : byHour.map((n) => Math.min(5, half(n / people)));
 }
 
-/** From this on a drink stands on the next card; up to that it does not. */
+/** From this on a drink stands on the next menu; up to that it does not. */
 const LIKED = 4;
 const NOT_AGAIN = 1;
 

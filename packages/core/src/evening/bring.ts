@@ -1,6 +1,6 @@
 import type { Kind } from '../catalogue/kind.js';
-import { scoreCard, type CardProblem } from './card.js';
-import { goodCard } from './good-card.js';
+import { scoreMenu, type MenuProblem } from './menu.js';
+import { goodMenu } from './good-menu.js';
 import { moneyFor, type EveningWare } from './ware.js';
 
 /** Something a guest may bring, and what that would do. */
@@ -8,9 +8,9 @@ export interface Bring {
   kind: string;
   /** Drinks that somebody who comes would like, and that lack nothing else. */
   opens: number;
-  /** What of the card's missing money falls away, minor units. */
+  /** What of the menu's missing money falls away, minor units. */
   savesMinor: number;
-  /** What a card with it would lack still, minor units. */
+  /** What a menu with it would lack still, minor units. */
   thenMinor: number;
 }
 
@@ -18,18 +18,18 @@ export interface Bring {
 const MOST = 6;
 
 /**
- * What to ask guests for: the bottles with which the card lacks least, and which open most for those who come.
+ * What to ask guests for: the bottles with which the menu lacks least, and which open most for those who come.
  *
- * @param drinks of the card as it stands.
+ * @param drinks of the menu as it stands.
  */
 export function bringOf(
-  problem: CardProblem,
+  problem: MenuProblem,
   drinks: readonly string[],
   kinds: ReadonlyMap<string, Kind>,
 ): Bring[] {
   const on = drinks.flatMap((id) => problem.candidates.find((c) => c.id === id) ?? []);
-  const now = scoreCard(problem, on).money;
-  const with_ = (place: number): CardProblem => ({
+  const now = scoreMenu(problem, on).money;
+  const with_ = (place: number): MenuProblem => ({
     ...problem,
     wares: problem.wares.map((w, i): EveningWare => (i === place ? { ...w, there: Infinity } : w)),
   });
@@ -42,14 +42,14 @@ export function bringOf(
       if (mine === undefined || !finds.some(Boolean) || moneyFor(ware, mine.amount) === 0) return false;
       return uses.every((u) => u === mine || moneyFor(problem.wares[u.ware] as EveningWare, u.amount) === 0);
     }).length;
-    const savesMinor = now - scoreCard(with_(place), on).money;
+    const savesMinor = now - scoreMenu(with_(place), on).money;
     return opens > 0 || savesMinor > 0 ? [{ place, kind: ware.kind, opens, savesMinor }] : [];
   });
   return all
     .sort((a, b) => b.savesMinor - a.savesMinor || b.opens - a.opens || (a.kind < b.kind ? -1 : 1))
     .slice(0, MOST)
     .map(({ place, ...bring }): Bring => {
-      const better = goodCard(with_(place))?.score;
+      const better = goodMenu(with_(place))?.score;
       return { ...bring, thenMinor: Math.min(better?.lacking === 0 ? better.money : Infinity, now - bring.savesMinor) };
     })
     .sort((a, b) => a.thenMinor - b.thenMinor || b.opens - a.opens); // prettier-ignore

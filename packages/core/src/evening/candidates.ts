@@ -6,13 +6,13 @@ import { uncovered } from '../kit/needs.js';
 import type { InGlass } from '../drink/in-glass.js';
 import type { Pourable } from '../pouring/pourable.js';
 import { batchedGlassMl, mixedKind } from '../mixed/batched.js';
-import { FINDS_EACH, type Candidate, type CardCriterion, type CardProblem } from './card.js';
+import { FINDS_EACH, type Candidate, type MenuCriterion, type MenuProblem } from './menu.js';
 import { finds, type Guest } from './guest.js';
 import { Filler, usesOf, Wares } from './filler.js';
 import { moneyFor, type EveningWare, type WareHouse } from './ware.js';
 
-/** What a card is chosen for and from. */
-export interface CardHouse extends WareHouse {
+/** What a menu is chosen for and from. */
+export interface MenuHouse extends WareHouse {
   ready: readonly Pourable[];
   guests: readonly Guest[];
   needs: ReadonlyMap<string, Need>;
@@ -22,22 +22,22 @@ export interface CardHouse extends WareHouse {
   size: number;
   must: readonly string[];
   never: readonly string[];
-  order: readonly CardCriterion[];
+  order: readonly MenuCriterion[];
   /** Pours of each guest. */
   pours: number;
 }
 
-/** The problem of a card, with the drinks as they would be poured here. */
-export interface CardQuestion extends CardProblem {
+/** The problem of a menu, with the drinks as they would be poured here. */
+export interface MenuQuestion extends MenuProblem {
   poured: ReadonlyMap<string, { pourable: Pourable; glass: InGlass }>;
 }
 
 /**
- * The drinks of a library as candidates for a card: who finds each, what a glass takes, and how long one takes on the
+ * The drinks of a library as candidates for a menu: who finds each, what a glass takes, and how long one takes on the
  * night. Of variants the one that costs least; what hands or glasses cannot make, or no shop sells, is none. Somebody
  * who drinks nothing with alcohol finds one, whether they are expected or not.
  */
-export function cardQuestion(house: CardHouse): CardQuestion {
+export function menuQuestion(house: MenuHouse): MenuQuestion {
   const { ready, guests, there, kinds, kit, size, pours } = house;
   const people = guests.reduce((sum, g) => sum + g.count, 0);
   const share = Math.max(1, Math.ceil((pours * people) / Math.max(1, size)));
@@ -50,7 +50,7 @@ export function cardQuestion(house: CardHouse): CardQuestion {
     return known;
   };
   const isSober = guests.some((g) => g.noAlcohol || g.drives);
-  // Of variants of one drink the one that must stand on the card, whatever it costs.
+  // Of variants of one drink the one that must stand on the menu, whatever it costs.
   const asked = new Map(
     ready.flatMap(({ recipe }) => (house.must.includes(recipe.id) ? [[drinkKey(recipe), recipe.id]] : [])),
   );

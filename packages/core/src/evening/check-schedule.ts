@@ -1,4 +1,4 @@
-import type { Placed, ScheduleProblem } from './schedule.js';
+import type { ScheduledTask, ScheduleProblem } from './schedule.js';
 
 /**
  * What is wrong with a schedule, looked at minute by minute and independently of how it was made: empty where every task
@@ -6,7 +6,7 @@ import type { Placed, ScheduleProblem } from './schedule.js';
  */
 export function scheduleFaults(
   { tasks, awake, people, room, horizon }: ScheduleProblem,
-  placed: readonly Placed[],
+  placed: readonly ScheduledTask[],
 ): string[] {
   const faults: string[] = [];
   const at = new Map(placed.map((p) => [p.id, p]));

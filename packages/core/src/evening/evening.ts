@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
 import { MAX_MINOR } from '../base/money.js';
-import { CARD_ORDER } from './card.js';
+import { MENU_ORDER } from './menu.js';
 import { guestSchema } from './guest.js';
-import { guestCardSchema } from './guest-card.js';
+import { guestPageSchema } from './guest-page.js';
 
 const ids = z.array(idSchema).max(200);
 
-/** An evening: who comes and when, what is to stand on the card, and what is done already. */
+/** An evening: who comes and when, what is to stand on the menu, and what is done already. */
 export const eveningSchema = z.strictObject({
   id: z.uuid(),
   name: z.string().trim().min(1, 'give it a name').max(60, 'at most 60 letters fit'),
@@ -18,26 +18,26 @@ export const eveningSchema = z.strictObject({
   guests: z.array(guestSchema).max(40),
   /** Pours of a guest in each hour; null for the usual. */
   thirst: z.array(z.number().min(0).max(5)).max(12).nullable().default(null),
-  /** Drinks on the card. */
+  /** Drinks on the menu. */
   size: z.int().min(1).max(6),
   must: ids,
   never: ids,
-  /** What decides first between two cards. */
+  /** What decides first between two menus. */
   order: z
-    .array(z.enum(CARD_ORDER))
-    .length(CARD_ORDER.length)
+    .array(z.enum(MENU_ORDER))
+    .length(MENU_ORDER.length)
     .refine((order) => new Set(order).size === order.length, 'each once')
-    .default([...CARD_ORDER]),
+    .default([...MENU_ORDER]),
   /** Somebody is out from nine to five on weekdays. */
   atWork: z.boolean(),
   /** Room in the freezer, litres; null where it does not matter. */
   freezerLitres: z.number().min(1).max(500).nullable(),
   /** Tasks that are done. */
   done: z.array(z.string().min(1).max(60)).max(100),
-  /** Drinks taken off the card on the night. */
+  /** Drinks taken off the menu on the night. */
   off: ids.default([]),
-  /** The card for guests' own telephones; null while there is none. */
-  guestCard: guestCardSchema.nullable().default(null),
+  /** The menu for guests' own telephones; null while there is none. */
+  guestCard: guestPageSchema.nullable().default(null),
   endedOn: z.iso.date().nullable(),
   /** What it came to, once it is over. */
   cost: z

@@ -4,8 +4,8 @@ import { idSchema } from '../base/ids.js';
 import { ALLERGENS } from '../catalogue/kind.js';
 import { refusalOf, sayRefusal } from '../drink/limits.js';
 import type { Evening } from './evening.js';
-import type { GuestAsked } from './guest-card.js';
-import type { OnTheMenu } from './menu-here.js';
+import type { GuestAsked } from './guest-page.js';
+import type { HereOnTheMenu } from './menu-here.js';
 
 /** A drink as guests read it. */
 const guestDrinkSchema = z.object({
@@ -32,34 +32,34 @@ export const guestViewSchema = z.object({
   from: z.string(),
   locale: z.string(),
   drinks: z.array(guestDrinkSchema),
-  /** Whether more may yet stand on the card. */
+  /** Whether more may yet stand on the menu. */
   isWhole: z.boolean(),
   asks: z.boolean(),
 });
 export type GuestView = z.infer<typeof guestViewSchema>;
 
-/** The hour of the next morning until which a card is open, as pours are of the evening before. */
+/** The hour of the next morning until which a menu is open, as pours are of the evening before. */
 const CLOSES_AT = 5;
 
 /**
- * Whether a card is open still: until its evening is over, at the latest five in the morning after it.
+ * Whether a menu is open still: until its evening is over, at the latest five in the morning after it.
  *
  * @param localDay ISO day where the household is; @param localHour 0 to 23 there.
  */
-export function cardIsOpen({ on, endedOn }: Pick<Evening, 'on' | 'endedOn'>, localDay: string, localHour: number): boolean {
+export function menuIsOpen({ on, endedOn }: Pick<Evening, 'on' | 'endedOn'>, localDay: string, localHour: number): boolean {
   if (endedOn !== null) return false;
   return localDay <= on || (localDay === addDays(on, 1) && localHour < CLOSES_AT);
 } // prettier-ignore
 
 /**
- * The drinks of a card that is settled, or of what of it is, as guests read them: those that can be poured here, by
+ * The drinks of a menu that is settled, or of what of it is, as guests read them: those that can be poured here, by
  * what is in the glass, what holds alcohol first, in the order of their names.
  *
  * @param menu the drinks of the evening as they would be poured here: `menuHere`.
  */
 export function guestDrinks(
   { off }: Pick<Evening, 'off'>,
-  menu: readonly OnTheMenu[],
+  menu: readonly HereOnTheMenu[],
   nameOf: (kind: string) => string,
 ): GuestDrink[] {
   return menu

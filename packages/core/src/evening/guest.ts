@@ -30,7 +30,7 @@ export function finds(guest: Guest, drink: Offered): boolean {
   return guest.likes.some((t) => drink.tastes.has(t));
 }
 
-/** How a guest stands to a drink of the card. */
+/** How a guest stands to a drink of the menu. */
 export type Seat = 'finds' | 'may' | 'not';
 
 /** Whether a guest finds a drink, may have it, or cannot. */

@@ -1,22 +1,22 @@
 import type { PriceList } from '../catalogue/price-list.js';
 import type { NotInTime } from './schedule.js';
-import type { CardPour } from './quantities.js';
+import type { MenuPour } from './quantities.js';
 
 /** What to do about a task that there is no time for. */
 export type Instead =
   | { is: 'bags' }
   | { is: 'by-the-glass'; drink: string }
   | { is: 'bought'; kind: string; label: string }
-  | { is: 'off-the-card'; drinks: string[] }
+  | { is: 'off-the-menu'; drinks: string[] }
   | { is: 'help' };
 
 /**
  * What to drop or buy instead of what cannot be done in time: ice in bags, a batch made by the glass, a syrup from the
- * shop, or the drinks that ask for it taken off the card.
+ * shop, or the drinks that ask for it taken off the menu.
  */
 export function insteadOf(
   { task }: Pick<NotInTime, 'task'>,
-  drinks: readonly CardPour[],
+  drinks: readonly MenuPour[],
   prices: Pick<PriceList, 'bottles'>,
 ): Instead {
   const [what = '', of = ''] = task.split('.');
@@ -24,10 +24,10 @@ export function insteadOf(
   if (what === 'batch' || what === 'chill') return { is: 'by-the-glass', drink: of };
   if (what === 'make' || what === 'rest') {
     const sold = prices.bottles.find((b) => b.kind === of && !b.homeMade);
-    return sold ? { is: 'bought', kind: of, label: sold.label } : { is: 'off-the-card', drinks: using(drinks, of) };
+    return sold ? { is: 'bought', kind: of, label: sold.label } : { is: 'off-the-menu', drinks: using(drinks, of) };
   } // prettier-ignore
   return { is: 'help' };
 }
 
-const using = (drinks: readonly CardPour[], kind: string) =>
+const using = (drinks: readonly MenuPour[], kind: string) =>
   drinks.filter(({ drink }) => drink.slots.some((s) => s.kind === kind)).map(({ drink }) => drink.id);

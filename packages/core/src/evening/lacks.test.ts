@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { mustFaults } from './ask-card.js';
-import type { Candidate } from './card.js';
+import { mustFaults } from './ask-menu.js';
+import type { Candidate } from './menu.js';
 import type { Guest } from './guest.js';
 import { contradictionsOf, lacksOf } from './lacks.js';
 
@@ -13,7 +13,7 @@ const candidate = (id: string, ...finds: boolean[]): Candidate => ({
 });
 const seats = (n: number) => Array.from({ length: n }, () => ({ people: 1, pours: 3, wants: 2 }));
 
-describe('what a card lacks', () => {
+describe('what a menu lacks', () => {
   it('is said of whoever finds fewer than two, however few there are for them at all', () => {
     const guests = [guest('Ann'), guest('Bo'), guest('Cy')];
     const candidates = [candidate('a', true, true, false), candidate('b', true, false, false), candidate('c', false, true, false)]; // prettier-ignore
@@ -43,7 +43,7 @@ describe('what a card lacks', () => {
   });
 });
 
-it('a drink that must stand on a card, and never, or cannot be made, is refused by where it stands', () => {
+it('a drink that must stand on a menu, and never, or cannot be made, is refused by where it stands', () => {
   expect(mustFaults({ must: ['a', 'b'], never: ['b'] })).toMatchObject([
     { pointer: '/must/1', code: 'mismatch' },
   ]);

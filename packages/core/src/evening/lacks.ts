@@ -1,8 +1,8 @@
 import type { Taste } from '../drink/tastes.js';
-import { FINDS_EACH, type Candidate, type CardProblem } from './card.js';
+import { FINDS_EACH, type Candidate, type MenuProblem } from './menu.js';
 import type { Guest } from './guest.js';
 
-/** What a card lacks for somebody: said of it before anything good is. */
+/** What a menu lacks for somebody: said of it before anything good is. */
 export type Lack =
   /** What they like is what they will not have: nothing can please them. */
   | { is: 'contradiction'; guest: string; tastes: Taste[] }
@@ -32,13 +32,13 @@ export function contradictionsOf({
 }
 
 /**
- * What a card lacks, for whom; empty only where everyone really finds two they like.
+ * What a menu lacks, for whom; empty only where everyone really finds two they like.
  *
  * @param seats of the problem: the guests in their order, and after them whoever comes without alcohol.
  */
 export function lacksOf(
   guests: readonly Guest[],
-  { candidates, seats }: Pick<CardProblem, 'candidates' | 'seats'>,
+  { candidates, seats }: Pick<MenuProblem, 'candidates' | 'seats'>,
   drinks: readonly string[],
 ): Lack[] {
   const on = new Set(drinks);

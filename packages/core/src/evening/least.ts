@@ -1,4 +1,4 @@
-import type { CardScore } from './card.js';
+import type { MenuScore } from './menu.js';
 
 /** Keep a number among the least so many. */
 export function keepLeast(least: number[], n: number, most: number): void {
@@ -9,8 +9,8 @@ export function keepLeast(least: number[], n: number, most: number): void {
   }
 }
 
-/** Worse than any card. */
-export const NEVER: CardScore = {
+/** Worse than any menu. */
+export const NEVER: MenuScore = {
   lacking: Infinity,
   money: Infinity,
   parts: Infinity,

@@ -5,7 +5,7 @@ import type { Evening } from './evening.js';
 import { menuQuestionOf, type EveningHouse } from './plan-evening.js';
 
 /** A drink of a menu that is settled. */
-export interface OnTheMenu {
+export interface HereOnTheMenu {
   id: string;
   pourable: Pourable;
   /** What is in a glass of it, as it would be poured here. */
@@ -18,7 +18,10 @@ export interface OnTheMenu {
  * The drinks of a settled menu as they would be poured here, in the order of their ids: the same answer for the menu
  * on paper, the guests' page and the night. What can no longer be made stands on it by all that it might ever hold.
  */
-export function menuHere(evening: Evening, house: Omit<EveningHouse, 'horizon' | 'weekday'>): OnTheMenu[] {
+export function menuHere(
+  evening: Evening,
+  house: Omit<EveningHouse, 'horizon' | 'weekday'>,
+): HereOnTheMenu[] {
   const on = new Set(evening.must);
   // Two variants of one drink may both stand on it.
   const ready = house.ready.flatMap((pourable): Pourable[] => {
@@ -27,7 +30,7 @@ export function menuHere(evening: Evening, house: Omit<EveningHouse, 'horizon' |
   });
   const { poured } = menuQuestionOf({ ...evening, never: [] }, { ...house, ready });
   return ready
-    .map((pourable): OnTheMenu => {
+    .map((pourable): HereOnTheMenu => {
       const { id } = pourable.recipe;
       const here = poured.get(id);
       return {

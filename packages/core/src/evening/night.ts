@@ -1,10 +1,10 @@
 import type { InGlass } from '../drink/in-glass.js';
 import type { Evening } from './evening.js';
 import { finds, seatOf, type Seat } from './guest.js';
-import type { OnTheMenu } from './menu-here.js';
+import type { HereOnTheMenu } from './menu-here.js';
 import { poursOf, thirstOf } from './thirst.js';
 
-/** A drink of a card that is settled. */
+/** A drink of a menu that is settled. */
 export interface SettledDrink {
   id: string;
   name: string;
@@ -17,13 +17,13 @@ export interface SettledDrink {
 }
 
 /**
- * The card as it was settled, without what was taken off it: who may have what, and how often it was to be poured.
+ * The menu as it was settled, without what was taken off it: who may have what, and how often it was to be poured.
  *
  * @param menu the drinks of the evening as they would be poured here: `menuHere`.
  */
-export function settledCard(
+export function settledMenu(
   evening: Pick<Evening, 'guests' | 'off' | 'hours' | 'thirst'>,
-  menu: readonly OnTheMenu[],
+  menu: readonly HereOnTheMenu[],
 ): SettledDrink[] {
   const { guests, off } = evening;
   const found = guests.map((g) => menu.map(({ glass }) => finds(g, glass)));
@@ -40,7 +40,7 @@ export function settledCard(
   );
 }
 
-/** How a drink of the card stands on the night. */
+/** How a drink of the menu stands on the night. */
 export interface DrinkTonight {
   id: string;
   /** Glasses that are still to come, as it was planned. */
@@ -49,17 +49,17 @@ export interface DrinkTonight {
   left: number | undefined;
   /** Fewer are left than are to come. */
   isLow: boolean;
-  /** None is left: off the card. */
+  /** None is left: off the menu. */
   isOut: boolean;
 }
 
 /** Of each drink, what is to come and what is left of it: what runs low first. */
 export function drinksTonight(
-  card: readonly { id: string; glasses: number }[],
+  menu: readonly { id: string; glasses: number }[],
   poured: ReadonlyMap<string, number>,
   leftOf: (drink: string) => number | undefined,
 ): DrinkTonight[] {
-  return card
+  return menu
     .map(({ id, glasses }): DrinkTonight => {
       const toCome = Math.max(0, glasses - (poured.get(id) ?? 0));
       const known = leftOf(id);

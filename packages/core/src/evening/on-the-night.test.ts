@@ -7,7 +7,7 @@ import { testCatalogue, kindInput, recipeInput } from '../testing/trade.js';
 import { kindIndex } from '../catalogue/catalogue.js';
 import { batchedGlassMl, mixedKind } from '../mixed/batched.js';
 import { bringOf } from './bring.js';
-import type { CardProblem } from './card.js';
+import type { MenuProblem } from './menu.js';
 import { insteadOf } from './instead.js';
 import { drinkOfMixed, fromMixed, kindsOfMixed, mixedRecipe } from '../mixed/mixed-batch.js';
 import { glassPlan } from './washes.js';
@@ -84,7 +84,7 @@ describe('glasses', () => {
 });
 
 describe('what guests are asked to bring', () => {
-  it('is what the card lacks, then what opens most', () => {
+  it('is what the menu lacks, then what opens most', () => {
     const ware = (kind: string, there: number, priceMinor: number): EveningWare => ({
       ...{ kind, unit: 'ml', pieceMl: 1, spare: 0, there },
       packs: [{ kind, label: kind, holds: 700, priceMinor, ware: { is: 'bottle', id: kind, ml: 700 } }],
@@ -93,7 +93,7 @@ describe('what guests are asked to bring', () => {
       ...{ id, finds: [true], uses: wares.map((w) => ({ ware: w, amount: 30 })), mixed: 0, parts: wares },
       ...{ work: 10, family: id, method: 'stir', glass: 'coupe' },
     });
-    const problem: CardProblem = {
+    const problem: MenuProblem = {
       candidates: [drink('a', 0), drink('b', 1), drink('c', 2), drink('d', 2), drink('e', 1, 2)],
       seats: [{ people: 1, pours: 4, wants: 2 }],
       wares: [ware('gin', 700, 1500), ware('vermouth', 0, 900), ware('bitters', 0, 2000)],
@@ -109,7 +109,7 @@ describe('what guests are asked to bring', () => {
 });
 
 describe('what there is no time for', () => {
-  it('is bought, made by the glass, or left off the card', () => {
+  it('is bought, made by the glass, or left off the menu', () => {
     const pours = [{ drink: wet, glasses: 6, mixed: 0, brimMl: 200 }];
     const bottles = [{ id: 'v', kind: 'orgeat', label: 'Orgeat', ml: 500, priceMinor: 900, widthMm: 70, heightMm: 250, tier: 'mixing' as const, homeMade: false }]; // prettier-ignore
     expect(insteadOf({ task: 'ice.cube-tray.2' }, pours, { bottles })).toEqual({ is: 'bags' });
@@ -119,7 +119,7 @@ describe('what there is no time for', () => {
     });
     expect(insteadOf({ task: 'make.orgeat' }, pours, { bottles })).toMatchObject({ is: 'bought', label: 'Orgeat' }); // prettier-ignore
     expect(insteadOf({ task: 'rest.vermouth' }, pours, { bottles })).toEqual({
-      is: 'off-the-card',
+      is: 'off-the-menu',
       drinks: ['wet'],
     });
     expect(insteadOf({ task: 'table' }, pours, { bottles })).toEqual({ is: 'help' });

@@ -1,4 +1,4 @@
-import type { NotInTime, Placed, ScheduleProblem, ScheduleTask } from './schedule.js';
+import type { NotInTime, ScheduledTask, ScheduleProblem, ScheduleTask } from './schedule.js';
 import { waiting } from './schedule.js';
 
 /** Up to so many tasks every order is tried; beyond, many orders. */
@@ -8,10 +8,11 @@ const TRIES = 400;
 
 /** A schedule, or why there is none. */
 export type Schedule =
-  { ok: true; placed: Placed[]; proven: boolean } | { ok: false; not: NotInTime; placed: Placed[] };
+  | { ok: true; placed: ScheduledTask[]; proven: boolean }
+  | { ok: false; not: NotInTime; placed: ScheduledTask[] };
 
 /** One thing laid down already: when, and what it takes. */
-export interface Laid extends Placed {
+export interface Laid extends ScheduledTask {
   task: ScheduleTask;
 }
 
@@ -85,7 +86,10 @@ function latest(
 }
 
 /** Lay tasks down in this order, last things first, each as late as it can be. */
-function lay(order: readonly ScheduleTask[], problem: ScheduleProblem): Laid[] | { not: NotInTime; laid: Laid[] } {
+function lay(
+  order: readonly ScheduleTask[],
+  problem: ScheduleProblem,
+): Laid[] | { not: NotInTime; laid: Laid[] } {
   const laid: Laid[] = [];
   const begins = new Map<string, number>();
   for (const task of order) {
@@ -100,7 +104,11 @@ function lay(order: readonly ScheduleTask[], problem: ScheduleProblem): Laid[] |
 }
 
 /** Tasks whose followers are all laid. */
-function ready(tasks: readonly ScheduleTask[], done: ReadonlySet<string>, all: readonly ScheduleTask[]): ScheduleTask[] {
+function ready(
+  tasks: readonly ScheduleTask[],
+  done: ReadonlySet<string>,
+  all: readonly ScheduleTask[],
+): ScheduleTask[] {
   return tasks.filter((t) => !done.has(t.id) && all.every((f) => !f.after.includes(t.id) || done.has(f.id)));
 }
 
@@ -164,7 +172,10 @@ function leastWaiting(tasks: readonly ScheduleTask[]): number {
   return tasks.reduce((sum, task) => sum + tail(task), 0);
 }
 
-function everyOrder(tasks: readonly ScheduleTask[], judge: (order: readonly ScheduleTask[]) => boolean): void {
+function everyOrder(
+  tasks: readonly ScheduleTask[],
+  judge: (order: readonly ScheduleTask[]) => boolean,
+): void {
   const order: ScheduleTask[] = [];
   const done = new Set<string>();
   const go = (): boolean => {
@@ -183,7 +194,10 @@ function everyOrder(tasks: readonly ScheduleTask[], judge: (order: readonly Sche
 }
 
 /** Orders by urgency, then the same with chance in it: always the same chance. */
-function manyOrders(tasks: readonly ScheduleTask[], judge: (order: readonly ScheduleTask[]) => boolean): void {
+function manyOrders(
+  tasks: readonly ScheduleTask[],
+  judge: (order: readonly ScheduleTask[]) => boolean,
+): void {
   let seed = 1;
   const chance = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
   const urgency = (t: ScheduleTask) => (t.freshMinutes ?? 1e6) + t.minutes * (t.hands ? 0.1 : 1);

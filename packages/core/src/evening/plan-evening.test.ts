@@ -67,9 +67,9 @@ const evening: Evening = eveningSchema.parse({
 describe('an evening of six, worked by hand', () => {
   const plan = planEvening(evening, house);
 
-  it('has a card without egg, with two for who drives', () => {
-    expect(plan?.card).toMatchObject({ proven: true, score: { lacking: 0 } });
-    expect([...(plan?.card.drinks ?? [])].sort()).toEqual(['cooler', 'martini', 'spritz']);
+  it('has a menu without egg, with two for who drives', () => {
+    expect(plan?.menu).toMatchObject({ proven: true, score: { lacking: 0 } });
+    expect([...(plan?.menu.drinks ?? [])].sort()).toEqual(['cooler', 'martini', 'spritz']);
     expect(plan?.drinks.find((d) => d.id === 'martini')?.seats).toEqual(['finds', 'not', 'finds']);
   });
 
@@ -104,7 +104,7 @@ describe('an evening of six, worked by hand', () => {
     expect(planEvening({ ...evening, done: ['squeeze'] }, house)?.tasks.map((t) => t.id)).not.toContain(
       'squeeze',
     );
-    expect(planEvening({ ...evening, never: ['cooler'] }, house)?.card.drinks).not.toContain('cooler');
+    expect(planEvening({ ...evening, never: ['cooler'] }, house)?.menu.drinks).not.toContain('cooler');
     expect(planEvening({ ...evening, size: 6 }, house)).toBeUndefined();
   });
 });

@@ -12,17 +12,17 @@ import { glassFor } from '../pouring/vessels.js';
 import type { AtHand } from '../stock/at-hand.js';
 import { awakeStretches } from './awake.js';
 import { bringOf, type Bring } from './bring.js';
-import { cardQuestion, type CardQuestion } from './candidates.js';
-import type { Card } from './card.js';
+import { menuQuestion, type MenuQuestion } from './candidates.js';
+import type { Menu } from './menu.js';
 import { lacksOf, type Lack } from './lacks.js';
 import { minutesOf, peopleOf, type Evening } from './evening.js';
-import { findCard, type FindCardOptions } from './find-card.js';
-import { swapsOf, type Swap } from './good-card.js';
+import { findMenu, type FindMenuOptions } from './find-menu.js';
+import { swapsOf, type Swap } from './good-menu.js';
 import { finds, seatOf, type Seat } from './guest.js';
 import { icePlan, type IcePlan } from './ice-plan.js';
 import { insteadOf, type Instead } from './instead.js';
 import { placeSchedule, type Schedule } from './place-schedule.js';
-import { quantitiesOf, type CardPour, type Quantities } from './quantities.js';
+import { quantitiesOf, type MenuPour, type Quantities } from './quantities.js';
 import { slackOf } from './slack.js';
 import { poursOf, thirstOf, type MenuPours } from './thirst.js';
 import type { ScheduleProblem, ScheduleTask } from './schedule.js';
@@ -46,8 +46,8 @@ export interface EveningHouse {
   weekday: number;
 }
 
-/** A drink of the card. */
-export interface OnTheCard extends CardPour {
+/** A drink of the menu. */
+export interface OnTheMenu extends MenuPour {
   id: string;
   name: string;
   missing: MissingItem[];
@@ -58,12 +58,12 @@ export interface OnTheCard extends CardPour {
 
 /** An evening worked out. */
 export interface EveningPlan {
-  card: Card;
-  drinks: OnTheCard[];
+  menu: Menu;
+  drinks: OnTheMenu[];
   pours: MenuPours;
   /** All that is to be bought, each once. */
   missing: MissingItem[];
-  /** What the card lacks, for whom; empty where everyone finds two they like. */
+  /** What the menu lacks, for whom; empty where everyone finds two they like. */
   lacks: Lack[];
   swaps: Swap[];
   bring: Bring[];
@@ -91,16 +91,16 @@ const WORK_TURN_HOURS = 12;
 const FEWER_TURNS = 3;
 
 /**
- * The problem of an evening's card, from who comes and what is in the house.
+ * The problem of an evening's menu, from who comes and what is in the house.
  *
- * @example findCard(menuQuestionOf(evening, house))
+ * @example findMenu(menuQuestionOf(evening, house))
  */
 export function menuQuestionOf(
   evening: Evening,
   house: Omit<EveningHouse, 'horizon' | 'weekday'>,
-): CardQuestion {
+): MenuQuestion {
   const { guests, size, must, never, order } = evening;
-  return cardQuestion({
+  return menuQuestion({
     ...house,
     ...{ guests, size, must, never, order },
     needs: needIndex(house.catalogue),
@@ -109,51 +109,51 @@ export function menuQuestionOf(
 }
 
 /**
- * An evening worked out from who comes: the best card that there is, its pours, what it takes and lacks, what is mixed
+ * An evening worked out from who comes: the best menu that there is, its pours, what it takes and lacks, what is mixed
  * ahead, the ice, and when to do what.
  *
- * @returns undefined where there are fewer drinks than the card is to have.
- * @example planEvening(evening, house)?.card.drinks
+ * @returns undefined where there are fewer drinks than the menu is to have.
+ * @example planEvening(evening, house)?.menu.drinks
  */
 export function planEvening(
   evening: Evening,
   house: EveningHouse,
-  options: FindCardOptions = {},
+  options: FindMenuOptions = {},
 ): EveningPlan | undefined {
   const question = menuQuestionOf(evening, house);
-  const card = findCard(question, options);
-  if (card === undefined) return undefined;
-  const served = servedCard(evening, house, question, card);
+  const menu = findMenu(question, options);
+  if (menu === undefined) return undefined;
+  const served = servedMenu(evening, house, question, menu);
   return {
     ...served,
     ...aheadOf(evening, house, served),
-    lacks: lacksOf(evening.guests, question, card.drinks),
-    swaps: swapsOf(question, card.drinks),
-    bring: bringOf(question, card.drinks, house.kinds),
+    lacks: lacksOf(evening.guests, question, menu.drinks),
+    swaps: swapsOf(question, menu.drinks),
+    bring: bringOf(question, menu.drinks, house.kinds),
     candidates: question.candidates.length,
   };
 }
 
-/** A card with its pours, and what they take. */
-export type ServedCard = Pick<
+/** A menu with its pours, and what they take. */
+export type ServedMenu = Pick<
   EveningPlan,
-  'card' | 'drinks' | 'pours' | 'missing' | 'quantities' | 'glasses'
+  'menu' | 'drinks' | 'pours' | 'missing' | 'quantities' | 'glasses'
 >;
 
 /**
- * What a card takes: who finds what on it, how often each drink is poured, and what of it is there.
+ * What a menu takes: who finds what on it, how often each drink is poured, and what of it is there.
  *
- * @example servedCard(evening, house, question, card).missing
+ * @example servedMenu(evening, house, question, menu).missing
  */
-export function servedCard(
+export function servedMenu(
   evening: Evening,
   house: Omit<EveningHouse, 'horizon' | 'weekday'>,
-  question: CardQuestion,
-  card: Card,
-): ServedCard {
+  question: MenuQuestion,
+  menu: Menu,
+): ServedMenu {
   const { catalogue, kit, kinds } = house;
   const { guests } = evening;
-  const chosen = card.drinks.flatMap((id) => {
+  const chosen = menu.drinks.flatMap((id) => {
     const poured = question.poured.get(id);
     const candidate = question.candidates.find((c) => c.id === id);
     return poured && candidate ? [{ ...poured, mixed: candidate.mixed }] : [];
@@ -161,7 +161,7 @@ export function servedCard(
   const found = guests.map((g) => chosen.map(({ glass }) => finds(g, glass)));
   const pours = poursOf(guests, found, thirstOf(evening), chosen.length);
   const poured = chosen.map(
-    ({ glass: { drink }, mixed }, d): CardPour & { owned: ReturnType<typeof glassFor> } => {
+    ({ glass: { drink }, mixed }, d): MenuPour & { owned: ReturnType<typeof glassFor> } => {
       const glasses = pours.byDrink[d] ?? 0;
       const owned = glassFor(drink, kit, kinds);
       const brimMl = owned?.capacityMl ?? brimOf(drink.glass, catalogue);
@@ -170,7 +170,7 @@ export function servedCard(
   );
   const quantities = quantitiesOf(poured, house);
   const missing = quantities.wanted.flatMap((w) => w.buy ?? []);
-  const drinks = poured.map(({ owned: _, ...pour }, d): OnTheCard => {
+  const drinks = poured.map(({ owned: _, ...pour }, d): OnTheMenu => {
     const { glass } = chosen[d] as (typeof chosen)[number];
     const takes = new Set(pour.drink.slots.flatMap((s) => (s.optional ? [] : s.kind)));
     return {
@@ -187,7 +187,7 @@ export function servedCard(
     })),
     pours.byHour,
   );
-  return { card, drinks, pours, missing, quantities, glasses };
+  return { menu, drinks, pours, missing, quantities, glasses };
 }
 
 type Before = Pick<EveningPlan, 'batches' | 'ice' | 'tasks' | 'schedule' | 'slack' | 'instead'>;
@@ -196,7 +196,7 @@ type Before = Pick<EveningPlan, 'batches' | 'ice' | 'tasks' | 'schedule' | 'slac
 function aheadOf(
   evening: Evening,
   house: EveningHouse,
-  { drinks, quantities }: Pick<ServedCard, 'drinks' | 'quantities'>,
+  { drinks, quantities }: Pick<ServedMenu, 'drinks' | 'quantities'>,
 ): Before {
   const { catalogue, kit, horizon, prices, kinds } = house;
   const trays = kit.moulds.flatMap(({ id, count }) => {

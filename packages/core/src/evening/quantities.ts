@@ -26,8 +26,8 @@ export interface Garnish {
   glasses: number;
 }
 
-/** A drink of the card as it is poured here. */
-export interface CardPour {
+/** A drink of the menu as it is poured here. */
+export interface MenuPour {
   drink: Recipe;
   glasses: number;
   /** Of those, poured from a bottle that was mixed before. */
@@ -53,7 +53,7 @@ export interface Quantities {
  * is short, and the packs that it is bought in.
  */
 export function quantitiesOf(
-  drinks: readonly CardPour[],
+  drinks: readonly MenuPour[],
   house: WareHouse & { kinds: ReadonlyMap<string, Kind> },
 ): Quantities {
   const amounts = new Map<string, { amount: number; isPoured: boolean; pouredMl: number }>();

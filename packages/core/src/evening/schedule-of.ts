@@ -3,7 +3,7 @@ import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
 import { batchedDrink, isMixedAhead, type BatchedDrink } from '../mixed/batched.js';
 import type { IcePlan } from './ice-plan.js';
-import type { CardPour, Quantities, WantedKind } from './quantities.js';
+import type { MenuPour, Quantities, WantedKind } from './quantities.js';
 import { scheduleProblemSchema, type ScheduleTask } from './schedule.js';
 
 /** How long hands take, minutes (assumptions, common practice at home). */
@@ -34,7 +34,7 @@ const GLASSES_LITRES = 0.5;
 /** What an evening asks to be done ahead. */
 export interface Ahead {
   quantities: Quantities;
-  drinks: readonly CardPour[];
+  drinks: readonly MenuPour[];
   ice: IcePlan;
   kinds: ReadonlyMap<string, Kind>;
   homeMade: Catalogue['homeMade'];
@@ -55,7 +55,7 @@ export interface AheadBatch {
 
 type Task = Partial<ScheduleTask> & Pick<ScheduleTask, 'id' | 'name' | 'minutes' | 'hands'>;
 
-/** Drinks of a card that are mixed ahead, for the glasses that are not in a bottle yet. */
+/** Drinks of a menu that are mixed ahead, for the glasses that are not in a bottle yet. */
 export function batchesAhead({
   drinks,
   kinds,

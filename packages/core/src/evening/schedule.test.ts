@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { scheduleFaults } from './check-schedule.js';
 import { placeSchedule } from './place-schedule.js';
 import { slackOf } from './slack.js';
-import { scheduleProblemSchema, waiting, type Placed, type ScheduleProblem } from './schedule.js';
+import { scheduleProblemSchema, waiting, type ScheduledTask, type ScheduleProblem } from './schedule.js';
 
 const problemsOf = (most: number, longest: number) =>
   fc
@@ -62,7 +62,9 @@ describe('the schedule', () => {
             const earlier = (by: number) =>
               scheduleFaults(
                 problem,
-                schedule.placed.map((p) => (p.id === id ? { id, begins: p.begins + by, ends: p.ends + by } : p)),
+                schedule.placed.map((p) =>
+                  p.id === id ? { id, begins: p.begins + by, ends: p.ends + by } : p,
+                ),
               );
             for (let by = 1; by <= slack; by++) expect(earlier(by)).toEqual([]);
             expect(earlier(slack + 1)).not.toEqual([]);
@@ -77,7 +79,7 @@ describe('the schedule', () => {
     fc.assert(
       fc.property(problemsOf(3, 9), (problem) => {
         let least = Infinity;
-        const walk = (i: number, placed: Placed[]): void => {
+        const walk = (i: number, placed: ScheduledTask[]): void => {
           const task = problem.tasks[i];
           if (task === undefined) {
             if (scheduleFaults(problem, placed).length === 0) least = Math.min(least, waiting(placed));

@@ -1,12 +1,12 @@
 import { clash, type Laid } from './place-schedule.js';
-import type { Placed, ScheduleProblem } from './schedule.js';
+import type { ScheduledTask, ScheduleProblem } from './schedule.js';
 
 /**
  * How much earlier each task could begin, the others staying where they are: as far as nothing stands in its way.
  *
  * @returns minutes by task.
  */
-export function slackOf(problem: ScheduleProblem, placed: readonly Placed[]): Map<string, number> {
+export function slackOf(problem: ScheduleProblem, placed: readonly ScheduledTask[]): Map<string, number> {
   const byId = new Map(problem.tasks.map((t) => [t.id, t]));
   const laid = placed.flatMap((p): Laid[] => {
     const task = byId.get(p.id);

@@ -21,7 +21,7 @@ export interface Drinker {
 }
 
 /**
- * Who drinks how much of what: everyone's pours are shared evenly among the drinks of the card that they find; whole
+ * Who drinks how much of what: everyone's pours are shared evenly among the drinks of the menu that they find; whole
  * glasses, their sum kept.
  */
 export function sharePours(
@@ -51,13 +51,13 @@ export function sharePours(
   return { byDrink, total };
 }
 
-/** Pours of each drink of a card, and those for whom it has none. */
+/** Pours of each drink of a menu, and those for whom it has none. */
 export interface MenuPours {
   /** By drink, whole glasses. */
   byDrink: number[];
   byHour: number[];
   total: number;
-  /** Guests for whom the card has nothing. */
+  /** Guests for whom the menu has nothing. */
   without: string[];
 }
 

@@ -4,7 +4,7 @@ import type { PriceList } from '../catalogue/price-list.js';
 import { JUICE_ML } from '../pouring/fruit.js';
 import type { AtHand } from '../stock/at-hand.js';
 
-/** Something to be bought for a card. */
+/** Something to be bought for a menu. */
 export interface MissingItem {
   kind: string;
   /** What the shop sells of it: a bottle of so many ml, or a fresh thing; made at home where it is bought nowhere. */
@@ -48,7 +48,7 @@ export interface WareHouse {
   kinds: ReadonlyMap<string, Kind>;
 }
 
-/** A card that takes what is sold nowhere costs more than any other, minor units. */
+/** A menu that takes what is sold nowhere costs more than any other, minor units. */
 export const NOT_SOLD_MINOR = 100_000_000;
 /** A drop short is no reason to cut another. */
 const FRUIT_SPARE = 0.15;

@@ -1,4 +1,4 @@
-import { askSchema } from '../evening/guest-card.js';
+import { askSchema } from '../evening/guest-page.js';
 import { describeKept } from './descriptor.js';
 
 /** What guests asked for from their card. Seeing to it is nothing to undo. */

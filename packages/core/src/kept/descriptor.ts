@@ -4,7 +4,7 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { PriceList } from '../catalogue/price-list.js';
 import type { Evening } from '../evening/evening.js';
-import type { GuestAsk } from '../evening/guest-card.js';
+import type { GuestAsk } from '../evening/guest-page.js';
 import type { Person } from '../household/person.js';
 import type { BatchRecord } from '../bench/batch-record.js';
 import type { OwnDrink } from '../notebook/own-drink.js';

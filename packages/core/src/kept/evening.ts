@@ -1,6 +1,6 @@
 import type { Fault } from '../base/fault.js';
 import { twins } from '../base/twins.js';
-import { mustFaults } from '../evening/ask-card.js';
+import { mustFaults } from '../evening/ask-menu.js';
 import { eveningSchema } from '../evening/evening.js';
 import { describeKept } from './descriptor.js';
 

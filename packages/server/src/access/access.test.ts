@@ -156,9 +156,9 @@ describe('the home network’s door', () => {
     expect(api.endpoints.length).toBeGreaterThan(100);
     expect(open.sort()).toEqual([
       'get /authority.crt',
-      'get /guest-card/{key}',
+      'get /guest-page/{key}',
       'get /session',
-      'post /guest-card/{key}/asks',
+      'post /guest-page/{key}/asks',
       'post /session',
     ]);
   }); // prettier-ignore

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { TASTES } from '@uisce/core/drink';
-import { cardAskedSchema, scheduleProblemSchema } from '@uisce/core/evening';
+import { menuAskedSchema, scheduleProblemSchema } from '@uisce/core/evening';
 import type { World } from '@uisce/core/kept';
 import type { Api } from '../http/api.js';
 import { houseNow, pricesNow } from '../kept/house-now.js';
@@ -17,7 +17,7 @@ const missingSchema = z.object({
   priceMinor: z.int(),
   ware: z.object({ is: z.enum(['bottle', 'fresh', 'made']) }),
 });
-const cardSchema = z.object({
+const menuSchema = z.object({
   proven: z.boolean(),
   score: z.object({
     lacking: z.int(),
@@ -68,7 +68,7 @@ const scheduleSchema = z.object({
   ms: z.int(),
 });
 
-/** The card of an evening and its schedule, asked over the API. */
+/** The menu of an evening and its schedule, asked over the API. */
 export function eveningRoutes(
   api: Api,
   store: KeptStore,
@@ -85,18 +85,18 @@ export function eveningRoutes(
     .on(
       {
         ...common,
-        path: '/evening/card',
+        path: '/evening/menu',
         summary:
-          'The proven best card for who comes: everyone finds two, least is missing; who finds what, and what could stand there instead',
-        body: cardAskedSchema,
-        answer: cardSchema,
+          'The proven best menu for who comes: everyone finds two, least is missing; who finds what, and what could stand there instead',
+        body: menuAskedSchema,
+        answer: menuSchema,
       },
       (req, res, asked) => {
         const { catalogue, own } = library;
         // What differs from the library is sent, not the whole of it.
         const { kinds: _, ...here } = houseNow(store, world);
         const house = { ...here, own, prices: pricesNow(store, world, catalogue) };
-        return answerFromPool(pool, { kind: 'card', problem: asked, house }, req, res);
+        return answerFromPool(pool, { kind: 'menu', problem: asked, house }, req, res);
       },
     )
     .on(

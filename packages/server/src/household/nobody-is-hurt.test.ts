@@ -78,13 +78,13 @@ describe('somebody who cannot have nuts, where the only gin holds some', () => {
       allergens: ['nuts'],
       unknown: [],
     });
-    const page = await app.get<GuestView>(`/guest-card/${KEY}`);
+    const page = await app.get<GuestView>(`/guest-page/${KEY}`);
     expect(page.drinks).toMatchObject([{ parts: ['Hazelnut gin', 'Tonic water'], allergens: ['nuts'] }]);
   });
 
   it('is not poured it: not from their own page, not in the steps of a round, not in a round by hand', async () => {
     const ask = { name: 'Colm', cannot: ['nuts'], noAlcohol: false, drink: 'gin-and-tonic' };
-    expect(await refused('POST', `/guest-card/${KEY}/asks`, ask)).toMatchObject({
+    expect(await refused('POST', `/guest-page/${KEY}/asks`, ask)).toMatchObject({
       ...{ status: 400, faults: [{ pointer: '/drink' }] },
       detail: expect.stringMatching(/it contains nuts/),
     });
@@ -128,21 +128,21 @@ describe('somebody who cannot have nuts, where the only gin holds some', () => {
 
 it('an ingredient of which nobody has said what it holds is not known, not free', async () => {
   await app.put('/kinds/own-hazelnut-gin', gin({ allergens: [], allergensStated: undefined }));
-  const page = await app.get<GuestView>(`/guest-card/${KEY}`);
+  const page = await app.get<GuestView>(`/guest-page/${KEY}`);
   expect(page.drinks[0]).toMatchObject({ allergens: [], unknown: ['Hazelnut gin'] });
   const ask = { name: 'Orla', cannot: ['molluscs'], noAlcohol: false, drink: 'gin-and-tonic' };
-  expect((await refused('POST', `/guest-card/${KEY}/asks`, ask)).detail).toMatch(
+  expect((await refused('POST', `/guest-page/${KEY}/asks`, ask)).detail).toMatch(
     /nobody has said what is in the/,
   );
   // Whoever can have everything is told, and may.
   expect(
-    (await app.call('POST', `/guest-card/${KEY}/asks`, { ...ask, name: 'Rory', cannot: [] })).status,
+    (await app.call('POST', `/guest-page/${KEY}/asks`, { ...ask, name: 'Rory', cannot: [] })).status,
   ).toBe(204);
   await app.put('/kinds/own-hazelnut-gin', gin({ allergens: [] }));
-  expect((await app.get<GuestView>(`/guest-card/${KEY}`)).drinks[0]).toMatchObject({ unknown: [] });
+  expect((await app.get<GuestView>(`/guest-page/${KEY}`)).drinks[0]).toMatchObject({ unknown: [] });
 });
 
-it('a drink that must stand on a card and never is refused, and so is an ingredient that is not taken at all', async () => {
+it('a drink that must stand on a menu and never is refused, and so is an ingredient that is not taken at all', async () => {
   const both = { ...evening, never: ['gin-and-tonic'] };
   expect(await refused('PUT', `/evenings/${evening.id}`, both)).toMatchObject({
     ...{ status: 400, faults: [{ pointer: '/value/must/0', code: 'mismatch' }] },

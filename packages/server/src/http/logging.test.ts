@@ -19,7 +19,7 @@ afterAll(() => server.close());
 
 it('a line says what was asked and how it went, and nothing of who asked or what was sent', async () => {
   const { port } = server.address() as AddressInfo;
-  await fetch(`http://127.0.0.1:${port}/api/guest-card/${'k'.repeat(32)}/asks?for=Niamh`, {
+  await fetch(`http://127.0.0.1:${port}/api/guest-page/${'k'.repeat(32)}/asks?for=Niamh`, {
     method: 'POST',
     headers: {
       cookie: '__Host-uisce=secret',
@@ -30,7 +30,7 @@ it('a line says what was asked and how it went, and nothing of who asked or what
   });
   await expect.poll(() => lines.length).toBeGreaterThan(0);
   const { req, res, level, responseTime } = JSON.parse(lines.at(-1) ?? '{}') as Record<string, unknown>;
-  expect(req).toMatchObject({ method: 'POST', path: '/api/guest-card/…/asks' });
+  expect(req).toMatchObject({ method: 'POST', path: '/api/guest-page/…/asks' });
   expect(res).toEqual({ status: 404 });
   expect([typeof level, typeof responseTime]).toEqual(['number', 'number']);
   for (const personal of ['Niamh', 'secret', 'telephone', 'Firefox', '127.0.0.1', 'kkkk'])
@@ -38,7 +38,7 @@ it('a line says what was asked and how it went, and nothing of who asked or what
 });
 
 it('keys and queries are left out of an address, everything else stands', () => {
-  expect(['/card/abc', '/api/guest-card/abc/asks', '/api/plans/1?x=2', '/plan/dry-gin'].map(loggedPath)).toEqual([
-    ...['/card/…', '/api/guest-card/…/asks', '/api/plans/1', '/plan/dry-gin'],
+  expect(['/card/abc', '/api/guest-page/abc/asks', '/api/plans/1?x=2', '/plan/dry-gin'].map(loggedPath)).toEqual([
+    ...['/card/…', '/api/guest-page/…/asks', '/api/plans/1', '/plan/dry-gin'],
   ]);
 }); // prettier-ignore

@@ -3,7 +3,7 @@ import type { Logger } from 'pino';
 import type { RequestHandler } from 'express';
 
 /** Parts of an address that are secrets: whoever has one may see an evening's card. */
-const KEYS = /\/(card|guest-card)\/[^/?]+/;
+const KEYS = /\/(card|guest-page)\/[^/?]+/;
 
 /** An address as it may be written down: without keys, and without what was asked for behind the question mark. */
 export function loggedPath(url: string): string {

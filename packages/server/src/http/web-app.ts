@@ -10,7 +10,7 @@ const NONCE_MARK = '__CSP_NONCE__';
 const HEAD_END = '</head>';
 
 /**
- * The built web application: hashed assets, compressed when they were built and cached for good; the card for guests; and the one
+ * The built web application: hashed assets, compressed when they were built and cached for good; the page for guests; and the one
  * page for every other path, so that a reload of any screen finds it again.
  */
 export function webApp(folder: string): RequestHandler {
@@ -19,7 +19,7 @@ export function webApp(folder: string): RequestHandler {
     const file = join(folder, name);
     return existsSync(file) ? readFileSync(file, 'utf8') : undefined;
   };
-  const [page, card] = [pageOf('index.html'), pageOf('card.html')];
+  const [page, card] = [pageOf('index.html'), pageOf('guest-page.html')];
   const filesOf = stepFiles(folder);
   const send = (res: Response, html: string | undefined, files: string) => {
     if (html === undefined) {

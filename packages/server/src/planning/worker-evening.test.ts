@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { kindIndex } from '@uisce/core/catalogue';
-import { cardAskedSchema, scheduleProblemSchema } from '@uisce/core/evening';
+import { menuAskedSchema, scheduleProblemSchema } from '@uisce/core/evening';
 import { emptyKit } from '@uisce/core/kit';
 import { withBatchesPriced } from '@uisce/core/prices';
 import { catalogue, shops } from '../testing/running-app.js';
@@ -18,13 +18,13 @@ const house = {
 };
 const there = [...kinds.values()].filter((k) => !k.abstract && k.supply !== 'fresh').map((k) => ({ kind: k.id, ml: 2000 })); // prettier-ignore
 
-describe('a card, as it is asked over the API', () => {
+describe('a menu, as it is asked over the API', () => {
   it('is proven, with who finds what, and what another bottle would have been', () => {
-    const asked = cardAskedSchema.parse({
+    const asked = menuAskedSchema.parse({
       guests: [{ name: 'Ann', likes: ['sour'] }, { name: 'Bo', drives: true }, { name: 'more', count: 3, allergens: ['egg'] }],
       ...{ size: 3, there },
     }); // prettier-ignore
-    const told = run({ kind: 'card', problem: asked, house, homeMade: catalogue.homeMade, seconds: 30 });
+    const told = run({ kind: 'menu', problem: asked, house, homeMade: catalogue.homeMade, seconds: 30 });
     if (told.kind !== 'answer' || !('coverage' in told.answer)) return expect.fail(told.kind);
     const { proven, score, coverage, drinks, missingMinor } = told.answer;
     expect(proven).toBe(true);
@@ -38,8 +38,8 @@ describe('a card, as it is asked over the API', () => {
   });
 
   it('says when there are fewer drinks than asked for', () => {
-    const asked = cardAskedSchema.parse({ guests: [{ name: 'Ann' }], candidates: ['negroni'], size: 3 });
-    expect(run({ kind: 'card', problem: asked, house, seconds: 30 })).toMatchObject({
+    const asked = menuAskedSchema.parse({ guests: [{ name: 'Ann' }], candidates: ['negroni'], size: 3 });
+    expect(run({ kind: 'menu', problem: asked, house, seconds: 30 })).toMatchObject({
       kind: 'faults',
       faults: [{ pointer: '/size' }],
     });
@@ -67,14 +67,14 @@ describe('a schedule, as it is asked over the API', () => {
 
   it('refuses a must that is never, or that cannot be made here, by where it stands', () => {
     const asked = (more: object) =>
-      run({ kind: 'card', problem: cardAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, ...more }), house, homeMade: catalogue.homeMade, seconds: 30 }); // prettier-ignore
+      run({ kind: 'menu', problem: menuAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, ...more }), house, homeMade: catalogue.homeMade, seconds: 30 }); // prettier-ignore
     expect(asked({ must: ['negroni'], never: ['negroni'], there })).toMatchObject({
       ...{ kind: 'faults', faults: [{ pointer: '/must/0', code: 'mismatch' }] },
     });
     const unsold = { ...house, prices: { ...prices, bottles: prices.bottles.filter((b) => b.kind !== 'red-bitter') } };
     const none = there.filter((t) => t.kind !== 'red-bitter' && !t.kind.includes('amaro'));
-    const problem = cardAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, must: ['garibaldi'], there: none });
-    expect(run({ kind: 'card', problem, house: { ...unsold, minFit: 1 }, homeMade: catalogue.homeMade, seconds: 30 })).toMatchObject({
+    const problem = menuAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, must: ['garibaldi'], there: none });
+    expect(run({ kind: 'menu', problem, house: { ...unsold, minFit: 1 }, homeMade: catalogue.homeMade, seconds: 30 })).toMatchObject({
       ...{ kind: 'faults', faults: [{ pointer: '/must/0' }] },
     });
   }); // prettier-ignore

@@ -6,15 +6,15 @@ import { faultsOfZod, MAX_FAULTS, type Fault } from '@uisce/core/base';
 import type { HomeMade, PriceList } from '@uisce/core/catalogue';
 import { bestAtShops, compareShops, shopsQuestionSchema, type ShopsQuestion } from '@uisce/core/errand';
 import {
-  askCard,
-  cardAskedSchema,
+  askMenu,
+  menuAskedSchema,
   placeSchedule,
   slackOf,
   scheduleProblemSchema,
-  type CardAsked,
-  type CardTold,
+  type MenuAsked,
+  type MenuTold,
   type NotInTime,
-  type Placed,
+  type ScheduledTask,
   type ScheduleProblem,
 } from '@uisce/core/evening';
 import { answerBrief, briefQuestionSchema, type BriefAnswer, type BriefQuestion } from '@uisce/core/plan';
@@ -35,16 +35,16 @@ import { libraryOf, type OwnLibrary } from '../kept/library.js';
 // the whole server's.
 if (isWorkerThread && process.platform === 'linux') setPriority(0, constants.priority.PRIORITY_LOW);
 
-const NO_CARD = 'fewer drinks than that can be made here, or more must stand on the card';
+const NO_MENU = 'fewer drinks than that can be made here, or more must stand on the menu';
 
 export interface SolveTask {
-  kind: 'solve' | 'frontier' | 'brief' | 'shops' | 'card' | 'schedule';
+  kind: 'solve' | 'frontier' | 'brief' | 'shops' | 'menu' | 'schedule';
   /** As it was sent: checked here, so that a large one full of faults holds up nobody. */
   problem: unknown;
   /** The household's own ways of making things, where what is asked is about the trade. */
   homeMade?: readonly HomeMade[];
-  /** What is in the house, where a card is asked for. */
-  house?: CardHouseSent;
+  /** What is in the house, where a menu is asked for. */
+  house?: MenuHouseSent;
   /** Prices and what the household added to the library, where a brief is asked about. */
   shop?: ShopSent;
   seconds: number;
@@ -57,12 +57,12 @@ export interface ShopSent {
 }
 
 /** The house as it is sent: kinds that differ from the library, not all of them. */
-type CardHouseSent = Omit<HouseNow, 'kinds'> & { prices: PriceList; own: OwnLibrary };
+type MenuHouseSent = Omit<HouseNow, 'kinds'> & { prices: PriceList; own: OwnLibrary };
 
 export type SolveResult =
   | {
       kind: 'answer';
-      answer: PlanAnswer | Frontier | BriefAnswer | ShopsTold | CardTold | ScheduleTold;
+      answer: PlanAnswer | Frontier | BriefAnswer | ShopsTold | MenuTold | ScheduleTold;
       ms: number;
     }
   | { kind: 'faults'; faults: Fault[] }
@@ -121,7 +121,7 @@ function briefTold(
 /** When to do what, by how much each could begin earlier, and what stands in the way. */
 interface ScheduleTold {
   ok: boolean;
-  starts: (Placed & { slack: number })[];
+  starts: (ScheduledTask & { slack: number })[];
   proven: boolean;
   conflict?: NotInTime;
 }
@@ -137,18 +137,18 @@ function scheduleTold(problem: ScheduleProblem): ScheduleTold {
   };
 }
 
-/** The best card of the library from what is in the house; what is found when the time is up is not proven. */
-function cardTold(
-  asked: CardAsked,
-  { minFit, own, ...house }: CardHouseSent,
+/** The best menu of the library from what is in the house; what is found when the time is up is not proven. */
+function menuTold(
+  asked: MenuAsked,
+  { minFit, own, ...house }: MenuHouseSent,
   homeMade: readonly HomeMade[],
   isOver: () => boolean,
-): CardTold | Fault[] | undefined {
+): MenuTold | Fault[] | undefined {
   const catalogue = libraryOf(loadShipped().catalogue, own);
   const ready = pourables(catalogue, minFit);
   const kinds = kindsWith(catalogue, house.changed);
   const here = { ...house, ready, kinds, catalogue: { ...catalogue, homeMade: [...homeMade] } };
-  return askCard(asked, here, { isOver });
+  return askMenu(asked, here, { isOver });
 }
 
 /** Runs in a worker thread: one task at a time, stopping itself when its time is up. */
@@ -169,13 +169,13 @@ export default function run({ kind, problem, homeMade = [], house, shop, seconds
     if (kind === 'brief' && shop)
       return told(briefTold(briefQuestionSchema.parse(problem), shop, homeMade, remainingSeconds));
     if (kind === 'schedule') return told(scheduleTold(scheduleProblemSchema.parse(problem)));
-    if (kind === 'card' && house) {
-      const card = cardTold(cardAskedSchema.parse(problem), house, homeMade, () => remainingSeconds() <= 0);
-      return card === undefined
-        ? { kind: 'faults', faults: [{ code: 'mismatch', pointer: '/size', detail: NO_CARD }] }
-        : Array.isArray(card)
-          ? { kind: 'faults', faults: card }
-          : told(card);
+    if (kind === 'menu' && house) {
+      const menu = menuTold(menuAskedSchema.parse(problem), house, homeMade, () => remainingSeconds() <= 0);
+      return menu === undefined
+        ? { kind: 'faults', faults: [{ code: 'mismatch', pointer: '/size', detail: NO_MENU }] }
+        : Array.isArray(menu)
+          ? { kind: 'faults', faults: menu }
+          : told(menu);
     }
     const parsed = planProblemSchema.safeParse(problem);
     if (!parsed.success) return faults(parsed.error);

@@ -6,7 +6,7 @@ import { useTrade } from '../household/use-trade';
 import { count, inSentence, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 
-/** Who is asked for what, so that the card lacks least and opens most; with a message to copy. */
+/** Who is asked for what, so that the menu lacks least and opens most; with a message to copy. */
 const notices = useNotices();
 const trade = useTrade();
 const words = useWords();
@@ -28,7 +28,7 @@ const asked = computed(() => {
     const saves = b.savesMinor > 0 ? `saves ${words.price(b.savesMinor)}` : '';
     const then =
       b.thenMinor < missingMinor.value - b.savesMinor
-        ? `with it another card lacks ${words.price(b.thenMinor)}`
+        ? `with it another menu lacks ${words.price(b.thenMinor)}`
         : '';
     return {
       id: b.kind,

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useEvenings } from '../household/use-evenings';
 import CautionLine from '../ui/CautionLine.vue';
-import CardCard from './CardCard.vue';
-import GuestLinkCard from './GuestLinkCard.vue';
+import MenuCard from './MenuCard.vue';
+import GuestPageCard from './GuestPageCard.vue';
 import GuestsCard from './GuestsCard.vue';
 import BringCard from './BringCard.vue';
 import MissingCard from './MissingCard.vue';
@@ -18,7 +18,7 @@ const { evening, plan } = useEvening();
 <template>
   <section v-if="!evening" class="card">
     <p>
-      Say who comes and when: the card is found that everyone finds two on, with what is here, and all is
+      Say who comes and when: the menu is found that everyone finds two on, with what is here, and all is
       counted back from the first glass.
     </p>
     <v-btn color="sea" @click="evenings.begin()">Ask somebody round</v-btn>
@@ -26,7 +26,7 @@ const { evening, plan } = useEvening();
   <div v-else class="stack rows">
     <ScheduleCard v-if="plan" />
     <div class="two-columns">
-      <CardCard v-if="plan" />
+      <MenuCard v-if="plan" />
       <div class="stack">
         <SeatsCard v-if="plan" />
         <GuestsCard />
@@ -38,7 +38,7 @@ const { evening, plan } = useEvening();
         <BringCard />
         <div class="stack">
           <PapersCard />
-          <GuestLinkCard />
+          <GuestPageCard />
         </div>
       </div>
     </template>

@@ -22,7 +22,7 @@ const trade = useTrade();
 const words = useWords();
 const { evening, plan } = useEvening();
 const night = useNight();
-const { isSettled, card, drinks } = night;
+const { isSettled, menu, drinks } = night;
 
 const chosen = ref<string>();
 const guest = computed(() => evening.value?.guests.find((g) => g.id === chosen.value));
@@ -30,7 +30,7 @@ const pick = (g: Guest) => (chosen.value = chosen.value === g.id ? undefined : g
 const SEAT = { finds: 'likes it', may: '', not: 'cannot have it' } as const;
 const offered = computed(() => {
   const at = evening.value?.guests.findIndex((g) => g.id === chosen.value) ?? -1;
-  return card.value.map((d) => {
+  return menu.value.map((d) => {
     const stands = drinks.value.find((t) => t.id === d.id);
     const seat = at < 0 ? 'may' : (d.seats[at] ?? 'may');
     const refusal = guest.value && refusalOf(guest.value, d.glass);
@@ -55,10 +55,10 @@ async function end(): Promise<void> {
   </section>
   <section v-else-if="!isSettled" class="card">
     <p v-if="plan">
-      The card: {{ listed(plan.drinks.map((d) => d.name)) }}. Once it is settled it stays, whatever runs out.
+      The menu: {{ listed(plan.drinks.map((d) => d.name)) }}. Once it is settled it stays, whatever runs out.
     </p>
-    <p v-else>The card is being worked out.</p>
-    <v-btn v-if="plan" color="sea" @click="night.settle()">Settle the card</v-btn>
+    <p v-else>The menu is being worked out.</p>
+    <v-btn v-if="plan" color="sea" @click="night.settle()">Settle the menu</v-btn>
   </section>
   <template v-else>
     <p v-if="evening.on !== log.evening()" class="rust" role="status">
@@ -90,7 +90,7 @@ async function end(): Promise<void> {
       <div class="stack">
         <section class="card" aria-labelledby="what-title">
           <h2 id="what-title">
-            {{ guest ? `What for ${guest.name}?` : 'The card'
+            {{ guest ? `What for ${guest.name}?` : 'The menu'
             }}<small v-if="!guest" class="dim"> · tap who asks first</small>
           </h2>
           <ul class="plain-list">
@@ -114,9 +114,9 @@ async function end(): Promise<void> {
               </button>
               <v-btn
                 v-if="d.isLow"
-                :aria-label="`Take ${d.name} off the card`"
+                :aria-label="`Take ${d.name} off the menu`"
                 @click="night.takeOff(d.id, d.name)"
-                >Off the card</v-btn
+                >Off the menu</v-btn
               >
             </li>
           </ul>

@@ -9,20 +9,20 @@ import { saveFile } from '../ui/save-file';
 import SelectField from '../ui/SelectField.vue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { inSentence, listed, useWords } from '../words/use-words';
-import { guestCardAddress } from './guest-link';
-import { CARD_LOOKS, cardPdf, type CardLook } from './paper/card-pdf';
+import { guestPageAddress } from './guest-link';
+import { MENU_LOOKS, menuPdf, type MenuLook } from './paper/menu-pdf';
 import { listPdf } from './paper/list-pdf';
 import { scheduleCalendar } from './paper/schedule-calendar';
 import { sayGuests, useEvening } from './use-evening';
 
-/** On paper and in the calendar: the card for the table, the list for the kitchen, the list for the shop, the schedule with alarms. */
+/** On paper and in the calendar: the menu for the table, the list for the kitchen, the list for the shop, the schedule with alarms. */
 const home = useHome();
 const household = useSettings();
 const trade = useTrade();
 const words = useWords();
 const { evening, plan, people, ahead, taskName, sayMoment, momentOf, firstGlass } = useEvening();
 
-const look = useLocalStorage<CardLook>('uisce:card-look', 'harbour');
+const look = useLocalStorage<MenuLook>('uisce:card-look', 'harbour');
 const PDF = 'application/pdf';
 const title = computed(() => evening.value?.name ?? '');
 const when = computed(() =>
@@ -35,7 +35,7 @@ function strengthOf({ figures: { abv, ethanolG }, noAlcohol }: InGlass): string 
   const standard = standardDrink(household.settings.locale);
   return `${words.percent(abv)} vol, ${words.number(ethanolG / standard.g)} ${standard.word[1]}`;
 }
-async function printCard(): Promise<void> {
+async function printMenu(): Promise<void> {
   const drinks = [...(plan.value?.drinks ?? [])]
     .sort((a, b) => b.glasses - a.glasses)
     .map(({ name, glass }) => ({
@@ -48,9 +48,9 @@ async function printCard(): Promise<void> {
       ].filter(Boolean).join('; '),
     })); // prettier-ignore
   await home.load();
-  const address = guestCardAddress(home.address.value, evening.value?.guestCard ?? null);
+  const address = guestPageAddress(home.address.value, evening.value?.guestCard ?? null);
   const foot = 'Tell us what you cannot have. Water is on the table; whoever drives has the ones without alcohol.'; // prettier-ignore
-  saveFile('card.pdf', PDF, await cardPdf({ title: title.value, under: when.value, drinks, foot, address }, look.value)); // prettier-ignore
+  saveFile('menu.pdf', PDF, await menuPdf({ title: title.value, under: when.value, drinks, foot, address }, look.value)); // prettier-ignore
 }
 async function printSchedule(): Promise<void> {
   const days = new Map<string, { text: string; at: string }[]>();
@@ -98,8 +98,8 @@ async function toCalendar(): Promise<void> {
   <section class="card" aria-labelledby="papers-title">
     <h2 id="papers-title">On paper, and in the calendar</h2>
     <div class="papers">
-      <SelectField label="The card looks like" :value="look" :choices="CARD_LOOKS" @choose="look = $event" />
-      <v-btn @click="printCard">The card (PDF)</v-btn>
+      <SelectField label="The menu looks like" :value="look" :choices="MENU_LOOKS" @choose="look = $event" />
+      <v-btn @click="printMenu">The menu (PDF)</v-btn>
       <v-btn @click="printSchedule">What to do when (PDF)</v-btn>
       <v-btn @click="printShopping">Shopping list (PDF)</v-btn>
       <v-btn @click="toCalendar">Into the calendar, with alarms</v-btn>

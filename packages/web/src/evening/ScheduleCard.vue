@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useEvenings } from '../household/use-evenings';
 import CheckField from '../ui/CheckField.vue';
 import { listed, sayDays, useWords } from '../words/use-words';
-import { useMenuWords } from './use-card-words';
+import { useMenuWords } from './use-menu-words';
 import { useEvening } from './use-evening';
 
 /** What to start when, so that it is ready and fresh: counted back from the first glass. */
@@ -91,7 +91,7 @@ const instead = computed(() => {
   if (i.is === 'bags') return 'Buy the ice in bags instead.';
   if (i.is === 'by-the-glass') return `Make ${drinkName(i.drink)} by the glass instead.`;
   if (i.is === 'bought') return `Buy it instead: ${i.label}.`;
-  if (i.is === 'off-the-card') return `Take ${listed(i.drinks.map(drinkName))} off the card instead.`;
+  if (i.is === 'off-the-menu') return `Take ${listed(i.drinks.map(drinkName))} off the menu instead.`;
   return 'Ask somebody to help, or begin sooner.';
 });
 const next = computed(() =>

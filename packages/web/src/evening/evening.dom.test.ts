@@ -68,11 +68,11 @@ describe('an evening', () => {
     expect(said(house.page)).toMatch(/^29 November 2026 from 20:00: who comes\?/);
   });
 
-  it('finds the card that everyone finds two on, and puts what is missing on the errand', async () => {
+  it('finds the menu that everyone finds two on, and puts what is missing on the errand', async () => {
     await open(evening(), bottle(1, 'gin'), bottle(2, 'rum'), bottle(3, 'simple-syrup'));
     // Bo will have nothing bitter: gin sour and daiquiri, six pours of two hours for two; the fruit is not sold here.
     expect(said(house.page)).toMatch(
-      /^Two guests on Sat 28 from 20:00: 2 on the card, 6 pours; nothing is missing/,
+      /^Two guests on Sat 28 from 20:00: 2 on the menu, 6 pours; nothing is missing/,
     );
     expect(said(house.page)).toContain(
       'Everyone finds at least two they like, but nothing without alcohol stands on it · proven best',
@@ -105,12 +105,12 @@ describe('an evening', () => {
 describe('the night', () => {
   const settled = { must: ['gin-sour', 'daiquiri'], on: '2026-11-25', from: '17:00' };
 
-  it('settles the card, takes orders by guest, and writes down what is served', async () => {
+  it('settles the menu, takes orders by guest, and writes down what is served', async () => {
     await open(evening({ on: '2026-11-25' }), bottle(1, 'gin'), bottle(2, 'rum'), bottle(3, 'simple-syrup'));
     // What it waits for comes with the timers that are moved next.
     void house.router.push('/evening/night');
     await house.settle();
-    await button(/^Settle the card/).trigger('click');
+    await button(/^Settle the menu/).trigger('click');
     await house.settle();
     expect(useEvenings().next?.must).toHaveLength(2);
     await button(/^Ann/).trigger('click');

@@ -1,9 +1,9 @@
-import type { GuestCard } from '@uisce/core/evening';
+import type { GuestPage } from '@uisce/core/evening';
 
 const KEY_BYTES = 24;
 
 /** A key that nobody guesses: 24 bytes of chance, as base64url. */
-export function newCardKey(): string {
+export function newPageKey(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(KEY_BYTES));
   return btoa(String.fromCharCode(...bytes))
     .replaceAll('+', '-')
@@ -11,6 +11,6 @@ export function newCardKey(): string {
 }
 
 /** Where guests open it; empty while the home network is not served. */
-export function guestCardAddress(home: string, card: GuestCard | null): string {
-  return home === '' || card === null ? '' : `${home}/card/${card.key}`;
+export function guestPageAddress(home: string, page: GuestPage | null): string {
+  return home === '' || page === null ? '' : `${home}/card/${page.key}`;
 }

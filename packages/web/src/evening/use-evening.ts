@@ -1,6 +1,6 @@
 import { createSharedComposable, useNow, watchDebounced } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
-import { peopleOf, type Evening, type EveningPlan, type Lack, type Placed } from '@uisce/core/evening';
+import { peopleOf, type Evening, type EveningPlan, type Lack, type ScheduledTask } from '@uisce/core/evening';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
@@ -17,7 +17,7 @@ const LONGEST_AHEAD = 60 * 24 * 14;
 
 const NUMBER_WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'] as const; // prettier-ignore
 
-/** What a card lacks for somebody, within a sentence. */
+/** What a menu lacks for somebody, within a sentence. */
 export function sayLack(lack: Lack): string {
   if (lack.is === 'no-soft') return 'nothing without alcohol stands on it';
   if (lack.is === 'contradiction')
@@ -35,7 +35,7 @@ export function sayGuests(n: number): string {
   return `${word} ${n === 1 ? 'guest' : 'guests'}`;
 }
 
-/** The evening to come, worked out: its card, what it lacks, its schedule. */
+/** The evening to come, worked out: its menu, what it lacks, its schedule. */
 export const useEvening = createSharedComposable(() => {
   const advice = useAdvice();
   const answers = useAnswer();
@@ -92,7 +92,7 @@ export const useEvening = createSharedComposable(() => {
   const dayOf = (minutesBefore: number) => momentOf(minutesBefore).toLocaleDateString('sv');
   const sayMoment = (minutesBefore: number) =>
     `${words.weekday(dayOf(minutesBefore))} ${words.time(momentOf(minutesBefore).toISOString())}`;
-  const placed = computed<Placed[]>(() => {
+  const placed = computed<ScheduledTask[]>(() => {
     const schedule = plan.value?.schedule;
     return schedule ? [...schedule.placed].sort((a, b) => b.begins - a.begins) : [];
   });
@@ -115,8 +115,8 @@ export const useEvening = createSharedComposable(() => {
     if (e.guests.length === 0)
       return { before: `${words.day(e.on)} from ${e.from}: `, figure: 'who comes?', after: '' };
     const before = `${sayGuests(people.value)} on ${words.weekday(e.on)} from ${e.from}: `;
-    if (!plan.value) return { before, figure: 'working out the card', after: '' };
-    const figure = `${plan.value.drinks.length} on the card, ${count(plan.value.pours.total, 'pour')}`;
+    if (!plan.value) return { before, figure: 'working out the menu', after: '' };
+    const figure = `${plan.value.drinks.length} on the menu, ${count(plan.value.pours.total, 'pour')}`;
     const after =
       missingMinor.value > 0 ? `; ${words.price(missingMinor.value)} is missing` : '; nothing is missing';
     return { before, figure, after };
@@ -132,7 +132,7 @@ export const useEvening = createSharedComposable(() => {
         : p.lacks.every((l) => l.is === 'no-soft')
           ? 'Everyone finds at least two they like, but nothing without alcohol stands on it'
           : listed(p.lacks.map(sayLack)).replace(/^./, (c) => c.toUpperCase()),
-      p.card.proven ? 'proven best' : 'a good card, not proven',
+      p.menu.proven ? 'proven best' : 'a good menu, not proven',
     ];
     const first = ahead.value[0];
     if (p.schedule.ok && first)

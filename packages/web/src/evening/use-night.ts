@@ -7,7 +7,7 @@ import {
   menuHere,
   peopleOf,
   poursOfEvening,
-  settledCard,
+  settledMenu,
   type Guest,
   type SettledDrink,
 } from '@uisce/core/evening';
@@ -37,10 +37,10 @@ export const useNight = createSharedComposable(() => {
   const isSettled = computed(
     () => evening.value !== undefined && evening.value.must.length >= evening.value.size,
   );
-  const card = computed(() => {
+  const menu = computed(() => {
     const [e, ready, prices] = [evening.value, pouring.ready.value, trade.prices];
     if (!e || !ready || !prices) return [];
-    return settledCard(e, menuHere(e, { ...stock.here, ready, prices, catalogue: trade.catalogue }));
+    return settledMenu(e, menuHere(e, { ...stock.here, ready, prices, catalogue: trade.catalogue }));
   });
   const pours = computed(() => (evening.value ? poursOfEvening(evening.value, log.pours) : []));
   const poured = computed(() => {
@@ -51,9 +51,9 @@ export const useNight = createSharedComposable(() => {
   const glassesLeft = computed(
     () => new Map(pouring.drinks.value.map((d) => [d.now.pourable.recipe.id, d.now.glasses])),
   );
-  /** Of the card: what is left of each, what is short first. */
+  /** Of the menu: what is left of each, what is short first. */
   const drinks = computed(() =>
-    drinksTonight(card.value, poured.value, (id) =>
+    drinksTonight(menu.value, poured.value, (id) =>
       pouring.now.value ? (glassesLeft.value.get(id) ?? 0) : undefined,
     ),
   );
@@ -89,14 +89,14 @@ export const useNight = createSharedComposable(() => {
     const who = order.lines.value.find((l) => l.drink === drink.id)?.for ?? line?.for ?? [];
     if (!who.includes(guest.name)) order.setFor(drink.id, [...who, guest.name]);
   }
-  /** Settle the card: from here on it does not change when bottles empty. */
+  /** Settle the menu: from here on it does not change when bottles empty. */
   function settle(): void {
     const p = plan.value;
-    if (p) evenings.edit('The card is settled', { must: p.card.drinks, size: p.card.drinks.length, off: [] });
+    if (p) evenings.edit('The menu is settled', { must: p.menu.drinks, size: p.menu.drinks.length, off: [] });
   }
   function takeOff(id: string, name: string): void {
     const e = evening.value;
-    if (e) evenings.edit(`${name} is off the card`, { off: [...e.off, id] });
+    if (e) evenings.edit(`${name} is off the menu`, { off: [...e.off, id] });
   }
 
   const lastPours = computed(() =>
@@ -106,8 +106,8 @@ export const useNight = createSharedComposable(() => {
   );
   const isLast = computed(() => lastPours.value !== undefined && now.value >= lastPours.value);
   const glasses = computed(() => pours.value.reduce((sum, p) => sum + p.glasses, 0));
-  const planned = computed(() => card.value.reduce((sum, d) => sum + d.glasses, 0));
-  const nameOf = (id: string) => card.value.find((d) => d.id === id)?.name ?? id;
+  const planned = computed(() => menu.value.reduce((sum, d) => sum + d.glasses, 0));
+  const nameOf = (id: string) => menu.value.find((d) => d.id === id)?.name ?? id;
 
   const headline = computed(() => {
     const e = evening.value;
@@ -115,7 +115,7 @@ export const useNight = createSharedComposable(() => {
     if (!isSettled.value)
       return {
         before: `${words.weekday(e.on)} from ${e.from}: `,
-        figure: 'settle the card',
+        figure: 'settle the menu',
         after: ', and the night can begin',
       };
     const at = lastPours.value ? words.time(lastPours.value.toISOString()) : '';
@@ -139,7 +139,7 @@ export const useNight = createSharedComposable(() => {
 
   return {
     isSettled,
-    card,
+    menu,
     drinks,
     poured,
     sayHad,

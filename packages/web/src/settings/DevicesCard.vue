@@ -61,7 +61,7 @@ const when = (iso: string) => `${words.shortDay(iso.slice(0, 10))}, ${words.time
       <h3>This browser</h3>
       <p>{{ OFFLINE_WORDS[offlineState] }}</p>
       <CautionLine
-        >Whoever has the passphrase reads and changes all of it. Guests get a card of their own: Evening,
+        >Whoever has the passphrase reads and changes all of it. Guests get a page of their own: Evening,
         Before.</CautionLine
       >
     </section>

@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import { PDFDocument } from 'pdf-lib';
 import { describe, expect, it } from 'vitest';
-import { CARD_LOOKS, cardPdf } from './card-pdf';
+import { MENU_LOOKS, menuPdf } from './menu-pdf';
 import { listPdf } from './list-pdf';
 import { scheduleCalendar } from './schedule-calendar';
 
@@ -38,12 +38,12 @@ describe('on paper', () => {
     ...{ strength: '19.5 % vol, 1.8 standard drinks', contains: 'contains egg' },
   });
 
-  it.each(CARD_LOOKS.map((l) => l.value))(
-    'the card is one sheet, however much is on it (%s)',
+  it.each(MENU_LOOKS.map((l) => l.value))(
+    'the menu is one sheet, however much is on it (%s)',
     async (look) => {
-      const few = await cardPdf({ title: 'Saturday', under: 'from 20:00', drinks: [drink('Daiquiri')], foot: 'Tell us.' }, look); // prettier-ignore
-      const many = await cardPdf({ title: 'Saturday', under: 'from 20:00', drinks: Array.from({ length: 6 }, (_, i) => drink(`Drink ${i} ♥`)), foot: 'Tell us.' }, look); // prettier-ignore
-      const coded = await cardPdf({ title: 'Saturday', under: 'from 20:00', drinks: [drink('Daiquiri')], foot: 'Tell us.', address: `https://kitchen.local:4872/card/${'k'.repeat(32)}` }, look); // prettier-ignore
+      const few = await menuPdf({ title: 'Saturday', under: 'from 20:00', drinks: [drink('Daiquiri')], foot: 'Tell us.' }, look); // prettier-ignore
+      const many = await menuPdf({ title: 'Saturday', under: 'from 20:00', drinks: Array.from({ length: 6 }, (_, i) => drink(`Drink ${i} ♥`)), foot: 'Tell us.' }, look); // prettier-ignore
+      const coded = await menuPdf({ title: 'Saturday', under: 'from 20:00', drinks: [drink('Daiquiri')], foot: 'Tell us.', address: `https://kitchen.local:4872/card/${'k'.repeat(32)}` }, look); // prettier-ignore
       for (const bytes of [few, many, coded]) expect((await PDFDocument.load(bytes)).getPageCount()).toBe(1);
       // Some hundred squares more.
       expect(coded.length).toBeGreaterThan(few.length + 1000);

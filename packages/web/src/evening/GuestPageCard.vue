@@ -5,34 +5,34 @@ import { useEvenings } from '../household/use-evenings';
 import { useHome } from '../household/use-home';
 import CheckField from '../ui/CheckField.vue';
 import QrCode from '../ui/QrCode.vue';
-import { guestCardAddress, newCardKey } from './guest-link';
+import { guestPageAddress, newPageKey } from './guest-link';
 import { useEvening } from './use-evening';
 
-/** The card on guests' own telephones: an address with a key, which ends with the evening. */
+/** The menu on guests' own telephones: an address with a key, which ends with the evening. */
 const evenings = useEvenings();
 const home = useHome();
 const { evening } = useEvening();
 onMounted(home.load);
 
-const card = computed(() => evening.value?.guestCard ?? null);
-const here = computed(() => (card.value ? `/card/${card.value.key}` : ''));
-const address = computed(() => guestCardAddress(home.address.value, card.value));
+const page = computed(() => evening.value?.guestCard ?? null);
+const here = computed(() => (page.value ? `/card/${page.value.key}` : ''));
+const address = computed(() => guestPageAddress(home.address.value, page.value));
 const make = () =>
-  evenings.edit('A card for guests', { guestCard: { key: newCardKey(), asks: card.value?.asks ?? true } });
+  evenings.edit('A page for guests', { guestCard: { key: newPageKey(), asks: page.value?.asks ?? true } });
 </script>
 
 <template>
   <section v-if="evening" class="card" aria-labelledby="guest-link-title">
     <div class="card-head">
       <h2 id="guest-link-title">On your guests’ telephones</h2>
-      <v-btn v-if="!card" @click="make">Make a card for them</v-btn>
+      <v-btn v-if="!page" @click="make">Make a page for them</v-btn>
     </div>
-    <p v-if="!card" class="dim">
-      They read what is on the card, what is in it and how strong it is, and ask for a drink; what they ask
+    <p v-if="!page" class="dim">
+      They read what is on the menu, what is in it and how strong it is, and ask for a drink; what they ask
       for comes up on the night. Nothing else of the household is seen with it, and it ends with the evening.
     </p>
     <div v-else class="parts">
-      <QrCode v-if="address" :text="address" :label="`The card’s address: ${address}`" />
+      <QrCode v-if="address" :text="address" :label="`The page’s address: ${address}`" />
       <div class="stack">
         <p v-if="address" class="address">{{ address }}</p>
         <p v-else class="dim">
@@ -40,10 +40,10 @@ const make = () =>
           <RouterLink to="/settings/devices">Settings, Devices</RouterLink>.
         </p>
         <CheckField
-          :model-value="card.asks"
+          :model-value="page.asks"
           label="They may ask for a drink"
           @update:model-value="
-            evenings.edit('Asking from the card', { guestCard: { ...card, asks: $event } })
+            evenings.edit('Asking from the page', { guestCard: { ...page, asks: $event } })
           "
         />
         <div class="buttons">
@@ -52,7 +52,7 @@ const make = () =>
           <button
             class="plain-button link"
             type="button"
-            @click="evenings.edit('No card for guests', { guestCard: null })"
+            @click="evenings.edit('No page for guests', { guestCard: null })"
           >
             Take it away
           </button>

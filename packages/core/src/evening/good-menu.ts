@@ -1,29 +1,29 @@
 import {
   compareScores,
   needsOfSeats,
-  scoreCard,
+  scoreMenu,
   type Candidate,
-  type CardProblem,
-  type CardScore,
-} from './card.js';
+  type MenuProblem,
+  type MenuScore,
+} from './menu.js';
 
-/** A card, its drinks in the order of the problem. */
-export interface JudgedCard {
+/** A menu, its drinks in the order of the problem. */
+export interface JudgedMenu {
   drinks: Candidate[];
-  score: CardScore;
+  score: MenuScore;
 }
 
-/** Of so many drinks the one that leaves a card best, and how good. */
+/** Of so many drinks the one that leaves a menu best, and how good. */
 function bestMore(
-  problem: CardProblem,
+  problem: MenuProblem,
   needs: readonly number[],
   from: readonly Candidate[],
   pool: readonly Candidate[],
-): { candidate: Candidate; score: CardScore } | undefined {
-  let pick: { candidate: Candidate; score: CardScore } | undefined;
+): { candidate: Candidate; score: MenuScore } | undefined {
+  let pick: { candidate: Candidate; score: MenuScore } | undefined;
   for (const candidate of pool) {
     if (from.includes(candidate)) continue;
-    const score = scoreCard(problem, [...from, candidate], needs);
+    const score = scoreMenu(problem, [...from, candidate], needs);
     if (pick === undefined || compareScores(score, pick.score, problem.order) < 0)
       pick = { candidate, score };
   }
@@ -31,20 +31,20 @@ function bestMore(
 }
 
 /** Drinks that may be taken beside those that must. */
-function free({ candidates, must, never }: CardProblem): Candidate[] {
+function free({ candidates, must, never }: MenuProblem): Candidate[] {
   return candidates.filter((c) => !must.includes(c.id) && !never.includes(c.id));
 }
 
 /**
- * A good card at once, not proven: always the drink next that leaves it best, then one exchanged for another while
+ * A good menu at once, not proven: always the drink next that leaves it best, then one exchanged for another while
  * that helps.
  *
- * @returns undefined where there are fewer drinks than the card is to have.
+ * @returns undefined where there are fewer drinks than the menu is to have.
  */
-export function goodCard(
-  problem: CardProblem,
+export function goodMenu(
+  problem: MenuProblem,
   needs: readonly number[] = needsOfSeats(problem),
-): JudgedCard | undefined {
+): JudgedMenu | undefined {
   const { candidates, must, size, order } = problem;
   const drinks = candidates.filter((c) => must.includes(c.id));
   const [fixed, pool] = [drinks.length, free(problem)];
@@ -53,7 +53,7 @@ export function goodCard(
     if (next === undefined) return undefined;
     drinks.push(next.candidate);
   }
-  let score = scoreCard(problem, drinks, needs);
+  let score = scoreMenu(problem, drinks, needs);
   for (let i = fixed, quiet = 0; quiet < size - fixed; i = i + 1 < size ? i + 1 : fixed) {
     const swap = bestMore(problem, needs, drinks.filter((_, d) => d !== i), pool); // prettier-ignore
     if (swap && compareScores(swap.score, score, order) < 0) {
@@ -65,13 +65,13 @@ export function goodCard(
   return { drinks, score };
 }
 
-/** One drink of a card given up for another, and what that does. */
+/** One drink of a menu given up for another, and what that does. */
 export interface Swap {
   out: string;
   in: string;
   /** More than 0 costs more, minor units. */
   moneyMinor: number;
-  /** Kinds more on the card. */
+  /** Kinds more on the menu. */
   parts: number;
   /** People who come, times drinks that they would lack more. */
   lacking: number;
@@ -80,14 +80,14 @@ export interface Swap {
 }
 
 /**
- * For each drink of a card that need not stand on it, what could best stand there instead.
+ * For each drink of a menu that need not stand on it, what could best stand there instead.
  *
- * @example swapsOf(problem, card.drinks)[0] // { out: 'gin-fizz', in: 'southside', moneyMinor: -620, … }
+ * @example swapsOf(problem, menu.drinks)[0] // { out: 'gin-fizz', in: 'southside', moneyMinor: -620, … }
  */
-export function swapsOf(problem: CardProblem, drinks: readonly string[]): Swap[] {
+export function swapsOf(problem: MenuProblem, drinks: readonly string[]): Swap[] {
   const needs = needsOfSeats(problem);
   const on = drinks.flatMap((id) => problem.candidates.find((c) => c.id === id) ?? []);
-  const now = scoreCard(problem, on, needs);
+  const now = scoreMenu(problem, on, needs);
   const pool = free(problem).filter((c) => !on.includes(c));
   return on.flatMap((out): Swap[] => {
     if (problem.must.includes(out.id)) return [];

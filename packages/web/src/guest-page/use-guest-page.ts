@@ -16,8 +16,8 @@ interface Me extends Pick<GuestAsked, 'name' | 'cannot' | 'noAlcohol'> {
 
 const AWAY = 'The house does not answer: are you in its network?';
 
-/** The card of a key: read anew when it is looked at, and asked from. */
-export function useGuestCard(key: string) {
+/** The menu of a key: read anew when it is looked at, and asked from. */
+export function useGuestPage(key: string) {
   const view = ref<GuestView>();
   const trouble = ref('');
   const said = ref('');
@@ -25,7 +25,7 @@ export function useGuestCard(key: string) {
 
   async function call(path: string, options: RequestInit = {}): Promise<Response | undefined> {
     trouble.value = '';
-    const answer = await fetch(`/api/guest-card/${key}${path}`, options).catch(() => undefined);
+    const answer = await fetch(`/api/guest-page/${key}${path}`, options).catch(() => undefined);
     if (answer?.ok) return answer;
     const problem = problemDetailsSchema.safeParse(await answer?.json().catch(() => undefined));
     const words = answer === undefined ? AWAY : (problem.data?.detail ?? 'That did not work: ask the house');

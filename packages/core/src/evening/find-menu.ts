@@ -1,30 +1,30 @@
 import { Bits } from './bits.js';
 import {
   byId,
-  CARD_ORDER,
+  MENU_ORDER,
   compareScores,
   FIELD,
   needsOfSeats,
   samenessOf,
-  scoreCard,
+  scoreMenu,
   type Candidate,
-  type Card,
-  type CardCriterion,
-  type CardProblem,
-  type CardScore,
-} from './card.js';
-import { CardMoney, type Floor } from './card-money.js';
-import { goodCard } from './good-card.js';
+  type Menu,
+  type MenuCriterion,
+  type MenuProblem,
+  type MenuScore,
+} from './menu.js';
+import { MenuMoney, type Floor } from './menu-money.js';
+import { goodMenu } from './good-menu.js';
 import { keepLeast, NEVER } from './least.js';
 
 /** Looked at between two asks whether to go on. */
 const LOOK_EVERY = 1024;
 
 /** What the search may be told. */
-export interface FindCardOptions {
-  /** A better card, as it is found. */
-  onBetter?: (card: Card) => void;
-  /** Asked now and then; true stops, and the card found by then is not proven. */
+export interface FindMenuOptions {
+  /** A better menu, as it is found. */
+  onBetter?: (menu: Menu) => void;
+  /** Asked now and then; true stops, and the menu found by then is not proven. */
   isOver?: () => boolean;
 }
 
@@ -33,50 +33,50 @@ interface Drink {
   parts: Bits;
 }
 
-/** What is on the card so far, and what that comes to. */
+/** What is on the menu so far, and what that comes to. */
 interface SoFar {
   parts: Bits;
   count: number;
   work: number;
 }
 
-/** What is known of the drinks that may still be taken, from where the card stands. */
+/** What is known of the drinks that may still be taken, from where the menu stands. */
 interface Outlook {
-  least: CardScore;
+  least: MenuScore;
   /** The seat that has the fewest drinks to find still; undefined where nobody lacks what there is. */
   tightest: number | undefined;
 }
 
 /**
- * The best card, exactly: by default everyone finds two, then least money missing, fewest parts, least work on the
+ * The best menu, exactly: by default everyone finds two, then least money missing, fewest parts, least work on the
  * night, most variety. The seat with the fewest drinks to find decides where the search goes on; what cannot be better
  * any more is left.
  *
- * @returns undefined where there are fewer drinks than the card is to have.
- * @example findCard(problem)?.drinks
+ * @returns undefined where there are fewer drinks than the menu is to have.
+ * @example findMenu(problem)?.drinks
  */
-export function findCard(problem: CardProblem, options: FindCardOptions = {}): Card | undefined {
-  return new CardSearch(problem, options).run();
+export function findMenu(problem: MenuProblem, options: FindMenuOptions = {}): Menu | undefined {
+  return new MenuSearch(problem, options).run();
 }
 
-class CardSearch {
+class MenuSearch {
   private readonly fixed: Drink[];
   private readonly open: Drink[];
   private readonly needs: number[];
   private readonly kinds: number;
-  private readonly order: readonly CardCriterion[];
-  private readonly fields: readonly (keyof CardScore)[];
-  private readonly money: CardMoney;
+  private readonly order: readonly MenuCriterion[];
+  private readonly fields: readonly (keyof MenuScore)[];
+  private readonly money: MenuMoney;
   private readonly taken: Uint8Array;
   private readonly found: Int16Array;
   private readonly chosen: Candidate[] = [];
-  private best: { drinks: Candidate[]; score: CardScore } | undefined;
+  private best: { drinks: Candidate[]; score: MenuScore } | undefined;
   private looked = 0;
   private stopped = false;
 
   constructor(
-    private readonly problem: CardProblem,
-    private readonly options: FindCardOptions,
+    private readonly problem: MenuProblem,
+    private readonly options: FindMenuOptions,
   ) {
     const { candidates, seats } = problem;
     this.kinds = candidates.reduce((most, c) => Math.max(most, ...c.parts), 0) + 1;
@@ -88,18 +88,18 @@ class CardSearch {
     this.fixed = candidates.filter((c) => must.has(c.id)).map(ready);
     this.open = candidates.filter((c) => !must.has(c.id) && !never.has(c.id)).map(ready);
     this.needs = needsOfSeats(problem);
-    this.order = problem.order ?? CARD_ORDER;
+    this.order = problem.order ?? MENU_ORDER;
     this.fields = this.order.map((criterion) => FIELD[criterion]);
-    this.money = new CardMoney(problem);
+    this.money = new MenuMoney(problem);
     this.taken = new Uint8Array(this.open.length);
     this.found = new Int16Array(seats.length);
   }
 
-  run(): Card | undefined {
+  run(): Menu | undefined {
     const { fixed, open, problem } = this;
     const { size } = problem;
     if (fixed.length + open.length < size || fixed.length > size) return undefined;
-    this.best = goodCard(problem, this.needs);
+    this.best = goodMenu(problem, this.needs);
     this.tell();
     let so: SoFar = { parts: Bits.of([], this.kinds), count: 0, work: 0 };
     for (const drink of fixed) so = this.take(drink, so);
@@ -107,13 +107,13 @@ class CardSearch {
     return this.best && { ...this.said(this.best), proven: !this.stopped };
   }
 
-  private said({ drinks, score }: { drinks: Candidate[]; score: CardScore }): Card {
+  private said({ drinks, score }: { drinks: Candidate[]; score: MenuScore }): Menu {
     return { drinks: [...drinks].sort(byId).map((c) => c.id), score, proven: false };
   }
   private tell(): void {
     if (this.best) this.options.onBetter?.(this.said(this.best));
   }
-  private isBetter(score: CardScore): boolean {
+  private isBetter(score: MenuScore): boolean {
     if (this.best === undefined) return true;
     // As `compareScores` does, which is asked millions of times here.
     const than = this.best.score;
@@ -150,13 +150,13 @@ class CardSearch {
   }
 
   private judge(drinks: Candidate[]): void {
-    const score = scoreCard(this.problem, drinks, this.needs);
+    const score = scoreMenu(this.problem, drinks, this.needs);
     if (!this.isBetter(score)) return;
     this.best = { drinks, score };
     this.tell();
   }
 
-  /** The last drink of a card: judged in full only where what is sure of it could be better. */
+  /** The last drink of a menu: judged in full only where what is sure of it could be better. */
   private finish(so: SoFar): void {
     const { seats } = this.problem;
     const floor = this.money.floor(this.chosen, this.found, 1);
@@ -213,8 +213,8 @@ class CardSearch {
   }
 
   /** Drinks that may be taken next, the most promising first: those that a seat finds, or all. */
-  private inOrder(so: SoFar, seat: number | undefined, floor: Floor): { i: number; with_: CardScore }[] {
-    const keys: { i: number; with_: CardScore }[] = [];
+  private inOrder(so: SoFar, seat: number | undefined, floor: Floor): { i: number; with_: MenuScore }[] {
+    const keys: { i: number; with_: MenuScore }[] = [];
     this.open.forEach(({ candidate, parts }, i) => {
       if (this.taken[i] || (seat !== undefined && !candidate.finds[seat])) return;
       const money = this.money.more(floor, candidate);
@@ -229,7 +229,7 @@ class CardSearch {
     return keys.sort((a, b) => compareScores(a.with_, b.with_, this.order) || a.i - b.i);
   }
 
-  /** The least that a card can come to from here, and who decides. */
+  /** The least that a menu can come to from here, and who decides. */
   private outlook(so: SoFar, more: number, floor: Floor): Outlook {
     const { seats } = this.problem;
     const people = (s: number) => seats[s]?.people ?? 0;

@@ -2,18 +2,18 @@ import { z } from 'zod';
 import type { Fault } from '../base/fault.js';
 import { idSchema } from '../base/ids.js';
 import { eveningSchema, type Evening } from './evening.js';
-import { findCard, type FindCardOptions } from './find-card.js';
+import { findMenu, type FindMenuOptions } from './find-menu.js';
 import { lacksOf, type Lack } from './lacks.js';
-import { needsOfSeats, type CardScore } from './card.js';
-import { swapsOf, type Swap } from './good-card.js';
+import { needsOfSeats, type MenuScore } from './menu.js';
+import { swapsOf, type Swap } from './good-menu.js';
 import { guestSchema } from './guest.js';
-import { menuQuestionOf, servedCard, type EveningHouse } from './plan-evening.js';
+import { menuQuestionOf, servedMenu, type EveningHouse } from './plan-evening.js';
 import type { MissingItem } from './ware.js';
 
 const { thirst, must, never, order } = eveningSchema.shape;
 
-/** A card asked for: who comes, and from what it is chosen. */
-export const cardAskedSchema = z.strictObject({
+/** A menu asked for: who comes, and from what it is chosen. */
+export const menuAskedSchema = z.strictObject({
   guests: z
     .array(
       guestSchema.omit({ id: true }).extend({
@@ -41,12 +41,12 @@ export const cardAskedSchema = z.strictObject({
     .max(500)
     .optional(),
 });
-export type CardAsked = z.infer<typeof cardAskedSchema>;
+export type MenuAsked = z.infer<typeof menuAskedSchema>;
 
-/** A card, who finds what on it, and whether there is no better one. */
-export interface CardTold {
+/** A menu, who finds what on it, and whether there is no better one. */
+export interface MenuTold {
   proven: boolean;
-  score: CardScore;
+  score: MenuScore;
   drinks: { drink: string; name: string; glasses: number; missing: MissingItem[] }[];
   /** `exists`: drinks here that they find at all; `needs`: as many as they are to find, at most so many. */
   coverage: { guest: string; people: number; needs: number; exists: number; finds: string[] }[];
@@ -72,16 +72,16 @@ export function mustFaults(
 } // prettier-ignore
 
 /**
- * The best card for who comes, as it is asked over the API.
+ * The best menu for who comes, as it is asked over the API.
  *
- * @returns undefined where there are fewer drinks than the card is to have; the faults of what must stand on it and
+ * @returns undefined where there are fewer drinks than the menu is to have; the faults of what must stand on it and
  * cannot.
  */
-export function askCard(
-  { candidates, there, guests, ...asked }: CardAsked,
+export function askMenu(
+  { candidates, there, guests, ...asked }: MenuAsked,
   house: Omit<EveningHouse, 'horizon' | 'weekday'>,
-  options: FindCardOptions = {},
-): CardTold | Fault[] | undefined {
+  options: FindMenuOptions = {},
+): MenuTold | Fault[] | undefined {
   const of = candidates === undefined ? undefined : new Set(candidates);
   const evening: Evening = {
     ...{ id: '', name: 'Asked', on: '2026-01-01', from: '20:00', atWork: false, freezerLitres: null },
@@ -98,12 +98,12 @@ export function askCard(
   const question = menuQuestionOf(evening, here);
   const faults = mustFaults(evening, (id) => question.poured.has(id));
   if (faults.length > 0) return faults;
-  const card = findCard(question, options);
-  if (card === undefined) return undefined;
-  const { drinks, missing } = servedCard(evening, here, question, card);
+  const menu = findMenu(question, options);
+  if (menu === undefined) return undefined;
+  const { drinks, missing } = servedMenu(evening, here, question, menu);
   const needs = needsOfSeats(question);
   return {
-    ...{ proven: card.proven, score: card.score, candidates: question.candidates.length },
+    ...{ proven: menu.proven, score: menu.score, candidates: question.candidates.length },
     drinks: drinks.map(({ id, name, glasses, missing: lacks }) => ({
       ...{ drink: id, name, glasses, missing: lacks },
     })),
@@ -112,9 +112,9 @@ export function askCard(
       exists: question.candidates.filter((c) => c.finds[g]).length,
       finds: drinks.filter((d) => d.seats[g] === 'finds').map((d) => d.id),
     })),
-    lacks: lacksOf(evening.guests, question, card.drinks),
+    lacks: lacksOf(evening.guests, question, menu.drinks),
     missingMinor: missing.reduce((sum, m) => sum + m.priceMinor, 0),
-    swaps: swapsOf(question, card.drinks),
+    swaps: swapsOf(question, menu.drinks),
   };
 }
 

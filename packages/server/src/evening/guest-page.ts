@@ -4,7 +4,7 @@ import { rateLimit } from 'express-rate-limit';
 import {
   askedSchema,
   cannotServe,
-  cardIsOpen,
+  menuIsOpen,
   guestDrinks,
   guestViewSchema,
   menuHere,
@@ -29,9 +29,9 @@ const MINUTE_MS = 60_000;
 const same = (a: string, b: string) =>
   a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
 
-/** The card of an evening, for guests: with its key and without a passphrase. Nothing else of the household is reached with it. */
-export function guestCardRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
-  /** The evening of a key, while its card is open; every key is looked at for as long. */
+/** The menu of an evening, for guests: with its key and without a passphrase. Nothing else of the household is reached with it. */
+export function guestPageRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
+  /** The evening of a key, while its menu is open; every key is looked at for as long. */
   function eveningOf(key: string): Evening {
     const now = new Date();
     const today = formatISO(now, { representation: 'date' });
@@ -39,8 +39,8 @@ export function guestCardRoutes(api: Api, store: KeptStore, world: World, librar
       .list(keptEvening)
       .map((e) => e.value)
       .filter((e) => e.guestCard !== null && same(e.guestCard.key, key));
-    const open = found.find((e) => cardIsOpen(e, today, now.getHours()));
-    if (open === undefined) throw new HttpProblem('not-found', 'there is no card here, or its evening is over');
+    const open = found.find((e) => menuIsOpen(e, today, now.getHours()));
+    if (open === undefined) throw new HttpProblem('not-found', 'there is no menu here, or its evening is over');
     return open;
   } // prettier-ignore
 
@@ -76,8 +76,8 @@ export function guestCardRoutes(api: Api, store: KeptStore, world: World, librar
     .on(
       {
         method: 'get',
-        path: '/guest-card/{key}',
-        summary: 'The card of an evening, for guests who were given its key',
+        path: '/guest-page/{key}',
+        summary: 'The menu of an evening, for guests who were given its key',
         open: true,
         answer: guestViewSchema,
         problems: ['not-found'],
@@ -87,8 +87,8 @@ export function guestCardRoutes(api: Api, store: KeptStore, world: World, librar
     .on(
       {
         method: 'post',
-        path: '/guest-card/{key}/asks',
-        summary: 'A guest asks for a drink of the card',
+        path: '/guest-page/{key}/asks',
+        summary: 'A guest asks for a drink of the menu',
         open: true,
         before: limited,
         body: askedSchema,
@@ -97,10 +97,10 @@ export function guestCardRoutes(api: Api, store: KeptStore, world: World, librar
       },
       (req, res, asked) => {
         const evening = eveningOf(String(req.params.key));
-        if (!evening.guestCard?.asks) throw new HttpProblem('not-here', 'this card is for reading: ask the house');
+        if (!evening.guestCard?.asks) throw new HttpProblem('not-here', 'this menu is for reading: ask the house');
         const drink = viewOf(evening).drinks.find((d) => d.id === asked.drink);
         const fault = (pointer: string, detail: string) => HttpProblem.faults(detail, [{ code: 'mismatch', pointer, detail }]);
-        if (drink === undefined) throw fault('/drink', 'it is not on the card');
+        if (drink === undefined) throw fault('/drink', 'it is not on the menu');
         const cannot = cannotServe(asked, drink);
         if (cannot !== undefined) throw fault('/drink', cannot);
         const before = store.list(keptAsk).filter((a) => a.value.evening === evening.id);
@@ -115,7 +115,7 @@ export function guestCardRoutes(api: Api, store: KeptStore, world: World, librar
             change: `${asked.name} asks for ${drink.name}`.slice(0, 120),
             writes: [{ thing: keptAsk.name, id: ask.id, value: ask, version: null }],
           },
-          { page: '', name: 'the guests’ card' },
+          { page: '', name: 'the guests’ page' },
         );
         res.status(204).end();
       },

@@ -2,7 +2,7 @@ import type { PDFFont, PDFPage } from 'pdf-lib';
 import { drawCode } from '../../ui/paper/pdf-code';
 import { fitted, PT_A_MM, wrapped } from '../../ui/paper/pdf-text';
 
-/** A drink as the printed card has it. */
+/** A drink as the printed menu has it. */
 export interface MenuPdfDrink {
   name: string;
   /** What is in it. */
@@ -13,8 +13,8 @@ export interface MenuPdfDrink {
   contains: string;
 }
 
-/** What a card says. */
-export interface PrintedCard {
+/** What a menu says. */
+export interface PrintedMenu {
   title: string;
   under: string;
   drinks: readonly MenuPdfDrink[];
@@ -24,15 +24,15 @@ export interface PrintedCard {
 }
 
 /** Looks of our own: a sheet in the middle, a ruled list, and one that is folded to stand by itself. */
-export const CARD_LOOKS = [
+export const MENU_LOOKS = [
   { value: 'harbour', title: 'Harbour: centred, large' },
   { value: 'ledger', title: 'Ledger: ruled, all on the left' },
   { value: 'tent', title: 'Tent: folded, read from both sides' },
 ] as const;
-export type CardLook = (typeof CARD_LOOKS)[number]['value'];
+export type MenuLook = (typeof MENU_LOOKS)[number]['value'];
 
 /** A5 upright; a sheet of A4 for what is folded. */
-const PAGE_MM: Record<CardLook, [number, number]> = { harbour: [148, 210], ledger: [148, 210], tent: [210, 297] }; // prettier-ignore
+const PAGE_MM: Record<MenuLook, [number, number]> = { harbour: [148, 210], ledger: [148, 210], tent: [210, 297] }; // prettier-ignore
 const MARGIN_MM = 14;
 /** The code for telephones in the lower corner, and the room it takes. */
 const CODE_MM = 22;
@@ -67,8 +67,8 @@ interface Line {
   rule?: boolean;
 }
 
-/** All that a card says, line by line, at a scale. */
-function linesOf({ title, under, drinks, foot }: PrintedCard, scale: number, width: number, ink: Ink): Line[] {
+/** All that a menu says, line by line, at a scale. */
+function linesOf({ title, under, drinks, foot }: PrintedMenu, scale: number, width: number, ink: Ink): Line[] {
   const at = (n: number) => n * scale;
   const body = (text: string, gap: number): Line[] =>
     wrapped(text, ink.text, at(10), width).map((line, i) => ({ text: line, size: at(10), font: 'text', gap: i === 0 ? at(gap) : at(3) }));
@@ -86,13 +86,13 @@ function linesOf({ title, under, drinks, foot }: PrintedCard, scale: number, wid
 
 const heightOf = (lines: readonly Line[]) => lines.reduce((sum, l) => sum + l.gap + l.size, 0);
 
-/** Draw a card into a box, smaller where it would not fit. */
-function draw(card: PrintedCard, box: Box, ink: Ink, turn: { type: never; angle: number } | undefined): void {
+/** Draw a menu into a box, smaller where it would not fit. */
+function draw(menu: PrintedMenu, box: Box, ink: Ink, turn: { type: never; angle: number } | undefined): void {
   let scale = 1.25;
-  let lines = linesOf(card, scale, box.width, ink);
+  let lines = linesOf(menu, scale, box.width, ink);
   while (heightOf(lines) > box.height && scale > 0.5) {
     scale -= 0.05;
-    lines = linesOf(card, scale, box.width, ink);
+    lines = linesOf(menu, scale, box.width, ink);
   }
   let y = box.top - Math.max(0, (box.height - heightOf(lines)) / (box.centred ? 2 : Infinity));
   for (const line of lines) {
@@ -113,11 +113,11 @@ function draw(card: PrintedCard, box: Box, ink: Ink, turn: { type: never; angle:
   }
 } // prettier-ignore
 
-/** The card of an evening as a PDF, with what is in each drink, how strong it is, and what of it somebody cannot have. */
-export async function cardPdf(card: PrintedCard, look: CardLook): Promise<Uint8Array> {
+/** The menu of an evening as a PDF, with what is in each drink, how strong it is, and what of it somebody cannot have. */
+export async function menuPdf(menu: PrintedMenu, look: MenuLook): Promise<Uint8Array> {
   const { PDFDocument, StandardFonts, rgb, degrees } = await import('pdf-lib');
   const pdf = await PDFDocument.create();
-  pdf.setTitle(card.title);
+  pdf.setTitle(menu.title);
   const [widthMm, heightMm] = PAGE_MM[look];
   const page = pdf.addPage([widthMm * PT_A_MM, heightMm * PT_A_MM]);
   const isLedger = look === 'ledger';
@@ -135,21 +135,21 @@ export async function cardPdf(card: PrintedCard, look: CardLook): Promise<Uint8A
     ...{ left: margin, top, width, height, centred: look !== 'ledger', ruled: isLedger, turned: false },
     ...more,
   });
-  const room = card.address ? CODE_ROOM_MM * PT_A_MM : 0;
+  const room = menu.address ? CODE_ROOM_MM * PT_A_MM : 0;
   const half = degrees(180) as { type: never; angle: number };
   if (look === 'tent') {
     const height = whole / 2 - 2 * margin - room;
-    draw(card, box(whole / 2 - margin, height, {}), ink, undefined);
-    draw(card, box(whole - margin - room, height, { turned: true }), ink, half);
+    draw(menu, box(whole / 2 - margin, height, {}), ink, undefined);
+    draw(menu, box(whole - margin - room, height, { turned: true }), ink, half);
     page.drawLine({
       ...{ start: { x: 0, y: whole / 2 }, end: { x: page.getWidth(), y: whole / 2 } },
       ...{ thickness: 0.4, dashArray: [3, 5] },
     });
-  } else draw(card, box(whole - margin, whole - 2 * margin - room, {}), ink, undefined);
-  if (card.address) {
+  } else draw(menu, box(whole - margin, whole - 2 * margin - room, {}), ink, undefined);
+  if (menu.address) {
     const size = CODE_MM * PT_A_MM;
     const left = look === 'ledger' ? margin : (page.getWidth() - size) / 2;
-    await drawCode(page, card.address, { left, bottom: margin, size }, ink.colour ?? {});
+    await drawCode(page, menu.address, { left, bottom: margin, size }, ink.colour ?? {});
     const words = 'On your telephone';
     const wide = ink.text.widthOfTextAtSize(words, WORDS_PT);
     page.drawText(words, {

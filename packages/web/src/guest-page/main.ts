@@ -3,10 +3,10 @@ import '@fontsource-variable/literata';
 import { createApp } from 'vue';
 import { makeVuetify } from '../ui/theme/vuetify';
 import '../ui/theme/base.css';
-import GuestCard from './GuestCard.vue';
+import GuestPage from './GuestPage.vue';
 
-/** The card that guests open: all they are given of the household. As dark as their telephone is. */
+/** The menu that guests open: all they are given of the household. As dark as their telephone is. */
 const isDark = matchMedia('(prefers-color-scheme: dark)').matches;
-createApp(GuestCard)
+createApp(GuestPage)
   .use(makeVuetify(isDark ? 'night' : 'day'))
   .mount('#app');

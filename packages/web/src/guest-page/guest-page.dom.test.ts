@@ -4,7 +4,7 @@ import { createVuetify } from 'vuetify';
 import type { GuestView } from '@uisce/core/evening';
 import { said } from '../testing/in-house';
 import { refusal } from '../testing/small-server';
-import GuestCard from './GuestCard.vue';
+import GuestPage from './GuestPage.vue';
 
 const view: GuestView = {
   ...{ house: 'The boathouse', name: 'Saturday', on: '2026-11-28', from: '20:00', locale: 'en-IE' },
@@ -31,7 +31,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 const open = async () => {
-  page = mount(GuestCard, { global: { plugins: [createVuetify()] }, attachTo: document.body });
+  page = mount(GuestPage, { global: { plugins: [createVuetify()] }, attachTo: document.body });
   await flushPromises();
 };
 const button = (name: string) => page.findAll('button').find((b) => b.attributes('aria-label') === name);
@@ -62,9 +62,9 @@ it('for reading alone has nothing to press, and one that is over says so', async
   now = () => new Response(JSON.stringify({ ...view, asks: false, isWhole: false }));
   await open();
   expect(page.findAll('button').filter((b) => /^Ask/.test(b.text()))).toEqual([]);
-  expect(said(page)).toContain('The rest of the card is being chosen.');
+  expect(said(page)).toContain('The rest of the menu is being chosen.');
   page.unmount();
-  now = () => refusal('not-found', 'there is no card here, or its evening is over');
+  now = () => refusal('not-found', 'there is no menu here, or its evening is over');
   await open();
-  expect(said(page)).toContain('No card here There is no card here, or its evening is over.');
+  expect(said(page)).toContain('No menu here There is no menu here, or its evening is over.');
 });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
-import { type CardCriterion, type OnTheCard, type Swap } from '@uisce/core/evening';
+import { type MenuCriterion, type OnTheMenu, type Swap } from '@uisce/core/evening';
 import { mayBatch, mixedRecipe } from '@uisce/core/mixed';
 import { batchOf, beginBatch } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
@@ -11,10 +11,10 @@ import { useTrade } from '../household/use-trade';
 import { useMayHold } from '../ui/drink/use-warnings';
 import SelectField from '../ui/SelectField.vue';
 import { count, inSentence, listed, useWords } from '../words/use-words';
-import { useMenuWords } from './use-card-words';
+import { useMenuWords } from './use-menu-words';
 import { useEvening } from './use-evening';
 
-/** The card: what stands on it, how often it is poured, what is short for it, what is mixed ahead, what could stand there instead. */
+/** The menu: what stands on it, how often it is poured, what is short for it, what is mixed ahead, what could stand there instead. */
 const batches = useBatches();
 const evenings = useEvenings();
 const router = useRouter();
@@ -36,7 +36,7 @@ const NOT_AHEAD = {
   shaken: 'made by the glass: it wants its air',
   layered: 'made by the glass: in layers',
 } as const;
-const CRITERIA: Record<CardCriterion, string> = {
+const CRITERIA: Record<MenuCriterion, string> = {
   seats: 'everyone finds two',
   money: 'least missing',
   parts: 'fewest parts',
@@ -91,7 +91,7 @@ function take({ out, in: other }: Swap): void {
     });
 }
 /** Onto the bench, to be weighed like any batch. */
-async function mix({ drink }: OnTheCard, glasses: number): Promise<void> {
+async function mix({ drink }: OnTheMenu, glasses: number): Promise<void> {
   const { kinds } = stock.here;
   const recipe = mixedRecipe(drink, glasses, kinds);
   const grams = recipe.from.map((p) => p.g);
@@ -117,7 +117,7 @@ function want(id: string | null): void {
     never: e.never.filter((n) => n !== id),
   });
 }
-function first(criterion: CardCriterion): void {
+function first(criterion: MenuCriterion): void {
   const e = evening.value;
   const at = e?.order.indexOf(criterion) ?? 0;
   if (!e || at < 1) return;
@@ -128,13 +128,13 @@ function first(criterion: CardCriterion): void {
 </script>
 
 <template>
-  <section v-if="evening && plan" class="card" aria-labelledby="card-title">
+  <section v-if="evening && plan" class="card" aria-labelledby="menu-title">
     <div class="card-head">
-      <h2 id="card-title">
-        The card
+      <h2 id="menu-title">
+        The menu
         <small class="dim"
           >· {{ plan.drinks.length }} of {{ plan.candidates }} you could pour,
-          {{ count(plan.card.score.parts, 'part')
+          {{ count(plan.menu.score.parts, 'part')
           }}<template v-if="isAsking">, looking again</template></small
         >
       </h2>
@@ -142,7 +142,7 @@ function first(criterion: CardCriterion): void {
         label="On it"
         :value="evening.size"
         :choices="SIZES"
-        @choose="evenings.edit(`${$event} on the card`, { size: $event })"
+        @choose="evenings.edit(`${$event} on the menu`, { size: $event })"
       />
     </div>
     <ul class="plain-list drinks">
@@ -206,7 +206,7 @@ function first(criterion: CardCriterion): void {
         clearable
         @update:model-value="want"
       />
-      <ol class="plain-list order" aria-label="What decides between two cards, the first that differs">
+      <ol class="plain-list order" aria-label="What decides between two menus, the first that differs">
         <li v-for="(criterion, i) in evening.order" :key="criterion">
           <span>{{ i + 1 }}. {{ CRITERIA[criterion] }}</span>
           <v-btn
@@ -219,7 +219,7 @@ function first(criterion: CardCriterion): void {
       </ol>
     </details>
     <p class="dim small">
-      Prices are those of {{ trade.prices?.name }}; {{ words.price(plan.card.score.money) }} is missing for
+      Prices are those of {{ trade.prices?.name }}; {{ words.price(plan.menu.score.money) }} is missing for
       all pours together.
     </p>
   </section>

@@ -5,12 +5,12 @@ import { ALLERGENS } from '../catalogue/kind.js';
 /** A key is so many letters: 24 bytes of chance, as base64url (192 bits; nobody guesses it). */
 export const CARD_KEY = /^[A-Za-z0-9_-]{32}$/;
 
-/** The card that guests open on their own telephones: its key, and whether they may ask for a drink there. */
-export const guestCardSchema = z.strictObject({
+/** The menu that guests open on their own telephones: its key, and whether they may ask for a drink there. */
+export const guestPageSchema = z.strictObject({
   key: z.string().regex(CARD_KEY, 'a key of 32 letters'),
   asks: z.boolean(),
 });
-export type GuestCard = z.infer<typeof guestCardSchema>;
+export type GuestPage = z.infer<typeof guestPageSchema>;
 
 /** Most drinks that one evening's guests may ask for, so that no telephone fills the list. */
 export const MAX_ASKS = 120;

@@ -10,11 +10,11 @@ import CheckField from '../ui/CheckField.vue';
 import CheckGroup from '../ui/CheckGroup.vue';
 import { inSentence } from '../words/in-sentence';
 import { ALLERGEN_CHOICES, ALLERGEN_WORDS } from '../words/trade-words';
-import { useGuestCard } from './use-guest-card';
+import { useGuestPage } from './use-guest-page';
 
-/** The card of an evening on a guest's telephone: what there is, what is in it, how strong it is, and asking for one. */
+/** The menu of an evening on a guest's telephone: what there is, what is in it, how strong it is, and asking for one. */
 const key = location.pathname.split('/').at(-1) ?? '';
-const { view, trouble, said, me, isNamed, load, against, ask } = useGuestCard(key);
+const { view, trouble, said, me, isNamed, load, against, ask } = useGuestPage(key);
 onMounted(load);
 // Looked at again, it may have changed.
 useEventListener(document, 'visibilitychange', () => {
@@ -59,8 +59,8 @@ const contains = ({ allergens, unknown }: GuestDrink) =>
         <h1>{{ view.name }}</h1>
         <p class="dim">{{ when }}</p>
       </header>
-      <h1 v-else-if="!trouble">The card is on its way</h1>
-      <h1 v-else>No card here</h1>
+      <h1 v-else-if="!trouble">The menu is on its way</h1>
+      <h1 v-else>No menu here</h1>
       <p v-if="trouble" class="rust" role="alert">{{ trouble }}.</p>
       <p v-if="said" class="sea" role="status">{{ said }}</p>
       <template v-if="view">
@@ -85,7 +85,7 @@ const contains = ({ allergens, unknown }: GuestDrink) =>
             <CheckGroup v-model="me.cannot" legend="I cannot have" :choices="ALLERGEN_CHOICES" />
           </template>
         </section>
-        <section aria-label="The card">
+        <section aria-label="The menu">
           <ul class="plain-list">
             <li v-for="d in view.drinks" :key="d.id" class="drink" :class="{ past: against(d) }">
               <h2>{{ d.name }}</h2>
@@ -105,7 +105,7 @@ const contains = ({ allergens, unknown }: GuestDrink) =>
               >
             </li>
           </ul>
-          <p v-if="!view.isWhole" class="dim">The rest of the card is being chosen.</p>
+          <p v-if="!view.isWhole" class="dim">The rest of the menu is being chosen.</p>
         </section>
         <section v-if="me.asked.length > 0" class="card" aria-labelledby="asked-title">
           <h2 id="asked-title">You asked for</h2>

@@ -10,7 +10,7 @@ const FREEZER = {
   slush: 'in the fridge: the freezer makes slush of it',
 } as const;
 
-/** The card of an evening in words. */
+/** The menu of an evening in words. */
 export function useMenuWords() {
   const trade = useTrade();
   const words = useWords();

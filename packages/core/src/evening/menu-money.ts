@@ -1,4 +1,4 @@
-import type { Candidate, CardProblem } from './card.js';
+import type { Candidate, MenuProblem } from './menu.js';
 import { moneyFor, type EveningWare } from './ware.js';
 
 /** What the drinks chosen so far cost at the least, whatever comes beside them. */
@@ -11,17 +11,17 @@ export interface Floor {
 }
 
 /**
- * The least that a card costs while only some of its drinks are known. A seat that found so many of them shares its
+ * The least that a menu costs while only some of its drinks are known. A seat that found so many of them shares its
  * pours among at most as many more as are still to come, so that so many glasses of each stand fast; and more of
  * anything never costs less.
  */
-export class CardMoney {
+export class MenuMoney {
   /** By drink: what it takes of wares that may run short. */
   private readonly uses = new Map<Candidate, Candidate['uses']>();
   /** By seat: the most drinks that its pours are shared among. */
   private readonly most: number[];
 
-  constructor(private readonly problem: CardProblem) {
+  constructor(private readonly problem: MenuProblem) {
     const { candidates, seats, wares, size } = problem;
     this.most = seats.map((_, s) => Math.min(size, candidates.filter((c) => c.finds[s]).length));
     // What there is enough of, however often it is poured, is not looked at again.

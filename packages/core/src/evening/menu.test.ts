@@ -3,16 +3,16 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import type { Highs } from 'highs';
 import { highsForTests } from '../testing/highs.js';
 import {
-  CARD_ORDER,
+  MENU_ORDER,
   compareScores,
   needsOfSeats,
-  scoreCard,
+  scoreMenu,
   type Candidate,
-  type CardProblem,
-  type CardScore,
-} from './card.js';
-import { findCard } from './find-card.js';
-import { swapsOf } from './good-card.js';
+  type MenuProblem,
+  type MenuScore,
+} from './menu.js';
+import { findMenu } from './find-menu.js';
+import { swapsOf } from './good-menu.js';
 import { finds, type Guest } from './guest.js';
 import { poursOf, thirstOf, usualThirst } from './thirst.js';
 import type { EveningWare } from './ware.js';
@@ -71,10 +71,10 @@ const problems = fc
     ),
     must: fc.boolean(),
     never: fc.boolean(),
-    order: fc.shuffledSubarray([...CARD_ORDER], { minLength: 5 }),
+    order: fc.shuffledSubarray([...MENU_ORDER], { minLength: 5 }),
     usual: fc.boolean(),
   })
-  .map(({ seats, size, wares, drinks, must, never, order, usual }): CardProblem => ({
+  .map(({ seats, size, wares, drinks, must, never, order, usual }): MenuProblem => ({
     candidates: drinks.map((d, i) => ({
       ...{ id: `d${i}`, finds: d.finds.slice(0, seats.length), mixed: d.mixed, parts: d.parts, work: d.work },
       uses: d.uses.filter((u) => u.ware < wares.length),
@@ -82,11 +82,11 @@ const problems = fc
     })),
     seats: seats.map((s) => ({ ...s, wants: 2 })),
     wares: wares.map(([there, packs], w) => ware(`w${w}`, there, packs)),
-    ...{ size, must: must ? ['d0'] : [], never: never ? ['d1'] : [], order: usual ? [...CARD_ORDER] : order },
+    ...{ size, must: must ? ['d0'] : [], never: never ? ['d1'] : [], order: usual ? [...MENU_ORDER] : order },
   })); // prettier-ignore
 
-/** Every card that may be, judged. */
-function* everyCard(problem: CardProblem): Generator<Candidate[]> {
+/** Every menu that may be, judged. */
+function* everyMenu(problem: MenuProblem): Generator<Candidate[]> {
   const { candidates, size, must, never } = problem;
   const walk = function* (from: number, chosen: Candidate[]): Generator<Candidate[]> {
     if (chosen.length < size) {
@@ -100,25 +100,25 @@ function* everyCard(problem: CardProblem): Generator<Candidate[]> {
   yield* walk(0, []);
 }
 
-describe('the card', () => {
+describe('the menu', () => {
   it('is the best of all there are, whatever decides first, as trying every one shows', () => {
     fc.assert(
       fc.property(problems, (problem) => {
-        let best: CardScore | undefined;
-        for (const drinks of everyCard(problem)) {
-          const score = scoreCard(problem, drinks);
+        let best: MenuScore | undefined;
+        for (const drinks of everyMenu(problem)) {
+          const score = scoreMenu(problem, drinks);
           if (best === undefined || compareScores(score, best, problem.order) < 0) best = score;
         }
-        const found = findCard(problem);
+        const found = findMenu(problem);
         expect(found?.score).toEqual(best);
         expect(found?.proven ?? true).toBe(true);
         if (!found) return;
         const drinks = found.drinks.map((id) => problem.candidates.find((c) => c.id === id) as Candidate);
-        expect(scoreCard(problem, drinks)).toEqual(found.score);
+        expect(scoreMenu(problem, drinks)).toEqual(found.score);
         // No swap is better than what is proven best, and each says what it does.
         for (const swap of swapsOf(problem, found.drinks)) {
           const other = found.drinks.map((id) => (id === swap.out ? swap.in : id));
-          const score = scoreCard(
+          const score = scoreMenu(
             problem,
             problem.candidates.filter((c) => other.includes(c.id)),
           );
@@ -130,26 +130,26 @@ describe('the card', () => {
     );
   });
 
-  it('asks no more for a guest than there is, and says a better card as soon as there is one', () => {
+  it('asks no more for a guest than there is, and says a better menu as soon as there is one', () => {
     const one = (id: string, mine: boolean[], uses: Candidate['uses'] = []): Candidate => ({
       ...{ id, finds: mine, uses, mixed: 0, parts: [1], work: 10, family: 'f', method: 'm', glass: 'g' },
     });
-    const problem: CardProblem = {
+    const problem: MenuProblem = {
       candidates: [one('a', [true, false]), one('b', [true, true], [{ ware: 0, amount: 1 }]), one('c', [true, false])],
       seats: [{ people: 1, pours: 4, wants: 2 }, { people: 1, pours: 4, wants: 2 }],
       ...{ wares: [ware('w', 0, [[6, 500]])], size: 2, must: [], never: [] },
     }; // prettier-ignore
     expect(needsOfSeats(problem)).toEqual([2, 1]);
     const better: number[] = [];
-    const card = findCard(problem, { onBetter: (c) => better.push(c.score.lacking) });
+    const menu = findMenu(problem, { onBetter: (c) => better.push(c.score.lacking) });
     // The second has all four of their pours of b, the first two: six, which is one pack.
-    expect(card).toMatchObject({ score: { lacking: 0, money: 500 }, proven: true });
+    expect(menu).toMatchObject({ score: { lacking: 0, money: 500 }, proven: true });
     expect(better.length).toBeGreaterThan(0);
-    expect(findCard(problem, { isOver: () => true })?.drinks).toHaveLength(2);
+    expect(findMenu(problem, { isOver: () => true })?.drinks).toHaveLength(2);
   });
 });
 
-describe('large cards, checked by another solver', () => {
+describe('large menus, checked by another solver', () => {
   let highs: Highs;
   beforeAll(async () => {
     highs = await highsForTests();
@@ -161,7 +161,7 @@ describe('large cards, checked by another solver', () => {
     return () => (state = (state * 16807) % 2147483647) / 2147483647;
   }
   /** 60 drinks and 12 guests; a pack of what is missing lasts the evening, so that its price does not hang on the pours. */
-  function large(seed: number): CardProblem {
+  function large(seed: number): MenuProblem {
     const chance = draws(seed);
     const some = (n: number, of: number) =>
       Array.from({ length: of }, (_, i) => i).filter(() => chance() < n / of);
@@ -178,7 +178,7 @@ describe('large cards, checked by another solver', () => {
     }; // prettier-ignore
   }
   /** The same as a mixed-integer program, one aim after the other, each held while the next is sought. */
-  function byHighs({ candidates, seats, wares, size }: CardProblem): Omit<CardScore, 'sameness'> {
+  function byHighs({ candidates, seats, wares, size }: MenuProblem): Omit<MenuScore, 'sameness'> {
     const needs = needsOfSeats({ candidates, seats });
     const sum = (terms: string[]) => (terms.length === 0 ? '0 x0' : terms.join(' + '));
     const aims = {
@@ -211,9 +211,9 @@ describe('large cards, checked by another solver', () => {
 
   it.each([7, 21, 63, 189, 567, 1701])('are the best by each aim in turn, as HiGHS finds them (draw %d)', (seed) => {
     const problem = large(seed);
-    const card = findCard(problem);
-    expect(card?.proven).toBe(true);
-    expect(card?.score).toMatchObject(byHighs(problem));
+    const menu = findMenu(problem);
+    expect(menu?.proven).toBe(true);
+    expect(menu?.score).toMatchObject(byHighs(problem));
   }); // prettier-ignore
 });
 

@@ -1,7 +1,7 @@
 import { moneyFor, type EveningWare } from './ware.js';
 import { sharePours, type Drinker } from './thirst.js';
 
-/** A drink that may stand on the card. */
+/** A drink that may stand on the menu. */
 export interface Candidate {
   id: string;
   /** By seat: whether they find it to their liking. */
@@ -19,31 +19,31 @@ export interface Candidate {
   glass: string;
 }
 
-/** A guest, or several alike, as a card has to please them. */
-export interface CardSeat extends Drinker {
+/** A guest, or several alike, as a menu has to please them. */
+export interface MenuSeat extends Drinker {
   /** Drinks that they are to find; fewer where there are fewer for them. */
   wants: number;
 }
 
-/** What a card is judged by; which comes first is the household's to say. */
-export const CARD_ORDER = ['seats', 'money', 'parts', 'work', 'variety'] as const;
-export type CardCriterion = (typeof CARD_ORDER)[number];
+/** What a menu is judged by; which comes first is the household's to say. */
+export const MENU_ORDER = ['seats', 'money', 'parts', 'work', 'variety'] as const;
+export type MenuCriterion = (typeof MENU_ORDER)[number];
 
-/** What a card is chosen from and by. */
-export interface CardProblem {
+/** What a menu is chosen from and by. */
+export interface MenuProblem {
   candidates: readonly Candidate[];
-  seats: readonly CardSeat[];
+  seats: readonly MenuSeat[];
   wares: readonly EveningWare[];
-  /** Drinks on the card. */
+  /** Drinks on the menu. */
   size: number;
   must: readonly string[];
   never: readonly string[];
   /** What decides first; as above where it is left out. */
-  order?: readonly CardCriterion[];
+  order?: readonly MenuCriterion[];
 }
 
-/** How good a card is by each criterion; less is better. */
-export interface CardScore {
+/** How good a menu is by each criterion; less is better. */
+export interface MenuScore {
   /** People times drinks that they lack to find as many as they are to. */
   lacking: number;
   /** What its pours take beyond what is there, minor units. */
@@ -54,17 +54,17 @@ export interface CardScore {
   sameness: number;
 }
 
-/** A card and whether nothing better exists. */
-export interface Card {
+/** A menu and whether nothing better exists. */
+export interface Menu {
   drinks: string[];
-  score: CardScore;
+  score: MenuScore;
   proven: boolean;
 }
 
 /** Everyone finds at least so many. */
 export const FINDS_EACH = 2;
 
-export const FIELD: Record<CardCriterion, keyof CardScore> = {
+export const FIELD: Record<MenuCriterion, keyof MenuScore> = {
   seats: 'lacking',
   money: 'money',
   parts: 'parts',
@@ -74,9 +74,9 @@ export const FIELD: Record<CardCriterion, keyof CardScore> = {
 
 /** Less than 0 where the first is better: the first criterion in which they differ decides. */
 export function compareScores(
-  a: CardScore,
-  b: CardScore,
-  order: readonly CardCriterion[] = CARD_ORDER,
+  a: MenuScore,
+  b: MenuScore,
+  order: readonly MenuCriterion[] = MENU_ORDER,
 ): number {
   for (const criterion of order) {
     const field = FIELD[criterion];
@@ -86,7 +86,7 @@ export function compareScores(
 }
 
 /** What each seat needs: as many as it wants, or as there are for it. */
-export function needsOfSeats({ candidates, seats }: Pick<CardProblem, 'candidates' | 'seats'>): number[] {
+export function needsOfSeats({ candidates, seats }: Pick<MenuProblem, 'candidates' | 'seats'>): number[] {
   return seats.map(({ wants }, s) => Math.min(wants, candidates.filter((c) => c.finds[s]).length));
 }
 
@@ -96,20 +96,20 @@ export function samenessOf(drinks: readonly Candidate[]): number {
   return same((c) => c.family) + same((c) => c.method) + same((c) => c.glass);
 }
 
-/** The order in which the drinks of a card stand. */
+/** The order in which the drinks of a menu stand. */
 export const byId = (a: { id: string }, b: { id: string }): number => (a.id < b.id ? -1 : 1);
 
-/** What the pours of a card cost beyond what is there, minor units. */
-export function moneyOfCard({ seats, wares }: CardProblem, card: readonly Candidate[]): number {
+/** What the pours of a menu cost beyond what is there, minor units. */
+export function moneyOfMenu({ seats, wares }: MenuProblem, menu: readonly Candidate[]): number {
   // Who has the odd glass hangs on the order: it is always the same one.
-  const drinks = [...card].sort(byId);
+  const drinks = [...menu].sort(byId);
   const { byDrink } = sharePours(seats, (s, d) => drinks[d]?.finds[s] ?? false, drinks.length);
   const used: number[] = [];
   const amounts: number[] = [];
   for (let d = 0; d < drinks.length; d++) {
     const { uses, mixed } = drinks[d] as Candidate;
     const glasses = Math.max(0, (byDrink[d] ?? 0) - mixed);
-    // A card takes few wares: a list is quicker than a map.
+    // A menu takes few wares: a list is quicker than a map.
     for (const { ware, amount } of uses) {
       const at = used.indexOf(ware);
       if (at >= 0) amounts[at] = (amounts[at] as number) + glasses * amount;
@@ -120,22 +120,22 @@ export function moneyOfCard({ seats, wares }: CardProblem, card: readonly Candid
 }
 
 /**
- * A card judged from the problem's own words.
+ * A menu judged from the problem's own words.
  *
  * @param needs of its seats, where they were worked out before.
  */
-export function scoreCard(
-  problem: CardProblem,
+export function scoreMenu(
+  problem: MenuProblem,
   drinks: readonly Candidate[],
   needs: readonly number[] = needsOfSeats(problem),
-): CardScore {
+): MenuScore {
   const lacking = problem.seats.reduce((sum, { people }, s) => {
     const found = drinks.filter((d) => d.finds[s]).length;
     return sum + people * Math.max(0, (needs[s] ?? 0) - found);
   }, 0);
   return {
     lacking,
-    money: moneyOfCard(problem, drinks),
+    money: moneyOfMenu(problem, drinks),
     parts: new Set(drinks.flatMap((d) => d.parts)).size,
     work: drinks.reduce((sum, d) => sum + d.work, 0),
     sameness: samenessOf(drinks),

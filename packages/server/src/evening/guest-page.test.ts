@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { formatISO } from 'date-fns';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { addDays, type ProblemDetails } from '@uisce/core/base';
-import { cardIsOpen, eveningSchema, type GuestAsk, type Evening, type GuestView } from '@uisce/core/evening';
+import { menuIsOpen, eveningSchema, type GuestAsk, type Evening, type GuestView } from '@uisce/core/evening';
 import { HomeClient } from '../testing/home-client.js';
 import { RunningApp } from '../testing/running-app.js';
 
@@ -21,8 +21,8 @@ const put = (value: Evening) => app.put(`/evenings/${value.id}`, value);
 const ask = (more: object = {}, client?: HomeClient) => {
   const body = { name: 'Aoife', cannot: [], noAlcohol: false, drink: 'negroni', ...more };
   return client
-    ? client.call('POST', `/api/guest-card/${KEY}/asks`, body)
-    : app.call<ProblemDetails>('POST', `/guest-card/${KEY}/asks`, body);
+    ? client.call('POST', `/api/guest-page/${KEY}/asks`, body)
+    : app.call<ProblemDetails>('POST', `/guest-page/${KEY}/asks`, body);
 };
 
 beforeAll(async () => {
@@ -34,25 +34,25 @@ afterAll(async () => {
   app.remove();
 });
 
-describe('a card for guests', () => {
+describe('a menu for guests', () => {
   it('is read from the home network with its key and without a passphrase, and says nothing else of the household', async () => {
     await app.call('POST', '/access/passphrase', { passphrase: 'a lamp in the window' });
     await app.call('POST', '/access/home', { open: true });
     const guest = new HomeClient(app);
-    const card = await guest.call('GET', `/api/guest-card/${KEY}`);
-    const view = JSON.parse(card.text) as GuestView;
+    const menu = await guest.call('GET', `/api/guest-page/${KEY}`);
+    const view = JSON.parse(menu.text) as GuestView;
     expect(view.drinks.map((d) => d.name)).toEqual(['Negroni', 'Whiskey sour']);
     expect(Object.keys(view).sort()).toEqual(['asks', 'drinks', 'from', 'house', 'isWhole', 'locale', 'name', 'on']);
     expect(view.isWhole).toBe(false);
     // Who comes, and what they cannot have, is nobody else's to read.
-    expect(card.text).not.toContain('Aoife');
-    expect(card.text).not.toContain('nuts');
+    expect(menu.text).not.toContain('Aoife');
+    expect(menu.text).not.toContain('nuts');
     const sour = view.drinks.find((d) => d.id === 'whiskey-sour');
     expect(sour?.parts).toContain('Bourbon');
     expect(sour?.allergens).toContain('egg');
     for (const path of ['/api/evenings', '/api/kept', '/api/asks', `/api/evenings/${evening().id}`])
       expect((await guest.call('GET', path)).status, path).toBe(401);
-    expect((await guest.call('GET', `/api/guest-card/${'x'.repeat(32)}`)).status).toBe(404);
+    expect((await guest.call('GET', `/api/guest-page/${'x'.repeat(32)}`)).status).toBe(404);
     expect((await ask({}, guest)).status).toBe(204);
   }); // prettier-ignore
 
@@ -61,7 +61,7 @@ describe('a card for guests', () => {
     const refused = async (more: object) => ((await ask(more)) as { body: ProblemDetails }).body.detail;
     expect(await refused({ drink: 'whiskey-sour', cannot: ['egg'] })).toMatch(/it contains egg/);
     expect(await refused({ noAlcohol: true })).toMatch(/there is alcohol in it/);
-    expect(await refused({ drink: 'daiquiri' })).toMatch(/not on the card/);
+    expect(await refused({ drink: 'daiquiri' })).toMatch(/not on the menu/);
     expect((await ask({ name: '  ' })).status).toBe(400);
     const asks = await app.get<{ value: GuestAsk }[]>('/asks');
     expect(asks.map(({ value: a }) => [a.name, a.drink, a.state])).toEqual([
@@ -74,16 +74,16 @@ describe('a card for guests', () => {
     const many = await Promise.all(Array.from({ length: 25 }, (_, i) => ask({ name: `Guest ${i}` })));
     expect(many.map((a) => a.status)).toContain(429);
     await put(evening({ guestCard: { key: KEY, asks: false } }));
-    expect((await app.get<GuestView>(`/guest-card/${KEY}`)).asks).toBe(false);
+    expect((await app.get<GuestView>(`/guest-page/${KEY}`)).asks).toBe(false);
     expect([403, 429]).toContain((await ask()).status);
     for (const over of [{ endedOn: today }, { on: addDays(today, -3) }, { guestCard: null }]) {
       await put(evening(over));
-      expect((await app.call('GET', `/guest-card/${KEY}`)).status).toBe(404);
+      expect((await app.call('GET', `/guest-page/${KEY}`)).status).toBe(404);
     }
   });
 
   it('is open until five in the morning after', () => {
-    const open = (day: string, hour: number) => cardIsOpen({ on: '2026-11-28', endedOn: null }, day, hour);
+    const open = (day: string, hour: number) => menuIsOpen({ on: '2026-11-28', endedOn: null }, day, hour);
     expect([open('2026-11-20', 9), open('2026-11-28', 23), open('2026-11-29', 4)]).toEqual([
       true,
       true,
