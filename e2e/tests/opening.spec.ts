@@ -47,7 +47,7 @@ test('what cannot be fetched below the sentence is fetched once the server is ba
   page,
   demo,
 }) => {
-  const cards = '**/assets/BriefCards-*.js';
+  const cards = '**/assets/BriefPanels-*.js';
   let refused = 0;
   await page.route(cards, (route) => {
     refused += 1;

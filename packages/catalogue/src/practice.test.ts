@@ -4,17 +4,24 @@ import { amountMl } from '@uisce/core/base';
 import { kindIndex } from '@uisce/core/catalogue';
 import { methodFaults } from '@uisce/core/rules';
 import { balance } from '@uisce/core/notebook';
-import { blindBalance, cardKeys, CardMaker, SHOWS, typedAnswer, wordCard } from '@uisce/core/practice';
+import {
+  blindBalance,
+  flashcardKeys,
+  FlashcardMaker,
+  SHOWS,
+  typedAnswer,
+  wordFlashcard,
+} from '@uisce/core/practice';
 import { loadCatalogue, loadGlossary } from './load.js';
 
 const { catalogue } = loadCatalogue();
 const glossary = loadGlossary();
 const kinds = kindIndex(catalogue.kinds);
-const maker = new CardMaker(catalogue, 2.5);
+const maker = new FlashcardMaker(catalogue, 2.5);
 const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
 
 describe('cards of every drink', () => {
-  const cards = catalogue.recipes.flatMap((r) => [0, 1, 2].flatMap((turn) => cardKeys(r).map((key) => ({ r, key, card: maker.card(r.id, key, turn) })))); // prettier-ignore
+  const cards = catalogue.recipes.flatMap((r) => [0, 1, 2].flatMap((turn) => flashcardKeys(r).map((key) => ({ r, key, card: maker.card(r.id, key, turn) })))); // prettier-ignore
 
   it('have one right answer, which is what the catalogue says, and no other answer that is right as well', () => {
     for (const { r, key, card } of cards) {
@@ -102,7 +109,7 @@ describe('the glossary', () => {
     expect(glossary.words.length).toBeGreaterThanOrEqual(180);
     const names = glossary.words.map((w) => w.word.toLowerCase());
     expect([...names].sort((a, b) => (a < b ? -1 : 1))).toEqual(names);
-    for (const { id } of glossary.words) expect(wordCard(glossary, id)?.choices).toHaveLength(4);
+    for (const { id } of glossary.words) expect(wordFlashcard(glossary, id)?.choices).toHaveLength(4);
     // Words that the trade uses for different things in different countries (common practice).
     for (const id of ['split', 'nip', 'measure', 'rocks', 'single', 'proof'])
       expect(glossary.words.find((w) => w.id === id)?.where.length, id).toBeGreaterThan(0);

@@ -99,14 +99,18 @@ export function piecesOf(sentence: string, words: readonly Word[]): Piece[] {
 }
 
 /** A question on a word: what does it mean, among four. */
-export interface WordCard {
+export interface WordFlashcard {
   word: Word;
   choices: string[];
   right: number;
 }
 
 /** A card of a word: its meaning among three others'. */
-export function wordCard(glossary: Pick<Glossary, 'words'>, id: string, turn = 0): WordCard | undefined {
+export function wordFlashcard(
+  glossary: Pick<Glossary, 'words'>,
+  id: string,
+  turn = 0,
+): WordFlashcard | undefined {
   const word = glossary.words.find((w) => w.id === id);
   if (word === undefined) return undefined;
   const random = randomFrom(seedOf(`${id} ${turn}`));

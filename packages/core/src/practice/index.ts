@@ -2,7 +2,7 @@ export * from './spout.js';
 export * from './trial.js';
 export * from './aim.js';
 export * from './memory.js';
-export * from './spec-card.js';
+export * from './flashcard.js';
 export * from './session.js';
 export * from './sum.js';
 export * from './blind.js';

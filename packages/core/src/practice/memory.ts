@@ -74,18 +74,18 @@ export function isDue(memory: Memory, at: string): boolean {
 }
 
 /** A card that is known, by its deck and its key. */
-export interface KnownCard {
+export interface KnownFlashcard {
   of: string;
   key: string;
   memory: Memory;
 }
 
 /** The cards that are due of one person's decks, the longest overdue first. */
-export function dueCards(decks: readonly Deck[], by: string, at: string): KnownCard[] {
+export function dueFlashcards(decks: readonly Deck[], by: string, at: string): KnownFlashcard[] {
   return decks
     .filter((d) => d.by === by)
     .flatMap((d) =>
-      Object.entries(d.cards).flatMap(([key, memory]): KnownCard[] =>
+      Object.entries(d.cards).flatMap(([key, memory]): KnownFlashcard[] =>
         isDue(memory, at) ? [{ of: d.of, key, memory }] : [],
       ),
     )

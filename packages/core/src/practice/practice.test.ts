@@ -4,8 +4,8 @@ import { createEmptyCard, fsrs, Rating } from 'ts-fsrs';
 import { describe, expect, it } from 'vitest';
 import type { Pour } from '../pouring/pour.js';
 import { aimOf, drinksFrom, targetsOf } from './aim.js';
-import { findWords, piecesOf, wordCard, type Word } from './glossary.js';
-import { dueCards, isDue, afterAnswer, type Answer, type Memory } from './memory.js';
+import { findWords, piecesOf, wordFlashcard, type Word } from './glossary.js';
+import { dueFlashcards, isDue, afterAnswer, type Answer, type Memory } from './memory.js';
 import { flowMlPerS, secondsFor, SPOUTS, Stream } from './spout.js';
 import { sumOf, SUMS } from './sum.js';
 
@@ -132,9 +132,9 @@ describe('what is remembered of a card', () => {
     const [early, late] = [afterAnswer(undefined, 'right', at(1)), afterAnswer(undefined, 'right', at(3))];
     const deck = (by: string, of: string, cards: Record<string, Memory>) => ({ id: of, by, of, cards });
     const decks = [deck('Ann', 'daiquiri', { parts: late, glass: early }), deck('Bo', 'gimlet', { parts: early })]; // prettier-ignore
-    expect(dueCards(decks, 'Ann', at(9)).map((c) => c.key)).toEqual(['glass', 'parts']);
+    expect(dueFlashcards(decks, 'Ann', at(9)).map((c) => c.key)).toEqual(['glass', 'parts']);
     expect(isDue(early, early.due)).toBe(true);
-    expect(dueCards(decks, 'Ann', at(1))).toEqual([]);
+    expect(dueFlashcards(decks, 'Ann', at(1))).toEqual([]);
   });
 });
 
@@ -184,7 +184,7 @@ describe('words of the trade', () => {
 
   it('are asked among meanings that are not nearly the same', () => {
     for (let turn = 0; turn < 20; turn++) {
-      const card = wordCard(glossary, 'dry-shake', turn) ?? expect.fail('there is a card');
+      const card = wordFlashcard(glossary, 'dry-shake', turn) ?? expect.fail('there is a card');
       expect(card.choices[card.right]).toBe('What dry-shake means, at length.');
       expect(card.choices).not.toContain('What shake means, at length.');
       expect(new Set(card.choices).size).toBe(4);

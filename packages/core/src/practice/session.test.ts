@@ -4,9 +4,9 @@ import { emptyBrief } from '../plan/brief.js';
 import { bottleThere } from '../stock/bottle.js';
 import { testRecipe } from '../testing/trade.js';
 import { FIRST_STEPS, firstWeek, type Done } from './first-week.js';
-import type { Deck, KnownCard } from './memory.js';
+import type { Deck, KnownFlashcard } from './memory.js';
 import { SESSION, sessionOf } from './session.js';
-import { cardKeys } from './spec-card.js';
+import { flashcardKeys } from './flashcard.js';
 
 const drink = (id: string, method = 'shake') =>
   testRecipe(
@@ -19,7 +19,7 @@ const drink = (id: string, method = 'shake') =>
   );
 const ID = '00000000-0000-4000-8000-000000000001';
 const memory = { due: '2026-11-25T20:00:00.000Z', stability: 1, difficulty: 5, scheduledDays: 1, learningSteps: 0, reps: 1, lapses: 0, state: 2, lastAt: null }; // prettier-ignore
-const due = (of: string, key: string): KnownCard => ({ of, key, memory });
+const due = (of: string, key: string): KnownFlashcard => ({ of, key, memory });
 const deck = (of: string, keys: readonly string[], by = ''): Deck => ({
   ...{ id: ID, by, of, cards: Object.fromEntries(keys.map((k) => [k, memory])) },
 });
@@ -29,7 +29,7 @@ describe('a session of cards', () => {
     const asked = sessionOf([due('old', 'parts')], [drink('a'), drink('b')], [], '', 5);
     expect(asked[0]).toEqual({ of: 'old', key: 'parts' });
     expect(asked.slice(1).map((c) => c.of)).toEqual(['a', 'b', 'a', 'b']);
-    const keys = cardKeys(drink('a'));
+    const keys = flashcardKeys(drink('a'));
     expect(asked.slice(1).map((c) => c.key)).toEqual([keys[0], keys[0], keys[1], keys[1]]);
   });
 
@@ -47,7 +47,7 @@ describe('a session of cards', () => {
   });
 
   it('asks nothing new that this person knows, and what only another knows', () => {
-    const all = cardKeys(drink('a'));
+    const all = flashcardKeys(drink('a'));
     const known = [deck('a', all)];
     expect(sessionOf([], [drink('a')], known, '')).toEqual([]);
     expect(sessionOf([], [drink('a')], known, 'Maeve').map((c) => c.key)).toEqual(all);

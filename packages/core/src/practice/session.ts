@@ -1,6 +1,6 @@
 import type { Recipe } from '../catalogue/recipe.js';
-import { cardKeys } from './spec-card.js';
-import type { Deck, KnownCard } from './memory.js';
+import { flashcardKeys } from './flashcard.js';
+import type { Deck, KnownFlashcard } from './memory.js';
 
 /** A card to be asked: one that is due, or one that is new. */
 export interface ToAsk {
@@ -18,7 +18,7 @@ export const SESSION = 10;
  * @param drinks what is poured, liked or planned here, what matters most first.
  */
 export function sessionOf(
-  due: readonly KnownCard[],
+  due: readonly KnownFlashcard[],
   drinks: readonly Recipe[],
   decks: readonly Deck[],
   by: string,
@@ -26,7 +26,7 @@ export function sessionOf(
 ): ToAsk[] {
   const out: ToAsk[] = due.slice(0, most).map(({ of, key }) => ({ of, key }));
   const known = new Map(decks.filter((d) => d.by === by).map((d) => [d.of, new Set(Object.keys(d.cards))]));
-  const fresh = drinks.map((r) => cardKeys(r).filter((key) => !known.get(r.id)?.has(key)).map((key) => ({ of: r.id, key })));
+  const fresh = drinks.map((r) => flashcardKeys(r).filter((key) => !known.get(r.id)?.has(key)).map((key) => ({ of: r.id, key })));
   const deepest = Math.max(0, ...fresh.map((f) => f.length));
   for (let depth = 0; depth < deepest && out.length < most; depth++)
     for (const cards of fresh) {

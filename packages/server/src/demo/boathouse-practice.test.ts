@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { expect, it } from 'vitest';
 import { loadShipped } from '@uisce/catalogue';
-import { aimOf, dueCards } from '@uisce/core/practice';
+import { aimOf, dueFlashcards } from '@uisce/core/practice';
 import { boathousePractice } from './boathouse-practice.js';
 
 it('the boathouse pours better from week to week, and has cards due today, whatever day it is', () => {
@@ -13,7 +13,7 @@ it('the boathouse pours better from week to week, and has cards due today, whate
     expect(second?.bias).toBeLessThan((first?.bias ?? 0) * 0.7);
     expect(second?.spread).toBeLessThan(first?.spread ?? 0);
     expect(trials.every((t) => t.at < today)).toBe(true);
-    const due = dueCards(decks, 'Maeve', `${today}T00:00:00.000Z`);
+    const due = dueFlashcards(decks, 'Maeve', `${today}T00:00:00.000Z`);
     expect(due.length).toBeGreaterThanOrEqual(5);
     expect(due.length).toBeLessThan(decks.flatMap((d) => Object.keys(d.cards)).length);
     const words = decks.filter((d) => d.of.startsWith('words-')).flatMap((d) => Object.keys(d.cards));

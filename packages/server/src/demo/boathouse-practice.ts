@@ -1,7 +1,7 @@
 import { addDays, randomFrom } from '@uisce/core/base';
 import type { Catalogue } from '@uisce/core/catalogue';
 import {
-  cardKeys,
+  flashcardKeys,
   deckOfWord,
   afterAnswer,
   WORD_KEY,
@@ -79,7 +79,7 @@ function decksOf(today: string, newId: () => string, catalogue: Catalogue): Deck
   const specs = drinks.flatMap((id): Deck[] => {
     const recipe = catalogue.recipes.find((r) => r.id === id);
     if (recipe === undefined) return [];
-    const cards = cardKeys(recipe)
+    const cards = flashcardKeys(recipe)
       .slice(0, 4)
       .map((key, i) => [key, learnt(lives[i % lives.length] ?? [])] as const);
     return [{ id: newId(), by: WHO, of: id, cards: Object.fromEntries(cards) }];

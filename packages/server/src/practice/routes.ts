@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { keptDeck, keptTrial } from '@uisce/core/kept';
-import { aimOf, dueCards, glossarySchema, type Glossary } from '@uisce/core/practice';
+import { aimOf, dueFlashcards, glossarySchema, type Glossary } from '@uisce/core/practice';
 import type { Api } from '../http/api.js';
 import type { KeptStore } from '../kept/store.js';
 
@@ -48,7 +48,7 @@ export function practiceRoutes(api: Api, store: KeptStore, glossary: Glossary): 
             return {
               ...{ by, cards },
               aim: aim ? { trials: aim.trials, bias: aim.bias, spread: aim.spread ?? null, within: aim.within } : null, // prettier-ignore
-              due: dueCards(decks, by, now).map(({ of, key, memory }) => ({ of, key, due: memory.due })),
+              due: dueFlashcards(decks, by, now).map(({ of, key, memory }) => ({ of, key, due: memory.due })),
             };
           }),
         });

@@ -107,7 +107,7 @@ onMounted(load);
     <TheRail v-else-if="!doorIsShut" @keys="keysShown = true" />
     <main id="main" class="main" tabindex="-1">
       <SignIn v-if="doorIsShut" />
-      <div v-else-if="trouble" class="card trouble" role="alert">
+      <div v-else-if="trouble" class="panel trouble" role="alert">
         <h1>Uisce could not start</h1>
         <p>{{ trouble }}</p>
         <v-btn @click="load">Try again</v-btn>
@@ -145,7 +145,7 @@ onMounted(load);
   inset-inline-start: 8px;
   z-index: 3000;
   padding: 10px 14px;
-  background: rgb(var(--v-theme-card));
+  background: rgb(var(--v-theme-panel));
   color: rgb(var(--v-theme-ink));
 }
 

@@ -13,7 +13,7 @@ const since = computed(() =>
 </script>
 
 <template>
-  <p v-if="keeper.asOf" class="card away" role="status">
+  <p v-if="keeper.asOf" class="panel away" role="status">
     Uisce’s server is away. This is how things stood on {{ since
     }}<template v-if="waits > 0">, with {{ count(waits, 'change') }} of yours that will be sent</template>.
   </p>

@@ -49,7 +49,7 @@ const COLUMNS = [
   <section
     v-for="c in shown"
     :key="c.id"
-    class="card conflict"
+    class="panel conflict"
     role="alert"
     :aria-label="`Changed twice: ${c.title}`"
   >

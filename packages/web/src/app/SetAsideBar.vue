@@ -6,7 +6,7 @@ const keeper = useKeeper();
 </script>
 
 <template>
-  <section v-if="keeper.setAside.length > 0" class="card aside" role="status">
+  <section v-if="keeper.setAside.length > 0" class="panel aside" role="status">
     <h2>
       Set aside: {{ keeper.setAside.length === 1 ? 'something stored' : `${keeper.setAside.length} things` }}
       cannot be read

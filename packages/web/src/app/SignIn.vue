@@ -29,7 +29,7 @@ async function signIn(): Promise<void> {
 </script>
 
 <template>
-  <form class="card door" @submit.prevent="signIn">
+  <form class="panel door" @submit.prevent="signIn">
     <h1>Uisce</h1>
     <p>This household’s passphrase opens it on this device; it stays open until you sign out.</p>
     <v-text-field

@@ -5,7 +5,7 @@ import { takeOver } from '../kept/offline';
 </script>
 
 <template>
-  <div v-if="takeOver" class="card bar" role="status">
+  <div v-if="takeOver" class="panel bar" role="status">
     <p>A new version of Uisce is here. What you have changed is safe either way.</p>
     <v-btn color="sea" @click="takeOver()">Take it over now</v-btn>
     <v-btn @click="takeOver = undefined">Later</v-btn>

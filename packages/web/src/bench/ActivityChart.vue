@@ -76,8 +76,8 @@ const option = computed(() => {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="why-title" @keydown.t.exact="asTable = !asTable">
-    <div class="card-head">
+  <section class="panel" aria-labelledby="why-title" @keydown.t.exact="asTable = !asTable">
+    <div class="panel-head">
       <h2 id="why-title">Why it keeps, or does not <small class="dim">· by strength</small></h2>
       <v-btn :aria-pressed="asTable" @click="asTable = !asTable">{{ asTable ? 'Chart' : 'Table' }}</v-btn>
     </div>

@@ -50,7 +50,7 @@ function makeAgain(batch: BatchRecord): void {
 </script>
 
 <template>
-  <div class="panel" aria-live="polite">
+  <div class="detail" aria-live="polite">
     <p>
       <strong>{{ recipeName(recipeOf(batch)) }}</strong>
       <span class="dim">
@@ -111,7 +111,7 @@ function makeAgain(batch: BatchRecord): void {
 </template>
 
 <style scoped>
-.panel {
+.detail {
   margin-top: 12px;
   padding: 12px 14px;
   border: 1px solid rgb(var(--v-theme-line));
@@ -119,7 +119,7 @@ function makeAgain(batch: BatchRecord): void {
   background: rgb(var(--v-theme-wall));
 }
 
-.panel p {
+.detail p {
   margin: 0 0 10px;
 }
 

@@ -74,8 +74,8 @@ const urgent = computed(
 </script>
 
 <template>
-  <section class="card" aria-labelledby="batches-title">
-    <div class="card-head">
+  <section class="panel" aria-labelledby="batches-title">
+    <div class="panel-head">
       <h2 id="batches-title">
         Batches
         <small class="dim"
@@ -158,7 +158,7 @@ const urgent = computed(
 }
 
 .fill {
-  fill: color-mix(in srgb, rgb(var(--v-theme-gorse)) 55%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, rgb(var(--v-theme-gorse)) 55%, rgb(var(--v-theme-panel)));
 }
 
 .wall {

@@ -9,7 +9,7 @@ import { useTrade } from '../household/use-trade';
 import { useBatchWords } from '../words/batch-words';
 import { useWords } from '../words/use-words';
 
-const BenchCards = later(() => import('./BenchCards.vue'));
+const BenchPanels = later(() => import('./BenchPanels.vue'));
 
 const trade = useTrade();
 const words = useWords();
@@ -69,5 +69,5 @@ const onScale = computed(() => {
     </div>
     <PlanSwitcher />
   </header>
-  <BenchCards v-if="trade.loaded" />
+  <BenchPanels v-if="trade.loaded" />
 </template>

@@ -34,7 +34,7 @@ const waterWords = computed(() => {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="house-title">
+  <section class="panel" aria-labelledby="house-title">
     <h2 id="house-title">
       House syrup
       <small class="dim"

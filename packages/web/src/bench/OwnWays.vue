@@ -68,7 +68,7 @@ const drop = (recipe: HomeMade) =>
 </script>
 
 <template>
-  <section ref="card" class="card" aria-labelledby="own-title">
+  <section ref="card" class="panel" aria-labelledby="own-title">
     <h2 id="own-title">
       Your own way
       <small class="dim"

@@ -53,7 +53,7 @@ const COLUMNS = [
 </script>
 
 <template>
-  <section ref="card" class="card" aria-labelledby="make-title">
+  <section ref="card" class="panel" aria-labelledby="make-title">
     <h2 id="make-title">What to make</h2>
     <v-autocomplete v-model="recipeId" :items="choices" label="Syrup or cordial" class="mb-3" />
     <ChoiceRow

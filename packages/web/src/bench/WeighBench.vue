@@ -133,8 +133,8 @@ function sayStep(step: BenchStep): string {
 </script>
 
 <template>
-  <section class="card" :class="{ large }" aria-labelledby="weigh-title">
-    <div class="card-head">
+  <section class="panel" :class="{ large }" aria-labelledby="weigh-title">
+    <div class="panel-head">
       <h2 id="weigh-title">{{ recipeName(recipe) }} at the scale</h2>
       <CheckField v-model="large" label="From across the room" />
     </div>

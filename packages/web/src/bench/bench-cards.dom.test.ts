@@ -1,7 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { useBatches } from '../household/use-batches';
-import BenchCards from './BenchCards.vue';
+import BenchPanels from './BenchPanels.vue';
 import BenchView from './BenchView.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
@@ -30,7 +30,7 @@ describe('the bench', () => {
   });
 
   it('begins a batch at the scale with its own copy of the recipe, and gives it up again', async () => {
-    house = await inHouse(BenchCards);
+    house = await inHouse(BenchPanels);
     await press('Begin at the scale');
     const begun = useBatches().onBench;
     expect(begun).toMatchObject({ recipeId: 'simple', bottleMl: 500, inG: [0, 0], recipe: { id: 'simple' } });

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { useBatches } from '../household/use-batches';
 import CheckField from '../ui/CheckField.vue';
-import BenchCards from './BenchCards.vue';
+import BenchPanels from './BenchPanels.vue';
 import BenchView from './BenchView.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
@@ -30,7 +30,7 @@ const reads = async (grams: string) => {
 };
 
 beforeEach(async () => {
-  house = await inHouse(BenchCards);
+  house = await inHouse(BenchPanels);
   await press('Begin at the scale');
 });
 afterEach(() => house.page.unmount());

@@ -2,10 +2,10 @@
 import { later } from '../ui/later';
 import TheSentence from '../ui/TheSentence.vue';
 
-const BriefCards = later(() => import('./BriefCards.vue'));
+const BriefPanels = later(() => import('./BriefPanels.vue'));
 </script>
 
 <template>
   <TheSentence />
-  <BriefCards />
+  <BriefPanels />
 </template>

@@ -35,7 +35,7 @@ function change(at: number, part: Partial<Brief['shares'][number]>): void {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="more-title">
+  <section class="panel" aria-labelledby="more-title">
     <h2 id="more-title">
       What counts for more <small class="dim">· nothing: each different drink counts once</small>
     </h2>

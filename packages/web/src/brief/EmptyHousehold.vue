@@ -26,7 +26,7 @@ async function lookAtDemo(): Promise<void> {
 </script>
 
 <template>
-  <div class="card empty">
+  <div class="panel empty">
     <h1>Say what you can spend and what you like</h1>
     <p>
       Uisce finds the bottles that open the most drinks for that money, and proves that no other set opens

@@ -91,11 +91,11 @@ function say(taste: Taste, opinion: Opinion): void {
 }
 
 .taste :deep(.good.on) {
-  background: color-mix(in srgb, rgb(var(--v-theme-sea)) 22%, rgb(var(--v-theme-card)));
+  background: color-mix(in srgb, rgb(var(--v-theme-sea)) 22%, rgb(var(--v-theme-panel)));
 }
 
 .taste :deep(.bad.on) {
-  background: color-mix(in srgb, rgb(var(--v-theme-rust)) 18%, rgb(var(--v-theme-card)));
+  background: color-mix(in srgb, rgb(var(--v-theme-rust)) 18%, rgb(var(--v-theme-panel)));
 }
 
 @media (max-width: 360px) {

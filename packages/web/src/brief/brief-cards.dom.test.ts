@@ -4,7 +4,7 @@ import { smallPlan } from '../testing/small-house';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import BriefCards from './BriefCards.vue';
+import BriefPanels from './BriefPanels.vue';
 import CountsMore from './CountsMore.vue';
 import TasteTable from './TasteTable.vue';
 
@@ -33,7 +33,7 @@ const choose = async (label: string, value: unknown) => {
 
 describe('what is owned already', () => {
   it('may be bottles and what is in the cupboard, and costs the plan nothing', async () => {
-    house = await inHouse(BriefCards);
+    house = await inHouse(BriefPanels);
     expect(useAnswer().result?.answer.spend).toBe(4700);
     await choose('What I already own', ['gin', 'pack:sugar']);
     expect(usePlans().brief).toMatchObject({ ownedPantry: ['sugar'] });
@@ -44,7 +44,7 @@ describe('what is owned already', () => {
   });
 
   it('can be offered as what the shop sells, fresh things aside', async () => {
-    house = await inHouse(BriefCards);
+    house = await inHouse(BriefPanels);
     const field = house.page
       .findAllComponents({ name: 'VAutocomplete' })
       .find((f) => f.props('label') === 'What I already own');
@@ -63,7 +63,7 @@ describe('what is owned already', () => {
 
 describe('what was decided on the plan', () => {
   it('is listed, and can be left to the plan again', async () => {
-    house = await inHouse(BriefCards, {}, [
+    house = await inHouse(BriefPanels, {}, [
       ['plan', smallPlan(0).id, smallPlan(4700, { keepBottles: ['rum-700'], neverKinds: ['bitter'] })],
     ]);
     const list = () => house?.page.findAll('ul[aria-label="Decided on the Plan"] li').map(said);

@@ -21,7 +21,7 @@ const PARTS = [
 </script>
 
 <template>
-  <section class="card before" aria-labelledby="before-title">
+  <section class="panel before" aria-labelledby="before-title">
     <h2 id="before-title" class="sr-only">What goes on the list</h2>
     <TabRow
       v-if="perMonth > 0"

@@ -4,7 +4,7 @@ import { later } from '../ui/later';
 import { useTrade } from '../household/use-trade';
 import { useErrandWords } from './use-errand-words';
 
-const ErrandCards = later(() => import('./ErrandCards.vue'));
+const ErrandPanels = later(() => import('./ErrandPanels.vue'));
 
 const trade = useTrade();
 const { headline, underline } = useErrandWords();
@@ -17,5 +17,5 @@ const { headline, underline } = useErrandWords();
     :figure="headline.figure"
     :underline="underline"
   />
-  <ErrandCards v-if="trade.loaded" />
+  <ErrandPanels v-if="trade.loaded" />
 </template>

@@ -150,7 +150,7 @@ li {
 }
 
 .basket .box {
-  color: rgb(var(--v-theme-card));
+  color: rgb(var(--v-theme-panel));
   background: rgb(var(--v-theme-sea));
   border-color: rgb(var(--v-theme-sea));
 }

@@ -80,7 +80,7 @@ const difference = computed(() =>
 .strip {
   position: relative;
   padding: 14px 16px 10px;
-  background: rgb(var(--v-theme-card));
+  background: rgb(var(--v-theme-panel));
   border: 1px solid rgb(var(--v-theme-line));
   border-bottom: 0;
 }
@@ -127,7 +127,7 @@ footer p {
   display: block;
   width: calc(100% + 2px);
   height: 8px;
-  fill: rgb(var(--v-theme-card));
+  fill: rgb(var(--v-theme-panel));
   stroke: rgb(var(--v-theme-line));
 }
 

@@ -25,7 +25,7 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section v-if="rows.length > 0" class="card" aria-labelledby="past-title">
+  <section v-if="rows.length > 0" class="panel" aria-labelledby="past-title">
     <h2 id="past-title">Errands before</h2>
     <ul class="plain-list">
       <li v-for="row in rows" :key="row.id">

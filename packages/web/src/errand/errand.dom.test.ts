@@ -5,7 +5,7 @@ import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useTrade } from '../household/use-trade';
-import ErrandCards from './ErrandCards.vue';
+import ErrandPanels from './ErrandPanels.vue';
 import ErrandView from './ErrandView.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
@@ -29,7 +29,7 @@ describe('the errand', () => {
   });
 
   it('is set out on, ticked, and swapped when the shop is not as its list said', async () => {
-    house = await inHouse(ErrandCards);
+    house = await inHouse(ErrandPanels);
     await button(/^Set out/).trigger('click');
     await house.settle();
     expect(states()).toEqual([
@@ -60,7 +60,7 @@ describe('the errand', () => {
   });
 
   it('is put away as one change: bottles, prices, kitty and what is left', async () => {
-    house = await inHouse(ErrandCards);
+    house = await inHouse(ErrandPanels);
     await button(/^Set out/).trigger('click');
     await house.settle();
     await button(/^Gin gin-700/).trigger('click');

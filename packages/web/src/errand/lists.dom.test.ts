@@ -6,7 +6,7 @@ import { usePlans } from '../household/use-plans';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_SHOP, smallPlan } from '../testing/small-house';
 import { served } from '../testing/small-server';
-import KittyCard from './KittyCard.vue';
+import KittyPanel from './KittyPanel.vue';
 import { useErrand } from './use-errand';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
@@ -105,7 +105,7 @@ describe('the kitty on screen', () => {
   ]; // prettier-ignore
 
   it('adds up by month and purpose, in the plan’s own money, and leaves out what never happened', async () => {
-    house = await inHouse(KittyCard, {}, [
+    house = await inHouse(KittyPanel, {}, [
       ['plan', smallPlan(0).id, smallPlan(2600)],
       entry(1, '2026-10-02', 'set-aside', 6000),
       entry(2, '2026-11-05', 'bottles', 2150),
@@ -122,7 +122,7 @@ describe('the kitty on screen', () => {
   }); // prettier-ignore
 
   it('goes out as a table with every entry, other currencies too', async () => {
-    house = await inHouse(KittyCard, {}, [
+    house = await inHouse(KittyPanel, {}, [
       ['plan', smallPlan(0).id, smallPlan(2600)],
       entry(1, '2026-11-05', 'bottles', 2150, { shop: 'Corner' }),
       entry(2, '2026-11-06', 'bottles', 900, { currency: 'JPY' }),

@@ -12,9 +12,9 @@ import { count, useWords } from '../words/use-words';
 import { sayGuests, useEvening } from './use-evening';
 import { useNight } from './use-night';
 
-const EveningCards = later(() => import('./EveningCards.vue'));
-const NightCards = later(() => import('./NightCards.vue'));
-const PastCards = later(() => import('./PastCards.vue'));
+const EveningPanels = later(() => import('./EveningPanels.vue'));
+const NightPanels = later(() => import('./NightPanels.vue'));
+const PastPanels = later(() => import('./PastPanels.vue'));
 
 const evenings = useEvenings();
 const route = useRoute();
@@ -54,8 +54,8 @@ const head = computed(() =>
     <PartLinks :parts="PARTS" :part="part" label="Parts of Evening" />
   </AnswerHead>
   <template v-if="trade.loaded">
-    <NightCards v-if="part === 'night'" />
-    <PastCards v-else-if="part === 'past'" />
-    <EveningCards v-else />
+    <NightPanels v-if="part === 'night'" />
+    <PastPanels v-else-if="part === 'past'" />
+    <EveningPanels v-else />
   </template>
 </template>

@@ -8,10 +8,10 @@ import { useLog } from '../household/use-log';
 import { useTrade } from '../household/use-trade';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
-import './EveningCards.vue';
+import './EveningPanels.vue';
 import EveningView from './EveningView.vue';
-import './NightCards.vue';
-import './PastCards.vue';
+import './NightPanels.vue';
+import './PastPanels.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));

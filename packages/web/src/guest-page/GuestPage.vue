@@ -64,7 +64,7 @@ const contains = ({ allergens, unknown }: GuestDrink) =>
       <p v-if="trouble" class="rust" role="alert">{{ trouble }}.</p>
       <p v-if="said" class="sea" role="status">{{ said }}</p>
       <template v-if="view">
-        <section v-if="view.asks" class="card" aria-labelledby="me-title">
+        <section v-if="view.asks" class="panel" aria-labelledby="me-title">
           <h2 id="me-title">You</h2>
           <v-text-field
             v-model="me.name"
@@ -107,7 +107,7 @@ const contains = ({ allergens, unknown }: GuestDrink) =>
           </ul>
           <p v-if="!view.isWhole" class="dim">The rest of the menu is being chosen.</p>
         </section>
-        <section v-if="me.asked.length > 0" class="card" aria-labelledby="asked-title">
+        <section v-if="me.asked.length > 0" class="panel" aria-labelledby="asked-title">
           <h2 id="asked-title">You asked for</h2>
           <ul class="plain-list">
             <li v-for="a in me.asked" :key="a.at">

@@ -2,7 +2,7 @@ import { useLocalStorage, useNow } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { keptDeck, keptTrial } from '@uisce/core/kept';
-import { dueCards, afterAnswer, type Answer, type Deck, type Trial } from '@uisce/core/practice';
+import { dueFlashcards, afterAnswer, type Answer, type Deck, type Trial } from '@uisce/core/practice';
 import { useKeeper } from '../kept/use-keeper';
 
 /** What is due is looked at so often. */
@@ -25,7 +25,7 @@ export const usePractice = defineStore('practice', () => {
   const mine = computed(() =>
     trials.value.filter((t) => t.by === by.value).sort((a, b) => (a.at < b.at ? -1 : 1)),
   );
-  const due = computed(() => dueCards(decks.value, by.value, now.value.toISOString()));
+  const due = computed(() => dueFlashcards(decks.value, by.value, now.value.toISOString()));
 
   function poured(trial: Omit<Trial, 'id' | 'at' | 'by'>): void {
     const kept = { ...trial, id: crypto.randomUUID(), at: new Date().toISOString(), by: by.value };

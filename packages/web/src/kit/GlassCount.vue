@@ -67,7 +67,7 @@ const answer = computed(() => {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="count-title">
+  <section class="panel" aria-labelledby="count-title">
     <h2 id="count-title">
       How many glasses <small class="dim">· {{ answer }}</small>
     </h2>

@@ -83,7 +83,7 @@ svg {
 }
 
 .drink {
-  fill: color-mix(in srgb, rgb(var(--v-theme-sea)) 26%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, rgb(var(--v-theme-sea)) 26%, rgb(var(--v-theme-panel)));
 }
 
 .buy .drink,

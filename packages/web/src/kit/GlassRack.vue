@@ -46,8 +46,8 @@ const say = (g: RackGlass) =>
 </script>
 
 <template>
-  <section class="card" aria-labelledby="glasses-title">
-    <div class="card-head">
+  <section class="detail" aria-labelledby="glasses-title">
+    <div class="panel-head">
       <h2 id="glasses-title">
         Glasses
         <small class="dim"
@@ -103,7 +103,7 @@ const say = (g: RackGlass) =>
         </button>
       </li>
     </ul>
-    <div v-if="shown" class="panel" aria-live="polite">
+    <div v-if="shown" class="detail" aria-live="polite">
       <p>
         <strong>{{ shown.name }}</strong>
         <span class="dim">
@@ -174,7 +174,7 @@ const say = (g: RackGlass) =>
   font-size: 0.8125rem;
 }
 
-.panel {
+.detail {
   margin-top: 12px;
   padding: 12px 14px;
   border: 1px solid rgb(var(--v-theme-line));
@@ -182,7 +182,7 @@ const say = (g: RackGlass) =>
   background: rgb(var(--v-theme-wall));
 }
 
-.panel p {
+.detail p {
   margin: 0 0 8px;
 }
 

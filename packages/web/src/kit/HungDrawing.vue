@@ -38,11 +38,11 @@ defineProps<{ drawing: ToolDrawing; state: 'owned' | 'buy' | 'spare'; kitchen?: 
 }
 
 .owned .body {
-  fill: color-mix(in srgb, rgb(var(--v-theme-tan)) 62%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, rgb(var(--v-theme-tan)) 62%, rgb(var(--v-theme-panel)));
 }
 
 .kitchen.owned .body {
-  fill: color-mix(in srgb, rgb(var(--v-theme-slate)) 34%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, rgb(var(--v-theme-slate)) 34%, rgb(var(--v-theme-panel)));
 }
 
 .owned .body,

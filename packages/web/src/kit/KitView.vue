@@ -7,7 +7,7 @@ import { count } from '../words/use-words';
 import { useKitReport } from './use-kit-report';
 import { useKitSentence } from './kit-sentence';
 
-const KitCards = later(() => import('./KitCards.vue'));
+const KitPanels = later(() => import('./KitPanels.vue'));
 
 const kits = useKit();
 const { ordinaryKitchen } = useOwnership();
@@ -39,7 +39,7 @@ const { drinks, ready, ofWhat, rest, certainty, inPlan, next, report } = useKitS
       <v-btn @click="kits.edit('Nothing owned yet', {})">I own nothing yet</v-btn>
     </div>
   </header>
-  <KitCards v-if="!recalling" />
+  <KitPanels v-if="!recalling" />
 </template>
 
 <style scoped>

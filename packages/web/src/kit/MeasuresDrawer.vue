@@ -8,7 +8,7 @@ import { inSentence, useWords } from '../words/use-words';
 import { useOwnMeasure } from '../words/own-measure';
 import { useKitReport } from './use-kit-report';
 import CautionLine from '../ui/CautionLine.vue';
-import CalibrateCard from './CalibrateCard.vue';
+import CalibratePanel from './CalibratePanel.vue';
 import VesselDrawing from '../ui/drawing/VesselDrawing.vue';
 import type { Advice } from '../solver/tasks/questions';
 import SelectField from '../ui/SelectField.vue';
@@ -82,8 +82,8 @@ const JIGGERS = [
 </script>
 
 <template>
-  <section class="card" aria-labelledby="measures-title">
-    <div class="card-head">
+  <section class="panel" aria-labelledby="measures-title">
+    <div class="panel-head">
       <h2 id="measures-title">
         Measures <small class="dim">· {{ answer }}</small>
       </h2>
@@ -91,7 +91,7 @@ const JIGGERS = [
         weighing ? 'Put the scale away' : 'Weigh a vessel'
       }}</v-btn>
     </div>
-    <CalibrateCard v-if="weighing" @kept="weighing = false" />
+    <CalibratePanel v-if="weighing" @kept="weighing = false" />
     <div class="drawer">
       <ul class="plain-list vessels">
         <li v-for="vessel in kits.kit.vessels" :key="vessel.id">

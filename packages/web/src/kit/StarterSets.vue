@@ -43,7 +43,7 @@ const people = computed(() => kits.kit.people);
 </script>
 
 <template>
-  <section v-if="rows.length > 0" class="card" aria-labelledby="sets-title">
+  <section v-if="rows.length > 0" class="panel" aria-labelledby="sets-title">
     <h2 id="sets-title">
       Ways to start
       <small v-if="best" class="dim"

@@ -49,7 +49,7 @@ const price = computed(() => priceOf(props.id));
 </script>
 
 <template>
-  <div class="panel" aria-live="polite">
+  <div class="detail" aria-live="polite">
     <div class="head">
       <strong>{{ name }}</strong>
       <span class="dim"
@@ -77,7 +77,7 @@ const price = computed(() => priceOf(props.id));
 </template>
 
 <style scoped>
-.panel {
+.detail {
   position: sticky;
   bottom: 10px;
   z-index: 2;
@@ -110,7 +110,7 @@ p {
 }
 
 @media (max-width: 820px) {
-  .panel {
+  .detail {
     bottom: 76px;
   }
 }

@@ -25,8 +25,8 @@ function sayTool({ tool, state, priceMinor, closes }: HungTool): string {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="wall-title" @keydown.t.exact="asTable = !asTable">
-    <div class="card-head">
+  <section class="panel" aria-labelledby="wall-title" @keydown.t.exact="asTable = !asTable">
+    <div class="panel-head">
       <h2 id="wall-title">
         The wall <small class="dim">· tap what you own; the lower hooks are the kitchen’s</small>
       </h2>

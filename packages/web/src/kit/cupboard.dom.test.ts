@@ -6,7 +6,7 @@ import { useKit } from '../household/use-kit';
 import NumberField from '../ui/NumberField.vue';
 import GlassCount from './GlassCount.vue';
 import GlassRack from './GlassRack.vue';
-import IceCard from './IceCard.vue';
+import IcePanel from './IcePanel.vue';
 import KeepVessel from './KeepVessel.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
@@ -110,7 +110,7 @@ describe('the rack of glasses', () => {
 
 describe('ice', () => {
   it('is counted for the menu and the guests, whatever the trays make', async () => {
-    house = await inHouse(IceCard, {}, withKit({}));
+    house = await inHouse(IcePanel, {}, withKit({}));
     const kilos = () => Number(/Ice · ([\d.]+) kg for/.exec(said(house.page))?.[1]);
     // Six guests have the one stirred drink of the menu, served up, once: 6 times 150 g, and 15 % more.
     expect(said(house.page)).toMatch(/Ice · 1 kg for 6 guests, each drink of the menu once/);

@@ -123,7 +123,7 @@ function open({ data }: ECElementEvent): void {
 
 <template>
   <section class="balance" aria-labelledby="balance-title" tabindex="0" @keydown.t.stop="asTable = !asTable">
-    <div class="card-head">
+    <div class="panel-head">
       <h2 id="balance-title">Among the {{ family?.name.toLowerCase() }}</h2>
       <button class="plain-button switch" type="button" :aria-pressed="asTable" @click="asTable = !asTable">
         {{ asTable ? 'Chart' : 'Table' }}

@@ -17,8 +17,8 @@ import GlassDrawing from '../ui/drink/GlassDrawing.vue';
 import HomeMadeList from './HomeMadeList.vue';
 import StandInList from './StandInList.vue';
 import VariantTable from './VariantTable.vue';
-import TastingCard from './TastingCard.vue';
-import VersionsCard from './VersionsCard.vue';
+import TastingPanel from './TastingPanel.vue';
+import VersionsPanel from './VersionsPanel.vue';
 import { useLacks } from './use-lacks';
 
 const props = defineProps<{
@@ -126,8 +126,8 @@ const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(
       </p>
     </section>
 
-    <TastingCard class="part" :recipe="recipe" />
-    <VersionsCard class="part" :recipe="recipe" />
+    <TastingPanel class="part" :recipe="recipe" />
+    <VersionsPanel class="part" :recipe="recipe" />
     <VariantTable v-if="variants.length > 1" class="part" :recipe="recipe" :variants="variants" />
     <HomeMadeList class="part" :recipe="recipe" />
     <div class="two no-print">
@@ -141,7 +141,7 @@ const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(
 <style scoped>
 .page {
   padding: 18px 22px;
-  background: rgb(var(--v-theme-card));
+  background: rgb(var(--v-theme-panel));
   border: 1px solid rgb(var(--v-theme-line));
   border-radius: var(--radius);
 }

@@ -6,7 +6,7 @@ import { useTrade } from '../household/use-trade';
 import { STRENGTH_WORDS } from '../words/strength-words';
 import { count, inSentence, useWords } from '../words/use-words';
 import { useNotebook } from '../household/use-notebook';
-import CollectionCard from './CollectionCard.vue';
+import CollectionPanel from './CollectionPanel.vue';
 import MeantWords from './MeantWords.vue';
 import { OWN_TAG } from './collection-needs';
 import { OWN_DRINKS, REACHES, useIndex } from './use-index';
@@ -134,7 +134,7 @@ function everything(): void {
         @update:model-value="wanted.kind = ($event as string | null) ?? ''"
       />
     </div>
-    <CollectionCard />
+    <CollectionPanel />
     <p class="dim found" role="status">
       {{ rows.length }} {{ rows.length === 1 ? 'entry' : 'entries'
       }}<template v-if="drinks < rows.length"> of {{ count(drinks, 'drink') }}</template
@@ -182,7 +182,7 @@ function everything(): void {
 }
 
 .field {
-  background: rgb(var(--v-theme-card));
+  background: rgb(var(--v-theme-panel));
 }
 
 .narrow {
@@ -199,7 +199,7 @@ function everything(): void {
 }
 
 .with {
-  background: rgb(var(--v-theme-card));
+  background: rgb(var(--v-theme-panel));
 }
 
 .found {
@@ -245,7 +245,7 @@ h2 {
 }
 
 .here {
-  background: rgb(var(--v-theme-card));
+  background: rgb(var(--v-theme-panel));
   box-shadow: inset 3px 0 0 rgb(var(--v-theme-gorse));
   font-weight: 700;
 }

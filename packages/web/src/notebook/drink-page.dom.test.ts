@@ -3,7 +3,7 @@ import { defaultSettings } from '@uisce/core/household';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallBottles, smallPlan } from '../testing/small-house';
 import { usePlans } from '../household/use-plans';
-import KeepsCard from '../bench/KeepsCard.vue';
+import KeepsPanel from '../bench/KeepsPanel.vue';
 import DrinkFigures from './DrinkFigures.vue';
 import DrinkPage from './DrinkPage.vue';
 import HomeMadeList from './HomeMadeList.vue';
@@ -59,7 +59,7 @@ describe('what is made at home', () => {
       /Simple syrup 1:1: 100 g white sugar and 100 g hot water\..* Keeps 14 days/,
     );
     house.page.unmount();
-    house = await inHouse(KeepsCard);
+    house = await inHouse(KeepsPanel);
     expect(said(house.page)).toContain('14 days cold');
   });
 

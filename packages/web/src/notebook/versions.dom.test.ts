@@ -6,8 +6,8 @@ import { useVerdicts } from '../household/use-verdicts';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { defineComponent, h } from 'vue';
-import TastingCard from './TastingCard.vue';
-import VersionsCard from './VersionsCard.vue';
+import TastingPanel from './TastingPanel.vue';
+import VersionsPanel from './VersionsPanel.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -28,7 +28,7 @@ const Page = defineComponent(() => {
   const trade = useTrade();
   return () => {
     const recipe = trade.recipes.get('gin-sour');
-    return recipe ? h('div', [h(TastingCard, { recipe }), h(VersionsCard, { recipe })]) : null;
+    return recipe ? h('div', [h(TastingPanel, { recipe }), h(VersionsPanel, { recipe })]) : null;
   };
 });
 const open = async () => {

@@ -71,7 +71,7 @@ const CHOICES = [
 </script>
 
 <template>
-  <section v-if="kind" class="card panel" aria-labelledby="bottle-title" @keydown.esc.stop="emit('close')">
+  <section v-if="kind" class="panel detail" aria-labelledby="bottle-title" @keydown.esc.stop="emit('close')">
     <header>
       <h2 id="bottle-title" class="display" tabindex="-1">{{ kind.name }}</h2>
       <v-btn size="small" height="36" @click="emit('close')">Close</v-btn>
@@ -111,7 +111,7 @@ const CHOICES = [
 </template>
 
 <style scoped>
-.panel {
+.detail {
   display: flex;
   flex-direction: column;
 }

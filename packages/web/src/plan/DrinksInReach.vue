@@ -93,8 +93,8 @@ const tabs = computed(() =>
 </script>
 
 <template>
-  <section class="card" aria-labelledby="drinks-title">
-    <div class="card-head">
+  <section class="panel" aria-labelledby="drinks-title">
+    <div class="panel-head">
       <h2 id="drinks-title">Drinks <small class="dim">· with what they lean on</small></h2>
       <v-text-field v-model="sought" class="find" type="search" label="Find among these" autocomplete="off" />
     </div>

@@ -66,7 +66,7 @@ const attributes = { kit: { to: '/kit' }, pack: {}, bottle: { type: 'button' } }
 </script>
 
 <template>
-  <section class="card" aria-labelledby="off-title">
+  <section class="panel" aria-labelledby="off-title">
     <h2 id="off-title">One bottle off <small class="dim">· least money a drink first</small></h2>
     <ul v-if="rows.length > 0" class="plain-list">
       <li v-for="row in rows" :key="row.id">

@@ -3,7 +3,7 @@ import { useAnswer } from '../solver/use-answer';
 import { later } from '../ui/later';
 import TheSentence from '../ui/TheSentence.vue';
 
-const PlanCards = later(() => import('./PlanCards.vue'));
+const PlanPanels = later(() => import('./PlanPanels.vue'));
 const PrintSheet = later(() => import('./PrintSheet.vue'));
 
 const answers = useAnswer();
@@ -13,7 +13,7 @@ const answers = useAnswer();
   <div class="no-print">
     <TheSentence />
     <!-- All below is about the answer; to fetch its charts earlier would only hold the answer up. -->
-    <PlanCards v-if="answers.result || answers.failure" />
+    <PlanPanels v-if="answers.result || answers.failure" />
   </div>
   <PrintSheet class="below" />
 </template>

@@ -9,7 +9,7 @@ import TheSentence from '../ui/TheSentence.vue';
 import PlanList from '../ui/PlanList.vue';
 import { useAnswer } from '../solver/use-answer';
 import DrinksInReach from './DrinksInReach.vue';
-import EnoughCard from './EnoughCard.vue';
+import EnoughPanel from './EnoughPanel.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -26,7 +26,7 @@ const SCREENS: [screen: string, component: object, where: RegExp][] = [
   ['Kit', KitView, /make \d+ of (\d+) drinks? of your plan/],
   ['Notebook', NotebookView, /your plan opens (\d+)/],
   ['drinks in reach', DrinksInReach, /In reach ?(\d+)/],
-  ['what it pours', EnoughCard, /(?:Of its (\d+) drinks|every one of its)/],
+  ['what it pours', EnoughPanel, /(?:Of its (\d+) drinks|every one of its)/],
 ];
 
 describe('how many drinks the plan opens is one count', () => {

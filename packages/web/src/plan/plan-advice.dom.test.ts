@@ -2,13 +2,13 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { inHouse, inView, said, type InSmallHouse } from '../testing/in-house';
 import { asked } from '../testing/small-solver';
 import { useCurve } from '../solver/use-curve';
-import EnoughCard from './EnoughCard.vue';
+import EnoughPanel from './EnoughPanel.vue';
 import GrowTo from './GrowTo.vue';
 import HowSteady from './HowSteady.vue';
 import KitInPlan from './KitInPlan.vue';
 import OneBottleOff from './OneBottleOff.vue';
 import PrintSheet from './PrintSheet.vue';
-import SchoolsCard from './SchoolsCard.vue';
+import SchoolsPanel from './SchoolsPanel.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -32,7 +32,7 @@ const press = async (name: RegExp) => {
 // €47 buys gin 20, bitter 16, vermouth 9, a pack of sugar 1 and soda 1: gin sour, negroni and americano.
 describe('how far the set goes', () => {
   it('names the first bottle to be out, what it pours once, and what a glass comes to', async () => {
-    house = await inHouse(EnoughCard);
+    house = await inHouse(EnoughPanel);
     // Gin: 60 and 30 ml in three drinks, 30 a drink: 700 ml are 23 drinks, 27 days at six a week.
     // A sour is 1.75, a negroni 1.90, an americano 1.35; the shop has no price for limes.
     expect(said(house.page)).toMatch(
@@ -41,7 +41,7 @@ describe('how far the set goes', () => {
   });
 
   it('has the soonest out first, mixers among them, each with what is in it', async () => {
-    house = await inHouse(EnoughCard);
+    house = await inHouse(EnoughPanel);
     expect(house.page.findAll('li').map(said)).toEqual([
       'Soda water out after 10 glasses of all; holds 3 of its own',
       'Gin out after 23 glasses of all; holds 15 of its own',
@@ -71,7 +71,7 @@ describe('one bottle off', () => {
 
 describe('rules of thumb', () => {
   it('are read at their best and as people follow them, and compared at their best', async () => {
-    house = await inHouse(SchoolsCard);
+    house = await inHouse(SchoolsPanel);
     expect(said(house.page)).toContain('Following each rule.');
     await lookAtTheCurve();
     // Its list here is bitter, gin, vermouth: followed, 46 are spent before soda's turn and the americano is shut.
@@ -84,7 +84,7 @@ describe('rules of thumb', () => {
   });
 
   it('open to what following them buys, in order', async () => {
-    house = await inHouse(SchoolsCard);
+    house = await inHouse(SchoolsPanel);
     await lookAtTheCurve();
     await press(/^One of each base/);
     const bought = house.page.findAll('tbody tr').map((row) => row.find('td').text());

@@ -19,7 +19,7 @@ const few = computed(() =>
 </script>
 
 <template>
-  <section v-if="few.length > 0" class="card" aria-labelledby="best-title">
+  <section v-if="few.length > 0" class="panel" aria-labelledby="best-title">
     <h2 id="best-title">
       To pour tonight
       <small class="dim">· what turns soon, what you like, what you have not had for a while</small>
@@ -40,7 +40,7 @@ const few = computed(() =>
       </li>
     </ul>
   </section>
-  <section v-else class="card">
+  <section v-else class="panel">
     <p class="dim">
       Nothing that is here answers to all of that. Ask for less, or look at what is one thing short.
     </p>

@@ -17,7 +17,7 @@ import { useOrder } from '../household/use-order';
 // The list comes once the few best are painted: a long one is built in a task of its own.
 const DrinkList = later(() => import('./DrinkList.vue'));
 const OneShort = later(() => import('./OneShort.vue'));
-const PeopleCard = later(() => import('../ui/PeopleCard.vue'));
+const PeoplePanel = later(() => import('../ui/PeoplePanel.vue'));
 
 /** What to pour: the few best drawn, then all; what is put on the tray is made together. */
 const pouring = usePouring();
@@ -51,7 +51,7 @@ watch(
   <div class="choose">
     <div class="stack">
       <PourFilters />
-      <p v-if="!isReady" class="card dim">Looking along the shelf.</p>
+      <p v-if="!isReady" class="panel dim">Looking along the shelf.</p>
       <template v-else>
         <BestFew :drinks="shown" />
         <DrinkList :drinks="shown" />
@@ -60,7 +60,7 @@ watch(
     </div>
     <div class="stack side">
       <RoundTray class="tray" />
-      <PeopleCard />
+      <PeoplePanel />
     </div>
   </div>
   <CautionLine>

@@ -31,7 +31,7 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section v-if="rows.length > 0" class="card" aria-labelledby="all-title">
+  <section v-if="rows.length > 0" class="panel" aria-labelledby="all-title">
     <h2 id="all-title">
       {{ count(drinks.length, 'drink') }} that can be poured
       <small class="dim">· in the order this house would want them</small>

@@ -39,7 +39,7 @@ const says = computed(
 </script>
 
 <template>
-  <section class="card" aria-labelledby="evenings-title">
+  <section class="panel" aria-labelledby="evenings-title">
     <h2 id="evenings-title">
       Evenings <small class="dim">· {{ says }}</small>
     </h2>
@@ -79,7 +79,7 @@ rect {
   fill: color-mix(
     in srgb,
     rgb(var(--v-theme-copper)) calc(25% + 70% * var(--share)),
-    rgb(var(--v-theme-card))
+    rgb(var(--v-theme-panel))
   );
   stroke: rgb(var(--v-theme-copper));
 }

@@ -49,8 +49,8 @@ function takeBack(): void {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="log-title">
-    <div class="card-head">
+  <section class="panel" aria-labelledby="log-title">
+    <div class="panel-head">
       <h2 id="log-title">Poured</h2>
       <a class="link" href="/api/pours.csv" download>All of it as a table (CSV)</a>
     </div>

@@ -6,7 +6,7 @@ import { useLog } from '../household/use-log';
 import CautionLine from '../ui/CautionLine.vue';
 import InTheGlass from './InTheGlass.vue';
 import MeasureDrawing from './MeasureDrawing.vue';
-import OvershootCard from './OvershootCard.vue';
+import OvershootPanel from './OvershootPanel.vue';
 import PouredMore from './PouredMore.vue';
 import RoundStrip from './RoundStrip.vue';
 import WaterCurve from './WaterCurve.vue';
@@ -84,20 +84,20 @@ async function stopHere(): Promise<void> {
 </script>
 
 <template>
-  <section v-if="!making || !current || !words" class="card">
+  <section v-if="!making || !current || !words" class="panel">
     <p>Nothing is being made. <RouterLink to="/pour">Choose what to pour</RouterLink>.</p>
   </section>
   <!-- eslint-disable-next-line vuejs-accessibility/click-events-have-key-events -->
   <div v-else ref="stage" class="stage" tabindex="-1" @click="tap">
-    <RoundStrip class="strip card" />
-    <section class="card middle" aria-label="The step">
+    <RoundStrip class="strip panel" />
+    <section class="panel middle" aria-label="The step">
       <p class="say" aria-live="assertive">
         <span class="figure display">{{ words.figure }}</span>{{ ' ' }}
         <span class="name display">{{ words.name }}</span>{{ ' ' }}
         <span class="where">{{ words.where }}</span>
       </p>
       <p v-if="current.more" class="more">Once more: another part went over.</p>
-      <OvershootCard />
+      <OvershootPanel />
       <div class="drawing">
         <WaterCurve v-if="timed" />
         <MeasureDrawing v-else-if="isPart" />
@@ -112,7 +112,7 @@ async function stopHere(): Promise<void> {
         <v-btn class="back" :disabled="making.place === 0 && !running" @click="back">One step back</v-btn>
       </div>
     </section>
-    <div class="card right">
+    <div class="panel right">
       <InTheGlass />
       <div class="quiet keeps-taps">
         <button
@@ -203,7 +203,7 @@ async function stopHere(): Promise<void> {
   min-height: 64px;
   font-size: 1.25rem;
   background: rgb(var(--v-theme-ink));
-  color: rgb(var(--v-theme-card));
+  color: rgb(var(--v-theme-panel));
 }
 
 .hint {
@@ -253,7 +253,7 @@ async function stopHere(): Promise<void> {
     position: sticky;
     inset-block-end: 72px;
     padding-block: 8px;
-    background: rgb(var(--v-theme-card));
+    background: rgb(var(--v-theme-panel));
   }
 
   .on {

@@ -31,7 +31,7 @@ const rows = computed(() => {
 </script>
 
 <template>
-  <section v-if="rows.length > 0" class="card" aria-labelledby="short-title">
+  <section v-if="rows.length > 0" class="panel" aria-labelledby="short-title">
     <h2 id="short-title">One thing short <small class="dim">· everything else is here</small></h2>
     <ul class="plain-list">
       <li v-for="row in rows.slice(0, SHOWN)" :key="row.what">

@@ -4,10 +4,10 @@ import { defineAsyncComponent } from 'vue';
 import { useLog } from '../household/use-log';
 import { titleOf } from '../words/title';
 import EveningCalendar from './EveningCalendar.vue';
-import FavouritesCard from './FavouritesCard.vue';
-import LearntCard from './LearntCard.vue';
+import FavouritesPanel from './FavouritesPanel.vue';
+import LearntPanel from './LearntPanel.vue';
 import LogTable from './LogTable.vue';
-import SpentCard from './SpentCard.vue';
+import SpentPanel from './SpentPanel.vue';
 
 /** What was poured, and what it says. */
 const WeeksChart = defineAsyncComponent(() => import('./WeeksChart.vue'));
@@ -17,7 +17,7 @@ useTitle(titleOf('The log', 'Pour'));
 </script>
 
 <template>
-  <section v-if="log.pours.length === 0" class="card">
+  <section v-if="log.pours.length === 0" class="panel">
     <p>
       Nothing is written down yet. Make a round, or put drinks on the tray and write them down as poured: from
       then on levels fall by themselves, and the Shelf knows your pace.
@@ -25,14 +25,14 @@ useTitle(titleOf('The log', 'Pour'));
   </section>
   <div v-else class="two-columns">
     <div class="stack">
-      <LearntCard />
+      <LearntPanel />
       <LogTable />
     </div>
     <div class="stack">
-      <FavouritesCard />
+      <FavouritesPanel />
       <WeeksChart />
       <EveningCalendar />
-      <SpentCard />
+      <SpentPanel />
     </div>
   </div>
 </template>

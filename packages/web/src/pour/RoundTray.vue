@@ -54,7 +54,7 @@ function writeDown(): void {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="tray-title">
+  <section class="panel" aria-labelledby="tray-title">
     <h2 id="tray-title">
       This round
       <small v-if="order.glasses.value > 0" class="dim"

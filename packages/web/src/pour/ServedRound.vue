@@ -53,7 +53,7 @@ const evening = computed(() =>
 </script>
 
 <template>
-  <section v-if="pours.length === 0" class="card">
+  <section v-if="pours.length === 0" class="panel">
     <p>
       This round is not in the log: it was taken back.
       <RouterLink to="/pour">Choose what to pour</RouterLink>.
@@ -61,7 +61,7 @@ const evening = computed(() =>
   </section>
   <div v-else class="two-columns">
     <div class="stack">
-      <section v-for="pour in pours" :key="pour.id" class="card" :aria-label="pour.name">
+      <section v-for="pour in pours" :key="pour.id" class="panel" :aria-label="pour.name">
         <h2>
           {{ pour.name }}
           <small class="dim"
@@ -73,7 +73,7 @@ const evening = computed(() =>
       </section>
     </div>
     <div class="stack">
-      <section class="card" aria-labelledby="took-title">
+      <section class="panel" aria-labelledby="took-title">
         <h2 id="took-title">What it took</h2>
         <ul class="plain-list">
           <li v-for="t in took" :key="t.id">
@@ -84,7 +84,7 @@ const evening = computed(() =>
           <v-btn @click="keeper.undo()">Take it all back</v-btn>
         </p>
       </section>
-      <section v-if="evening.length > 0" class="card" aria-labelledby="evening-title">
+      <section v-if="evening.length > 0" class="panel" aria-labelledby="evening-title">
         <h2 id="evening-title">Tonight so far</h2>
         <p v-for="s in evening" :key="s.name">
           <strong>{{ s.name }}</strong>: {{ words.number(s.standard) }} {{ standard.word[1]

@@ -157,7 +157,7 @@ svg {
 }
 
 .here {
-  fill: rgb(var(--v-theme-card));
+  fill: rgb(var(--v-theme-panel));
   stroke: rgb(var(--v-theme-copper));
   stroke-width: 4;
 }

@@ -61,8 +61,8 @@ const option = computed(() => {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="weeks-title" @keydown.t.exact="asTable = !asTable">
-    <div class="card-head">
+  <section class="panel" aria-labelledby="weeks-title" @keydown.t.exact="asTable = !asTable">
+    <div class="panel-head">
       <h2 id="weeks-title">By the week</h2>
       <v-btn :aria-pressed="asTable" @click="asTable = !asTable">{{ asTable ? 'Chart' : 'Table' }}</v-btn>
     </div>

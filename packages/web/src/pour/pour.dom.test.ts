@@ -15,7 +15,7 @@ import ServedRound from './ServedRound.vue';
 // Parts that come later are there already when they are asked for.
 import './DrinkList.vue';
 import './OneShort.vue';
-import '../ui/PeopleCard.vue';
+import '../ui/PeoplePanel.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));

@@ -75,7 +75,7 @@ function next(): void {
 </script>
 
 <template>
-  <section v-if="asked && recipe" class="card" data-takes-digits aria-labelledby="blind-title">
+  <section v-if="asked && recipe" class="panel" data-takes-digits aria-labelledby="blind-title">
     <h2 id="blind-title" class="display question">
       Four glasses of {{ recipe.name }}: which is {{ WRONG_WORDS[asked.asked] }}?
     </h2>

@@ -54,7 +54,7 @@ function next(): void {
 </script>
 
 <template>
-  <section class="card sums" aria-labelledby="sum-title">
+  <section class="panel sums" aria-labelledby="sum-title">
     <h2 id="sum-title" class="display question">{{ question }}</h2>
     <form ref="form" @submit.prevent="answer">
       <NumberField

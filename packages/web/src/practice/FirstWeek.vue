@@ -8,7 +8,7 @@ const { steps } = useFirstWeek();
 </script>
 
 <template>
-  <section class="card" aria-labelledby="week-title">
+  <section class="panel" aria-labelledby="week-title">
     <h2 id="week-title">One after the other, or as you like</h2>
     <ol class="plain-list">
       <li v-for="(s, i) in steps" :key="s.step" :class="{ done: s.done }">

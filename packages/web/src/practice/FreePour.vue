@@ -6,7 +6,7 @@ import { useTrade } from '../household/use-trade';
 import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
 import { inSentence, useWords } from '../words/use-words';
-import AimCard from './AimCard.vue';
+import AimPanel from './AimPanel.vue';
 import PourStage from './PourStage.vue';
 import { useAim } from './use-aim';
 import { useMetronome } from './use-metronome';
@@ -64,7 +64,7 @@ const figures = computed(() => {
 
 <template>
   <div class="two-columns">
-    <section class="card" aria-labelledby="stage-title">
+    <section class="panel" aria-labelledby="stage-title">
       <h2 id="stage-title">
         {{ drink === '' ? 'Pour by count' : recipe?.name }}
         <small v-if="parts.length > 0" class="dim"
@@ -119,7 +119,7 @@ const figures = computed(() => {
         <CheckField v-if="beats.on.value" v-model="beats.sound.value" label="heard" />
       </div>
     </section>
-    <AimCard />
+    <AimPanel />
   </div>
 </template>
 

@@ -136,7 +136,7 @@ svg {
 }
 
 .body {
-  fill: color-mix(in srgb, rgb(var(--v-theme-tan)) 60%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, rgb(var(--v-theme-tan)) 60%, rgb(var(--v-theme-panel)));
   stroke: rgb(var(--v-theme-ink));
 }
 
@@ -157,7 +157,7 @@ svg {
 }
 
 .liquid {
-  fill: color-mix(in srgb, rgb(var(--v-theme-copper)) 60%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, rgb(var(--v-theme-copper)) 60%, rgb(var(--v-theme-panel)));
 }
 
 .cup {

@@ -8,7 +8,7 @@ import PartLinks from '../ui/PartLinks.vue';
 import { usePracticeSentence } from './use-practice-sentence';
 
 const FreePour = later(() => import('./FreePour.vue'));
-const SpecCards = later(() => import('./SpecCards.vue'));
+const FlashcardDeck = later(() => import('./FlashcardDeck.vue'));
 const WordList = later(() => import('./WordList.vue'));
 const CounterSums = later(() => import('./CounterSums.vue'));
 const BlindBalance = later(() => import('./BlindBalance.vue'));
@@ -39,7 +39,7 @@ const PARTS = [
     <PartLinks :parts="PARTS" :part="part" label="Parts of Practice" />
   </AnswerHead>
   <template v-if="trade.loaded">
-    <SpecCards v-if="part === 'cards'" />
+    <FlashcardDeck v-if="part === 'cards'" />
     <WordList v-else-if="part === 'words'" />
     <CounterSums v-else-if="part === 'sums'" />
     <BlindBalance v-else-if="part === 'balance'" />

@@ -49,7 +49,7 @@ const measures = computed(() =>
 
 <template>
   <div class="two-columns">
-    <section class="card" aria-labelledby="words-title">
+    <section class="panel" aria-labelledby="words-title">
       <h2 id="words-title">Words</h2>
       <v-text-field v-model="sought" type="search" label="Find a word" autocomplete="off" />
       <p class="dim" role="status">{{ shown.length }} {{ shown.length === 1 ? 'word' : 'words' }}</p>
@@ -77,7 +77,7 @@ const measures = computed(() =>
       </dl>
       <p v-if="glossary && shown.length === 0" class="dim">No word here answers to that.</p>
     </section>
-    <section class="card abroad" aria-labelledby="abroad-title">
+    <section class="panel abroad" aria-labelledby="abroad-title">
       <h2 id="abroad-title">Shots and spoons abroad</h2>
       <DataTable
         caption="What shots and spoons hold by country"

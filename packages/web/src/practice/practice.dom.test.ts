@@ -7,7 +7,7 @@ import { useTrade } from '../household/use-trade';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallBottles, smallPlan } from '../testing/small-house';
 import FreePour from './FreePour.vue';
-import SpecCards from './SpecCards.vue';
+import FlashcardDeck from './FlashcardDeck.vue';
 import { sayHand } from './use-aim';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
@@ -37,7 +37,7 @@ const button = (name: RegExp) => {
 
 describe('cards by heart', () => {
   it('come from what is planned here, are answered once, and come again as they were answered', async () => {
-    await open(SpecCards);
+    await open(FlashcardDeck);
     expect(said(house.page)).toMatch(/new ones come from \d drinks? that you pour, like or plan/);
     await button(/^Begin: specs/).trigger('click');
     await house.settle();
@@ -66,7 +66,7 @@ describe('cards by heart', () => {
   });
 
   it('are answered by the keys 1 to 4, and go on by Enter', async () => {
-    await open(SpecCards);
+    await open(FlashcardDeck);
     await button(/^Begin: specs/).trigger('click');
     await house.settle();
     await key('1');

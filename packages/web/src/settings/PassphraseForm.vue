@@ -27,7 +27,7 @@ async function set(): Promise<void> {
 </script>
 
 <template>
-  <form class="card form" @submit.prevent="set">
+  <form class="panel form" @submit.prevent="set">
     <h2>{{ has ? 'Another passphrase' : 'A passphrase first' }}</h2>
     <v-text-field
       v-if="asksOld"

@@ -10,7 +10,7 @@ import PartLinks from '../ui/PartLinks.vue';
 import { count } from '../words/use-words';
 import { useBackups } from './use-backups';
 
-const SettingsCards = later(() => import('./SettingsCards.vue'));
+const SettingsPanels = later(() => import('./SettingsPanels.vue'));
 
 const home = useHome();
 const household = useSettings();
@@ -66,5 +66,5 @@ const head = computed(() =>
   <AnswerHead v-bind="head">
     <PartLinks :parts="PARTS" :part="part" label="Parts of Settings" />
   </AnswerHead>
-  <SettingsCards :part="part" />
+  <SettingsPanels :part="part" />
 </template>

@@ -44,8 +44,8 @@ const system = ref<System>('android');
 </script>
 
 <template>
-  <section class="card" aria-labelledby="trust-title">
-    <div class="card-head">
+  <section class="panel" aria-labelledby="trust-title">
+    <div class="panel-head">
       <h2 id="trust-title">Trusting this household, once a device</h2>
       <a class="link" href="/api/authority.crt" download>Take the certificate along</a>
     </div>

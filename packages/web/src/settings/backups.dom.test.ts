@@ -4,7 +4,7 @@ import type { Backup } from '@uisce/core/household';
 import FileField from '../ui/FileField.vue';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { refusal } from '../testing/small-server';
-import BackupsCard from './BackupsCard.vue';
+import BackupsPanel from './BackupsPanel.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -18,7 +18,7 @@ let there: Backup[];
 afterEach(() => house.page.unmount());
 const open = async (...backups: Backup[]) => {
   there = backups;
-  house = await inHouse(BackupsCard);
+  house = await inHouse(BackupsPanel);
   house.server.also.set('GET /backups', () => there);
   await button(/^Make one now/).trigger('click');
   await house.settle();

@@ -6,9 +6,9 @@ import { personSchema } from '@uisce/core/household';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { refusal } from '../testing/small-server';
-import DevicesCard from './DevicesCard.vue';
-import ForgetCard from './ForgetCard.vue';
-import WholeCard from './WholeCard.vue';
+import DevicesPanel from './DevicesPanel.vue';
+import ForgetPanel from './ForgetPanel.vue';
+import WholePanel from './WholePanel.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -41,7 +41,7 @@ describe('everything, in from a file', () => {
   };
 
   it('says how it stands to what is here, takes what is chosen, and takes it back', async () => {
-    await open(WholeCard);
+    await open(WholePanel);
     house.server.also.set('POST /household/compare', () => compared);
     house.server.also.set('POST /household/import', () => ({ before: { name: 'b.sqlite' }, taken: 31 }));
     house.server.also.set('POST /backups/b.sqlite/restore', () => ({}));
@@ -62,7 +62,7 @@ describe('everything, in from a file', () => {
   });
 
   it('that is none, or has a fault, is said beside it, and nothing is sent', async () => {
-    await open(WholeCard);
+    await open(WholePanel);
     await choose('Dear friend');
     expect(said(house.page)).toContain('It is no file of a household');
     expect(house.server.asked).toEqual([]);
@@ -73,7 +73,7 @@ describe('everything, in from a file', () => {
 });
 
 it('everything is forgotten once the word is typed, and somebody by their name, their backups too if wanted', async () => {
-  await open(ForgetCard);
+  await open(ForgetPanel);
   house.server.also.set('POST /household/forget', () => undefined);
   house.server.also.set('POST /people/forget', () => ({ changed: 3 }));
   expect(button(/^Forget everything/).attributes('disabled')).toBeDefined();
@@ -100,14 +100,14 @@ describe('devices', () => {
     ...more,
   });
   const at = async (place: 'machine' | 'home', now: () => AccessState) => {
-    house = await inHouse(DevicesCard, {});
+    house = await inHouse(DevicesPanel, {});
     house.server.also.set('GET /access', now);
     house.server.also.set('GET /session', () => ({ place, isIn: true }));
     house.page.unmount();
     const { mount } = await import('@vue/test-utils');
     const { getActivePinia } = await import('pinia');
     const { createVuetify } = await import('vuetify');
-    house.page = mount(DevicesCard, {
+    house.page = mount(DevicesPanel, {
       global: { plugins: [getActivePinia() as never, createVuetify()] },
       attachTo: document.body,
     });

@@ -134,8 +134,8 @@ function throwAway(): void {
 </script>
 
 <template>
-  <section class="card sheet" aria-labelledby="one-bottle" @keydown.esc.stop="emit('close')">
-    <header class="card-head">
+  <section class="panel sheet" aria-labelledby="one-bottle" @keydown.esc.stop="emit('close')">
+    <header class="panel-head">
       <h2 id="one-bottle" tabindex="-1">
         {{ trade.kindName(bottle.kind) }}
         <small class="dim">{{ facts }}</small>

@@ -173,7 +173,7 @@ svg {
 }
 
 .fill {
-  fill: color-mix(in srgb, var(--liquid) 62%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, var(--liquid) 62%, rgb(var(--v-theme-panel)));
 }
 
 .wall {

@@ -4,7 +4,7 @@ import { later } from '../ui/later';
 import { useTrade } from '../household/use-trade';
 import { useShelf } from './use-shelf';
 
-const ShelfCards = later(() => import('./ShelfCards.vue'));
+const ShelfPanels = later(() => import('./ShelfPanels.vue'));
 
 const trade = useTrade();
 const { headline, underline } = useShelf();
@@ -17,5 +17,5 @@ const { headline, underline } = useShelf();
     :figure="headline.figure"
     :underline="underline"
   />
-  <ShelfCards v-if="trade.loaded" />
+  <ShelfPanels v-if="trade.loaded" />
 </template>

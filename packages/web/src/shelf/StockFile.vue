@@ -35,7 +35,7 @@ async function take(file: File): Promise<void> {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="stock-file">
+  <section class="panel" aria-labelledby="stock-file">
     <h2 id="stock-file">
       As a table <small class="dim">· one bottle a row; an id that is here is that bottle</small>
     </h2>

@@ -76,7 +76,7 @@ function sayLeft({ left, sizeMl }: StockLine): string {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="taking-title">
+  <section class="panel" aria-labelledby="taking-title">
     <h2 id="taking-title">
       Take stock <small class="dim">· type along the shelf, one after the other</small>
     </h2>

@@ -5,7 +5,7 @@ import { smallPlan } from '../testing/small-house';
 import { useStock } from '../household/use-stock';
 import TypedReading from '../ui/TypedReading.vue';
 import BottleSheet from './BottleSheet.vue';
-import ForecastCard from './ForecastCard.vue';
+import ForecastPanel from './ForecastPanel.vue';
 import ShelfView from './ShelfView.vue';
 import StockTaking from './StockTaking.vue';
 
@@ -44,7 +44,7 @@ describe('the shelf', () => {
   });
 
   it('counts the days until a bottle is dry at the pace of the plan', async () => {
-    house = await opened(ForecastCard, [bottle('gin', { leftMl: 300 })]);
+    house = await opened(ForecastPanel, [bottle('gin', { leftMl: 300 })]);
     expect(said(house.page)).toMatch(/Gin 300 ml, dry \d+ \w+ 20\d\d/);
   });
 });

@@ -92,7 +92,7 @@ const ofRow = (row: Row) => props.rowClass?.(row) ?? '';
 .tall thead th {
   position: sticky;
   top: 0;
-  background: rgb(var(--v-theme-card));
+  background: rgb(var(--v-theme-panel));
 }
 
 table {

@@ -8,7 +8,7 @@ const id = useId();
 
 <template>
   <v-dialog v-model="shown" :max-width="width" :aria-labelledby="id">
-    <div class="card sheet">
+    <div class="panel sheet">
       <h2 :id="id">{{ title }}</h2>
       <slot />
       <v-btn class="mt-4" @click="shown = false">Close</v-btn>

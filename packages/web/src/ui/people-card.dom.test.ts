@@ -5,7 +5,7 @@ import type { Pour } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
-import PeopleCard from './PeopleCard.vue';
+import PeoplePanel from './PeoplePanel.vue';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -40,7 +40,7 @@ afterEach(() => {
   document.body.innerHTML = '';
 });
 const open = async (...things: [string, string, unknown][]) => {
-  house = await inHouse(PeopleCard, {}, [['plan', smallPlan(0).id, smallPlan(4700)], ...things]);
+  house = await inHouse(PeoplePanel, {}, [['plan', smallPlan(0).id, smallPlan(4700)], ...things]);
 };
 /** In the page or in the sheet over it. */
 const button = (name: RegExp) =>

@@ -7,7 +7,7 @@ import { later } from '../../ui/later';
 import { count } from '../../words/use-words';
 import NotebookParts from '../NotebookParts.vue';
 
-const ExchangeCards = later(() => import('./ExchangeCards.vue'));
+const ExchangePanels = later(() => import('./ExchangePanels.vue'));
 
 const notebook = useNotebook();
 const trade = useTrade();
@@ -26,5 +26,5 @@ const headline = computed(() => ({
   >
     <NotebookParts part="exchange" />
   </AnswerHead>
-  <ExchangeCards v-if="trade.loaded" />
+  <ExchangePanels v-if="trade.loaded" />
 </template>

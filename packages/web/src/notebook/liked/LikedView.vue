@@ -7,7 +7,7 @@ import { later } from '../../ui/later';
 import { count, useWords } from '../../words/use-words';
 import NotebookParts from '../NotebookParts.vue';
 
-const LikedCards = later(() => import('./LikedCards.vue'));
+const LikedPanels = later(() => import('./LikedPanels.vue'));
 
 const trade = useTrade();
 const verdicts = useVerdicts();
@@ -36,5 +36,5 @@ const underline = computed(
   <AnswerHead v-bind="headline" :waiting="trade.loaded ? '' : 'Looking'" :underline="underline">
     <NotebookParts part="liked" />
   </AnswerHead>
-  <LikedCards v-if="trade.loaded && best" />
+  <LikedPanels v-if="trade.loaded && best" />
 </template>

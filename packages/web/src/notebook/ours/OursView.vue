@@ -8,7 +8,7 @@ import { later } from '../../ui/later';
 import { count } from '../../words/use-words';
 import NotebookParts from '../NotebookParts.vue';
 
-const OursCards = later(() => import('./OursCards.vue'));
+const OursPanels = later(() => import('./OursPanels.vue'));
 
 const atHand = useAtHand();
 const notebook = useNotebook();
@@ -35,5 +35,5 @@ const underline = computed(
   <AnswerHead v-bind="headline" :waiting="trade.loaded ? '' : 'Looking'" :underline="underline">
     <NotebookParts part="ours" />
   </AnswerHead>
-  <OursCards v-if="trade.loaded" />
+  <OursPanels v-if="trade.loaded" />
 </template>

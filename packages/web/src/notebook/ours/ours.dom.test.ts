@@ -7,7 +7,7 @@ import { inHouse, said, type InSmallHouse } from '../../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../../testing/small-house';
 import '../CollectionSheet.vue';
 import '../../ui/DialogSheet.vue';
-import OursCards from './OursCards.vue';
+import OursPanels from './OursPanels.vue';
 
 vi.mock('../../solver/solver', () => import('../../testing/small-solver'));
 vi.mock('../../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -34,7 +34,7 @@ const winter = {
   drinks: ['own-ebb', 'negroni'],
 };
 const open = async (mustDrinks: string[] = []) => {
-  house = await inHouse(OursCards, {}, [
+  house = await inHouse(OursPanels, {}, [
     ['plan', smallPlan(0).id, smallPlan(4700, { mustDrinks })],
     ['own-kind', cordial.id, cordial],
     ['drink', ebb.id, ebb],

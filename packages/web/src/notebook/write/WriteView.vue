@@ -9,7 +9,7 @@ import { useJudgeWords } from './use-judge-words';
 import NotebookParts from '../NotebookParts.vue';
 import { useWriting } from './use-writing';
 
-const WriteCards = later(() => import('./WriteCards.vue'));
+const WritePanels = later(() => import('./WritePanels.vue'));
 
 const route = useRoute();
 const trade = useTrade();
@@ -50,5 +50,5 @@ const underline = computed(() =>
   <AnswerHead v-bind="headline" :waiting="trade.loaded ? '' : 'Finding the pen'" :underline="underline">
     <NotebookParts part="write" />
   </AnswerHead>
-  <WriteCards v-if="trade.loaded" />
+  <WritePanels v-if="trade.loaded" />
 </template>

@@ -5,7 +5,7 @@ import { useAnswer } from '../../solver/use-answer';
 import { inHouse, said, type InSmallHouse } from '../../testing/in-house';
 import { useWriting } from './use-writing';
 import WriteView from './WriteView.vue';
-import './WriteCards.vue';
+import './WritePanels.vue';
 
 vi.mock('../../solver/solver', () => import('../../testing/small-solver'));
 vi.mock('../../solver/solver.worker?worker&url', () => ({ default: 'solver' }));

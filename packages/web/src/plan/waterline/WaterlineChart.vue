@@ -246,7 +246,7 @@ function onKey(event: KeyboardEvent): void {
   width: 22px;
   height: 22px;
   border-radius: 50%;
-  background: rgb(var(--v-theme-card));
+  background: rgb(var(--v-theme-panel));
   border: 4px solid rgb(var(--v-theme-sea));
 }
 </style>

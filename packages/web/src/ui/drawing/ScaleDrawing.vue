@@ -99,7 +99,7 @@ const shown = computed(() => {
 }
 
 .water {
-  fill: color-mix(in srgb, var(--liquid) 40%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, var(--liquid) 40%, rgb(var(--v-theme-panel)));
 }
 
 .line {
@@ -114,7 +114,7 @@ const shown = computed(() => {
 }
 
 .case {
-  fill: color-mix(in srgb, rgb(var(--v-theme-slate)) 22%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, rgb(var(--v-theme-slate)) 22%, rgb(var(--v-theme-panel)));
   stroke: rgb(var(--v-theme-ink));
   stroke-width: 1.4;
 }

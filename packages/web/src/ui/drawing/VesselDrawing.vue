@@ -91,7 +91,7 @@ svg {
 }
 
 .liquid {
-  fill: color-mix(in srgb, rgb(var(--v-theme-gorse)) 48%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, rgb(var(--v-theme-gorse)) 48%, rgb(var(--v-theme-panel)));
 }
 
 .wall {

@@ -172,19 +172,19 @@ svg {
 }
 
 .layer {
-  fill: color-mix(in srgb, var(--job) 52%, rgb(var(--v-theme-card)));
-  stroke: rgb(var(--v-theme-card));
+  fill: color-mix(in srgb, var(--job) 52%, rgb(var(--v-theme-panel)));
+  stroke: rgb(var(--v-theme-panel));
   stroke-width: 0.8;
 }
 
 .water {
-  fill: color-mix(in srgb, var(--job) 18%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, var(--job) 18%, rgb(var(--v-theme-panel)));
 }
 
 .ice {
-  fill: rgb(var(--v-theme-card));
+  fill: rgb(var(--v-theme-panel));
   fill-opacity: 0.36;
-  stroke: rgb(var(--v-theme-card));
+  stroke: rgb(var(--v-theme-panel));
   stroke-width: 1.2;
 }
 

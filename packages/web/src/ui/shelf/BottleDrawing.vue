@@ -16,7 +16,7 @@ const colour = computed(() => `rgb(var(--v-theme-${JOB_COLOUR[props.entry.job]})
 const glass = computed(() =>
   props.entry.job === 'base'
     ? 'rgb(var(--v-theme-tan))'
-    : `color-mix(in srgb, ${colour.value} 46%, rgb(var(--v-theme-card)))`,
+    : `color-mix(in srgb, ${colour.value} 46%, rgb(var(--v-theme-panel)))`,
 );
 /** How full it is drawn: by height, which is nearly by volume where a bottle is straight. */
 const level = computed(() => props.entry.level ?? 1);
@@ -56,7 +56,7 @@ const fontSize = computed(() => Math.min(19, Math.max(12, width.value * 0.34)));
 
 /* Glass, with what is left in it drawn by itself. */
 .part {
-  fill: color-mix(in srgb, var(--glass) 22%, rgb(var(--v-theme-card)));
+  fill: color-mix(in srgb, var(--glass) 22%, rgb(var(--v-theme-panel)));
 }
 
 .liquid {

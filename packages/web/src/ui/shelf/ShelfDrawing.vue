@@ -193,7 +193,7 @@ svg {
 
 .tag {
   paint-order: stroke;
-  stroke: rgb(var(--v-theme-card));
+  stroke: rgb(var(--v-theme-panel));
   stroke-width: 5px;
   stroke-linejoin: round;
 }

@@ -8,7 +8,7 @@ const theme = (dark: boolean, c: Record<keyof typeof DAY, string>) => ({
   colors: {
     ...c,
     background: c.wall,
-    surface: c.card,
+    surface: c.panel,
     primary: c.sea,
     secondary: c.slate,
     error: c.rust,

@@ -1,0 +1,222 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { contradictionsOf, thirstOf, usualThirst, type Guest } from '@uisce/core/evening';
+import type { Person } from '@uisce/core/household';
+import { useEvenings } from '../household/use-evenings';
+import { useLog } from '../household/use-log';
+import AppDialog from '../ui/AppDialog.vue';
+import CannotFields from '../ui/CannotFields.vue';
+import CheckField from '../ui/CheckField.vue';
+import CheckGroup from '../ui/CheckGroup.vue';
+import DateField from '../ui/DateField.vue';
+import NumberField from '../ui/NumberField.vue';
+import { ALLERGEN_WORDS, TASTE_CHOICES } from '../words/trade-words';
+import { listed } from '../words/use-words';
+import { useEvening } from './use-evening';
+
+/** Who comes and when. */
+const evenings = useEvenings();
+const log = useLog();
+const { evening } = useEvening();
+
+const open = ref(false);
+const draft = ref<Guest>();
+const trouble = ref('');
+/** Whether the household keeps them in its book. */
+const inBook = ref(false);
+const someone = (more: Partial<Guest> = {}): Guest => ({
+  ...{
+    id: crypto.randomUUID(),
+    name: '',
+    count: 1,
+    likes: [],
+    dislikes: [],
+    allergens: [],
+    noAlcohol: false,
+    drives: false,
+  },
+  ...more,
+});
+function add(more: Partial<Guest> = {}): void {
+  draft.value = someone(more);
+  inBook.value = false;
+  trouble.value = '';
+  open.value = true;
+}
+function edit(guest: Guest): void {
+  draft.value = { ...guest };
+  inBook.value = false;
+  trouble.value = '';
+  open.value = true;
+}
+function keep(): void {
+  const guest = draft.value;
+  const e = evening.value;
+  if (!guest || !e) return;
+  const name = guest.name.trim();
+  trouble.value = name === '' ? 'Give a name, or say “three more”.' : '';
+  if (trouble.value) return;
+  const there = e.guests.some((g) => g.id === guest.id);
+  const guests = there
+    ? e.guests.map((g) => (g.id === guest.id ? { ...guest, name } : g))
+    : [...e.guests, { ...guest, name }];
+  evenings.edit(there ? `What ${name} likes` : `${name} comes`, { guests });
+  if (inBook.value) evenings.keepInBook({ ...guest, name });
+  open.value = false;
+}
+/** Out of the book, and nameless in all that was. */
+async function forget(): Promise<void> {
+  if (draft.value) await evenings.forget(draft.value.name);
+  open.value = false;
+}
+/** What they like and will not have. */
+const against = computed(() => (draft.value ? contradictionsOf(draft.value) : []));
+const isKnown = computed(() => log.people.some((p) => p.name === draft.value?.name));
+function remove(): void {
+  const guest = draft.value;
+  if (guest && evening.value)
+    evenings.edit(`${guest.name} does not come`, {
+      guests: evening.value.guests.filter((g) => g.id !== guest.id),
+    });
+  open.value = false;
+}
+function say(g: Guest): string {
+  return [
+    g.count > 1 ? `${g.count} people` : '',
+    g.drives ? 'drives' : g.noAlcohol ? 'no alcohol' : '',
+    g.likes.length > 0 ? `likes ${g.likes.join(', ')}` : '',
+    g.dislikes.length > 0 ? `nothing ${g.dislikes.join(', ')}` : '',
+    g.allergens.length > 0 ? `no ${g.allergens.map((a) => ALLERGEN_WORDS[a]).join(', ')}` : '',
+  ]
+    .filter(Boolean)
+    .join('; ');
+}
+const thirst = computed(() => (evening.value ? thirstOf(evening.value) : []));
+function setThirst(hour: number, pours: number | null): void {
+  const next = thirst.value.map((was, h) => (h === hour ? (pours ?? was) : was));
+  const usual = usualThirst(next.length);
+  evenings.edit('How thirsty they are', {
+    thirst: next.every((n, h) => n === usual[h]) ? null : next,
+  });
+}
+/** What the book knows of somebody. */
+function fromBook({ name, noAlcohol, drives, allergens, likes, dislikes }: Person): void {
+  add({ name, noAlcohol, drives, allergens, likes, dislikes });
+}
+const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => g.name === p.name));
+</script>
+
+<template>
+  <section v-if="evening" class="panel" aria-labelledby="guests-title">
+    <div class="panel-head">
+      <h2 id="guests-title">Who comes, and when</h2>
+      <v-btn @click="add()">Add a guest</v-btn>
+    </div>
+    <ul class="plain-list">
+      <li v-for="g in evening.guests" :key="g.id">
+        <button class="plain-button link" type="button" @click="edit(g)">{{ g.name }}</button>
+        <span class="dim">{{ say(g) }}</span>
+      </li>
+      <li v-for="p in known()" :key="p.id">
+        <v-btn @click="fromBook(p)">{{ p.name }} is there too</v-btn>
+      </li>
+    </ul>
+    <div class="field-row">
+      <DateField
+        label="On"
+        :value="evening.on"
+        @change="$event && evenings.edit('Another day', { on: $event })"
+      />
+      <v-text-field
+        type="time"
+        label="First glass"
+        :model-value="evening.from"
+        @change="
+          evenings.edit('Another hour', { from: ($event.target as HTMLInputElement).value || evening.from })
+        "
+      />
+      <NumberField
+        label="For"
+        suffix="hours"
+        :value="evening.hours"
+        :least="1"
+        :most="12"
+        @change="$event && evenings.edit('How long', { hours: Math.round($event) })"
+      />
+      <NumberField
+        label="Freezer"
+        suffix="litres"
+        :value="evening.freezerLitres"
+        :least="1"
+        :most="500"
+        optional
+        @change="evenings.edit('Room in the freezer', { freezerLitres: $event })"
+      />
+    </div>
+    <div class="field-row">
+      <NumberField
+        v-for="(pours, hour) in thirst"
+        :key="hour"
+        :label="hour === 0 ? 'Each has, in the first hour' : `In hour ${hour + 1}`"
+        suffix="pours"
+        :value="pours"
+        :least="0"
+        :most="5"
+        @change="setThirst(hour, $event)"
+      />
+    </div>
+    <CheckField
+      :model-value="evening.atWork"
+      label="Nobody is at home from nine to five on weekdays"
+      @update:model-value="evenings.edit('Hours at work', { atWork: $event })"
+    />
+    <button class="plain-button link dim" type="button" @click="evenings.giveUp()">Call it off</button>
+    <AppDialog v-model="open" :title="draft?.name || 'A guest'" :width="540">
+      <form v-if="draft" class="stack" @submit.prevent="keep">
+        <v-text-field
+          v-model="draft.name"
+          label="Name"
+          maxlength="60"
+          :error-messages="trouble ? [trouble] : []"
+        />
+        <NumberField
+          label="How many they are"
+          suffix="people"
+          :value="draft.count"
+          :least="1"
+          :most="30"
+          @change="draft = { ...draft, count: Math.round($event ?? 1) }"
+        />
+        <CheckField v-model="draft.drives" label="Drives: nothing with alcohol" />
+        <CheckGroup v-model="draft.likes" legend="Likes" :choices="TASTE_CHOICES" />
+        <CannotFields v-model="draft" about="not at all" />
+        <p v-if="against.length > 0" class="rust" role="status">
+          {{ draft.name.trim() || 'Somebody' }} likes {{ listed(against) }} and cannot or will not have it:
+          take one of the two back, or nothing pleases them.
+        </p>
+        <CheckField
+          v-model="inBook"
+          :label="isKnown ? 'Write it into the household’s book too' : 'Keep them in the household’s book'"
+        />
+        <div class="buttons">
+          <v-btn color="sea" type="submit">Keep</v-btn>
+          <v-btn v-if="evening.guests.some((g) => g.id === draft?.id)" @click="remove">Does not come</v-btn>
+          <v-btn v-if="isKnown" @click="forget">Forget {{ draft.name }}</v-btn>
+        </div>
+      </form>
+    </AppDialog>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: center;
+}
+
+.field-row {
+  margin-top: 10px;
+}
+</style>

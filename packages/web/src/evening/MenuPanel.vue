@@ -1,0 +1,307 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { RouterLink, useRouter } from 'vue-router';
+import { type MenuCriterion, type OnTheMenu, type Swap } from '@uisce/core/evening';
+import { mayBatch, mixedRecipe } from '@uisce/core/mixed';
+import { batchOf, beginBatch } from '@uisce/core/bench';
+import { useBatches } from '../household/use-batches';
+import { useEvenings } from '../household/use-evenings';
+import { useStock } from '../household/use-stock';
+import { useTrade } from '../household/use-trade';
+import { useMayHold } from '../ui/drink/use-warnings';
+import SelectField from '../ui/SelectField.vue';
+import { count, inSentence, listed, useWords } from '../words/use-words';
+import { useMenuWords } from './use-menu-words';
+import { useEvening } from './use-evening';
+
+/** The menu: what stands on it, how often it is poured, what is short for it, what is mixed ahead, what could stand there instead. */
+const batches = useBatches();
+const evenings = useEvenings();
+const router = useRouter();
+const stock = useStock();
+const trade = useTrade();
+const words = useWords();
+const { sayHolds } = useMayHold();
+const { drinkName, sayMissing, sayBatch, saySwap } = useMenuWords();
+const { evening, plan, isAsking } = useEvening();
+
+const SIZES = [2, 3, 4, 5].map((value) => ({ value, title: `${value} drinks` }));
+const NOT_AHEAD = {
+  egg: 'made by the glass: egg falls',
+  cream: 'made by the glass: cream turns',
+  fizz: 'made by the glass: it would go flat',
+  juice: 'made by the glass: its juice is best fresh',
+  pressed: 'made by the glass: what is pressed goes dull',
+  hot: 'made by the glass: hot',
+  shaken: 'made by the glass: it wants its air',
+  layered: 'made by the glass: in layers',
+} as const;
+const CRITERIA: Record<MenuCriterion, string> = {
+  seats: 'everyone finds two',
+  money: 'least missing',
+  parts: 'fewest parts',
+  work: 'least work',
+  variety: 'most variety',
+};
+
+const batchOfDrink = computed(() => new Map((plan.value?.batches ?? []).map((b) => [b.drink, b])));
+const rows = computed(() =>
+  [...(plan.value?.drinks ?? [])]
+    .sort((a, b) => b.glasses - a.glasses)
+    .map((d) => {
+      const ahead = batchOfDrink.value.get(d.id);
+      const why = mayBatch(d.drink, trade.kinds);
+      const mixed = d.mixed > 0 ? `${count(d.mixed, 'glass', 'glasses')} mixed already` : '';
+      return {
+        ...d,
+        contains: sayHolds(d.glass).join(' '),
+        short: d.missing.length > 0 ? `short: ${sayMissing(d.missing)}` : 'all there',
+        ahead,
+        how: ahead ? `mixed ahead: ${sayBatch(ahead.batch)}` : mixed || (why ? NOT_AHEAD[why] : ''),
+      };
+    }),
+);
+/** What must stand on it and does not. */
+const cannot = computed(() =>
+  isAsking.value
+    ? []
+    : (evening.value?.must ?? []).filter((id) => !plan.value?.drinks.some((d) => d.id === id)).map(drinkName),
+);
+function never(id: string): void {
+  const e = evening.value;
+  if (e)
+    evenings.edit(`Not ${drinkName(id)}`, {
+      never: [...e.never, id],
+      must: e.must.filter((m) => m !== id),
+    });
+}
+function keep(id: string, on: boolean): void {
+  const e = evening.value;
+  if (e)
+    evenings.edit(`${on ? 'Keep' : 'Free'} ${drinkName(id)}`, {
+      must: on ? [...e.must, id] : e.must.filter((m) => m !== id),
+    });
+}
+function take({ out, in: other }: Swap): void {
+  const e = evening.value;
+  if (e)
+    evenings.edit(`${drinkName(other)} instead of ${drinkName(out)}`.slice(0, 120), {
+      must: [...e.must.filter((m) => m !== out), other],
+      never: [...e.never.filter((n) => n !== other), out],
+    });
+}
+/** Onto the bench, to be weighed like any batch. */
+async function mix({ drink }: OnTheMenu, glasses: number): Promise<void> {
+  const { kinds } = stock.here;
+  const recipe = mixedRecipe(drink, glasses, kinds);
+  const grams = recipe.from.map((p) => p.g);
+  const batch = batchOf(recipe, grams, trade.catalogue, kinds);
+  const bottleMl = batchOfDrink.value.get(drink.id)?.batch.bottles[0];
+  const begun = beginBatch(crypto.randomUUID(), batch, new Date().toISOString(), bottleMl);
+  batches.keep({ ...begun, recipe }, `Begin ${drink.name}`);
+  await router.push('/bench');
+}
+const wanted = ref<string | null>(null);
+const choices = computed(() =>
+  [...trade.recipes.values()]
+    .filter((r) => !evening.value?.must.includes(r.id))
+    .map((r) => ({ value: r.id, title: r.variant ? `${r.name}, ${r.variant}` : r.name }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+);
+function want(id: string | null): void {
+  const e = evening.value;
+  wanted.value = null;
+  if (!id || !e) return;
+  evenings.edit(`${drinkName(id)} stands on it`, {
+    must: [...e.must, id].slice(-e.size),
+    never: e.never.filter((n) => n !== id),
+  });
+}
+function first(criterion: MenuCriterion): void {
+  const e = evening.value;
+  const at = e?.order.indexOf(criterion) ?? 0;
+  if (!e || at < 1) return;
+  const order = e.order.filter((c) => c !== criterion);
+  order.splice(at - 1, 0, criterion);
+  evenings.edit(`Sooner: ${CRITERIA[criterion]}`, { order });
+}
+</script>
+
+<template>
+  <section v-if="evening && plan" class="panel" aria-labelledby="menu-title">
+    <div class="panel-head">
+      <h2 id="menu-title">
+        The menu
+        <small class="dim"
+          >· {{ plan.drinks.length }} of {{ plan.candidates }} you could pour,
+          {{ count(plan.menu.score.parts, 'part')
+          }}<template v-if="isAsking">, looking again</template></small
+        >
+      </h2>
+      <SelectField
+        label="On it"
+        :value="evening.size"
+        :choices="SIZES"
+        @choose="evenings.edit(`${$event} on the menu`, { size: $event })"
+      />
+    </div>
+    <ul class="plain-list drinks">
+      <li v-for="row in rows" :key="row.id">
+        <div class="line">
+          <RouterLink :to="`/notebook/${row.id}`">{{ row.name }}</RouterLink>
+          <span class="dim">{{ count(row.glasses, 'pour') }}</span>
+          <span :class="row.missing.length > 0 ? 'copper' : 'there'">{{ row.short }}</span>
+        </div>
+        <p v-if="row.contains" class="how">{{ row.contains }}</p>
+        <p v-if="row.how" class="dim how">{{ row.how }}</p>
+        <span class="buttons">
+          <v-btn
+            v-if="row.ahead"
+            :disabled="batches.onBench !== undefined"
+            :aria-label="`Mix ${row.name} at the scale`"
+            @click="mix(row, row.ahead.glasses)"
+            >Mix it</v-btn
+          >
+          <v-btn
+            :aria-pressed="evening.must.includes(row.id)"
+            :aria-label="`Keep ${row.name}`"
+            @click="keep(row.id, !evening.must.includes(row.id))"
+            >{{ evening.must.includes(row.id) ? 'Kept' : 'Keep' }}</v-btn
+          >
+          <v-btn :aria-label="`Another instead of ${row.name}`" @click="never(row.id)">Another</v-btn>
+        </span>
+      </li>
+    </ul>
+    <p v-if="cannot.length > 0" class="rust">
+      {{ listed(cannot) }} cannot stand on it: what it takes is neither here nor sold, or hands or glasses for
+      it are missing.
+    </p>
+    <h3 v-if="plan.swaps.length > 0">Swap one</h3>
+    <ul class="plain-list">
+      <li v-for="swap in plan.swaps" :key="swap.out" class="swap">
+        <span>{{ saySwap(swap) }}.</span>
+        <v-btn
+          :aria-label="`Take ${drinkName(swap.in)} instead of ${drinkName(swap.out)}`"
+          @click="take(swap)"
+          >Swap</v-btn
+        >
+      </li>
+    </ul>
+    <p v-if="evening.never.length > 0" class="dim">
+      Left out: {{ listed(evening.never.map(drinkName)) }}.
+      <button
+        class="plain-button link"
+        type="button"
+        @click="evenings.edit('Nothing is left out', { never: [] })"
+      >
+        Take them back
+      </button>
+    </p>
+    <details>
+      <summary class="link">A drink that must stand on it; what decides first</summary>
+      <v-autocomplete
+        :model-value="wanted"
+        :items="choices"
+        label="Must stand on it"
+        clearable
+        @update:model-value="want"
+      />
+      <ol class="plain-list order" aria-label="What decides between two menus, the first that differs">
+        <li v-for="(criterion, i) in evening.order" :key="criterion">
+          <span>{{ i + 1 }}. {{ CRITERIA[criterion] }}</span>
+          <v-btn
+            v-if="i > 0"
+            :aria-label="`${inSentence(CRITERIA[criterion])} decides sooner`"
+            @click="first(criterion)"
+            >Sooner</v-btn
+          >
+        </li>
+      </ol>
+    </details>
+    <p class="dim small">
+      Prices are those of {{ trade.prices?.name }}; {{ words.price(plan.menu.score.money) }} is missing for
+      all pours together.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.drinks > li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 2px 14px;
+  align-items: center;
+  padding: 8px 0;
+  border-bottom: 1px solid rgb(var(--v-theme-line));
+}
+
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+}
+
+.how {
+  grid-row: 2;
+  margin: 0;
+}
+
+.drinks .buttons {
+  grid-row: 1 / span 2;
+  grid-column: 2;
+}
+
+.swap,
+.order > li {
+  display: flex;
+  gap: 10px;
+  justify-content: space-between;
+  align-items: center;
+}
+
+h3 {
+  margin: 12px 0 4px;
+  font-size: 1rem;
+}
+
+a {
+  color: inherit;
+  font-weight: 650;
+}
+
+.how,
+.small {
+  font-size: 0.9375rem;
+}
+
+.there {
+  color: rgb(var(--v-theme-sea));
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+.panel-head > :last-child {
+  max-width: 140px;
+}
+
+summary {
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+}
+
+@media (max-width: 700px) {
+  .drinks > li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .drinks .buttons {
+    grid-row: auto;
+    grid-column: 1;
+  }
+}
+</style>

@@ -1,0 +1,55 @@
+import { listed } from '@uisce/core/base';
+import type { FlashcardChoice, MethodReason, SpecFlashcard } from '@uisce/core/practice';
+import { useTrade } from '../household/use-trade';
+import { METHOD_WORDS } from '../words/trade-words';
+import { inSentence, useWords } from '../words/use-words';
+
+const REASONS: Record<MethodReason, string> = {
+  cloudy: 'juice, cream or egg wants air and cold',
+  clear: 'nothing in it is cloudy, and it is to stay so',
+  fizzy: 'bubbles would be lost in a tin',
+  egg: 'egg foams best before the ice',
+  crushed: 'the ice is to be turned until the glass frosts',
+  smooth: 'it is to be smooth with its ice',
+  layers: 'each part is to lie on the next',
+  hot: 'it is drunk hot',
+  plain: 'it is mixed where it is drunk',
+};
+
+/** Cards in words. */
+export function useFlashcardWords() {
+  const trade = useTrade();
+  const words = useWords();
+  const kind = (id: string) => inSentence(trade.kindName(id));
+  const drink = (card: SpecFlashcard) => trade.recipes.get(card.drink)?.name ?? card.drink;
+
+  function question(card: SpecFlashcard): string {
+    switch (card.ask) {
+      case 'parts':
+        return `What goes into a ${drink(card)}?`;
+      case 'amount':
+        return `How much ${kind(card.about ?? '')} in a ${drink(card)}?`;
+      case 'glass':
+        return `Which glass for a ${drink(card)}?`;
+      case 'method':
+        return `How is a ${drink(card)} made, and why?`;
+      case 'wrong':
+        return `What is wrong with this ${drink(card)}?`;
+    }
+  }
+  function say(choice: FlashcardChoice): string {
+    switch (choice.is) {
+      case 'kinds':
+        return listed(choice.kinds.map(kind));
+      case 'amount':
+        return words.volume(choice.ml);
+      case 'glass':
+        return inSentence(trade.glasses.get(choice.glass)?.name ?? choice.glass);
+      case 'method':
+        return `${METHOD_WORDS[choice.method]}: ${REASONS[choice.reason]}`;
+      case 'part':
+        return `the ${kind(choice.kind)}`;
+    }
+  }
+  return { question, say, drink };
+}

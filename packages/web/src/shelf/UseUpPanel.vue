@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { amountMl, daysBetween } from '@uisce/core/base';
+import { drinksThatUse } from '@uisce/core/stock';
+import { computed, watch } from 'vue';
+import { RouterLink } from 'vue-router';
+import { usePlans } from '../household/use-plans';
+import { useStock } from '../household/use-stock';
+import { useToday } from '../household/use-today';
+import { useTrade } from '../household/use-trade';
+import { useAdvice } from '../solver/use-advice';
+import { useAnswer } from '../solver/use-answer';
+import { count, inSentence, useWords } from '../words/use-words';
+import { SOON_DAYS, useShelf } from './use-shelf';
+
+/** What turns first asks to be used: the drinks of this house that use most of it before it does. */
+const advice = useAdvice();
+const answers = useAnswer();
+const plans = usePlans();
+const stock = useStock();
+const today = useToday();
+const trade = useTrade();
+const words = useWords();
+const { forecasts, pace } = useShelf();
+const perWeek = computed(() => pace.value?.glassesPerWeek ?? plans.briefOrEmpty.drinksPerWeek);
+
+const turning = computed(() =>
+  forecasts.value
+    .filter((f) => f.turnsOn !== undefined && daysBetween(today.iso(), f.turnsOn) <= SOON_DAYS)
+    .sort((a, b) => ((a.turnsOn ?? '') < (b.turnsOn ?? '') ? -1 : 1)),
+);
+const open = advice.on('here');
+watch(
+  [turning, () => answers.proven],
+  ([soon, proven]) => {
+    if (soon.length > 0 && proven && plans.brief)
+      void advice.ask('here', {}, { ...plans.brief, ownedKinds: [...stock.there.keys()].sort() });
+  },
+  { immediate: true },
+);
+const rows = computed(() =>
+  turning.value.map((f) => {
+    const days = Math.max(0, daysBetween(today.iso(), f.turnsOn ?? today.iso()));
+    const most = Math.max(1, Math.floor((days * perWeek.value) / 7));
+    const pours = new Map(
+      (open.value ?? []).flatMap((id) => {
+        const slots = trade.recipes.get(id)?.slots.filter((s) => [s.kind, ...s.or].includes(f.kind)) ?? [];
+        const ml = slots.reduce((sum, s) => sum + (amountMl(s.amount) ?? 0), 0);
+        return ml > 0 ? [[id, ml] as const] : [];
+      }),
+    );
+    const { drinks, ml: usesMl } = drinksThatUse(f.ml, most, pours);
+    return { ...f, days, most, drinks, usesMl };
+  }),
+);
+</script>
+
+<template>
+  <section v-if="rows.length > 0" class="panel" aria-labelledby="use-up-title">
+    <h2 id="use-up-title">Use these first <small class="dim">· poured from what is here</small></h2>
+    <p v-for="row in rows" :key="row.kind">
+      <strong>{{ row.name }}</strong>, {{ words.volume(Math.round(row.ml)) }} there, turns in
+      {{ count(row.days, 'day') }}.
+      <template v-if="row.drinks.length > 0">
+        At your pace {{ count(row.most, 'drink') }} until then; these use most of it,
+        {{ words.volume(Math.round(row.usesMl)) }}:
+        <template v-for="(id, i) in row.drinks" :key="id"
+          ><template v-if="i > 0">, </template
+          ><RouterLink :to="`/notebook/${id}`">{{ trade.recipes.get(id)?.name ?? id }}</RouterLink></template
+        >.
+      </template>
+      <template v-else>{{
+        open ? `Nothing that is here pours ${inSentence(row.name)}.` : 'Looking what pours it.'
+      }}</template>
+    </p>
+  </section>
+</template>
