@@ -1,4 +1,4 @@
-import { makingOf, type Bar, type RoundInHand, type StepNow } from './making.js';
+import { roundInHand, type Bar, type RoundInHand, type StepNow } from './round-in-hand.js';
 import type { Round } from './round.js';
 import { isMeasured, type PourStep } from './step.js';
 
@@ -14,21 +14,21 @@ export function isTimed(step: Pick<PourStep, 'act' | 'ice'>): boolean {
  * @param at ISO instant, for what is timed.
  */
 export function goOn(round: Round, bar: Bar, at: string, ml?: number): Round {
-  const { current, place, now } = makingOf(round, bar);
+  const { current, place, now } = roundInHand(round, bar);
   const next: Round = { ...round, workFrom: null };
   if (isMeasured(current) && current.part.ml !== null)
     next.poured = { ...round.poured, [current.id]: Math.round((ml ?? current.part.ml) * 100) / 100 };
   if (isTimed(current) && round.workFrom !== null)
     next.worked = { ...round.worked, [current.id]: secondsBetween(round.workFrom, at) };
   // What is over may ask for more of another part: the steps are looked at anew.
-  const after = makingOf({ ...next, at: current.id }, bar).now;
+  const after = roundInHand({ ...next, at: current.id }, bar).now;
   const following = after[after.findIndex((s) => s.id === current.id) + 1] ?? now[place];
   return { ...next, at: following?.id ?? current.id };
 }
 
 /** Back to the step before: what was poured in it is poured again. */
 export function goBack(round: Round, bar: Bar): Round {
-  const { now, place } = makingOf(round, bar);
+  const { now, place } = roundInHand(round, bar);
   const before = now[place - 1];
   if (before === undefined) return round;
   const { [before.id]: _, ...poured } = round.poured;
@@ -45,12 +45,12 @@ export function beginWork(round: Round, at: string): Round {
  * So much of what is in a filling is poured off again, so that the rest can be brought into ratio. It is written
  * down: it came out of the bottles.
  */
-export function pourOff(round: Round, making: RoundInHand, load: number): Round {
-  const share = making.loadsNow[load]?.offShare ?? 0;
+export function pourOff(round: Round, inHand: RoundInHand, load: number): Round {
+  const share = inHand.loadsNow[load]?.offShare ?? 0;
   if (share <= 0) return round;
   const poured = { ...round.poured };
   const off = { ...round.off };
-  for (const step of making.now) {
+  for (const step of inHand.now) {
     const ml = step.load === load && step.part ? poured[step.id] : undefined;
     if (ml === undefined || step.part === null) continue;
     const vessels = step.into === 'glass' ? step.vessels : 1;
@@ -63,13 +63,13 @@ export function pourOff(round: Round, making: RoundInHand, load: number): Round 
 /** More of one part goes in, as a mend. */
 export function addMore(
   round: Round,
-  making: RoundInHand,
+  inHand: RoundInHand,
   load: number,
   slot: number,
   mlAGlass: number,
 ): Round {
-  const { order, glasses } = making.loads[load] ?? { order: 0, glasses: 1 };
-  const step = making.now.find(
+  const { order, glasses } = inHand.loads[load] ?? { order: 0, glasses: 1 };
+  const step = inHand.now.find(
     (s) => s.load === load && s.part?.slot === slot && round.poured[s.id] !== undefined,
   );
   if (step === undefined || round.orders[order] === undefined) return round;
@@ -78,20 +78,20 @@ export function addMore(
 }
 
 /** What the scale is to show when the part in hand is in: by itself where it is tared, else with all before it. */
-export function scaleTarget(round: Round, making: RoundInHand, step: StepNow): number | undefined {
+export function scaleTarget(round: Round, inHand: RoundInHand, step: StepNow): number | undefined {
   const g = step.part?.g ?? undefined;
   if (g === undefined || round.tared) return g;
-  const before = making.now
+  const before = inHand.now
     .filter((s) => s.done && s.load === step.load && s.into === step.into && s.act !== 'rinse')
     .reduce((sum, s) => sum + (s.part?.g ?? 0), 0);
   return round.vesselG + before + g;
 }
 
 /** ml of the part in hand by what the scale shows. */
-export function mlByScale(round: Round, making: RoundInHand, step: StepNow, shownG: number): number {
+export function mlByScale(round: Round, inHand: RoundInHand, step: StepNow, shownG: number): number {
   const { ml, g } = step.part ?? { ml: null, g: null };
   if (ml === null || g === null || g === 0) return 0;
-  const target = scaleTarget(round, making, step) ?? g;
+  const target = scaleTarget(round, inHand, step) ?? g;
   return Math.max(0, ((g + shownG - target) * ml) / g);
 }
 

@@ -15,7 +15,7 @@ export * from './in-its-place.js';
 export * from './order-here.js';
 export * from './refusals.js';
 export * from './round.js';
-export * from './making.js';
+export * from './round-in-hand.js';
 export * from './go-on.js';
 export * from './pourable.js';
 export * from './pour-now.js';

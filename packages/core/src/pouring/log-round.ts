@@ -4,7 +4,7 @@ import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures } from '../drink/figures.js';
 import type { Bottle } from '../stock/bottle.js';
 import { drawFrom, type DrawRequest, type BatchLeft, type DrawnFrom } from './draw.js';
-import type { RoundInHand } from './making.js';
+import type { RoundInHand } from './round-in-hand.js';
 import type { Order } from './poured-drink.js';
 import type { Pour } from './pour.js';
 import type { Round } from './round.js';
@@ -124,9 +124,9 @@ export function logOrders(orders: readonly Order[], stock: Stock, written: Writt
 type RoundParts = Pick<RoundInHand, 'now'>;
 
 /** What went into a drink's glasses in a round, by the place of the part: ml in all of them. */
-function mlIn(round: Pick<Round, 'poured'>, making: RoundParts, order: number): Map<number, number> {
+function mlIn(round: Pick<Round, 'poured'>, inHand: RoundParts, order: number): Map<number, number> {
   const ml = new Map<number, number>();
-  for (const step of making.now) {
+  for (const step of inHand.now) {
     const poured = round.poured[step.id];
     if (step.order !== order || !isMeasured(step) || poured === undefined) continue;
     const all = poured * (step.into === 'glass' ? step.vessels : 1);
@@ -138,11 +138,11 @@ function mlIn(round: Pick<Round, 'poured'>, making: RoundParts, order: number): 
 /**
  * One glass of a drink of a round as it stands: what really went in, and of what is still to come what is asked for now.
  */
-export function drinkInHand(round: Round, making: RoundParts, order: number): Recipe | undefined {
+export function drinkInHand(round: Round, inHand: RoundParts, order: number): Recipe | undefined {
   const of = round.orders[order];
   if (of === undefined) return undefined;
-  const asked = { ...round, poured: { ...askedNow(making, order), ...round.poured } };
-  return withMl(of, mlIn(asked, making, order));
+  const asked = { ...round, poured: { ...askedNow(inHand, order), ...round.poured } };
+  return withMl(of, mlIn(asked, inHand, order));
 }
 
 /** ml that each measured step of a drink asks for now. */
@@ -168,15 +168,15 @@ function withMl({ drink, count }: Order, ml: ReadonlyMap<number, number>): Recip
  */
 export function logRound(
   round: Round,
-  making: RoundInHand,
+  inHand: RoundInHand,
   stock: Stock,
   written: Written,
   done = true,
 ): Logged {
   const all = round.orders.map((order, i): Poured => {
-    const ml = mlIn(round, making, i);
+    const ml = mlIn(round, inHand, i);
     const isDone = (slot: number) =>
-      done || making.now.some((s) => s.done && s.order === i && s.part?.slot === slot);
+      done || inHand.now.some((s) => s.done && s.order === i && s.part?.slot === slot);
     const asked = order.drink.slots.flatMap(({ kind, amount }, slot): DrawRequest[] => {
       const written = amountMl(amount);
       if (!isDone(slot)) return [];

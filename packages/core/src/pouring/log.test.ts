@@ -10,7 +10,7 @@ import { goOn } from './go-on.js';
 import { eveningsPoured, favourites, idleKinds, monthsPoured, weeksPoured } from './history.js';
 import { specsLearnt, tastesLearnt } from './learn.js';
 import { logOrders, logRound, type Stock } from './log-round.js';
-import { makingOf } from './making.js';
+import { roundInHand } from './round-in-hand.js';
 import { paceOf } from './pace.js';
 import { eveningOf, pourSchema, type Pour } from './pour.js';
 import { POUR_COLUMNS, pourRows } from './pour-table.js';
@@ -143,10 +143,10 @@ describe('a round that is written down', () => {
 
   it('takes what really went in, overshoot and all', () => {
     let round = begun();
-    while (makingOf(round, bar).current.part?.kind !== 'gin') round = goOn(round, bar, written.at);
+    while (roundInHand(round, bar).current.part?.kind !== 'gin') round = goOn(round, bar, written.at);
     round = goOn(round, bar, written.at, 126);
-    while (makingOf(round, bar).current.act !== 'serve') round = goOn(round, bar, written.at);
-    const { pours, bottles } = logRound(round, makingOf(round, bar), stock([gin()]), written);
+    while (roundInHand(round, bar).current.act !== 'serve') round = goOn(round, bar, written.at);
+    const { pours, bottles } = logRound(round, roundInHand(round, bar), stock([gin()]), written);
     expect(bottles[0]?.leftMl).toBe(500 - 126);
     expect(pours[0]?.parts.find((p) => p.kind === 'vermouth')?.ml).toBeCloseTo(21, 1);
     expect(pours[0]).toMatchObject({ glasses: 2, drink: 'martini' });
@@ -154,8 +154,8 @@ describe('a round that is written down', () => {
 
   it('given up half made is nothing drunk, and what was in the tin is gone from the bottle', () => {
     let round = begun();
-    while (makingOf(round, bar).current.act !== 'ice') round = goOn(round, bar, written.at);
-    const { pours, bottles } = logRound(round, makingOf(round, bar), stock([gin()]), written, false);
+    while (roundInHand(round, bar).current.act !== 'ice') round = goOn(round, bar, written.at);
+    const { pours, bottles } = logRound(round, roundInHand(round, bar), stock([gin()]), written, false);
     expect(pours[0]?.glasses).toBe(0);
     expect(bottles[0]?.leftMl).toBe(500 - 120);
   });

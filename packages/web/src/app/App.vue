@@ -6,7 +6,7 @@ import { useTheme } from 'vuetify';
 import { useAsks } from '../household/use-asks';
 import { usePlans } from '../household/use-plans';
 import { useSettings } from '../household/use-settings';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { ApiError, OfflineError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useNotices } from '../kept/use-notices';
@@ -30,9 +30,9 @@ const EmptyHousehold = defineAsyncComponent(() => import('../brief/EmptyHousehol
 const SetAsideBar = defineAsyncComponent(() => import('./SetAsideBar.vue'));
 
 const keeper = useKeeper();
-const household = useSettings();
+const settings = useSettings();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const answers = useAnswer();
 const notices = useNotices();
 useAsks();
@@ -52,7 +52,7 @@ useShortcuts(() => (keysShown.value = true));
 const waitsForPlan = computed(() => plans.plans.length === 0 && stepAt(route.path)?.needsPlan === true);
 
 watch(
-  () => household.look,
+  () => settings.look,
   (name) => {
     theme.change(name);
   },
@@ -78,8 +78,8 @@ useEventListener('pagehide', () => void keeper.flush());
 async function load() {
   try {
     void answers.warmUp();
-    await Promise.all([keeper.start(), trade.load()]);
-    await trade.readPrices();
+    await Promise.all([keeper.start(), catalogue.load()]);
+    await catalogue.readPrices();
     await answers.start();
     ready.value = true;
     fetchAhead();
@@ -91,7 +91,7 @@ async function load() {
 }
 /** When the page stands and nobody waits for it: be ready for when the server is away. */
 function beReady(): void {
-  const shops = trade.prices ? [trade.prices.over ?? trade.prices.id] : [];
+  const shops = catalogue.prices ? [catalogue.prices.over ?? catalogue.prices.id] : [];
   setTimeout(() => void openOffline(shops, () => keeper.keepCopy()).catch(() => undefined), READY_AFTER_MS);
 }
 watch(doorIsShut, (shut) => {

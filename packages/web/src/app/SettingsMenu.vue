@@ -3,21 +3,21 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { mdiTuneVariant } from '@mdi/js';
 import { useSettings } from '../household/use-settings';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { MEASURE_WORDS } from '../words/trade-words';
 import AppDialog from '../ui/AppDialog.vue';
 
 const SettingsSheet = defineAsyncComponent(() => import('./SettingsSheet.vue'));
 
-const household = useSettings();
-const trade = useTrade();
+const settings = useSettings();
+const catalogue = useCatalogue();
 const shown = ref(false);
 
 const summary = computed(() =>
   [
-    MEASURE_WORDS[household.settings.measure].short,
-    trade.prices?.currency ?? '',
-    household.settings.theme === 'day' ? 'Day' : 'Night',
+    MEASURE_WORDS[settings.current.measure].short,
+    catalogue.prices?.currency ?? '',
+    settings.current.theme === 'day' ? 'Day' : 'Night',
   ].join(' · '),
 );
 </script>

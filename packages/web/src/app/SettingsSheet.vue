@@ -3,14 +3,14 @@ import { computed } from 'vue';
 import { READER_MEASURES } from '@uisce/core/base';
 import { LOCALES, type Freshness, type Settings } from '@uisce/core/household';
 import { useSettings } from '../household/use-settings';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { MEASURE_WORDS } from '../words/trade-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
 
-const household = useSettings();
-const trade = useTrade();
+const settings = useSettings();
+const catalogue = useCatalogue();
 
 const regions = LOCALES.map((locale) => {
   const [language = 'en', region = 'IE'] = locale.split('-');
@@ -35,55 +35,55 @@ const FRESHNESS: { value: Freshness; title: string }[] = [
   { value: 'easy', title: 'Three months' },
 ];
 const lists = computed(() =>
-  trade.priceLists.map(({ id, name, currency }) => ({ value: id, title: `${name} (${currency})` })),
+  catalogue.priceLists.map(({ id, name, currency }) => ({ value: id, title: `${name} (${currency})` })),
 );
 
-const change = (part: Partial<Settings>) => household.change(part);
+const change = (part: Partial<Settings>) => settings.change(part);
 </script>
 
 <template>
   <ChoiceRow
     name="theme"
     legend="Light"
-    :value="household.settings.theme"
+    :value="settings.current.theme"
     :choices="LIGHTS"
     @choose="change({ theme: $event })"
   />
   <CheckField
-    :model-value="household.settings.nightAfterSunset"
+    :model-value="settings.current.nightAfterSunset"
     label="Night’s look after sunset, about as your region has it"
     @update:model-value="change({ nightAfterSunset: $event })"
   />
   <ChoiceRow
     name="measure"
     legend="Specs in"
-    :value="household.settings.measure"
+    :value="settings.current.measure"
     :choices="MEASURES"
     @choose="change({ measure: $event })"
   />
   <div class="fields">
     <SelectField
       label="Money and numbers as in"
-      :value="household.settings.locale"
+      :value="settings.current.locale"
       :choices="regions"
       @choose="change({ locale: $event })"
     />
     <SelectField
       label="Prices and currency of"
-      :value="household.settings.priceListId"
+      :value="settings.current.priceListId"
       :choices="lists"
       @choose="change({ priceListId: $event })"
     />
     <SelectField
       label="Opened vermouth is good for"
-      :value="household.settings.freshness"
+      :value="settings.current.freshness"
       :choices="FRESHNESS"
       @choose="change({ freshness: $event })"
     />
     <v-text-field
       label="Name of the house"
       maxlength="60"
-      :model-value="household.settings.household"
+      :model-value="settings.current.household"
       @change="change({ household: ($event.target as HTMLInputElement).value })"
     />
   </div>

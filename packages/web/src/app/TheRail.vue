@@ -10,7 +10,7 @@ import { useStepFigures } from './use-step-figures';
 
 defineEmits<{ keys: [] }>();
 
-const household = useSettings();
+const settings = useSettings();
 const plans = usePlans();
 const figures = useStepFigures();
 const route = useRoute();
@@ -22,7 +22,7 @@ const here = computed(() => stepAt(route.path));
   <nav class="rail" aria-label="Steps">
     <div class="head">
       <p class="name display">uisce</p>
-      <p class="place">{{ household.settings.household || 'Your home bar' }}</p>
+      <p class="place">{{ settings.current.household || 'Your home bar' }}</p>
       <p v-if="plans.current" class="place">{{ plans.current.name }}</p>
     </div>
     <section v-for="group in GROUPS" :key="group.name" :aria-label="group.name">

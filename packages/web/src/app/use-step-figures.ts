@@ -8,7 +8,7 @@ import { usePouring } from '../household/use-pouring';
 import { usePlans } from '../household/use-plans';
 import { usePractice } from '../household/use-practice';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useAnswer } from '../solver/use-answer';
 import { useKitFigure } from '../words/kit-figure';
 import { count, useWords } from '../words/use-words';
@@ -20,7 +20,7 @@ export function useStepFigures() {
   const answers = useAnswer();
   const batches = useBatches();
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const errands = useErrands();
   const stock = useStock();
   const words = useWords();
@@ -41,8 +41,8 @@ export function useStepFigures() {
   const errand = computed(() => {
     const lines = errands.open?.lines.filter((l) => l.state === 'basket' || l.state === 'wanted');
     if (lines) return `${lines.filter((l) => l.state === 'basket').length} of ${lines.length}`;
-    if (!answers.result || !trade.prices) return '';
-    const toBuy = linesOf(answers.result, joinShops([trade.prices]), [trade.prices]).length;
+    if (!answers.result || !catalogue.prices) return '';
+    const toBuy = linesOf(answers.result, joinShops([catalogue.prices]), [catalogue.prices]).length;
     return toBuy > 0 ? `${toBuy} to buy` : '';
   });
   return computed<Record<string, string>>(() => {
@@ -57,7 +57,7 @@ export function useStepFigures() {
       Evening: evenings.next ? words.weekday(evenings.next.on) : '',
       Shelf: stock.standing.length > 0 ? count(stock.standing.length, 'bottle') : '',
       Practice: practice.due.length > 0 ? `${practice.due.length} due` : '',
-      Notebook: trade.drinkCount > 0 ? String(trade.drinkCount) : '',
+      Notebook: catalogue.drinkCount > 0 ? String(catalogue.drinkCount) : '',
     };
   });
 }

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { batchOf, freezeOrThaw, notFrozen, type BatchRecord } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
 import { useToday } from '../household/use-today';
 import { useWords } from '../words/use-words';
@@ -15,7 +15,7 @@ import { useLabels } from './use-labels';
 const props = defineProps<{ batch: BatchRecord }>();
 
 const batches = useBatches();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const today = useToday();
 const { recipeOf, recipeName } = useBatchWords();
@@ -25,19 +25,19 @@ const { strip, tapeLeftMm } = labels;
 
 const made = computed(() => {
   const recipe = recipeOf(props.batch);
-  return recipe && batchOf(recipe, props.batch.inG, trade.catalogue, trade.kinds);
+  return recipe && batchOf(recipe, props.batch.inG, catalogue.all, catalogue.kinds);
 });
 /** What the sums said it would fill. */
 const predictedMl = computed(() => made.value?.volumeMl ?? 0);
 
 /** Why it does not go into the freezer. */
 const notIn = computed(() =>
-  made.value ? notFrozen(props.batch, made.value, today.iso(), trade.catalogue) : undefined,
+  made.value ? notFrozen(props.batch, made.value, today.iso(), catalogue.all) : undefined,
 );
 const isPast = computed(() => props.batch.useBy !== null && props.batch.useBy < today.iso());
 function toFreezerOrBack(batch: BatchRecord): void {
   if (!made.value) return;
-  const next = freezeOrThaw(batch, made.value, today.iso(), trade.catalogue);
+  const next = freezeOrThaw(batch, made.value, today.iso(), catalogue.all);
   batches.keep(next, batch.frozen ? 'Out of the freezer' : 'Frozen');
 }
 
@@ -92,7 +92,7 @@ function makeAgain(batch: BatchRecord): void {
     <div class="buttons">
       <v-btn @click="labels.download([batch])">Its label (PDF)</v-btn>
       <v-btn @click="labels.printStrip(batch)">Strip for tonight</v-btn>
-      <v-btn v-if="trade.catalogue.homeMade.some((h) => h.id === batch.recipeId)" @click="makeAgain(batch)"
+      <v-btn v-if="catalogue.all.homeMade.some((h) => h.id === batch.recipeId)" @click="makeAgain(batch)"
         >Make it again</v-btn
       >
       <v-btn v-if="!notIn" @click="toFreezerOrBack(batch)">{{

@@ -5,13 +5,13 @@ import { recipeOfBatch, weighingOf } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useBatchPlan } from './use-batch-plan';
 import PlanSwitcher from '../ui/PlanSwitcher.vue';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
 import { useWords } from '../words/use-words';
 
 const BenchPanels = later(() => import('./BenchPanels.vue'));
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { sayParts, recipeName, partName, grams } = useBatchWords();
 const { batch, recipe, bottleMl, sizedBy, keeps, useBy, cost } = useBatchPlan();
@@ -36,9 +36,9 @@ const saving = computed(() => {
 const batches = useBatches();
 const onScale = computed(() => {
   const record = batches.onBench;
-  const made = record && recipeOfBatch(record, trade.catalogue.homeMade);
+  const made = record && recipeOfBatch(record, catalogue.all.homeMade);
   if (!record || !made) return undefined;
-  const { now, target } = weighingOf(made, record, trade.catalogue, trade.kinds);
+  const { now, target } = weighingOf(made, record, catalogue.all, catalogue.kinds);
   const part = target && made.from[target.part];
   const next =
     part && target
@@ -55,7 +55,7 @@ const onScale = computed(() => {
 <template>
   <header class="sentence head">
     <div aria-live="polite" aria-atomic="true">
-      <h1 v-if="!trade.loaded || !batch">Laying out the bench</h1>
+      <h1 v-if="!catalogue.loaded || !batch">Laying out the bench</h1>
       <h1 v-else-if="onScale">
         {{ recipeName(onScale.recipe) }} is on the scale: <span class="copper">{{ onScale.next }}</span>
       </h1>
@@ -69,5 +69,5 @@ const onScale = computed(() => {
     </div>
     <PlanSwitcher />
   </header>
-  <BenchPanels v-if="trade.loaded" />
+  <BenchPanels v-if="catalogue.loaded" />
 </template>

@@ -5,7 +5,7 @@ import { batchedGlassMl, drinkOfMixed } from '@uisce/core/mixed';
 import { bottleBatch, type Batch, type BatchRecord } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useLog } from '../household/use-log';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useToday } from '../household/use-today';
 import { count, useWords } from '../words/use-words';
 import TypedReading from '../ui/TypedReading.vue';
@@ -15,7 +15,7 @@ const props = defineProps<{ record: BatchRecord; batch: Batch }>();
 
 const batches = useBatches();
 const log = useLog();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const today = useToday();
 const refractometer = new SimulatedRefractometer(() => Math.random());
@@ -30,13 +30,13 @@ function readBrix(): void {
 }
 /** What was mixed for an evening is poured by the glass. */
 const mixed = computed(() => {
-  const drink = trade.recipes.get(drinkOfMixed(props.batch.recipe.makes) ?? '');
+  const drink = catalogue.recipes.get(drinkOfMixed(props.batch.recipe.makes) ?? '');
   if (!drink) return undefined;
-  const glassMl = Math.round(batchedGlassMl(drink, trade.kinds));
+  const glassMl = Math.round(batchedGlassMl(drink, catalogue.kinds));
   return `${count(Math.floor(props.batch.volumeMl / glassMl + 0.05), 'glass', 'glasses')} of ${words.number(glassMl, 0)} ml`;
 });
 function bottle(): void {
-  const bottled = bottleBatch(props.record, props.batch, today.iso(), trade.catalogue);
+  const bottled = bottleBatch(props.record, props.batch, today.iso(), catalogue.all);
   // What went in comes out of the bottles on the shelf; a syrup's packs are not counted by the gram.
   if (mixed.value) log.bottleMixed(bottled, 'Bottled');
   else batches.keep(bottled, 'Bottled');

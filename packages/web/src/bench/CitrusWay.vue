@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue';
 import { extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from '@uisce/core/bench';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import type { OwnIdea } from './own-idea';
@@ -10,7 +10,7 @@ import SelectField from '../ui/SelectField.vue';
 /** Extended citrus by the schools' parameters, and how sour it comes out against fresh juice. */
 const emit = defineEmits<{ idea: [idea: OwnIdea | undefined] }>();
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const FRUIT = [
@@ -27,12 +27,12 @@ const citrus = ref<Omit<ExtendedCitrus, 'juice'>>({
   citricToMalic: 2,
   waterToPeel: 15,
 });
-const fruits = computed(() => FRUIT.map(({ id }) => ({ value: id, title: trade.kindName(id) })));
+const fruits = computed(() => FRUIT.map(({ id }) => ({ value: id, title: catalogue.kindName(id) })));
 function pick(id: string): void {
   fruit.value = id;
   citrus.value.citricToMalic = FRUIT.find((f) => f.id === fruit.value)?.citricToMalic ?? 2;
 }
-const juice = computed(() => trade.kinds.get(fruit.value));
+const juice = computed(() => catalogue.kinds.get(fruit.value));
 const sour = computed(() =>
   juice.value ? extendedCitrus({ ...citrus.value, juice: juice.value }) : undefined,
 );

@@ -7,7 +7,7 @@ import NumberField from '../ui/NumberField.vue';
 import SelectField from '../ui/SelectField.vue';
 
 /** The syrup that is kept: every spec is poured from it, as sweet as it was written. */
-const household = useSettings();
+const settings = useSettings();
 const words = useWords();
 
 const RATIOS: { value: number | null; title: string }[] = [
@@ -17,9 +17,9 @@ const RATIOS: { value: number | null; title: string }[] = [
   { value: 1.75, title: '1.75 to 1' },
   { value: 2, title: '2 to 1' },
 ];
-const kept = computed(() => household.settings.houseSyrupRatio);
+const kept = computed(() => settings.current.houseSyrupRatio);
 function keep(ratio: number | null): void {
-  household.change({ houseSyrupRatio: ratio });
+  settings.change({ houseSyrupRatio: ratio });
 }
 /** A spec copied from elsewhere, written for another strength. */
 const ml = ref(15);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue';
 import type { HomeMadePart } from '@uisce/core/catalogue';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inSentence } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import { PLAIN_PART, useMakeable, type OwnIdea } from './own-idea';
@@ -9,12 +9,12 @@ import { PLAIN_PART, useMakeable, type OwnIdea } from './own-idea';
 /** Anything at all, from any parts. */
 const emit = defineEmits<{ idea: [idea: OwnIdea | undefined] }>();
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const makeable = useMakeable();
 const makes = ref('simple-syrup');
 const things = computed(() => [
-  ...trade.catalogue.pantry.map((p) => ({ value: `pantry ${p.id}`, title: p.name })),
-  ...trade.catalogue.kinds
+  ...catalogue.all.pantry.map((p) => ({ value: `pantry ${p.id}`, title: p.name })),
+  ...catalogue.all.kinds
     .filter((k) => !k.abstract)
     .map((k) => ({ value: `kind ${k.id}`, title: inSentence(k.name) })),
 ]);

@@ -2,7 +2,7 @@
 import { ref, watch } from 'vue';
 import { homeMadeSchema, type HomeMade } from '@uisce/core/catalogue';
 import { refusedBecause, scaledBatch } from '@uisce/core/bench';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
@@ -17,7 +17,7 @@ import { useBatchPlan } from './use-batch-plan';
 /** A recipe of one's own: extended citrus by its schools, a liqueur from a syrup, or anything at all. */
 type Way = 'citrus' | 'liqueur' | 'own';
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const { recipeName, partName, grams } = useBatchWords();
 const { recipeId } = useBatchPlan();
 
@@ -54,15 +54,18 @@ async function keep(): Promise<void> {
     return;
   }
   fault.value =
-    refusedBecause(scaledBatch(recipe.data, 1, trade.catalogue, trade.kinds), trade.catalogue) ?? '';
+    refusedBecause(scaledBatch(recipe.data, 1, catalogue.all, catalogue.kinds), catalogue.all) ?? '';
   if (fault.value !== '') return;
-  await trade.keepOwnRecipes([...trade.ownRecipes, recipe.data], `Own recipe ${recipeName(recipe.data)}`);
+  await catalogue.keepOwnRecipes(
+    [...catalogue.ownRecipes, recipe.data],
+    `Own recipe ${recipeName(recipe.data)}`,
+  );
   recipeId.value = recipe.data.id;
   document.getElementById('make-title')?.scrollIntoView();
 }
 const drop = (recipe: HomeMade) =>
-  trade.keepOwnRecipes(
-    trade.ownRecipes.filter((r) => r.id !== recipe.id),
+  catalogue.keepOwnRecipes(
+    catalogue.ownRecipes.filter((r) => r.id !== recipe.id),
     `No more ${recipeName(recipe)}`,
   );
 </script>
@@ -74,9 +77,9 @@ const drop = (recipe: HomeMade) =>
       <small class="dim"
         >·
         {{
-          trade.ownRecipes.length === 0
+          catalogue.ownRecipes.length === 0
             ? 'kept beside the others'
-            : trade.ownRecipes.map(recipeName).join('; ')
+            : catalogue.ownRecipes.map(recipeName).join('; ')
         }}</small
       >
     </h2>
@@ -100,8 +103,8 @@ const drop = (recipe: HomeMade) =>
       <v-btn color="sea" :disabled="!thought" @click="keep">Keep it</v-btn>
     </div>
     <p role="alert" class="rust">{{ fault }}</p>
-    <ul v-if="trade.ownRecipes.length > 0" class="plain-list">
-      <li v-for="r in trade.ownRecipes" :key="r.id">
+    <ul v-if="catalogue.ownRecipes.length > 0" class="plain-list">
+      <li v-for="r in catalogue.ownRecipes" :key="r.id">
         {{ recipeName(r) }}
         <button class="plain-button link dim" type="button" @click="drop(r)">take it off the list</button>
       </li>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { brixOfRatio } from '@uisce/core/bench';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
 import { useWords } from '../words/use-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
@@ -17,14 +17,14 @@ const emit = defineEmits<{ begin: [] }>();
 const card = ref<HTMLElement>();
 const begin = () => !leadsToWrongInput(card.value) && emit('begin');
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { recipeName, partName, grams } = useBatchWords();
 const plan = useBatchPlan();
 const { recipeId, sizedBy, bottleMl, part, partG, recipe, batch, cost, neededMl } = plan;
 
 const choices = computed(() =>
-  trade.catalogue.homeMade
+  catalogue.all.homeMade
     .map((h) => ({ value: h.id, title: recipeName(h) }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );

@@ -14,7 +14,7 @@ import {
 } from '@uisce/core/bench';
 import { useAnswer } from '../solver/use-answer';
 import { useBatches } from '../household/use-batches';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
 import { useToday } from '../household/use-today';
 import { listed, useWords } from '../words/use-words';
@@ -28,7 +28,7 @@ const TRIAL_ML = 400;
 
 const answers = useAnswer();
 const batches = useBatches();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const today = useToday();
 const { recipeName } = useBatchWords();
@@ -51,8 +51,8 @@ const wanted = computed<HomeMade[]>(() => {
   );
   return [...kinds].flatMap(
     (kind) =>
-      trade.catalogue.homeMade
-        .filter((h) => h.makes === kind && trade.kinds.get(kind)?.supply === 'home-made')
+      catalogue.all.homeMade
+        .filter((h) => h.makes === kind && catalogue.kinds.get(kind)?.supply === 'home-made')
         .sort((a, b) => a.effort - b.effort)[0] ?? [],
   );
 });
@@ -62,7 +62,7 @@ const makings = computed(() =>
       const keeps = keepsOf(recipe);
       // What stands on the shelf already serves the days before its own.
       const there = batches.onShelf.filter(
-        (b) => recipeOfBatch(b, trade.catalogue.homeMade)?.makes === recipe.makes,
+        (b) => recipeOfBatch(b, catalogue.all.homeMade)?.makes === recipe.makes,
       );
       return {
         id: recipe.id,
@@ -74,7 +74,7 @@ const makings = computed(() =>
   ),
 );
 function keepsOf(recipe: HomeMade) {
-  return keeping(batchOfVolume(recipe, TRIAL_ML, trade.catalogue, trade.kinds), trade.catalogue);
+  return keeping(batchOfVolume(recipe, TRIAL_ML, catalogue.all, catalogue.kinds), catalogue.all);
 }
 /** Days that a making serves from the freezer: those past its life in the fridge. */
 function thawed(making: BatchMaking): string[] {
@@ -82,7 +82,7 @@ function thawed(making: BatchMaking): string[] {
   return recipe ? thawedDays(making, keepsOf(recipe)) : [];
 }
 function recipeOf(id: string): HomeMade | undefined {
-  return trade.catalogue.homeMade.find((h) => h.id === id);
+  return catalogue.all.homeMade.find((h) => h.id === id);
 }
 const late = (begin: string) => begin < today.iso();
 </script>

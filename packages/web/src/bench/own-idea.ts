@@ -1,6 +1,6 @@
 import { computed } from 'vue';
 import type { HomeMadePart } from '@uisce/core/catalogue';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 /** A recipe being thought of: what it serves as, its parts, and how it is made. */
 export interface OwnIdea {
@@ -14,12 +14,12 @@ export const PLAIN_PART = { hot: false, cold: false, strained: false };
 
 /** Kinds that something made at home can serve as. */
 export function useMakeable() {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   return computed(() =>
-    trade.catalogue.kinds
+    catalogue.all.kinds
       .filter(
         (k) =>
-          !k.abstract && (k.supply === 'home-made' || trade.catalogue.homeMade.some((h) => h.makes === k.id)),
+          !k.abstract && (k.supply === 'home-made' || catalogue.all.homeMade.some((h) => h.makes === k.id)),
       )
       .map((k) => ({ value: k.id, title: k.name }))
       .sort((a, b) => a.title.localeCompare(b.title)),

@@ -5,7 +5,7 @@ import { batchCost, batchOfVolume, batchUsingUp, BOTTLE_FULL, keeping, type Batc
 import { weeklyUseMl } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useToday } from '../household/use-today';
 
 /** What decides the size of a batch: a bottle to fill, what will be poured in time, or something to use up. */
@@ -16,7 +16,7 @@ const MIN_ML = 50;
 
 /** The batch that is being thought about: worked out again as you type. */
 export const useBatchPlan = createSharedComposable(() => {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const plans = usePlans();
   const answers = useAnswer();
   const today = useToday();
@@ -28,16 +28,16 @@ export const useBatchPlan = createSharedComposable(() => {
   const partG = ref(200);
 
   const recipe = computed(
-    () => trade.catalogue.homeMade.find((h) => h.id === recipeId.value) ?? trade.catalogue.homeMade[0],
+    () => catalogue.all.homeMade.find((h) => h.id === recipeId.value) ?? catalogue.all.homeMade[0],
   );
   /** ml poured before it spoils, from the plan's drinks. */
   const neededMl = computed(() => {
     const { brief } = plans;
     const made = recipe.value;
     if (!brief || !made) return 0;
-    const drinks = answers.made.flatMap((d) => trade.recipes.get(d.id) ?? []);
-    const trial = batchOfVolume(made, USUAL_BOTTLE_ML, trade.catalogue, trade.kinds);
-    const { days } = keeping(trial, trade.catalogue);
+    const drinks = answers.made.flatMap((d) => catalogue.recipes.get(d.id) ?? []);
+    const trial = batchOfVolume(made, USUAL_BOTTLE_ML, catalogue.all, catalogue.kinds);
+    const { days } = keeping(trial, catalogue.all);
     return (weeklyUseMl(made.makes, drinks, brief.drinksPerWeek) * days) / 7;
   });
   const batch = computed<Batch | undefined>(() => {
@@ -45,14 +45,14 @@ export const useBatchPlan = createSharedComposable(() => {
     if (!made) return undefined;
     if (sizedBy.value === 'use-up') {
       const at = Math.min(part.value, made.from.length - 1);
-      return batchUsingUp(made, at, partG.value, trade.catalogue, trade.kinds);
+      return batchUsingUp(made, at, partG.value, catalogue.all, catalogue.kinds);
     }
     const ml = sizedBy.value === 'need' ? Math.max(MIN_ML, neededMl.value) : bottleMl.value * BOTTLE_FULL;
-    return batchOfVolume(made, ml, trade.catalogue, trade.kinds);
+    return batchOfVolume(made, ml, catalogue.all, catalogue.kinds);
   });
-  const keeps = computed(() => (batch.value ? keeping(batch.value, trade.catalogue) : undefined));
+  const keeps = computed(() => (batch.value ? keeping(batch.value, catalogue.all) : undefined));
   const cost = computed(() =>
-    batch.value && trade.prices ? batchCost(batch.value, trade.prices, trade.kinds) : undefined,
+    batch.value && catalogue.prices ? batchCost(batch.value, catalogue.prices, catalogue.kinds) : undefined,
   );
   const useBy = computed(() => addDays(today.iso(), keeps.value?.days ?? 0));
 

@@ -4,7 +4,7 @@ import { SimulatedLabelPrinter } from '@uisce/core/devices';
 import { batchOf, batchHolds, type BatchRecord } from '@uisce/core/bench';
 import { useNotices } from '../kept/use-notices';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
 import { saveFile } from '../ui/save-file';
 import { ALLERGEN_WORDS } from '../words/trade-words';
@@ -17,7 +17,7 @@ const MIN_ABV = 0.1;
 /** Labels for batches: a PDF for a sheet, or a strip from the stand-in printer. */
 export const useLabels = createSharedComposable(() => {
   const stock = useStock();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
   const { recipeOf, recipeName } = useBatchWords();
   const notices = useNotices();
@@ -28,11 +28,11 @@ export const useLabels = createSharedComposable(() => {
 
   function labelOf(batch: BatchRecord): LabelText {
     const recipe = recipeOf(batch);
-    const made = recipe ? batchOf(recipe, batch.inG, trade.catalogue, trade.kinds) : undefined;
+    const made = recipe ? batchOf(recipe, batch.inG, catalogue.all, catalogue.kinds) : undefined;
     const brix = made?.brix ?? 0;
     const ratio = brix > 28 ? `${words.number(brix / (100 - brix), 2)} to 1 by weight, ` : '';
     const { allergens, unknown } = recipe
-      ? batchHolds(recipe, { ...trade.catalogue, kinds: [...stock.here.kinds.values()] })
+      ? batchHolds(recipe, { ...catalogue.all, kinds: [...stock.here.kinds.values()] })
       : { allergens: [], unknown: [] };
     return {
       name: recipeName(recipe),

@@ -11,38 +11,38 @@ import TasteTable from './TasteTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import CheckField from '../ui/CheckField.vue';
 import { useAboutSet } from '../solver/use-about-set';
 import { inSentence, useWords } from '../words/use-words';
 
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const stock = useStock();
 const words = useWords();
 
 const brief = computed(() => plans.brief);
 
 const drinks = computed(() =>
-  trade.catalogue.recipes
+  catalogue.all.recipes
     .map((r) => ({ value: r.id, title: r.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
 /** What may be owned already: kinds, and what of the pantry the plan would buy. */
 const ownable = computed(() => {
-  const sold = new Set(trade.prices?.pantry.map((p) => p.pantry));
+  const sold = new Set(catalogue.prices?.pantry.map((p) => p.pantry));
   return [
-    ...trade.catalogue.kinds
+    ...catalogue.all.kinds
       .filter((k) => !k.abstract && k.supply !== 'fresh')
       .map((k) => ({ value: k.id, title: k.name })),
-    ...trade.catalogue.pantry
+    ...catalogue.all.pantry
       .filter((p) => sold.has(p.id))
       .map((p) => ({ value: packItemId(p.id), title: p.name.replace(/^./, (c) => c.toUpperCase()) })),
   ].sort((a, b) => a.title.localeCompare(b.title));
 });
 const owned = computed(() => [...stock.owned, ...(brief.value?.ownedPantry ?? []).map(packItemId)]);
 function own(ids: readonly string[]): void {
-  const packs = new Map(trade.catalogue.pantry.map((p) => [packItemId(p.id), p.id]));
+  const packs = new Map(catalogue.all.pantry.map((p) => [packItemId(p.id), p.id]));
   const kinds = ids.filter((id) => !packs.has(id));
   const bottles = [
     ...kinds.filter((id) => !stock.isOwned(id)).flatMap(stock.ownWrites),
@@ -51,10 +51,10 @@ function own(ids: readonly string[]): void {
   plans.edit('What I own', { brief: { ownedPantry: ids.flatMap((id) => packs.get(id) ?? []) } }, bottles);
 }
 const kept = computed(() => {
-  const named = (b: string) => trade.kindName(trade.bottles.get(b)?.kind ?? b);
+  const named = (b: string) => catalogue.kindName(catalogue.bottles.get(b)?.kind ?? b);
   return [
     ...(brief.value?.keepBottles ?? []).map((id) => ({ id, words: `${named(id)}: always` })),
-    ...(brief.value?.neverKinds ?? []).map((id) => ({ id, words: `${trade.kindName(id)}: never` })),
+    ...(brief.value?.neverKinds ?? []).map((id) => ({ id, words: `${catalogue.kindName(id)}: never` })),
   ];
 });
 

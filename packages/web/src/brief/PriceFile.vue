@@ -8,7 +8,7 @@ import { ApiError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useSettings } from '../household/use-settings';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count } from '../words/use-words';
 import PriceTable from './PriceTable.vue';
 import FileField from '../ui/FileField.vue';
@@ -17,9 +17,9 @@ import { saveFile } from '../ui/save-file';
 const MAX_FAULTS_SHOWN = 8;
 const MAX_NAME = 80;
 
-const household = useSettings();
+const settings = useSettings();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const keeper = useKeeper();
 const faults = ref<string[]>([]);
 const taken = ref('');
@@ -38,7 +38,7 @@ async function take(body: unknown): Promise<void> {
     await keeper.keepNow(
       `Prices of ${list.name}`,
       keeper.write(keptOwnPrices, list),
-      keeper.write(keptSettings, { ...household.settings, priceListId: list.id }),
+      keeper.write(keptSettings, { ...settings.current, priceListId: list.id }),
     );
     taken.value = `${list.name}: ${count(list.bottles.length, 'price')} in use now.`;
     table.value = undefined;
@@ -89,7 +89,7 @@ async function read(file: File): Promise<void> {
 }
 
 /** The household's own list in use, where it is one. */
-const own = computed(() => keeper.all(keptOwnPrices).find((l) => l.id === trade.prices?.id));
+const own = computed(() => keeper.all(keptOwnPrices).find((l) => l.id === catalogue.prices?.id));
 const name = ref('');
 watch(own, (list) => (name.value = list?.name ?? ''), { immediate: true });
 function rename(): void {
@@ -101,27 +101,29 @@ function rename(): void {
 function remove(): void {
   const list = own.value;
   if (!list) return;
-  const below = trade.priceLists.find((l) => l.id === list.over) ?? trade.priceLists.find((l) => !l.own && l.currency === list.currency); // prettier-ignore
+  const below = catalogue.priceLists.find((l) => l.id === list.over) ?? catalogue.priceLists.find((l) => !l.own && l.currency === list.currency); // prettier-ignore
   keeper.keepAll(
     `Delete the prices “${list.name}”`,
     keeper.writeGone(keptOwnPrices, list.id),
-    ...(below ? [keeper.write(keptSettings, { ...household.settings, priceListId: below.id })] : []),
+    ...(below ? [keeper.write(keptSettings, { ...settings.current, priceListId: below.id })] : []),
   );
 }
 
 /** Save the prices in use as a table that can be changed and brought in again. */
 function save(): void {
-  if (!trade.prices) return;
-  const csv = Papa.unparse(writePriceTable(trade.prices), { columns: [...PRICE_COLUMNS] });
-  saveFile(`${trade.prices.id}.csv`, 'text/csv', csv);
+  if (!catalogue.prices) return;
+  const csv = Papa.unparse(writePriceTable(catalogue.prices), { columns: [...PRICE_COLUMNS] });
+  saveFile(`${catalogue.prices.id}.csv`, 'text/csv', csv);
 }
 </script>
 
 <template>
   <div>
     <p class="prices">
-      <strong>{{ trade.prices?.name }}</strong>
-      <span class="dim"> · {{ trade.prices?.bottles.length }} prices in {{ trade.prices?.currency }}</span>
+      <strong>{{ catalogue.prices?.name }}</strong>
+      <span class="dim">
+        · {{ catalogue.prices?.bottles.length }} prices in {{ catalogue.prices?.currency }}</span
+      >
     </p>
     <FileField
       label="Bring your own price file"

@@ -12,7 +12,7 @@ import {
   type PriceColumn,
 } from '@uisce/core/prices';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, listed } from '../words/use-words';
 import SelectField from '../ui/SelectField.vue';
 import CheckField from '../ui/CheckField.vue';
@@ -21,7 +21,7 @@ const props = defineProps<{ name: string; text: string }>();
 const emit = defineEmits<{ take: [list: PriceList]; leave: [] }>();
 
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 
 const COLUMN_WORDS: Record<PriceColumn, string> = {
   kind: 'Kind of bottle',
@@ -46,8 +46,8 @@ const reading = computed(() =>
   readPriceTable(
     parsed.value.data,
     mapping.value,
-    trade.kinds,
-    plans.brief?.currency ?? trade.prices?.currency ?? 'EUR',
+    catalogue.kinds,
+    plans.brief?.currency ?? catalogue.prices?.currency ?? 'EUR',
   ),
 );
 const broken = computed(() =>
@@ -56,7 +56,9 @@ const broken = computed(() =>
     .map((e) => `${e.row === undefined ? 'The file' : `Row ${e.row + 2}`}: ${e.message}`),
 );
 /** The shop these prices lie over; own prices already in use keep the shop below them. */
-const shop = computed(() => trade.priceLists.find((l) => l.id === (trade.prices?.over ?? trade.prices?.id)));
+const shop = computed(() =>
+  catalogue.priceLists.find((l) => l.id === (catalogue.prices?.over ?? catalogue.prices?.id)),
+);
 
 const columnChoices = computed(() => [
   { value: '', title: 'not in the file' },

@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { useAnswer } from '../solver/use-answer';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import FileField from '../ui/FileField.vue';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_SHOP } from '../testing/small-house';
@@ -27,7 +27,7 @@ const press = async (name: RegExp) => {
   await (button ?? expect.fail(`no button ${String(name)}: ${said(house.page)}`)).trigger('click');
   await house.settle();
 };
-const priceOf = (id: string) => useTrade().prices?.bottles.find((b) => b.id === id)?.priceMinor;
+const priceOf = (id: string) => useCatalogue().prices?.bottles.find((b) => b.id === id)?.priceMinor;
 
 describe('a price file', () => {
   it('of ours is taken over whole, as one change, and the plan is of its prices', async () => {
@@ -56,7 +56,7 @@ describe('a price file', () => {
     house = await inHouse(PriceFile);
     await choose(name, text);
     expect(said(house.page)).toMatch(words);
-    expect([useTrade().prices?.name, house.server.changes]).toEqual(['Corner', []]);
+    expect([useCatalogue().prices?.name, house.server.changes]).toEqual(['Corner', []]);
   });
 
   it('as a table has its columns guessed, and waits until it is taken', async () => {
@@ -64,7 +64,7 @@ describe('a price file', () => {
     await choose('Quay.csv', 'Kind;Label;Size;Price\ngin;Quay gin;70 cl;15,50\nrum;Quay rum;70 cl;19,00\n');
     expect(house.server.changes).toEqual([]);
     await press(/^(Take|Use)/);
-    const own = useTrade().prices;
+    const own = useCatalogue().prices;
     expect(own?.bottles.filter((b) => /^Quay/.test(b.label)).map((b) => [b.kind, b.ml, b.priceMinor])).toEqual([
       ['gin', 700, 1550],
       ['rum', 700, 1900],
@@ -80,9 +80,9 @@ describe('a price file', () => {
     await house.page.get('input[maxlength="80"]').setValue('Quay, autumn');
     await house.page.get('input[maxlength="80"]').trigger('change');
     await house.settle();
-    expect(useTrade().prices?.name).toBe('Quay, autumn');
+    expect(useCatalogue().prices?.name).toBe('Quay, autumn');
     await press(/^Delete these prices/);
-    expect([useTrade().prices?.name, priceOf('gin-700')]).toEqual(['Corner', 2000]);
+    expect([useCatalogue().prices?.name, priceOf('gin-700')]).toEqual(['Corner', 2000]);
     expect(house.server.changes.at(-1)?.writes.map((w) => w.thing)).toEqual(['own-prices', 'settings']);
   });
 
@@ -94,6 +94,6 @@ describe('a price file', () => {
     expect([name, type]).toEqual(['corner.csv', 'text/csv']);
     await choose('Again.csv', text);
     await press(/^(Take|Use)/);
-    expect(priceOf('gin-700') ?? useTrade().prices?.bottles.find((b) => b.kind === 'gin')?.priceMinor).toBe(2000);
+    expect(priceOf('gin-700') ?? useCatalogue().prices?.bottles.find((b) => b.kind === 'gin')?.priceMinor).toBe(2000);
   });
 }); // prettier-ignore

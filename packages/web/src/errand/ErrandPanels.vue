@@ -4,7 +4,7 @@ import { shopsOf } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import CautionLine from '../ui/CautionLine.vue';
 import { useWords } from '../words/use-words';
 import BeforeErrand from './BeforeErrand.vue';
@@ -18,14 +18,14 @@ import { useErrand } from './use-errand';
 const errands = useErrands();
 const plans = usePlans();
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { lines, baskets } = useErrand();
 
 const shops = computed(() => shopsOf({ lines: lines.value }));
 /** Litres of liquor at home, now and once all of this stands there. */
 const litres = computed(() => {
-  const strong = (kind: string) => (trade.kinds.get(kind)?.abv ?? 0) > 0;
+  const strong = (kind: string) => (catalogue.kinds.get(kind)?.abv ?? 0) > 0;
   const now = stock.standing.reduce((sum, b) => sum + (strong(b.kind) ? (b.leftMl ?? 0) : 0), 0);
   const more = lines.value.reduce(
     (sum, { ware, count, state }) =>

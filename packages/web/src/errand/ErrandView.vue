@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import AnswerHead from '../ui/AnswerHead.vue';
 import { later } from '../ui/later';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useErrandWords } from './use-errand-words';
 
 const ErrandPanels = later(() => import('./ErrandPanels.vue'));
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const { headline, underline } = useErrandWords();
 </script>
 
 <template>
   <AnswerHead
-    :waiting="trade.loaded ? '' : 'Writing the list'"
+    :waiting="catalogue.loaded ? '' : 'Writing the list'"
     :before="headline.before"
     :figure="headline.figure"
     :underline="underline"
   />
-  <ErrandPanels v-if="trade.loaded" />
+  <ErrandPanels v-if="catalogue.loaded" />
 </template>

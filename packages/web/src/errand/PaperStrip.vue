@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { AISLES, aisleOf, lineMinor, type Aisle } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import MoneyField from '../ui/MoneyField.vue';
 import { useWords } from '../words/use-words';
 import LineRow from './LineRow.vue';
@@ -21,7 +21,7 @@ const AISLE_WORDS: Record<Aisle, string> = {
 };
 
 const errands = useErrands();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { lines, baskets, shopName } = useErrand();
 
@@ -29,7 +29,7 @@ const mine = computed(() => lines.value.filter((l) => l.shop === props.shop));
 const aisles = computed(() =>
   AISLES.map((aisle) => ({
     aisle,
-    lines: mine.value.filter((l) => aisleOf(l.ware, trade.kinds) === aisle),
+    lines: mine.value.filter((l) => aisleOf(l.ware, catalogue.kinds) === aisle),
   })).filter((a) => a.lines.length > 0),
 );
 const basket = computed(() => baskets.value?.byShop.get(props.shop));

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Trip } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import CheckField from '../ui/CheckField.vue';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import MoneyField from '../ui/MoneyField.vue';
@@ -12,7 +12,7 @@ import { useErrand } from './use-errand';
 
 /** Which shops: what going to another one opens or saves, and whether it is worth the way. */
 const errands = useErrands();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { otherShops, comparison, comparing, shopsFound, shopName, chosen, lists } = useErrand();
 
@@ -34,7 +34,7 @@ function go(shop: string, on: boolean): void {
 const MAX_OTHERS = 4;
 const full = computed(() => errands.trips.goesTo.length >= MAX_OTHERS);
 
-const home = computed(() => trade.prices?.id ?? '');
+const home = computed(() => catalogue.prices?.id ?? '');
 const choices = computed(() =>
   (shopsFound.value ?? []).map((a) => {
     const name = listed(a.shops.map(shopName));

@@ -4,7 +4,7 @@ import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import ErrandPanels from './ErrandPanels.vue';
 import ErrandView from './ErrandView.vue';
 
@@ -80,7 +80,7 @@ describe('the errand', () => {
     expect(useStock().standing).toMatchObject([{ kind: 'gin', priceMinor: 2050, leftMl: 700, shop: 'Corner' }]);
     // €47 less the €21 of the receipt; and gin costs €20.50 there from now on.
     expect(usePlans().brief?.moneyNowMinor).toBe(2600);
-    expect(useTrade().prices?.bottles[0]?.priceMinor).toBe(2050);
+    expect(useCatalogue().prices?.bottles[0]?.priceMinor).toBe(2050);
     expect(said(house.page)).toContain('€47.00 put in, €21.00 spent, €26.00 left');
   });
 }); // prettier-ignore

@@ -18,7 +18,7 @@ import { madeBy, weeklyUseMl } from '@uisce/core/plan';
 import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { count, inSentence, oneAndMany } from '../words/use-words';
@@ -35,14 +35,16 @@ export const useErrand = createSharedComposable(() => {
   const errands = useErrands();
   const plans = usePlans();
   const stock = useStock();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
 
-  const currency = computed(() => errands.open?.currency ?? trade.prices?.currency ?? 'EUR');
+  const currency = computed(() => errands.open?.currency ?? catalogue.prices?.currency ?? 'EUR');
   /** Other shops that ask in the same money. */
   const otherShops = computed(() =>
-    trade.priceLists.filter((l) => l.currency === currency.value && l.id !== trade.prices?.id && !l.over),
+    catalogue.priceLists.filter(
+      (l) => l.currency === currency.value && l.id !== catalogue.prices?.id && !l.over,
+    ),
   );
-  const shopName = (id: string) => trade.priceLists.find((l) => l.id === id)?.name ?? id;
+  const shopName = (id: string) => catalogue.priceLists.find((l) => l.id === id)?.name ?? id;
 
   // The prices of every shop that is gone to; the one whose prices are in use first.
   const lists = shallowRef<PriceList[]>([]);
@@ -53,11 +55,11 @@ export const useErrand = createSharedComposable(() => {
     );
   });
   watch(
-    [goesTo, () => trade.prices],
+    [goesTo, () => catalogue.prices],
     async ([ids, home]) => {
       if (home === undefined) return;
-      const others = await Promise.all(ids.map((id) => trade.listOf(id).catch(() => undefined)));
-      if (home === trade.prices) lists.value = [home, ...others.filter((l) => l !== undefined)];
+      const others = await Promise.all(ids.map((id) => catalogue.listOf(id).catch(() => undefined)));
+      if (home === catalogue.prices) lists.value = [home, ...others.filter((l) => l !== undefined)];
     },
     { immediate: true },
   );
@@ -126,7 +128,7 @@ export const useErrand = createSharedComposable(() => {
     if (chosenLists.value.length === 0) return [];
     const { drinksPerWeek } = plans.briefOrEmpty;
     // What the set is for says nothing of fruit: it is bought by what its drinks are made of.
-    const drinks = madeBy(result.value).flatMap((d) => trade.recipes.get(d.id) ?? []);
+    const drinks = madeBy(result.value).flatMap((d) => catalogue.recipes.get(d.id) ?? []);
     const perWeekMl = (kind: string) => weeklyUseMl(kind, drinks, drinksPerWeek);
     return freshLines(joinShops(chosenLists.value), chosenLists.value, perWeekMl);
   });
@@ -168,16 +170,16 @@ export const useErrand = createSharedComposable(() => {
   function wareName(ware: Ware): string {
     switch (ware.is) {
       case 'tool':
-        return trade.tools.get(ware.tool)?.name ?? ware.tool;
+        return catalogue.tools.get(ware.tool)?.name ?? ware.tool;
       case 'glasses':
         return count(
           ware.pieces,
-          ...oneAndMany(inSentence(trade.glasses.get(ware.glass)?.name ?? ware.glass)),
+          ...oneAndMany(inSentence(catalogue.glasses.get(ware.glass)?.name ?? ware.glass)),
         );
       case 'pantry':
-        return trade.pantryName(ware.pantry).replace(/^./, (c) => c.toUpperCase());
+        return catalogue.pantryName(ware.pantry).replace(/^./, (c) => c.toUpperCase());
       default:
-        return trade.kindName(ware.kind);
+        return catalogue.kindName(ware.kind);
     }
   }
 

@@ -6,7 +6,7 @@ import PartLinks from '../ui/PartLinks.vue';
 import { later } from '../ui/later';
 import { useEvenings } from '../household/use-evenings';
 import { usePouring } from '../household/use-pouring';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { peopleOf } from '@uisce/core/evening';
 import { count, useWords } from '../words/use-words';
 import { sayGuests, useEvening } from './use-evening';
@@ -18,7 +18,7 @@ const PastPanels = later(() => import('./PastPanels.vue'));
 
 const evenings = useEvenings();
 const route = useRoute();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 usePouring().begin();
 const planning = useEvening();
@@ -50,10 +50,10 @@ const head = computed(() =>
 </script>
 
 <template>
-  <AnswerHead v-bind="head" :waiting="trade.loaded ? '' : 'Laying the table'">
+  <AnswerHead v-bind="head" :waiting="catalogue.loaded ? '' : 'Laying the table'">
     <PartLinks :parts="PARTS" :part="part" label="Parts of Evening" />
   </AnswerHead>
-  <template v-if="trade.loaded">
+  <template v-if="catalogue.loaded">
     <NightPanels v-if="part === 'night'" />
     <PastPanels v-else-if="part === 'past'" />
     <EveningPanels v-else />

@@ -2,7 +2,7 @@
 import { computed, onMounted } from 'vue';
 import { RouterLink } from 'vue-router';
 import { useEvenings } from '../household/use-evenings';
-import { useHome } from '../household/use-home';
+import { useHomeNetwork } from '../household/use-home-network';
 import CheckField from '../ui/CheckField.vue';
 import QrCode from '../ui/QrCode.vue';
 import { guestPageAddress, newPageKey } from './guest-link';
@@ -10,7 +10,7 @@ import { useEvening } from './use-evening';
 
 /** The menu on guests' own telephones: an address with a key, which ends with the evening. */
 const evenings = useEvenings();
-const home = useHome();
+const home = useHomeNetwork();
 const { evening } = useEvening();
 onMounted(home.load);
 

@@ -7,7 +7,7 @@ import { useBatches } from '../household/use-batches';
 import { useLog } from '../household/use-log';
 import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import CautionLine from '../ui/CautionLine.vue';
 import NumberField from '../ui/NumberField.vue';
 import { useWords } from '../words/use-words';
@@ -18,7 +18,7 @@ const batches = useBatches();
 const log = useLog();
 const stock = useStock();
 const today = useToday();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 /** What was pressed is known as what the evening's pours took of it, and a little that always stays in the jug. */
@@ -37,7 +37,7 @@ const expected = computed(
         props.evening,
         new Map([...pressed.value].map(([kind, ml]) => [kind, Math.ceil(ml / (JUICE_ML[kind] ?? 1)) * (JUICE_ML[kind] ?? 0)])),
         log.pours,
-        trade.kinds,
+        catalogue.kinds,
       ).map((l) => [l.kind, l]),
     ),
 ); // prettier-ignore
@@ -46,13 +46,13 @@ const isNew = computed(() => props.evening.endedOn !== null && props.evening.end
 const rows = computed(() =>
   [...pressed.value.keys()].map((kind) => ({
     kind,
-    name: trade.kindName(kind),
+    name: catalogue.kindName(kind),
     ml: typed.value[kind] ?? expected.value.get(kind)?.ml ?? 0,
   })),
 );
 function shelve(kind: string, ml: number): void {
   stock.keep(
-    `${trade.kindName(kind)}, left over`,
+    `${catalogue.kindName(kind)}, left over`,
     // Pressed for the evening, it is of that day, however late it is put away.
     ...shelved({ kind, ml }, props.evening.on, stock.bottles, () => crypto.randomUUID()),
   );
@@ -62,14 +62,14 @@ const soon = computed(() =>
   toUseSoon(
     stock.bottles,
     batches.onShelf.flatMap((b) => {
-      const kind = recipeOfBatch(b, trade.catalogue.homeMade)?.makes;
+      const kind = recipeOfBatch(b, catalogue.all.homeMade)?.makes;
       return kind ? [{ kind, leftMl: b.remainingMl, until: b.useBy }] : [];
     }),
-    trade.kinds,
+    catalogue.kinds,
     today.iso(),
   ).map((l) => ({
     id: `${l.kind} ${l.until ?? ''} ${l.ml}`,
-    text: `${trade.kindName(l.kind)}${l.ml > 0 ? `, ${words.volume(Math.round(l.ml))}` : ''}`,
+    text: `${catalogue.kindName(l.kind)}${l.ml > 0 ? `, ${words.volume(Math.round(l.ml))}` : ''}`,
     until: l.until ? words.weekday(l.until) : '',
   })),
 );

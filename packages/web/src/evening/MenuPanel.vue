@@ -7,7 +7,7 @@ import { batchOf, beginBatch } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useMayHold } from '../ui/drink/use-warnings';
 import SelectField from '../ui/SelectField.vue';
 import { count, inSentence, listed, useWords } from '../words/use-words';
@@ -19,7 +19,7 @@ const batches = useBatches();
 const evenings = useEvenings();
 const router = useRouter();
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { sayHolds } = useMayHold();
 const { drinkName, sayMissing, sayBatch, saySwap } = useMenuWords();
@@ -50,7 +50,7 @@ const rows = computed(() =>
     .sort((a, b) => b.glasses - a.glasses)
     .map((d) => {
       const ahead = batchOfDrink.value.get(d.id);
-      const why = mayBatch(d.drink, trade.kinds);
+      const why = mayBatch(d.drink, catalogue.kinds);
       const mixed = d.mixed > 0 ? `${count(d.mixed, 'glass', 'glasses')} mixed already` : '';
       return {
         ...d,
@@ -95,7 +95,7 @@ async function mix({ drink }: OnTheMenu, glasses: number): Promise<void> {
   const { kinds } = stock.here;
   const recipe = mixedRecipe(drink, glasses, kinds);
   const grams = recipe.from.map((p) => p.g);
-  const batch = batchOf(recipe, grams, trade.catalogue, kinds);
+  const batch = batchOf(recipe, grams, catalogue.all, kinds);
   const bottleMl = batchOfDrink.value.get(drink.id)?.batch.bottles[0];
   const begun = beginBatch(crypto.randomUUID(), batch, new Date().toISOString(), bottleMl);
   batches.keep({ ...begun, recipe }, `Begin ${drink.name}`);
@@ -103,7 +103,7 @@ async function mix({ drink }: OnTheMenu, glasses: number): Promise<void> {
 }
 const wanted = ref<string | null>(null);
 const choices = computed(() =>
-  [...trade.recipes.values()]
+  [...catalogue.recipes.values()]
     .filter((r) => !evening.value?.must.includes(r.id))
     .map((r) => ({ value: r.id, title: r.variant ? `${r.name}, ${r.variant}` : r.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
@@ -219,8 +219,8 @@ function first(criterion: MenuCriterion): void {
       </ol>
     </details>
     <p class="dim small">
-      Prices are those of {{ trade.prices?.name }}; {{ words.price(plan.menu.score.money) }} is missing for
-      all pours together.
+      Prices are those of {{ catalogue.prices?.name }}; {{ words.price(plan.menu.score.money) }} is missing
+      for all pours together.
     </p>
   </section>
 </template>

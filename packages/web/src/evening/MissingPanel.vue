@@ -4,7 +4,7 @@ import { RouterLink } from 'vue-router';
 import type { WantedKind } from '@uisce/core/evening';
 import { useErrands } from '../household/use-errands';
 import { useEvenings } from '../household/use-evenings';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import DataTable from '../ui/DataTable.vue';
 import { count, inSentence, listed, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
@@ -12,7 +12,7 @@ import { useEvening } from './use-evening';
 /** What it takes, against what is there; what is missing goes to the errand in one tap. */
 const errands = useErrands();
 const evenings = useEvenings();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { plan, missingMinor, placed, dayOf, firstGlass } = useEvening();
 
@@ -27,7 +27,7 @@ const say = ({ unit }: WantedKind, n: number) =>
   unit === 'pieces' ? words.number(n) : words.volume(Math.round(n));
 const rows = computed(() =>
   (plan.value?.quantities.wanted ?? []).map((w) => ({
-    ...{ id: w.kind, name: trade.kindName(w.kind), wanted: say(w, w.wanted) },
+    ...{ id: w.kind, name: catalogue.kindName(w.kind), wanted: say(w, w.wanted) },
     there: w.there === undefined ? 'not counted' : say(w, w.there),
     short: w.short > 0 ? say(w, w.short) : '',
     buy: w.buy
@@ -92,7 +92,7 @@ const garnishes = computed(() =>
       <DataTable caption="What the evening takes" :columns="COLUMNS" :rows="rows" :row-key="(r) => r.id" />
       <div>
         <p v-if="toMake.length > 0">
-          To make: {{ listed(toMake.map((m) => inSentence(trade.kindName(m.kind)))) }},
+          To make: {{ listed(toMake.map((m) => inSentence(catalogue.kindName(m.kind)))) }},
           <RouterLink to="/bench">on the bench</RouterLink>.
         </p>
         <p v-if="garnishes.length > 0">Garnish: {{ listed(garnishes) }}.</p>

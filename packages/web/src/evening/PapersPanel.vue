@@ -2,9 +2,9 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { standardDrink, type InGlass } from '@uisce/core/drink';
-import { useHome } from '../household/use-home';
+import { useHomeNetwork } from '../household/use-home-network';
 import { useSettings } from '../household/use-settings';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { saveFile } from '../ui/save-file';
 import SelectField from '../ui/SelectField.vue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
@@ -16,9 +16,9 @@ import { scheduleCalendar } from './paper/schedule-calendar';
 import { sayGuests, useEvening } from './use-evening';
 
 /** On paper and in the calendar: the menu for the table, the list for the kitchen, the list for the shop, the schedule with alarms. */
-const home = useHome();
-const household = useSettings();
-const trade = useTrade();
+const home = useHomeNetwork();
+const settings = useSettings();
+const catalogue = useCatalogue();
 const words = useWords();
 const { evening, plan, people, ahead, taskName, sayMoment, momentOf, firstGlass } = useEvening();
 
@@ -29,10 +29,12 @@ const when = computed(() =>
   evening.value ? `${words.day(evening.value.on)}, from ${evening.value.from}` : '',
 );
 
-const namesOf = (kinds: readonly string[]) => [...new Set(kinds.map((k) => inSentence(trade.kindName(k))))];
+const namesOf = (kinds: readonly string[]) => [
+  ...new Set(kinds.map((k) => inSentence(catalogue.kindName(k)))),
+];
 function strengthOf({ figures: { abv, ethanolG }, noAlcohol }: InGlass): string {
   if (noAlcohol) return abv === 0 ? 'no alcohol' : 'under 0.5 % vol';
-  const standard = standardDrink(household.settings.locale);
+  const standard = standardDrink(settings.current.locale);
   return `${words.percent(abv)} vol, ${words.number(ethanolG / standard.g)} ${standard.word[1]}`;
 }
 async function printMenu(): Promise<void> {
@@ -61,7 +63,7 @@ async function printSchedule(): Promise<void> {
   }
   const parts = [...days].map(([heading, lines]) => ({ heading, lines }));
   const mixed = (plan.value?.batches ?? []).map((b) => ({
-    text: `${b.name}: ${listed([...b.batch.parts.map((p) => `${words.volume(Math.round(p.ml))} ${inSentence(trade.kindName(p.kind))}`), `${words.volume(Math.round(b.batch.waterMl))} water`])}`,
+    text: `${b.name}: ${listed([...b.batch.parts.map((p) => `${words.volume(Math.round(p.ml))} ${inSentence(catalogue.kindName(p.kind))}`), `${words.volume(Math.round(b.batch.waterMl))} water`])}`,
     at: `${Math.round(b.batch.glassMl)} ml a glass`,
   }));
   const all = mixed.length > 0 ? [...parts, { heading: 'Mixed ahead', lines: mixed }] : parts;
@@ -77,7 +79,7 @@ async function printShopping(): Promise<void> {
   const all = words.price(
     (plan.value?.missing ?? []).reduce((sum, m) => sum + (m.ware.is === 'made' ? 0 : m.priceMinor), 0),
   );
-  const parts = [{ heading: `${trade.prices?.name ?? 'The shop'}: ${all}`, lines: [...lines, ...more] }];
+  const parts = [{ heading: `${catalogue.prices?.name ?? 'The shop'}: ${all}`, lines: [...lines, ...more] }];
   saveFile('shopping.pdf', PDF, await listPdf({ title: 'Shopping', under: `For ${title.value}, ${when.value}.`, parts })); // prettier-ignore
 }
 async function toCalendar(): Promise<void> {

@@ -5,7 +5,7 @@ import { useBatches } from '../household/use-batches';
 import { useErrands } from '../household/use-errands';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import './EveningPanels.vue';
@@ -97,7 +97,7 @@ describe('an evening', () => {
     const begun = useBatches().onBench;
     expect(begun?.recipe?.makes).toBe('mixed-negroni');
     expect(begun?.recipe?.from.map((p) => p.kind ?? p.pantry).at(-1)).toBe('water');
-    expect(useTrade().kindName('mixed-negroni')).toBe('negroni, mixed ahead');
+    expect(useCatalogue().kindName('mixed-negroni')).toBe('negroni, mixed ahead');
     expect(house.router.currentRoute.value.path).toBe('/bench');
   });
 });

@@ -3,7 +3,7 @@ import { computed, shallowRef, watch } from 'vue';
 import { peopleOf, type Evening, type EveningPlan, type Lack, type ScheduledTask } from '@uisce/core/evening';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { count, inSentence, listed, useWords } from '../words/use-words';
@@ -41,7 +41,7 @@ export const useEvening = createSharedComposable(() => {
   const answers = useAnswer();
   const evenings = useEvenings();
   const stock = useStock();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
   const now = useNow({ interval: MINUTE_MS / 2 });
 
@@ -62,7 +62,7 @@ export const useEvening = createSharedComposable(() => {
   const asked = computed(() => {
     const e = evening.value;
     const at = firstGlass.value;
-    if (!e || !at || e.guests.length === 0 || !trade.loaded || !trade.prices) return undefined;
+    if (!e || !at || e.guests.length === 0 || !catalogue.loaded || !catalogue.prices) return undefined;
     return {
       evening: JSON.parse(JSON.stringify(e)) as Evening,
       there: [...stock.here.there.values()],

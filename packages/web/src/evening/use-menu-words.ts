@@ -1,6 +1,6 @@
 import type { MissingItem, Swap } from '@uisce/core/evening';
 import type { BatchedDrink } from '@uisce/core/mixed';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, listed, useWords } from '../words/use-words';
 
 /** What a freezer makes of a batch. */
@@ -12,12 +12,14 @@ const FREEZER = {
 
 /** The menu of an evening in words. */
 export function useMenuWords() {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
 
-  const drinkName = (id: string) => trade.recipes.get(id)?.name ?? id;
+  const drinkName = (id: string) => catalogue.recipes.get(id)?.name ?? id;
   const sayMissing = (missing: readonly MissingItem[]) =>
-    listed(missing.map((m) => `${m.count > 1 ? `${m.count} × ` : ''}${inSentence(trade.kindName(m.kind))}`));
+    listed(
+      missing.map((m) => `${m.count > 1 ? `${m.count} × ` : ''}${inSentence(catalogue.kindName(m.kind))}`),
+    );
   const sayBatch = ({ volumeMl, glassMl, abv, freezesAtC, freezer, bottles }: BatchedDrink) => {
     const sizes = [...new Set(bottles)].map(
       (ml) => `${bottles.filter((b) => b === ml).length} × ${words.size(ml)}`,

@@ -18,19 +18,19 @@ import { usePouring } from '../household/use-pouring';
 import { useSettings } from '../household/use-settings';
 import { useOrder } from '../household/use-order';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, listed, useWords } from '../words/use-words';
 import { sayGuests, useEvening } from './use-evening';
 
 /** The evening while it goes on: who had what, what is to come, what runs low. */
 export const useNight = createSharedComposable(() => {
   const evenings = useEvenings();
-  const household = useSettings();
+  const settings = useSettings();
   const log = useLog();
   const order = useOrder();
   const pouring = usePouring();
   const stock = useStock();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
   const { evening, plan, firstGlass, now } = useEvening();
 
@@ -38,9 +38,9 @@ export const useNight = createSharedComposable(() => {
     () => evening.value !== undefined && evening.value.must.length >= evening.value.size,
   );
   const menu = computed(() => {
-    const [e, ready, prices] = [evening.value, pouring.ready.value, trade.prices];
+    const [e, ready, prices] = [evening.value, pouring.ready.value, catalogue.prices];
     if (!e || !ready || !prices) return [];
-    return settledMenu(e, menuHere(e, { ...stock.here, ready, prices, catalogue: trade.catalogue }));
+    return settledMenu(e, menuHere(e, { ...stock.here, ready, prices, catalogue: catalogue.all }));
   });
   const pours = computed(() => (evening.value ? poursOfEvening(evening.value, log.pours) : []));
   const poured = computed(() => {
@@ -58,7 +58,7 @@ export const useNight = createSharedComposable(() => {
     ),
   );
 
-  const standard = computed(() => standardDrink(household.settings.locale));
+  const standard = computed(() => standardDrink(settings.current.locale));
   const limitOf = (name: string) => log.people.find((p) => p.name === name)?.limit ?? null;
   const had = computed(
     () =>

@@ -7,7 +7,7 @@ import { useBatches } from './use-batches';
 import { useKit } from './use-kit';
 import { usePlans } from './use-plans';
 import { useSettings } from './use-settings';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
@@ -61,39 +61,39 @@ describe('plans', () => {
 
 describe('the trade', () => {
   it('is one catalogue until something of it changes: much is worked out from it, and workers are sent it whole', async () => {
-    const before = useTrade().catalogue;
+    const before = useCatalogue().all;
     usePlans().edit('Money now', { brief: { moneyNowMinor: 9000 } });
     useSettings().change({ measure: 'cl' });
     await sent();
-    expect(useTrade().catalogue).toBe(before);
+    expect(useCatalogue().all).toBe(before);
     useSettings().change({ freshness: 'strict' });
-    expect(useTrade().catalogue).not.toBe(before);
+    expect(useCatalogue().all).not.toBe(before);
   });
 
   it('prices what is made at home by its parts: sugar for a bottle, in the steps of the shop', () => {
     // 500 ml at 1:1 by weight is about 307 g of sugar (NBS Circular 440, from memory): 0.46 at 1.50 a kilogram.
-    expect(useTrade().bottles.get('made-syrup')?.priceMinor).toBe(100);
-    expect(useTrade().bottles.get('gin-700')?.priceMinor).toBe(2000);
+    expect(useCatalogue().bottles.get('made-syrup')?.priceMinor).toBe(100);
+    expect(useCatalogue().bottles.get('gin-700')?.priceMinor).toBe(2000);
   });
 
   it('own recipes stand beside the shipped ones; an older batch takes a copy of the one that goes', async () => {
-    const trade = useTrade();
+    const catalogue = useCatalogue();
     const [simple] = SMALL_CATALOGUE.homeMade;
     if (!simple) throw new Error('the house makes syrup');
     const own = { ...simple, id: 'own-cold', way: 'cold' };
-    trade.keepOwnRecipes([own], 'Own recipe');
-    expect(trade.catalogue.homeMade.map((h) => h.id)).toEqual(['simple', 'own-cold']);
+    catalogue.keepOwnRecipes([own], 'Own recipe');
+    expect(catalogue.all.homeMade.map((h) => h.id)).toEqual(['simple', 'own-cold']);
     const batches = useBatches();
     const batch = { ...BATCH, recipeId: 'own-cold' };
     batches.keep(batch, 'Begin');
-    trade.keepOwnRecipes([], 'No more');
+    catalogue.keepOwnRecipes([], 'No more');
     expect(batches.batches[0]?.recipe?.way).toBe('cold');
     await sent();
     expect(server.changes.at(-1)?.writes.map((w) => w.thing)).toEqual(['own-recipes', 'batch']);
   });
 
   it('own prices lie over their shop, and leave it in use where they name nothing', async () => {
-    const trade = useTrade();
+    const catalogue = useCatalogue();
     const settings = useSettings();
     const [gin] = SMALL_SHOP.bottles;
     const own = {
@@ -107,7 +107,7 @@ describe('the trade', () => {
     await openPage();
     useSettings().change({ priceListId: 'mine' });
     await sent();
-    const now = useTrade();
+    const now = useCatalogue();
     expect(now.prices?.bottles.map((b) => [b.kind, b.priceMinor])).toEqual(
       expect.arrayContaining([
         ['gin', 1500],
@@ -115,14 +115,14 @@ describe('the trade', () => {
       ]),
     );
     expect(now.prices?.bottles.filter((b) => b.kind === 'gin')).toHaveLength(1);
-    expect([trade.prices?.id, settings.settings.priceListId]).not.toContain('mine');
+    expect([catalogue.prices?.id, settings.current.priceListId]).not.toContain('mine');
   });
 
   it('a shop that is gone leaves the first there is in use', async () => {
     useSettings().change({ priceListId: 'closed-down' });
     await nextTick();
     await sent();
-    expect(useTrade().prices?.id).toBe('corner');
+    expect(useCatalogue().prices?.id).toBe('corner');
   });
 });
 

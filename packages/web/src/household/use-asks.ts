@@ -5,14 +5,14 @@ import { keptAsk } from '@uisce/core/kept';
 import { useKeeper } from '../kept/use-keeper';
 import { useNotices } from '../kept/use-notices';
 import { useEvenings } from './use-evenings';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 /** What guests ask for from their own telephones. */
 export const useAsks = defineStore('asks', () => {
   const keeper = useKeeper();
   const evenings = useEvenings();
   const notices = useNotices();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
 
   const all = computed<GuestAsk[]>((before) => keeper.all(keptAsk, before));
   /** Of the evening to come or under way, the first to ask first. */
@@ -21,7 +21,7 @@ export const useAsks = defineStore('asks', () => {
       .filter((a) => a.state === 'waiting' && a.evening === evenings.next?.id)
       .sort((a, b) => (a.at < b.at ? -1 : 1)),
   );
-  const nameOf = (ask: GuestAsk) => trade.recipes.get(ask.drink)?.name ?? ask.drink;
+  const nameOf = (ask: GuestAsk) => catalogue.recipes.get(ask.drink)?.name ?? ask.drink;
 
   function settle(ask: GuestAsk, state: 'taken' | 'declined'): void {
     keeper.keep(keptAsk, { ...ask, state }, state === 'taken' ? 'On the round' : 'Not now');

@@ -3,12 +3,12 @@ import { computed } from 'vue';
 import { keptBatch } from '@uisce/core/kept';
 import { recipeOfBatch, useByOf, type BatchRecord } from '@uisce/core/bench';
 import { useKeeper } from '../kept/use-keeper';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 /** Batches of syrup: the one on the bench, and those on the shelf. */
 export const useBatches = defineStore('batches', () => {
   const keeper = useKeeper();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const batches = computed(() =>
     [...keeper.all(keptBatch)].sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1)),
   );
@@ -20,8 +20,8 @@ export const useBatches = defineStore('batches', () => {
     batches.value
       .filter((b) => b.madeOn !== null)
       .map((b) => {
-        const recipe = recipeOfBatch(b, trade.catalogue.homeMade);
-        return recipe ? { ...b, useBy: useByOf(b, recipe, trade.catalogue, trade.kinds) } : b;
+        const recipe = recipeOfBatch(b, catalogue.all.homeMade);
+        return recipe ? { ...b, useBy: useByOf(b, recipe, catalogue.all, catalogue.kinds) } : b;
       })
       .sort((a, b) => ((a.useBy ?? '') < (b.useBy ?? '') ? -1 : 1)),
   );

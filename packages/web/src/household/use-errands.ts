@@ -15,14 +15,14 @@ import { useKeeper } from '../kept/use-keeper';
 import { useKit } from './use-kit';
 import { usePlans } from './use-plans';
 import { useToday } from './use-today';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 /** Shopping trips, the kitty, and the shops that the household goes to. */
 export const useErrands = defineStore('errands', () => {
   const keeper = useKeeper();
   const kits = useKit();
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const today = useToday();
 
   const errands = computed<Errand[]>((before) => keeper.all(keptErrand, before));
@@ -80,8 +80,8 @@ export const useErrands = defineStore('errands', () => {
     if (errand === undefined) return;
     const away = putAway(errand, {
       kit: kits.kit,
-      kinds: trade.kinds,
-      shopNames: new Map(trade.priceLists.map((l) => [l.id, l.name])),
+      kinds: catalogue.kinds,
+      shopNames: new Map(catalogue.priceLists.map((l) => [l.id, l.name])),
       trips: trips.value.trips,
       today: today.iso(),
       newId: () => crypto.randomUUID(),

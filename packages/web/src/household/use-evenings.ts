@@ -18,7 +18,7 @@ import { useErrands } from './use-errands';
 import { useLog } from './use-log';
 import { usePlans } from './use-plans';
 import { useToday } from './use-today';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 /** Evenings with guests: the one to come, and those that were. */
 export const useEvenings = defineStore('evenings', () => {
@@ -26,7 +26,7 @@ export const useEvenings = defineStore('evenings', () => {
   const errands = useErrands();
   const plans = usePlans();
   const today = useToday();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
 
   const log = useLog();
   const all = computed<Evening[]>((before) => keeper.all(keptEvening, before));
@@ -85,7 +85,7 @@ export const useEvenings = defineStore('evenings', () => {
 
   /** What is missing goes onto the errand, the one under way or a new one. */
   function toErrand(missing: readonly MissingItem[], by?: string): void {
-    const shop = trade.prices?.id;
+    const shop = catalogue.prices?.id;
     if (shop === undefined) return;
     const lines = missing.flatMap((m) => lineOfMissing(m, shop, by) ?? []);
     const open = errands.open;
@@ -106,7 +106,7 @@ export const useEvenings = defineStore('evenings', () => {
           endedOn: null,
         },
         ...{
-          currency: trade.prices?.currency ?? 'EUR',
+          currency: catalogue.prices?.currency ?? 'EUR',
           moneyMinor: sum,
           reserveMinor: 0,
           lines,

@@ -28,7 +28,7 @@ import { useBatches } from './use-batches';
 import { useKit } from './use-kit';
 import { useStock } from './use-stock';
 import { useToday } from './use-today';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 /** What is poured of an evening is written down at this hour, where only the day is known. */
 const EVENING_AT = 'T20:00:00';
@@ -40,7 +40,7 @@ export const useLog = defineStore('log', () => {
   const kits = useKit();
   const stock = useStock();
   const today = useToday();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
 
   const pours = computed<Pour[]>((before) => keeper.all(keptPour, before));
   const people = computed(() => keeper.all(keptPerson).sort((a, b) => (a.name < b.name ? -1 : 1)));
@@ -48,13 +48,13 @@ export const useLog = defineStore('log', () => {
 
   /** What rounds are made with here. */
   const bar = computed<Bar>(() => ({
-    catalogue: trade.catalogue,
+    catalogue: catalogue.all,
     kinds: stock.here.kinds,
     kit: kits.kit,
   }));
-  const batchesLeft = (): BatchLeft[] => batchesAsStock(batches.batches, trade.catalogue, trade.kinds);
+  const batchesLeft = (): BatchLeft[] => batchesAsStock(batches.batches, catalogue.all, catalogue.kinds);
   function stockNow(): Stock {
-    const currency = trade.prices?.currency ?? null;
+    const currency = catalogue.prices?.currency ?? null;
     const byId = new Map(stock.bottles.map((b) => [b.id, b]));
     return {
       bottles: stock.bottles,
@@ -119,8 +119,8 @@ export const useLog = defineStore('log', () => {
     }); // prettier-ignore
   }
   /** The round is served, or given up: what went in is written down, and the levels fall, in one change. */
-  function finish(of: Round, making: RoundInHand, done: boolean): void {
-    const logged = logRound(of, making, stockNow(), written(evening()), done);
+  function finish(of: Round, inHand: RoundInHand, done: boolean): void {
+    const logged = logRound(of, inHand, stockNow(), written(evening()), done);
     const names = of.orders.map((o) => o.drink.name).join(', ');
     keeper.keepAll(
       done ? `Poured ${names}`.slice(0, 120) : `Gave up ${names}`.slice(0, 120),
@@ -131,7 +131,7 @@ export const useLog = defineStore('log', () => {
 
   /** A drink that was mixed ahead is bottled: what went in came out of the household's bottles. */
   function bottleMixed(batch: BatchRecord, change: string): void {
-    const recipe = recipeOfBatch(batch, trade.catalogue.homeMade);
+    const recipe = recipeOfBatch(batch, catalogue.all.homeMade);
     const { bottles, batches: left, kinds } = stockNow();
     const asked = (recipe?.from ?? []).flatMap((part, i) => {
       const kind = kinds.get(part.kind ?? '');

@@ -7,7 +7,7 @@ import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { openPage, SmallServer } from '../testing/small-server';
 import { useNotebook, withoutDrink } from './use-notebook';
 import { usePlans } from './use-plans';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
@@ -64,21 +64,21 @@ describe('drinks of our own', () => {
   });
 
   it('stand in the library at once, and count like any other', () => {
-    const trade = useTrade();
-    const before = trade.drinkCount;
+    const catalogue = useCatalogue();
+    const before = catalogue.drinkCount;
     const id = useNotebook().write({ ...sour(), name: 'Late sour' }, '', null);
-    expect(trade.recipes.get(id)).toMatchObject({ name: 'Late sour', canon: 'own' });
-    expect(trade.drinkCount).toBe(before + 1);
+    expect(catalogue.recipes.get(id)).toMatchObject({ name: 'Late sour', canon: 'own' });
+    expect(catalogue.drinkCount).toBe(before + 1);
   });
 
   it('a house spec is poured in place of the printed one, which stays as it is', () => {
-    const trade = useTrade();
+    const catalogue = useCatalogue();
     const notebook = useNotebook();
     expect(notebook.write(withLime(30), 'sourer', 'gin-sour')).toBe('gin-sour');
-    const lime = (recipes: typeof trade.recipes) =>
+    const lime = (recipes: typeof catalogue.recipes) =>
       recipes.get('gin-sour')?.slots.find((s) => s.kind === 'lime-juice')?.amount;
-    expect(lime(trade.recipes)).toMatchObject({ value: 30 });
-    expect(lime(trade.printed)).toMatchObject({ value: 25 });
+    expect(lime(catalogue.recipes)).toMatchObject({ value: 30 });
+    expect(lime(catalogue.printed)).toMatchObject({ value: 25 });
     expect(notebook.ownOf('gin-sour')?.houseSpecOf).toBe('gin-sour');
   });
 
@@ -92,7 +92,7 @@ describe('drinks of our own', () => {
     notebook.rewrite(own(), withLime(30), 'too sweet');
     expect([own().versions.length, own().current]).toEqual([3, 2]);
     notebook.choose(own(), 0);
-    expect(useTrade().recipes.get(id)?.slots[1]?.amount).toMatchObject({ value: 25 });
+    expect(useCatalogue().recipes.get(id)?.slots[1]?.amount).toMatchObject({ value: 25 });
     expect(own().versions.map((v) => v.why)).toEqual(['', 'less sour', 'too sweet']);
     expect((await sent()).map((c) => c.change)).toEqual([
       'Wrote gin sour',
@@ -132,7 +132,7 @@ describe('drinks of our own', () => {
     server.changes.length = 0;
     notebook.remove(notebook.ownOf('negroni') ?? expect.fail('it was written'));
     expect((await sent())[0]?.writes.map((w) => w.thing)).toEqual(['drink']);
-    expect(useTrade().recipes.has('negroni')).toBe(true);
+    expect(useCatalogue().recipes.has('negroni')).toBe(true);
   });
 });
 

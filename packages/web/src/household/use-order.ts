@@ -6,7 +6,7 @@ import { useLimits } from './use-limits';
 import { useLog } from './use-log';
 import { usePouring } from './use-pouring';
 import { useStock } from './use-stock';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 /** A drink on the tray: how many, and for whom. */
 interface Asked {
@@ -21,7 +21,7 @@ export const useOrder = createSharedComposable(() => {
   const log = useLog();
   const pouring = usePouring();
   const stock = useStock();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const tray = useLocalStorage<Asked[]>('uisce:tray', []);
   const way = useLocalStorage<'measure' | 'scale'>('uisce:measured-by', 'measure');
 
@@ -37,7 +37,7 @@ export const useOrder = createSharedComposable(() => {
   const isFull = computed(() => glasses.value >= MAX_GLASSES || lines.value.length >= MAX_ORDERS);
   const orders = computed<Order[]>(() => lines.value.map((l) => pouring.orderOf(l.now, l.count, l.for)));
 
-  const sayPart = (kind: string) => trade.kindName(kind).toLowerCase();
+  const sayPart = (kind: string) => catalogue.kindName(kind).toLowerCase();
   /** Why a name cannot have a drink as it would be poured here now; empty where nothing speaks against it. */
   function against(
     drink: string,

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { keptPlace, keptPlan, type ChangeWrite } from '@uisce/core/kept';
 import { emptyBrief, withoutStrangers, type Brief, type Plan } from '@uisce/core/plan';
 import { useKeeper } from '../kept/use-keeper';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 /** Named plans, and the one that is open on this page. */
 export const usePlans = defineStore('plans', () => {
@@ -15,7 +15,7 @@ export const usePlans = defineStore('plans', () => {
   const current = computed(() => plans.value.find((p) => p.id === openId.value) ?? plans.value[0]);
   const brief = computed(() => current.value?.brief);
   /** The open plan's brief, or one that says nothing yet: kit and bench work without a plan. */
-  const briefOrEmpty = computed(() => brief.value ?? emptyBrief(useTrade().prices?.currency ?? 'EUR'));
+  const briefOrEmpty = computed(() => brief.value ?? emptyBrief(useCatalogue().prices?.currency ?? 'EUR'));
 
   // Where the household was last is where this page begins; from then on it goes its own way.
   watch(
@@ -40,7 +40,7 @@ export const usePlans = defineStore('plans', () => {
   ): void {
     const plan = current.value;
     if (plan === undefined) return;
-    const brief = withoutStrangers({ ...plan.brief, ...next.brief }, useTrade().catalogue);
+    const brief = withoutStrangers({ ...plan.brief, ...next.brief }, useCatalogue().all);
     const now = keeper.write(keptPlan, { ...plan, name: next.name ?? plan.name, brief });
     keeper.keepAll(change, now, ...beside);
   }
@@ -58,7 +58,7 @@ export const usePlans = defineStore('plans', () => {
   }
 
   function create(name: string, from?: Brief): void {
-    add(name, from ?? emptyBrief(useTrade().prices?.currency ?? 'EUR'), `New plan “${name}”`);
+    add(name, from ?? emptyBrief(useCatalogue().prices?.currency ?? 'EUR'), `New plan “${name}”`);
   }
 
   function duplicate(id: string, name: string): void {

@@ -19,7 +19,7 @@ import { useLog } from './use-log';
 import { usePlans } from './use-plans';
 import { useStock } from './use-stock';
 import { useToday } from './use-today';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 /** So many drinks are made ready before the page may breathe. */
 const SLICE = 12;
@@ -32,19 +32,19 @@ export const usePouring = createSharedComposable(() => {
   const plans = usePlans();
   const stock = useStock();
   const today = useToday();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
 
   const minFit = computed(() => ATTITUDE_MIN_FIT[plans.brief?.attitude ?? 'house']);
   const wanted = ref(false);
   const ready = shallowRef<Pourable[]>();
   let turn = 0;
   watch(
-    [wanted, () => trade.loaded, () => trade.catalogue.recipes, minFit],
+    [wanted, () => catalogue.loaded, () => catalogue.all.recipes, minFit],
     async ([is, loaded, , fit]) => {
       if (!is || !loaded) return;
       const mine = (turn += 1);
       const all: Pourable[] = [];
-      for (const slice of pourablesInSlices(trade.catalogue, fit, SLICE)) {
+      for (const slice of pourablesInSlices(catalogue.all, fit, SLICE)) {
         all.push(...slice);
         await breath();
         if (mine !== turn) return;
@@ -57,7 +57,7 @@ export const usePouring = createSharedComposable(() => {
   const now = computed(() =>
     ready.value === undefined
       ? undefined
-      : pourNow(ready.value, stock.here, trade.catalogue, stock.here.kinds, minFit.value),
+      : pourNow(ready.value, stock.here, catalogue.all, stock.here.kinds, minFit.value),
   );
   const liked = ({ glass }: PourNow) => {
     const { brief } = plans;

@@ -16,19 +16,19 @@ const NIGHT_ENDS_AT = 6 * 60;
 export const useSettings = defineStore('settings', () => {
   const keeper = useKeeper();
   /** The same object while nothing of it has changed: much is worked out from it. */
-  const settings = computed<Settings>(() => {
+  const current = computed<Settings>(() => {
     const kept = keeper.single(keptSettings);
     return keeper.started ? kept : { ...kept, theme: rememberedTheme.value };
   });
   watch(
-    () => settings.value.theme,
+    () => current.value.theme,
     (theme) => (rememberedTheme.value = theme),
   );
 
   const clock = useNow({ interval: LOOK_EVERY_MS });
   /** The look of the page now: as chosen, or the night's where the day's ends at sunset. */
   const look = computed<'day' | 'night'>(() => {
-    const { theme, nightAfterSunset, locale } = settings.value;
+    const { theme, nightAfterSunset, locale } = current.value;
     if (theme === 'night' || !nightAfterSunset) return theme;
     const at = clock.value;
     const minutes = at.getHours() * 60 + at.getMinutes();
@@ -37,8 +37,8 @@ export const useSettings = defineStore('settings', () => {
   });
 
   function change(part: Partial<Settings>): void {
-    keeper.keep(keptSettings, { ...settings.value, ...part }, 'Settings');
+    keeper.keep(keptSettings, { ...current.value, ...part }, 'Settings');
   }
 
-  return { settings, look, change };
+  return { current, look, change };
 });

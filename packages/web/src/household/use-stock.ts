@@ -9,21 +9,21 @@ import { useToday } from './use-today';
 import { useBatches } from './use-batches';
 import { useKit } from './use-kit';
 import { useSettings } from './use-settings';
-import { useTrade } from './use-trade';
+import { useCatalogue } from './use-catalogue';
 
 /** The household's bottles, and what can be poured from them. */
 export const useStock = defineStore('stock', () => {
   const keeper = useKeeper();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const batches = useBatches();
   const kits = useKit();
-  const household = useSettings();
+  const settings = useSettings();
   const today = useToday();
 
   const bottles = computed(() => keeper.all(keptBottle));
   const standing = computed(() => bottles.value.filter((b) => isThere(b) && b.pieces === null));
   /** Fruit, eggs and herbs, by count. */
-  const fresh = computed(() => freshThere(bottles.value, trade.kinds));
+  const fresh = computed(() => freshThere(bottles.value, catalogue.kinds));
   const finished = computed(() =>
     bottles.value
       .filter((b) => !isThere(b) && b.pieces === null)
@@ -33,20 +33,20 @@ export const useStock = defineStore('stock', () => {
   /** The household as it is now: what everything that is poured, offered or judged is worked out from. */
   const here = computed(() =>
     atHome({
-      catalogue: trade.catalogue,
+      catalogue: catalogue.all,
       bottles: bottles.value,
       batches: batches.batches,
       kit: kits.kit,
-      houseSyrupRatio: household.settings.houseSyrupRatio,
+      houseSyrupRatio: settings.current.houseSyrupRatio,
       today: today.iso(),
     }),
   );
   const there = computed(() => here.value.there);
   /** Bottles alone: a batch is made again from its packs, and the plan counts those. */
-  const inBottles = computed(() => atHand(bottles.value, [], trade.kinds, today.iso()));
+  const inBottles = computed(() => atHand(bottles.value, [], catalogue.kinds, today.iso()));
   /** ml that a drink which pours a kind usually takes of it. */
   const pours = computed(() => {
-    const typical = typicalPours(trade.catalogue);
+    const typical = typicalPours(catalogue.all);
     return (kind: string) => typical.get(kind) ?? 0;
   });
   const counted = computed(() => ownedKinds(inBottles.value, pours.value));
@@ -77,7 +77,7 @@ export const useStock = defineStore('stock', () => {
 
   /** A write that says a kind is owned: a bottle that is there, not measured. */
   function ownWrites(kind: string) {
-    const place = trade.kinds.get(kind)?.storage ?? 'shelf';
+    const place = catalogue.kinds.get(kind)?.storage ?? 'shelf';
     return [keeper.write(keptBottle, bottleThere(crypto.randomUUID(), kind, place))];
   }
   /** Writes that say it is not: what was never measured goes, what was is finished today. */

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { calibrateByPours, calibrateByWater, measuringLines } from '@uisce/core/measure';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import ScaleDrawing from '../ui/drawing/ScaleDrawing.vue';
@@ -20,7 +20,7 @@ const emit = defineEmits<{ kept: [] }>();
 const SPLASH_ML = 5;
 
 const kits = useKit();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const scale = useSimulatedScale();
 
@@ -32,7 +32,7 @@ const pouredFrom = ref(0);
 const fills = ref(1);
 const lastShare = ref(0);
 
-const type = computed(() => trade.glasses.get(typeId.value));
+const type = computed(() => catalogue.glasses.get(typeId.value));
 const { vessel, brimWidthMm, onScale, putOn, takeOff, pour, fill, pourOut } = useVesselOnScale(type, scale);
 watch(typeId, () => (readings.value = []));
 /** The glass itself is not what it holds: until it is tared away there is nothing to take. */
@@ -98,7 +98,7 @@ const known = computed(() =>
       <SelectField
         label="It looks like a"
         :value="typeId"
-        :choices="trade.catalogue.glasses.map((g) => ({ value: g.id, title: g.name }))"
+        :choices="catalogue.all.glasses.map((g) => ({ value: g.id, title: g.name }))"
         @choose="typeId = $event"
       />
       <template v-if="how === 'scale'">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, useWords } from '../words/use-words';
 import { useKitSentence } from './kit-sentence';
 import MoneyField from '../ui/MoneyField.vue';
@@ -9,7 +9,7 @@ import CheckField from '../ui/CheckField.vue';
 
 /** A starter list for somebody else's bar at an amount. */
 const advice = useAdvice();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { sayOffer } = useKitSentence();
 
@@ -26,7 +26,7 @@ watch([moneyMinor, usualKitchen, open], ask);
 
 const cover = found;
 const opened = computed(() => (cover.value ? cover.value.drinks - cover.value.beyond.length : 0));
-const nameOf = (id: string | undefined) => inSentence(trade.tools.get(id ?? '')?.name ?? '');
+const nameOf = (id: string | undefined) => inSentence(catalogue.tools.get(id ?? '')?.name ?? '');
 </script>
 
 <template>

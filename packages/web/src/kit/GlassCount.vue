@@ -4,7 +4,7 @@ import { MAX_MENU_DRINKS, type GlassPriority } from '@uisce/core/glass';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, listed, oneAndMany, useWords } from '../words/use-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
@@ -15,7 +15,7 @@ import { useKitReport } from './use-kit-report';
 const advice = useAdvice();
 const answers = useAnswer();
 const kits = useKit();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { menu, guests } = useEveningMenu();
 
@@ -41,7 +41,7 @@ watch(
 );
 
 const choices = computed(() =>
-  trade.catalogue.recipes
+  catalogue.all.recipes
     .filter((r) => answers.made.some((d) => d.id === r.id))
     .map((r) => ({ value: r.id, title: r.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
@@ -49,15 +49,17 @@ const choices = computed(() =>
 const lots = computed(() =>
   (kept.value?.lots ?? []).map((lot) => {
     const own = kits.kit.glasses.find((g) => g.id === lot.source.ownedId);
-    const [one, many] = oneAndMany(inSentence(trade.glasses.get(lot.source.type)?.name ?? ''));
+    const [one, many] = oneAndMany(inSentence(catalogue.glasses.get(lot.source.type)?.name ?? ''));
     return {
       ...lot,
       name: own?.name ?? (lot.needed === 1 ? one : many),
-      drinkNames: lot.drinks.map((id) => trade.recipes.get(id)?.name ?? id),
+      drinkNames: lot.drinks.map((id) => catalogue.recipes.get(id)?.name ?? id),
     };
   }),
 );
-const without = computed(() => (kept.value?.without ?? []).map((id) => trade.recipes.get(id)?.name ?? id));
+const without = computed(() =>
+  (kept.value?.without ?? []).map((id) => catalogue.recipes.get(id)?.name ?? id),
+);
 const answer = computed(() => {
   if (menu.value.length === 0) return 'choose a menu';
   if (lots.value.length === 0) return '';

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useKit } from '../household/use-kit';
 import { count, inSentence, listed, oneAndMany, useWords } from '../words/use-words';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import DrinkNames from '../ui/DrinkNames.vue';
 import CautionLine from '../ui/CautionLine.vue';
 import GlassFigure from './GlassFigure.vue';
@@ -15,7 +15,7 @@ const SCALE = 0.62;
 const ROOM_PX = 150;
 
 const kits = useKit();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { rack, spare, drinks } = useGlassRack();
 const { report } = useKitReport();
@@ -24,7 +24,7 @@ const chosen = ref<string>();
 const adding = ref(false);
 const shown = computed(() => [...rack.value, ...spare.value].find((g) => g.id === chosen.value));
 const fewest = computed(() =>
-  listed((report.value?.fewestTypes ?? []).map((id) => inSentence(trade.glasses.get(id)?.name ?? id))),
+  listed((report.value?.fewestTypes ?? []).map((id) => inSentence(catalogue.glasses.get(id)?.name ?? id))),
 );
 
 /** Say that glasses of a type are there, of the usual size until they are measured. */

@@ -3,34 +3,34 @@ import { capacityMl } from '@uisce/core/glass';
 import { iceKit, iceOf, pieceG } from '@uisce/core/ice';
 import { computed } from 'vue';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, useWords } from '../words/use-words';
 import { useEveningMenu } from './use-evening-menu';
 
 /** Ice for the evening against what the trays make in a day. */
 const kits = useKit();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { menu, guests } = useEveningMenu();
 
 const ices = computed(() =>
   menu.value.flatMap((id) => {
-    const recipe = trade.recipes.get(id);
-    const glass = trade.glasses.get(recipe?.glass ?? '');
-    return recipe && glass ? [iceOf(recipe, capacityMl(glass.inside), trade.kinds)] : [];
+    const recipe = catalogue.recipes.get(id);
+    const glass = catalogue.glasses.get(recipe?.glass ?? '');
+    return recipe && glass ? [iceOf(recipe, capacityMl(glass.inside), catalogue.kinds)] : [];
   }),
 );
 /** A tray from the kitchen does until there is a better one. */
 const standingIn = computed(() =>
   kits.kit.moulds.length > 0 || kits.kit.attitude === 'professional'
     ? []
-    : trade.catalogue.kitchen.flatMap(({ id, mould }) =>
+    : catalogue.all.kitchen.flatMap(({ id, mould }) =>
         mould && kits.kit.kitchen.includes(id) ? [{ id: mould, count: 1 }] : [],
       ),
 );
 const trays = computed(() =>
   [...kits.kit.moulds, ...standingIn.value].flatMap(({ id, count: n }) => {
-    const mould = trade.catalogue.moulds.find((m) => m.id === id);
+    const mould = catalogue.all.moulds.find((m) => m.id === id);
     return mould ? [{ mould, count: n }] : [];
   }),
 );
@@ -42,7 +42,7 @@ function set(id: string, n: number): void {
   const moulds = kits.kit.moulds.filter((m) => m.id !== id);
   kits.edit('Ice trays', { moulds: n > 0 ? [...moulds, { id, count: n }] : moulds });
 }
-const priceOf = (id: string) => trade.prices?.kit.find((k) => k.mould === id)?.priceMinor;
+const priceOf = (id: string) => catalogue.prices?.kit.find((k) => k.mould === id)?.priceMinor;
 </script>
 
 <template>
@@ -70,7 +70,7 @@ const priceOf = (id: string) => trade.prices?.kit.find((k) => k.mould === id)?.p
       >
     </p>
     <ul class="plain-list">
-      <li v-for="mould in trade.catalogue.moulds" :key="mould.id" class="row">
+      <li v-for="mould in catalogue.all.moulds" :key="mould.id" class="row">
         <span
           >{{ mould.name }}
           <span class="dim"

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Cup } from '@uisce/core/catalogue';
 import type { Calibration } from '@uisce/core/measure';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inSentence, useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import { leadsToWrongInput } from '../ui/wrong-input';
@@ -21,10 +21,10 @@ const props = defineProps<{
 const emit = defineEmits<{ kept: [] }>();
 
 const kits = useKit();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
-const name = ref(trade.glasses.get(props.type)?.name ?? '');
+const name = ref(catalogue.glasses.get(props.type)?.name ?? '');
 const width = ref(props.widthMm);
 const fault = ref('');
 const card = ref<HTMLElement>();

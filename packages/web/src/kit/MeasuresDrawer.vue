@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inSentence, useWords } from '../words/use-words';
 import { useOwnMeasure } from '../words/own-measure';
 import { useKitReport } from './use-kit-report';
@@ -21,7 +21,7 @@ const USUAL_ML = [60, 50, 45, 30, 22.5, 20, 15, 10, 7.5, 5];
 const advice = useAdvice();
 const answers = useAnswer();
 const kits = useKit();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const own = useOwnMeasure();
 
@@ -51,13 +51,13 @@ const answer = computed(() => {
 });
 const rows = computed(() => USUAL_ML.map((ml) => ({ ml, plan: own.planFor(ml) })));
 const onSale = computed(() =>
-  trade.catalogue.jiggers.filter((j) => !kits.kit.vessels.some((v) => v.id === j.id)),
+  catalogue.all.jiggers.filter((j) => !kits.kit.vessels.some((v) => v.id === j.id)),
 );
 
 /** Nothing is chosen: whatever is taken from the list becomes a measure of one's own. */
 const NOBODY: string | null = null;
 function addLike(id: string | null): void {
-  const like = trade.catalogue.jiggers.find((j) => j.id === id);
+  const like = catalogue.all.jiggers.find((j) => j.id === id);
   if (!like) return;
   const name = like.name.slice(0, 60);
   kits.edit(`Own ${inSentence(name)}`, {

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useJudgement } from '../words/judgement';
 import { useToday } from '../household/use-today';
 import { inSentence, useWords } from '../words/use-words';
@@ -16,7 +16,7 @@ import CheckField from '../ui/CheckField.vue';
 const answers = useAnswer();
 const kits = useKit();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { makeUp } = useJudgement();
 const { priceOf } = useWall();
@@ -29,28 +29,28 @@ const order = computed(() =>
       entertains: kits.kit.entertains,
       makesSyrups: plans.brief?.makesSyrups ?? false,
       bottles: makeUp.value.bought + makeUp.value.owned,
-      herbs: takesHerbs(answers.made.flatMap((d) => trade.recipes.get(d.id) ?? [])),
+      herbs: takesHerbs(answers.made.flatMap((d) => catalogue.recipes.get(d.id) ?? [])),
     },
     kits.kit,
   ).map((advice) => ({
     ...advice,
-    name: trade.tools.get(advice.toolId)?.name ?? advice.toolId,
+    name: catalogue.tools.get(advice.toolId)?.name ?? advice.toolId,
     price: priceOf(advice.toolId),
   })),
 );
 const lacking = computed(() => order.value.filter((o) => !o.owned));
 const lackingMinor = computed(() => lacking.value.reduce((sum, o) => sum + (o.price ?? 0), 0));
-const reminders = computed(() => wearReminders(kits.kit, trade.catalogue, today.iso()));
+const reminders = computed(() => wearReminders(kits.kit, catalogue.all, today.iso()));
 const handWash = computed(() =>
   kits.kit.tools.flatMap(({ id }) => {
-    const tool = trade.tools.get(id);
+    const tool = catalogue.tools.get(id);
     return tool?.dishwasher === undefined ? [] : [{ name: tool.name, why: tool.dishwasher }];
   }),
 );
 const cautions = computed(() =>
   [
-    ...kits.kit.tools.map((t) => trade.tools.get(t.id)),
-    ...kits.kit.kitchen.map((id) => trade.catalogue.kitchen.find((t) => t.id === id)),
+    ...kits.kit.tools.map((t) => catalogue.tools.get(t.id)),
+    ...kits.kit.kitchen.map((id) => catalogue.all.kitchen.find((t) => t.id === id)),
   ].flatMap((thing) => (thing?.caution === undefined ? [] : [{ name: thing.name, words: thing.caution }])),
 );
 </script>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, listed, useWords } from '../words/use-words';
 import { useKitReport } from './use-kit-report';
 
 const MAX_NAMED = 3;
 
 const kits = useKit();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { report } = useKitReport();
 
@@ -25,7 +25,7 @@ const rows = computed(() =>
       .slice(0, MAX_NAMED)
       .map(
         (id) =>
-          trade.recipes.get(id)?.name ?? trade.catalogue.recipes.find((r) => r.group === id)?.name ?? id,
+          catalogue.recipes.get(id)?.name ?? catalogue.all.recipes.find((r) => r.group === id)?.name ?? id,
       ),
   })),
 );

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inSentence, listed, useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
 import { useOwnership } from './use-ownership';
@@ -13,17 +13,17 @@ const props = defineProps<{ id: string }>();
 defineEmits<{ close: [] }>();
 
 const kits = useKit();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { priceOf } = useWall();
 const { setSince } = useOwnership();
 
-const tool = computed(() => trade.tools.get(props.id));
-const thing = computed(() => trade.catalogue.kitchen.find((t) => t.id === props.id));
+const tool = computed(() => catalogue.tools.get(props.id));
+const thing = computed(() => catalogue.all.kitchen.find((t) => t.id === props.id));
 const name = computed(() => tool.value?.name ?? thing.value?.name ?? '');
 const held = computed(() => kits.kit.tools.find((t) => t.id === props.id));
 const techniques = computed(() =>
-  trade.catalogue.techniques.filter(
+  catalogue.all.techniques.filter(
     (t) =>
       tool.value?.techniques.includes(t.id) ||
       t.needs.some((n) => n.tools.includes(props.id) || n.kitchen.includes(props.id)),
@@ -43,7 +43,7 @@ const instead = computed(() => {
       .filter((n) => n.tools.includes(props.id))
       .flatMap((n) => n.kitchen),
   );
-  return trade.catalogue.kitchen.filter((t) => ids.has(t.id)).map((t) => inSentence(t.name));
+  return catalogue.all.kitchen.filter((t) => ids.has(t.id)).map((t) => inSentence(t.name));
 });
 const price = computed(() => priceOf(props.id));
 </script>

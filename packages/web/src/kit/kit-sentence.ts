@@ -2,7 +2,7 @@ import { computed } from 'vue';
 import { useKitReport } from './use-kit-report';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, listed, oneAndMany, useWords } from '../words/use-words';
 import type { KitOffer } from '@uisce/core/kit';
 import type { KitScope } from '@uisce/core/plan';
@@ -26,7 +26,7 @@ export function withArticle(words: string): string {
 export function useKitSentence() {
   const answers = useAnswer();
   const kits = useKit();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
   const { report, current, failure } = useKitReport();
 
@@ -34,11 +34,11 @@ export function useKitSentence() {
   function sayOffer({ entry, sets, priceMinor }: KitOffer): string {
     const price = words.price(priceMinor);
     if (entry.tool !== undefined)
-      return withArticle(`${price} ${inSentence(trade.tools.get(entry.tool)?.name ?? '')}`).replace(
+      return withArticle(`${price} ${inSentence(catalogue.tools.get(entry.tool)?.name ?? '')}`).replace(
         /^an (\W)/,
         'a $1',
       );
-    const glass = oneAndMany(inSentence(trade.glasses.get(entry.glass ?? '')?.name ?? ''));
+    const glass = oneAndMany(inSentence(catalogue.glasses.get(entry.glass ?? '')?.name ?? ''));
     return `${count(entry.pieces * sets, ...glass)} for ${price}`;
   }
 

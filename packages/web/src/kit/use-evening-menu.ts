@@ -1,7 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { ref, watch } from 'vue';
 import { useAnswer } from '../solver/use-answer';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 /** Three or four drinks on a menu (common practice). */
 const USUAL_MENU = 4;
@@ -10,7 +10,7 @@ const USUAL_GUESTS = 6;
 /** The menu and the guests that glasses and ice are counted for, from one drink of each glass to begin with. */
 export const useEveningMenu = createSharedComposable(() => {
   const answers = useAnswer();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const guests = ref(USUAL_GUESTS);
   const menu = ref<string[]>([]);
 
@@ -24,7 +24,7 @@ export const useEveningMenu = createSharedComposable(() => {
         return;
       }
       const glasses = new Map<string, string>();
-      for (const recipe of trade.catalogue.recipes)
+      for (const recipe of catalogue.all.recipes)
         if (open.has(recipe.id) && recipe.canon === 'core' && !glasses.has(recipe.glass))
           glasses.set(recipe.glass, recipe.id);
       menu.value = [...glasses.values()].slice(0, USUAL_MENU);

@@ -10,7 +10,7 @@ import {
   type ServedDrink,
 } from '@uisce/core/glass';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useKitReport } from './use-kit-report';
 
 /** Glasses of one make on the rack. */
@@ -34,13 +34,13 @@ export interface RackGlass {
 /** The household's glasses, and those on sale, against the drinks in question. */
 export function useGlassRack() {
   const kits = useKit();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const { report } = useKitReport();
 
   const drinks = computed<ServedDrink[]>(() =>
     (report.value?.drinks ?? []).flatMap((id) => {
-      const recipe = trade.recipes.get(id);
-      return recipe ? [servedDrink(recipe, trade.kinds)] : [];
+      const recipe = catalogue.recipes.get(id);
+      return recipe ? [servedDrink(recipe, catalogue.kinds)] : [];
     }),
   );
 
@@ -69,7 +69,7 @@ export function useGlassRack() {
 
   const owned = computed<RackGlass[]>(() =>
     kits.kit.glasses.flatMap((g) => {
-      const type = trade.glasses.get(g.type);
+      const type = catalogue.glasses.get(g.type);
       if (!type) return [];
       const stood = stand(type, g.capacityMl);
       return [
@@ -88,8 +88,8 @@ export function useGlassRack() {
   );
   const onSale = computed<RackGlass[]>(() => {
     const buy = new Map(report.value?.cover.buy.map((b) => [b.id, b]));
-    return (trade.prices?.kit ?? []).flatMap((entry) => {
-      const type = trade.glasses.get(entry.glass ?? '');
+    return (catalogue.prices?.kit ?? []).flatMap((entry) => {
+      const type = catalogue.glasses.get(entry.glass ?? '');
       if (!type) return [];
       const wanted = buy.get(entry.id);
       const brimMl = entry.capacityMl ?? capacityMl(type.inside);

@@ -7,7 +7,7 @@ import { useKit } from '../household/use-kit';
 import type { Advice } from '../solver/tasks/questions';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import type { KitScope } from '@uisce/core/plan';
 
 /** The kit against the drinks it is for, worked out again whenever plan or kit changes. */
@@ -17,7 +17,7 @@ export const useKitReport = createSharedComposable(() => {
   const kits = useKit();
   const stock = useStock();
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
 
   /** Without a plan, the drinks that count are those of the whole Notebook. */
   const hasPlan = computed(() => plans.brief !== undefined);
@@ -38,10 +38,10 @@ export const useKitReport = createSharedComposable(() => {
   /** The question whose answer is shown from before; it is checked. */
   const remembered = ref('');
   const question = (asked: { items: string[]; drinks: string[]; scope: KitScope }) =>
-    trade.prices
+    catalogue.prices
       ? questionKey(
-          { brief: stock.withStock(plans.briefOrEmpty), prices: trade.prices, kit: kits.kit },
-          trade.shippedTag,
+          { brief: stock.withStock(plans.briefOrEmpty), prices: catalogue.prices, kit: kits.kit },
+          catalogue.shippedTag,
           asked,
         )
       : '';
@@ -72,7 +72,7 @@ export const useKitReport = createSharedComposable(() => {
     if (found.value && latest === now) void remember('kit', now, toRaw(found.value));
   }
   watch(
-    [() => answers.result, () => answers.solving, () => kits.kit, scopeAsked, () => trade.prices],
+    [() => answers.result, () => answers.solving, () => kits.kit, scopeAsked, () => catalogue.prices],
     () => void ask(),
     {
       immediate: true,

@@ -1,36 +1,36 @@
 import { useToday } from '../household/use-today';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { cupboardOf } from '@uisce/core/kit';
 import { inSentence } from '../words/use-words';
 
 /** Say that something is owned, or is not after all: one tap. */
 export function useOwnership() {
   const kits = useKit();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const today = useToday();
 
   function toggleTool(id: string): void {
     const { tools } = kits.kit;
-    const name = inSentence(trade.tools.get(id)?.name ?? id);
+    const name = inSentence(catalogue.tools.get(id)?.name ?? id);
     if (tools.some((t) => t.id === id)) kits.edit(`No ${name}`, { tools: tools.filter((t) => t.id !== id) });
     else kits.edit(`Own ${name}`, { tools: [...tools, { id, since: today.iso() }] });
   }
 
   function toggleThing(id: string): void {
     const { kitchen } = kits.kit;
-    const name = inSentence(trade.catalogue.kitchen.find((t) => t.id === id)?.name ?? id);
+    const name = inSentence(catalogue.all.kitchen.find((t) => t.id === id)?.name ?? id);
     if (kitchen.includes(id)) kits.edit(`No ${name}`, { kitchen: kitchen.filter((k) => k !== id) });
     else kits.edit(`${name} in the kitchen`, { kitchen: [...kitchen, id] });
   }
 
   /** What nearly every kitchen has, said at once. */
   function ordinaryKitchen(): void {
-    const usual = trade.catalogue.kitchen.filter((t) => t.usual).map((t) => t.id);
+    const usual = catalogue.all.kitchen.filter((t) => t.usual).map((t) => t.id);
     const { glasses } = kits.kit;
     kits.edit('An ordinary kitchen', {
       kitchen: [...new Set([...kits.kit.kitchen, ...usual])],
-      glasses: glasses.length > 0 ? glasses : cupboardOf(trade.catalogue),
+      glasses: glasses.length > 0 ? glasses : cupboardOf(catalogue.all),
     });
   }
 

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { KitchenThing, Technique, Tool } from '@uisce/core/catalogue';
 import { coveredBy } from '@uisce/core/kit';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inSentence } from '../words/use-words';
 import { RAILS } from './kit-groups';
 import { useKitReport } from './use-kit-report';
@@ -40,7 +40,7 @@ export interface Rail {
 
 /** The kit as it hangs on the wall. */
 export const useWall = createSharedComposable(() => {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const kits = useKit();
   const { report } = useKitReport();
 
@@ -51,7 +51,7 @@ export const useWall = createSharedComposable(() => {
   const uses = computed(() => new Map(report.value?.techniques.map((t) => [t.id, t])));
 
   function priceOf(toolId: string): number | undefined {
-    const prices = (trade.prices?.kit ?? []).filter((k) => k.tool === toolId).map((k) => k.priceMinor);
+    const prices = (catalogue.prices?.kit ?? []).filter((k) => k.tool === toolId).map((k) => k.priceMinor);
     return prices.length > 0 ? Math.min(...prices) : undefined;
   }
 
@@ -59,9 +59,9 @@ export const useWall = createSharedComposable(() => {
     const hung = new Set<string>();
     const hungThings = new Set<string>();
     return RAILS.map(({ name, techniques: ids }) => {
-      const techniques = trade.catalogue.techniques.filter((t) => ids.includes(t.id));
+      const techniques = catalogue.all.techniques.filter((t) => ids.includes(t.id));
       const needs = techniques.flatMap((t) => t.needs);
-      const tools = trade.catalogue.tools
+      const tools = catalogue.all.tools
         .filter((tool) => tool.techniques.some((t) => ids.includes(t)) && !hung.has(tool.id))
         .map((tool): HungTool => {
           hung.add(tool.id);
@@ -75,7 +75,7 @@ export const useWall = createSharedComposable(() => {
         });
       const covers = needs.map((need) => ({ need, cover: coveredBy(need, kits.kit) }));
       const serving = new Set(covers.flatMap(({ cover }) => (cover?.by === 'kitchen' ? [cover.id] : [])));
-      const things = trade.catalogue.kitchen
+      const things = catalogue.all.kitchen
         .filter((thing) => needs.some((n) => n.kitchen.includes(thing.id)) && !hungThings.has(thing.id))
         .map((thing): HungThing => {
           hungThings.add(thing.id);

@@ -8,7 +8,7 @@ import VChart from 'vue-echarts';
 import { useRouter } from 'vue-router';
 import type { Recipe } from '@uisce/core/catalogue';
 import { drinkFigures, per100Ml } from '@uisce/core/drink';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from '../words/use-words';
 import { useChartStyle } from '../ui/use-chart-style';
 import DataTable from '../ui/DataTable.vue';
@@ -17,18 +17,18 @@ use([ScatterChart, GridComponent, MarkAreaComponent, TooltipComponent, CanvasRen
 
 const props = defineProps<{ recipe: Recipe }>();
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const style = useChartStyle();
 const router = useRouter();
 const asTable = ref(false);
 
-const family = computed(() => trade.families.get(props.recipe.family));
+const family = computed(() => catalogue.families.get(props.recipe.family));
 const members = computed(() =>
-  trade.catalogue.recipes
+  catalogue.all.recipes
     .filter((r) => r.family === props.recipe.family)
     .map((recipe) => {
-      const profile = drinkFigures(recipe, trade.kinds);
+      const profile = drinkFigures(recipe, catalogue.kinds);
       return {
         recipe,
         abv: profile.abv,

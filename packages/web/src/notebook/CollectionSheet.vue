@@ -2,14 +2,14 @@
 import { computed, ref, watch } from 'vue';
 import type { Collection } from '@uisce/core/notebook';
 import { useNotebook, withoutDrink } from '../household/use-notebook';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import AppDialog from '../ui/AppDialog.vue';
 
 /** A collection: what it is called and for, the book it is from, and where in the book each drink stands. */
 const props = defineProps<{ collection: Collection }>();
 const shown = defineModel<boolean>({ required: true });
 const notebook = useNotebook();
-const trade = useTrade();
+const catalogue = useCatalogue();
 
 const draft = ref<Collection>(props.collection);
 const trouble = ref('');
@@ -22,7 +22,7 @@ watch(
   { immediate: true },
 );
 const drinks = computed(() =>
-  draft.value.drinks.map((id) => ({ id, name: trade.recipes.get(id)?.name ?? id })),
+  draft.value.drinks.map((id) => ({ id, name: catalogue.recipes.get(id)?.name ?? id })),
 );
 function page(id: string, text: string): void {
   const { [id]: _, ...others } = draft.value.pages;

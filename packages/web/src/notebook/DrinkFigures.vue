@@ -3,15 +3,15 @@ import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { standardDrink } from '@uisce/core/drink';
 import { useSettings } from '../household/use-settings';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useHouseSyrup } from '../words/house-syrup';
 import { useGlassCost } from '../ui/drink/use-glass-cost';
 import { inSentence, listed, useWords } from '../words/use-words';
 
 const props = defineProps<{ recipe: Recipe }>();
 
-const household = useSettings();
-const trade = useTrade();
+const settings = useSettings();
+const catalogue = useCatalogue();
 const house = useHouseSyrup();
 const words = useWords();
 
@@ -19,7 +19,7 @@ const profile = computed(() => house.figuresOf(props.recipe));
 const glassCost = useGlassCost();
 const cost = computed(() => glassCost.costOf(props.recipe));
 const standard = computed(() => {
-  const { g, word } = standardDrink(household.settings.locale);
+  const { g, word } = standardDrink(settings.current.locale);
   const drinks = profile.value.ethanolG / g;
   return `${words.number(drinks)} ${drinks === 1 ? word[0] : word[1]}`;
 });
@@ -53,7 +53,7 @@ const standard = computed(() => {
         {{ words.price(cost.minor) }}
         <span class="dim small">{{ glassCost.sayWhose(cost) }}</span>
         <span v-if="cost.unpriced.length > 0" class="dim small">
-          without {{ listed(cost.unpriced.map((k) => inSentence(trade.kindName(k)))) }}</span
+          without {{ listed(cost.unpriced.map((k) => inSentence(catalogue.kindName(k)))) }}</span
         >
       </dd>
     </div>

@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { drinkKey, type Recipe } from '@uisce/core/catalogue';
 import { sayMethod } from '@uisce/core/drink';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { CANON_WORDS, ERA_WORDS } from '../words/trade-words';
 import { useHouseSyrup } from '../words/house-syrup';
 import { inSentence, listed, useWords } from '../words/use-words';
@@ -38,7 +38,7 @@ const SPECS = [
 
 const BalanceChart = defineAsyncComponent(() => import('./BalanceChart.vue'));
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const house = useHouseSyrup();
 const words = useWords();
 const { fromOwned, fromPlan } = useLacks(toRef(props, 'recipe'));
@@ -50,26 +50,24 @@ watch(
 );
 
 const profile = computed(() => house.figuresOf(props.recipe));
-const glass = computed(() => trade.glasses.get(props.recipe.glass));
+const glass = computed(() => catalogue.glasses.get(props.recipe.glass));
 const steps = computed(() =>
   glass.value
-    ? sayMethod(props.recipe, trade.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
+    ? sayMethod(props.recipe, catalogue.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
     : [],
 );
 const warnings = useWarnings(toRef(props, 'recipe'));
-const variants = computed(() =>
-  trade.catalogue.recipes.filter((r) => drinkKey(r) === drinkKey(props.recipe)),
-);
+const variants = computed(() => catalogue.all.recipes.filter((r) => drinkKey(r) === drinkKey(props.recipe)));
 const otherGlasses = computed(() =>
-  listed(props.recipe.otherGlasses.map((id) => inSentence(trade.glasses.get(id)?.name ?? id))),
+  listed(props.recipe.otherGlasses.map((id) => inSentence(catalogue.glasses.get(id)?.name ?? id))),
 );
 const about = computed(() => {
   const { recipe } = props;
   return [
-    trade.families.get(recipe.family)?.name,
+    catalogue.families.get(recipe.family)?.name,
     CANON_WORDS[recipe.canon],
     ERA_WORDS[recipe.era],
-    trade.sources.get(recipe.source)?.name,
+    catalogue.sources.get(recipe.source)?.name,
   ].filter(Boolean);
 });
 const reasons = computed(() => Object.values(props.recipe.because ?? {}).filter(Boolean));

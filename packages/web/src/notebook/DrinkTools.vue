@@ -18,7 +18,7 @@ const MAX_SERVINGS = 24;
 const props = defineProps<{ recipe: Recipe }>();
 const servings = defineModel<number>('servings', { required: true });
 
-const household = useSettings();
+const settings = useSettings();
 const kits = useKit();
 const plans = usePlans();
 const must = useMustDrinks();
@@ -26,8 +26,8 @@ const printed = usePrintedDrink();
 
 const MEASURES = READER_MEASURES.map((m) => ({ value: m, words: MEASURE_WORDS[m].short }));
 const measure = computed({
-  get: () => household.settings.measure,
-  set: (m) => household.change({ measure: m }),
+  get: () => settings.current.measure,
+  set: (m) => settings.change({ measure: m }),
 });
 
 function serve(change: number): void {

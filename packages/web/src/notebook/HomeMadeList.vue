@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { batchOfVolume, keeping } from '@uisce/core/bench';
 import { useBatchWords } from '../words/batch-words';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { listed, sayDays } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
 
@@ -12,21 +12,21 @@ const TRIAL_ML = 400;
 
 const props = defineProps<{ recipe: Recipe }>();
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const { partName, grams } = useBatchWords();
 
 /** Parts of the drink that can be made at home, with what goes into a batch. */
 const batches = computed(() => {
   const poured = new Set(props.recipe.slots.flatMap((s) => [s.kind, ...s.or]));
-  return trade.catalogue.homeMade
+  return catalogue.all.homeMade
     .filter((batch) => poured.has(batch.makes))
     .map((batch) => ({
       key: batch.id,
-      name: trade.kindName(batch.makes) + (batch.way ? `, ${batch.way}` : ''),
+      name: catalogue.kindName(batch.makes) + (batch.way ? `, ${batch.way}` : ''),
       from: listed(batch.from.map((p) => `${grams(p.g)} ${partName(p)}`)),
       how: batch.how,
       keeps: sayDays(
-        keeping(batchOfVolume(batch, TRIAL_ML, trade.catalogue, trade.kinds), trade.catalogue).days,
+        keeping(batchOfVolume(batch, TRIAL_ML, catalogue.all, catalogue.kinds), catalogue.all).days,
       ),
       caution: batch.caution,
     }));

@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { BASES } from '@uisce/core/rules';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { STRENGTH_WORDS } from '../words/strength-words';
 import { count, inSentence, useWords } from '../words/use-words';
 import { useNotebook } from '../household/use-notebook';
@@ -17,7 +17,7 @@ const props = defineProps<{ current: string | undefined }>();
 const emit = defineEmits<{ first: [] }>();
 
 const notebook = useNotebook();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const router = useRouter();
 const { wanted, rows, drinks, shown, sections } = useIndex();
@@ -51,7 +51,7 @@ interface Choice {
 const ANY: Choice = { value: '', title: 'Any' };
 const entriesOf = <T,>(of: Record<string, T>, title: (one: T) => string): Choice[] =>
   Object.entries(of).map(([value, one]) => ({ value, title: title(one) }));
-const bases = computed(() => BASES.map((id): Choice => ({ value: id, title: trade.kindName(id) })));
+const bases = computed(() => BASES.map((id): Choice => ({ value: id, title: catalogue.kindName(id) })));
 const { choices: kinds, matches } = useKindChoices((k) =>
   k.abstract ? `Any ${inSentence(k.name)}` : k.name,
 );
@@ -62,7 +62,7 @@ const fields = computed(() => [
   {
     key: 'family' as const,
     label: 'Family',
-    choices: [ANY, ...trade.catalogue.families.map((f) => ({ value: f.id, title: f.name }))],
+    choices: [ANY, ...catalogue.all.families.map((f) => ({ value: f.id, title: f.name }))],
   },
   {
     key: 'strength' as const,

@@ -11,7 +11,7 @@ import { useIndex } from './use-index';
 import { useAtHand } from '../ui/drink/use-at-hand';
 import { useAnswer } from '../solver/use-answer';
 import { useGlassCost } from '../ui/drink/use-glass-cost';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useHouseSyrup } from '../words/house-syrup';
 import { titleOf } from '../words/title';
 import { count, useWords } from '../words/use-words';
@@ -22,7 +22,7 @@ const DrinkPage = later(() => import('./DrinkPage.vue'));
 const route = useRoute();
 const router = useRouter();
 const answers = useAnswer();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const glassCost = useGlassCost();
 const house = useHouseSyrup();
 const words = useWords();
@@ -32,7 +32,7 @@ const notebook = useNotebook();
 
 const asked = computed(() => (typeof route.params.drink === 'string' ? route.params.drink : ''));
 /** The drink in the address, or on a wide screen the first of the index. */
-const found = computed(() => trade.recipes.get(asked.value) ?? sections.value[0]?.rows[0]?.recipe);
+const found = computed(() => catalogue.recipes.get(asked.value) ?? sections.value[0]?.rows[0]?.recipe);
 const isHouseSpec = computed(() => notebook.ownOf(found.value?.id ?? '')?.houseSpecOf === found.value?.id);
 /** The house makes it otherwise; the printed one is a tap away. */
 const asPrinted = ref(false);
@@ -41,24 +41,24 @@ watch(
   () => (asPrinted.value = false),
 );
 const recipe = computed(() =>
-  asPrinted.value && isHouseSpec.value ? trade.printed.get(found.value?.id ?? '') : found.value,
+  asPrinted.value && isHouseSpec.value ? catalogue.printed.get(found.value?.id ?? '') : found.value,
 );
 
 /** Drinks without alcohol that the plan makes beside those it counts. */
 const besides = computed(() => {
-  const soft = countDrinks(answers.result?.soft.map((d) => d.id) ?? [], trade.recipes);
+  const soft = countDrinks(answers.result?.soft.map((d) => d.id) ?? [], catalogue.recipes);
   return soft > 0 ? ` and ${soft} without alcohol` : '';
 });
 const headline = computed(() => {
-  if (!trade.recipes.has(asked.value)) {
+  if (!catalogue.recipes.has(asked.value)) {
     return {
-      before: `${count(trade.drinkCount, 'drink')} written down; `,
+      before: `${count(catalogue.drinkCount, 'drink')} written down; `,
       figure: answers.result
         ? `your plan opens ${answers.result.open}${besides.value}`
         : 'working out what your plan opens',
     };
   }
-  const { id, name } = trade.recipes.get(asked.value) as NonNullable<typeof recipe.value>;
+  const { id, name } = catalogue.recipes.get(asked.value) as NonNullable<typeof recipe.value>;
   if (have.value.has(id)) return { before: `${name}: `, figure: 'yours to pour now' };
   if (!answers.result) return { before: `${name}: `, figure: 'working out your plan' };
   const fit = atHand.open.value.get(id);
@@ -66,9 +66,9 @@ const headline = computed(() => {
   return { before: `${name}: `, figure: fit < 1 ? 'in your plan, with a stand-in' : 'in your plan' };
 });
 const underline = computed(() => {
-  const found = trade.recipes.get(asked.value);
+  const found = catalogue.recipes.get(asked.value);
   if (!found) {
-    const owned = countDrinks([...have.value], trade.recipes);
+    const owned = countDrinks([...have.value], catalogue.recipes);
     return `${count(owned, 'drink')} from what you own already, citrus and other fresh things aside`;
   }
   const profile = house.figuresOf(found);
@@ -78,7 +78,7 @@ const underline = computed(() => {
   return `${words.percent(profile.abv)} vol · ${words.volume(Math.round(profile.servedMl))} · ${words.price(cost)} a glass${variant}${also}`;
 });
 
-useTitle(computed(() => titleOf('Notebook', trade.recipes.get(asked.value)?.name ?? '')));
+useTitle(computed(() => titleOf('Notebook', catalogue.recipes.get(asked.value)?.name ?? '')));
 
 function openFirst(): void {
   const first = sections.value[0]?.rows[0];

@@ -4,7 +4,7 @@ import { minorDigits } from '@uisce/core/base';
 import { KEEPS_AS, SUPPLIES, type Allergen, type KeepsAs, type Kind } from '@uisce/core/catalogue';
 import { ownKindSchema, type OwnKind } from '@uisce/core/notebook';
 import { useNotebook } from '../household/use-notebook';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import AppDialog from '../ui/AppDialog.vue';
 import CheckField from '../ui/CheckField.vue';
 import CheckGroup from '../ui/CheckGroup.vue';
@@ -24,7 +24,7 @@ const emit = defineEmits<{ kept: [kind: string] }>();
 const shown = defineModel<boolean>({ required: true });
 
 const notebook = useNotebook();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const { choices, matches } = useKindChoices();
 type Supply = (typeof SUPPLIES)[number];
 interface Draft {
@@ -75,7 +75,7 @@ watch(
 );
 /** What it is much like gives all its figures, and its place in the tree. */
 function like(id: string | null): void {
-  const near = trade.kinds.get(id ?? '');
+  const near = catalogue.kinds.get(id ?? '');
   if (near)
     draft.value = {
       ...{
@@ -105,12 +105,12 @@ const keepsLike = [
 const supplies = SUPPLIES.map((value) => ({ value, title: SUPPLY_WORDS[value] }));
 const parents = computed(() => [
   { value: null, title: 'nothing else' },
-  ...trade.catalogue.kinds
+  ...catalogue.all.kinds
     .filter((k) => k.id !== props.kind?.id && k.parent !== props.kind?.id)
     .map((k) => ({ value: k.id, title: k.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 ]);
-const currency = computed(() => trade.prices?.currency ?? 'EUR');
+const currency = computed(() => catalogue.prices?.currency ?? 'EUR');
 const minorOf = computed(() => 10 ** minorDigits(currency.value));
 
 /** What it does in a drink, where nothing near says it. */

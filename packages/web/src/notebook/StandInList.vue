@@ -2,26 +2,26 @@
 import { computed } from 'vue';
 import { amountMl } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inSentence, listed, useWords } from '../words/use-words';
 
 const props = defineProps<{ recipe: Recipe }>();
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 /** Each part with what may be poured in its place, nearest first, and how much of it. */
 const parts = computed(() =>
   props.recipe.slots.flatMap((slot) => {
     const exact = [slot.kind, ...slot.or];
-    const ways = trade.catalogue.standIns
+    const ways = catalogue.all.standIns
       .filter((s) => exact.includes(s.for))
       .sort((a, b) => b.fit - a.fit)
       .map((s) => {
         const ml = amountMl(slot.amount);
         const names = s.with.map((k, i) => {
           const share = s.parts?.[i] ?? 1;
-          const name = inSentence(trade.kindName(k));
+          const name = inSentence(catalogue.kindName(k));
           return ml === undefined || slot.amount.measure === 'dash'
             ? name
             : `${words.volume(ml * share)} ${name}`;
@@ -38,7 +38,7 @@ const parts = computed(() =>
     <h2 id="stand-ins-title">Stand-ins <small class="dim">· and what they change</small></h2>
     <dl v-if="parts.length > 0">
       <template v-for="part in parts" :key="part.kind">
-        <dt>{{ trade.kindName(part.kind) }}</dt>
+        <dt>{{ catalogue.kindName(part.kind) }}</dt>
         <dd v-for="way in part.ways" :key="way.key">
           {{ way.poured }} <span class="dim">· fit {{ words.number(way.fit, 2) }}. {{ way.changes }}</span>
         </dd>

@@ -5,7 +5,7 @@ import type { Recipe } from '@uisce/core/catalogue';
 import { bestOfFamilies } from '@uisce/core/notebook';
 import { useLog } from '../household/use-log';
 import { useNotebook } from '../household/use-notebook';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import SelectField from '../ui/SelectField.vue';
 import VerdictTaps from '../ui/drink/VerdictTaps.vue';
@@ -15,7 +15,7 @@ import { inSentence, useWords } from '../words/use-words';
 const props = defineProps<{ recipe: Recipe }>();
 const log = useLog();
 const notebook = useNotebook();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const verdicts = useVerdicts();
 const words = useWords();
 
@@ -43,11 +43,11 @@ const notes = computed(() =>
   }),
 );
 const best = computed(() => {
-  const found = bestOfFamilies(verdicts.verdicts, (id) => trade.recipes.get(id)?.family).get(props.recipe.family); // prettier-ignore
-  const drink = found && trade.recipes.get(found.drink);
+  const found = bestOfFamilies(verdicts.verdicts, (id) => catalogue.recipes.get(id)?.family).get(props.recipe.family); // prettier-ignore
+  const drink = found && catalogue.recipes.get(found.drink);
   return found && drink ? { id: drink.id, name: drink.name, mean: words.number(found.mean) } : undefined;
 });
-const family = computed(() => inSentence(trade.families.get(props.recipe.family)?.name ?? ''));
+const family = computed(() => inSentence(catalogue.families.get(props.recipe.family)?.name ?? ''));
 const isSaid = computed(() => draft.value.verdict !== null || draft.value.note.trim() !== '');
 function keep(): void {
   const version = own.value?.versions[own.value.current]?.at ?? null;

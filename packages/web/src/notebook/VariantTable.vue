@@ -2,13 +2,13 @@
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { drinkFigures } from '@uisce/core/drink';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
 
 const props = defineProps<{ recipe: Recipe; variants: Recipe[] }>();
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 /** Every kind some variant pours, in the order of the drink that is open. */
@@ -19,14 +19,14 @@ const amount = (recipe: Recipe, kindId: string) => {
   const slot = recipe.slots.find((s) => s.kind === kindId);
   return slot ? words.amount(slot.amount) || '1' : '';
 };
-const strength = (recipe: Recipe) => words.percent(drinkFigures(recipe, trade.kinds).abv);
+const strength = (recipe: Recipe) => words.percent(drinkFigures(recipe, catalogue.kinds).abv);
 
 const columns = computed(() => [
   { key: 'name', title: 'Part', names: true },
   ...props.variants.map((v) => ({ key: v.id, title: v.variant ?? v.name })),
 ]);
 const rows = computed(() => [
-  ...kinds.value.map((k) => ({ id: k, name: trade.kindName(k), of: (v: Recipe) => amount(v, k) || '–' })),
+  ...kinds.value.map((k) => ({ id: k, name: catalogue.kindName(k), of: (v: Recipe) => amount(v, k) || '–' })),
   { id: 'strength', name: 'Strength', of: strength },
 ]);
 </script>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { likedVersion, type OwnDrink } from '@uisce/core/notebook';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import { useWords } from '../words/use-words';
 import { useDifferenceWords } from './use-difference-words';
 
 /** All that a drink has been, the newest first: what changed, why, and how it was liked; what can be done with each beside it. */
 const props = defineProps<{ drink: OwnDrink }>();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const verdicts = useVerdicts();
 const words = useWords();
 const { between } = useDifferenceWords();
@@ -17,7 +17,8 @@ const rows = computed(() =>
   props.drink.versions
     .map((v, i) => {
       // A house spec begins from what is printed.
-      const before = props.drink.versions[i - 1]?.recipe ?? trade.printed.get(props.drink.houseSpecOf ?? '');
+      const before =
+        props.drink.versions[i - 1]?.recipe ?? catalogue.printed.get(props.drink.houseSpecOf ?? '');
       const liked = likedVersion(verdicts.verdicts, props.drink, i);
       return {
         ...{ i, why: v.why, recipe: v.recipe, isCurrent: i === props.drink.current },

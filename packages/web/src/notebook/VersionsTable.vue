@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { comparedFigures, likedVersion, COMPARED_FIGURES, type OwnDrink } from '@uisce/core/notebook';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import DataTable, { type Column } from '../ui/DataTable.vue';
 import { METHOD_WORDS } from '../words/trade-words';
@@ -10,7 +10,7 @@ import { inSentence, useWords } from '../words/use-words';
 
 /** Versions side by side: every part and figure in a row, what differs from the column before it marked. */
 const props = defineProps<{ drink: OwnDrink }>();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const verdicts = useVerdicts();
 const words = useWords();
 
@@ -22,7 +22,7 @@ interface Version {
 }
 const versions = computed<Version[]>(() => {
   const { drink } = props;
-  const printed = trade.printed.get(drink.houseSpecOf ?? '');
+  const printed = catalogue.printed.get(drink.houseSpecOf ?? '');
   return [
     ...(printed ? [{ key: 'printed', title: 'As printed', recipe: printed, liked: '' }] : []),
     ...drink.versions.map((v, i): Version => {
@@ -44,7 +44,7 @@ const rowOf = (what: string, of: (v: Version) => string): Row =>
   Object.fromEntries([['what', what], ...versions.value.map((v) => [v.key, of(v)] as const)]);
 const rows = computed<Row[]>(() => {
   const kinds = [...new Set(versions.value.flatMap((v) => v.recipe.slots.map((s) => s.kind)))];
-  const figures = new Map(versions.value.map((v) => [v.key, comparedFigures(v.recipe, trade.kinds)]));
+  const figures = new Map(versions.value.map((v) => [v.key, comparedFigures(v.recipe, catalogue.kinds)]));
   const figure = (v: Version, of: (typeof COMPARED_FIGURES)[number]) => {
     const value = figures.get(v.key)?.[of] ?? 0;
     if (of === 'abv') return words.percent(value);
@@ -52,7 +52,7 @@ const rows = computed<Row[]>(() => {
   };
   return [
     ...kinds.map((kind) =>
-      rowOf(trade.kindName(kind), (v) =>
+      rowOf(catalogue.kindName(kind), (v) =>
         v.recipe.slots
           .filter((s) => s.kind === kind)
           .map((s) => words.amount(s.amount))
@@ -60,7 +60,7 @@ const rows = computed<Row[]>(() => {
       ),
     ),
     rowOf('Made', (v) => METHOD_WORDS[v.recipe.method]),
-    rowOf('Glass', (v) => inSentence(trade.glasses.get(v.recipe.glass)?.name ?? v.recipe.glass)),
+    rowOf('Glass', (v) => inSentence(catalogue.glasses.get(v.recipe.glass)?.name ?? v.recipe.glass)),
     rowOf('Strength, vol', (v) => figure(v, 'abv')),
     rowOf('Sugar in 100 ml', (v) => figure(v, 'sugar')),
     rowOf('Acid in 100 ml', (v) => figure(v, 'acid')),

@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { computed, defineComponent, ref } from 'vue';
 import type { Collection } from '@uisce/core/notebook';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { smallBottles, smallPlan } from '../testing/small-house';
 import { standingOf } from './collection-needs';
@@ -19,8 +19,8 @@ let house: InSmallHouse;
 let lacks: ReturnType<typeof useLacks>;
 let needs: ReturnType<typeof useCollectionNeeds>;
 const Page = defineComponent(() => {
-  const trade = useTrade();
-  lacks = useLacks(computed(() => trade.recipes.get(id.value) ?? expect.fail(`no ${id.value}`)));
+  const catalogue = useCatalogue();
+  lacks = useLacks(computed(() => catalogue.recipes.get(id.value) ?? expect.fail(`no ${id.value}`)));
   needs = useCollectionNeeds(collection);
   return () => null;
 });
@@ -46,12 +46,12 @@ describe('what a drink lacks', () => {
   it('is nothing where all of it stands there, and says so where nobody sells it', async () => {
     await open('gin', 'bitter', 'vermouth');
     expect(lacks.fromOwned.value).toBe('nothing is lacking');
-    const trade = useTrade();
+    const catalogue = useCatalogue();
     id.value = 'daiquiri';
     usePlans().edit('Never', { brief: { neverKinds: ['rum'] } });
     await house.settle();
     expect(lacks.fromOwned.value).toBe('nothing on sale opens it at this attitude to stand-ins');
-    expect(trade.recipes.has('daiquiri')).toBe(true);
+    expect(catalogue.recipes.has('daiquiri')).toBe(true);
   });
 });
 

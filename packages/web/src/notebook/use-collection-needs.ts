@@ -4,7 +4,7 @@ import { compilePlan, fewestBottles, type FewestBottles } from '@uisce/core/plan
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
 import { count, inSentence, listed, useWords } from '../words/use-words';
@@ -15,16 +15,16 @@ export function useCollectionNeeds(collection: Ref<Collection | undefined>) {
   const kits = useKit();
   const plans = usePlans();
   const stock = useStock();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
   const { itemName } = useItemWords();
 
   const compiled = computed(() => {
     const { brief } = plans;
     const of = collection.value;
-    if (!of || !brief || trade.prices?.currency !== brief.currency) return undefined;
-    const mustDrinks = of.drinks.filter((d) => trade.recipes.has(d));
-    return compilePlan({ ...stock.withStock(brief), mustDrinks }, trade.prices, trade.catalogue, kits.kit);
+    if (!of || !brief || catalogue.prices?.currency !== brief.currency) return undefined;
+    const mustDrinks = of.drinks.filter((d) => catalogue.recipes.has(d));
+    return compilePlan({ ...stock.withStock(brief), mustDrinks }, catalogue.prices, catalogue.all, kits.kit);
   });
   function fewest(more: readonly string[]): FewestBottles | undefined {
     const problem = compiled.value?.problem;

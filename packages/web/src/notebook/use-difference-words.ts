@@ -1,14 +1,14 @@
 import { specDifferences, type SpecDifference } from '@uisce/core/notebook';
 import type { Recipe } from '@uisce/core/catalogue';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { METHOD_WORDS } from '../words/trade-words';
 import { inSentence, listed, useWords } from '../words/use-words';
 
 /** What is otherwise in one spec than in another, in words. */
 export function useDifferenceWords() {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
-  const kindName = (kind: string) => inSentence(trade.kindName(kind));
+  const kindName = (kind: string) => inSentence(catalogue.kindName(kind));
 
   function say(d: SpecDifference): string {
     switch (d.of) {
@@ -19,7 +19,7 @@ export function useDifferenceWords() {
       case 'method':
         return `${METHOD_WORDS[d.to as Recipe['method']]}, not ${METHOD_WORDS[d.from as Recipe['method']]}`;
       case 'glass':
-        return `in a ${inSentence(trade.glasses.get(d.to)?.name ?? d.to)}`;
+        return `in a ${inSentence(catalogue.glasses.get(d.to)?.name ?? d.to)}`;
       case 'ice':
         return d.to === 'none' ? 'without ice in the glass' : `${d.to} in the glass`;
       case 'garnish':

@@ -7,7 +7,7 @@ import { countDrinks, pouredWith } from '@uisce/core/plan';
 import { BASES, basesOf } from '@uisce/core/rules';
 import { useNotebook } from '../household/use-notebook';
 import { OWN_TAG } from './collection-needs';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useAtHand } from '../ui/drink/use-at-hand';
 
 export const REACHES = {
@@ -56,28 +56,28 @@ const wanted = reactive<IndexFilter>({
 
 /** The index of the Notebook: every drink, narrowed by what the reader asks for. Computed once for all who use it. */
 export const useIndex = createSharedComposable(() => {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const atHand = useAtHand();
   const notebook = useNotebook();
 
   /** Made when the first word is typed. */
-  const search = computed(() => new DrinkSearch(trade.catalogue));
+  const search = computed(() => new DrinkSearch(catalogue.all));
 
   const facts = computed(
     () =>
       new Map(
-        trade.catalogue.recipes.map((recipe) => [
+        catalogue.all.recipes.map((recipe) => [
           recipe.id,
-          { bases: basesOf(recipe, trade.kinds), abv: drinkFigures(recipe, trade.kinds).abv },
+          { bases: basesOf(recipe, catalogue.kinds), abv: drinkFigures(recipe, catalogue.kinds).abv },
         ]),
       ),
   );
   const have = computed(
     () =>
       new Set(
-        trade.catalogue.recipes
+        catalogue.all.recipes
           .filter((r) =>
-            pouredWith(r, trade.catalogue, atHand.owned.value, atHand.minFit.value).every(
+            pouredWith(r, catalogue.all, atHand.owned.value, atHand.minFit.value).every(
               (p) => p.fit > 0 || p.slot.optional,
             ),
           )
@@ -100,7 +100,7 @@ export const useIndex = createSharedComposable(() => {
   /** Whether some part is of a kind: a drink with dry vermouth is made with vermouth. */
   function madeWith(recipe: Recipe, kind: string): boolean {
     return recipe.slots.some((s) =>
-      [s.kind, ...s.or].some((id) => kindAndAncestors(id, trade.kinds).includes(kind)),
+      [s.kind, ...s.or].some((id) => kindAndAncestors(id, catalogue.kinds).includes(kind)),
     );
   }
 
@@ -120,8 +120,8 @@ export const useIndex = createSharedComposable(() => {
   const rows = computed<IndexRow[]>(() => {
     const found =
       wanted.text.trim() === ''
-        ? [...trade.catalogue.recipes].sort((a, b) => alphabet.compare(a.name, b.name))
-        : search.value.find(wanted.text).flatMap((id) => trade.recipes.get(id) ?? []);
+        ? [...catalogue.all.recipes].sort((a, b) => alphabet.compare(a.name, b.name))
+        : search.value.find(wanted.text).flatMap((id) => catalogue.recipes.get(id) ?? []);
     return found.filter(wants).map((recipe) => ({
       recipe,
       abv: facts.value.get(recipe.id)?.abv ?? 0,
@@ -133,7 +133,7 @@ export const useIndex = createSharedComposable(() => {
   const drinks = computed(() =>
     countDrinks(
       rows.value.map((row) => row.recipe.id),
-      trade.recipes,
+      catalogue.recipes,
     ),
   );
 
@@ -144,7 +144,7 @@ export const useIndex = createSharedComposable(() => {
     if (wanted.text.trim() !== '') return [{ title: '', rows: shown.value }];
     const by = new Map<Family, IndexRow[]>();
     for (const row of shown.value) by.set(row.recipe.family, [...(by.get(row.recipe.family) ?? []), row]);
-    return trade.catalogue.families
+    return catalogue.all.families
       .map((f) => ({ title: f.name, rows: by.get(f.id) ?? [] }))
       .filter((s) => s.rows.length > 0);
   });

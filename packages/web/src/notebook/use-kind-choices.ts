@@ -2,7 +2,7 @@ import { computed } from 'vue';
 import { foldText } from '@uisce/core/base';
 import type { Kind } from '@uisce/core/catalogue';
 import { INGREDIENT_WORDS } from '@uisce/core/notebook';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 /** A kind to choose, found by any name that anybody has for it. */
 export interface KindChoice {
@@ -14,9 +14,9 @@ export interface KindChoice {
 
 /** Every kind there is, for a field that is typed into: by any synonym, in any of the trade's languages. */
 export function useKindChoices(titleOf: (kind: Kind) => string = (k) => k.name) {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const choices = computed<KindChoice[]>(() =>
-    trade.catalogue.kinds
+    catalogue.all.kinds
       .map((k) => ({
         ...{ value: k.id, title: titleOf(k) },
         also: foldText([titleOf(k), ...k.also, INGREDIENT_WORDS[k.id] ?? ''].join(' ')),

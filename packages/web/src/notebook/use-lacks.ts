@@ -5,7 +5,7 @@ import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from '../words/use-item-words';
 import { inSentence, listed, useWords } from '../words/use-words';
 
@@ -13,7 +13,7 @@ import { inSentence, listed, useWords } from '../words/use-words';
 export function useLacks(recipe: Ref<Recipe>) {
   const answers = useAnswer();
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
   const kits = useKit();
   const stock = useStock();
@@ -22,9 +22,9 @@ export function useLacks(recipe: Ref<Recipe>) {
   /** The plan's problem with this drink in it, whatever the tastes say. */
   const compiled = computed(() => {
     const { brief } = plans;
-    if (!brief || !trade.prices || brief.currency !== trade.prices.currency) return undefined;
+    if (!brief || !catalogue.prices || brief.currency !== catalogue.prices.currency) return undefined;
     const mustDrinks = [...new Set([...brief.mustDrinks, recipe.value.id])];
-    return compilePlan({ ...stock.withStock(brief), mustDrinks }, trade.prices, trade.catalogue, kits.kit);
+    return compilePlan({ ...stock.withStock(brief), mustDrinks }, catalogue.prices, catalogue.all, kits.kit);
   });
 
   function say(items: readonly string[] | undefined): string {

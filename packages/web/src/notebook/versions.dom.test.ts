@@ -1,7 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { ownDrinkSchema, withAmounts } from '@uisce/core/notebook';
 import { useNotebook } from '../household/use-notebook';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
@@ -25,9 +25,9 @@ const spec = ownDrinkSchema.parse({
   versions: [version(10, 'drier', 15), version(15, 'too dry', 17.5)],
 });
 const Page = defineComponent(() => {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   return () => {
-    const recipe = trade.recipes.get('gin-sour');
+    const recipe = catalogue.recipes.get('gin-sour');
     return recipe ? h('div', [h(TastingPanel, { recipe }), h(VersionsPanel, { recipe })]) : null;
   };
 });
@@ -66,8 +66,8 @@ describe('the versions of a house spec', () => {
     expect(said(house.page)).toMatch(/2 15 Nov 2026 · .* · “too dry” · 4 of 5, once poured now/);
     await button(/^Pour version 1 again/).trigger('click');
     await house.settle();
-    expect(useTrade().recipes.get('gin-sour')?.slots[2]?.amount.value).toBe(15);
-    expect(useTrade().printed.get('gin-sour')?.slots[2]?.amount.value).toBe(20);
+    expect(useCatalogue().recipes.get('gin-sour')?.slots[2]?.amount.value).toBe(15);
+    expect(useCatalogue().printed.get('gin-sour')?.slots[2]?.amount.value).toBe(20);
     expect(useNotebook().drinks[0]?.chosen.map((c) => c.version)).toEqual([0]);
     await button(/^Take back what was thought/).trigger('click');
     await house.settle();

@@ -5,7 +5,7 @@ import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { sayMakeUp } from '../words/judgement';
 import { count, useWords } from '../words/use-words';
 import TabRow from '../ui/TabRow.vue';
@@ -15,7 +15,7 @@ const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const WAYS = [
@@ -27,7 +27,7 @@ const too = ref<string[]>([]);
 const found = advice.on('best');
 
 const choices = computed(() =>
-  trade.catalogue.kinds
+  catalogue.all.kinds
     .filter((k) => k.supply === 'bottle' && !k.abstract && !stock.owned.includes(k.id))
     .map((k) => ({ value: k.id, title: k.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
@@ -35,7 +35,7 @@ const choices = computed(() =>
 const owned = computed(() => (way.value === 'nothing' ? [] : [...stock.owned, ...too.value]));
 const asks = computed(() => way.value === 'nothing' || too.value.length > 0);
 watch(
-  [owned, () => answers.proven, () => trade.prices],
+  [owned, () => answers.proven, () => catalogue.prices],
   () => {
     if (plans.brief && answers.proven && asks.value)
       void advice.ask('best', {}, { ...plans.brief, ownedKinds: owned.value });
@@ -43,7 +43,7 @@ watch(
   { immediate: true },
 );
 const more = computed(() => (found.value?.open ?? 0) - (answers.result?.open ?? 0));
-const makeUp = computed(() => sayMakeUp(makeUpOf(found.value, trade.kinds)));
+const makeUp = computed(() => sayMakeUp(makeUpOf(found.value, catalogue.kinds)));
 </script>
 
 <template>

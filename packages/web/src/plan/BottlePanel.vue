@@ -3,7 +3,7 @@ import { daysOnceOpen } from '@uisce/core/catalogue';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { JOB_WORD } from '../ui/theme/tokens';
 import { count, sayDays, useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
@@ -19,12 +19,12 @@ const emit = defineEmits<{ close: [] }>();
 
 const answers = useAnswer();
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const decisions = useDecisions();
 
 const item = computed(() => answers.itemById.get(props.itemId));
-const kind = computed(() => trade.kinds.get(item.value?.kindId ?? ''));
+const kind = computed(() => catalogue.kinds.get(item.value?.kindId ?? ''));
 const bottle = computed(() => item.value?.bottle);
 const { sayHolds } = useMayHold();
 /** What its bottles hold here, a stated ingredient or not. */
@@ -44,7 +44,7 @@ const reason = computed(() => answers.result?.explanation.reasons.find((r) => r.
 const lift = computed(() => answers.result?.explanation.lifts.find((l) => l.id === props.itemId));
 const drinks = computed(() =>
   [...(reason.value?.leaning ?? lift.value?.opens ?? [])]
-    .map((d) => ({ ...d, name: trade.recipes.get(d.id)?.name ?? d.id }))
+    .map((d) => ({ ...d, name: catalogue.recipes.get(d.id)?.name ?? d.id }))
     .sort((a, b) => a.name.localeCompare(b.name)),
 );
 const judgement = computed(() => {

@@ -5,7 +5,7 @@ import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, listed, useWords } from '../words/use-words';
 import type { PlanResult } from '@uisce/core/plan';
 import ShelfDrawing from '../ui/shelf/ShelfDrawing.vue';
@@ -20,7 +20,7 @@ const SHELF_MM = 1100;
 const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { entryOf, inTheCold } = useShelfEntries();
 
@@ -35,7 +35,7 @@ const found = advice.on('best');
 const theirs = found;
 
 watch(
-  [other, () => answers.proven, () => trade.prices],
+  [other, () => answers.proven, () => catalogue.prices],
   () => {
     if (other.value && answers.proven) advice.ask('best', {}, other.value.brief);
   },
@@ -68,12 +68,12 @@ const coldOnly = computed(() => {
   const only = (result: PlanResult | undefined, than: PlanResult | undefined) => {
     const theirKinds = kindsOf(than);
     return [...kindsOf(result)].filter((kindId) => {
-      const kind = trade.kinds.get(kindId ?? '');
+      const kind = catalogue.kinds.get(kindId ?? '');
       return kind !== undefined && !standsOnShelf(kind) && !theirKinds.has(kindId);
     });
   };
   const say = (kinds: readonly (string | undefined)[]) =>
-    kinds.length === 0 ? 'nothing' : listed(kinds.map((k) => inSentence(trade.kindName(k ?? ''))));
+    kinds.length === 0 ? 'nothing' : listed(kinds.map((k) => inSentence(catalogue.kindName(k ?? ''))));
   return {
     here: say(only(answers.result, theirs.value)),
     there: say(only(theirs.value, answers.result)),
@@ -96,7 +96,7 @@ const judgement = computed(() => {
       : `for ${money} ${change.value.spend > 0 ? 'more' : 'less'}`;
   return `“${other.value?.name ?? ''}” opens ${than} ${cost}.`;
 });
-const open = (ids: readonly string[]) => countDrinks(ids, trade.recipes);
+const open = (ids: readonly string[]) => countDrinks(ids, catalogue.recipes);
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 import { computed, toRef } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { sayMethod } from '@uisce/core/drink';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useHouseSyrup } from '../words/house-syrup';
 import { inSentence, useWords } from '../words/use-words';
 import { useWarnings } from '../ui/drink/use-warnings';
@@ -11,15 +11,15 @@ import CautionLine from '../ui/CautionLine.vue';
 
 const props = defineProps<{ recipe: Recipe }>();
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const house = useHouseSyrup();
 const words = useWords();
 
 const profile = computed(() => house.figuresOf(props.recipe));
-const glass = computed(() => trade.glasses.get(props.recipe.glass));
+const glass = computed(() => catalogue.glasses.get(props.recipe.glass));
 const steps = computed(() =>
   glass.value
-    ? sayMethod(props.recipe, trade.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
+    ? sayMethod(props.recipe, catalogue.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
     : [],
 );
 const warnings = useWarnings(toRef(props, 'recipe'));

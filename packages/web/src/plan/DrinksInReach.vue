@@ -6,7 +6,7 @@ import { DrinkSearch } from '@uisce/core/find';
 import { countDrinks } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, listed, useWords } from '../words/use-words';
 import { useItemWords } from '../words/use-item-words';
 import { useMustDrinks } from '../ui/drink/use-must-drinks';
@@ -15,7 +15,7 @@ import TabRow from '../ui/TabRow.vue';
 
 const answers = useAnswer();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const must = useMustDrinks();
 const { itemName } = useItemWords();
@@ -30,13 +30,13 @@ interface Row {
   note: string;
 }
 
-const search = computed(() => new DrinkSearch(trade.catalogue));
+const search = computed(() => new DrinkSearch(catalogue.all));
 const found = computed(() =>
   sought.value.trim() === '' ? undefined : new Set(search.value.find(sought.value)),
 );
 
 function row(id: string, note: string): Row[] {
-  const recipe = trade.recipes.get(id);
+  const recipe = catalogue.recipes.get(id);
   return recipe && (found.value?.has(id) ?? true) ? [{ recipe, note }] : [];
 }
 
@@ -70,7 +70,7 @@ const lists = computed(() => {
 const drinksIn = (tab: Tab) =>
   countDrinks(
     lists.value[tab].map((r) => r.recipe.id),
-    trade.recipes,
+    catalogue.recipes,
   );
 const rows = computed(() =>
   shown.value === 'open' || shown.value === 'soft'

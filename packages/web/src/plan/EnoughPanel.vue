@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAboutSet } from '../solver/use-about-set';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from '../words/use-item-words';
 import { count, inSentence, listed, sayDays, useWords } from '../words/use-words';
 
@@ -15,7 +15,7 @@ const WEEKS_DRAWN = 26;
 
 const advice = useAdvice();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { itemName } = useItemWords();
 
@@ -45,7 +45,7 @@ const largerWords = computed(() => {
   const found = larger.value;
   if (!found) return '';
   const sizes = found.bottles.map(
-    ({ kindId, to }) => `${inSentence(trade.kindName(kindId))} ${words.size(to.ml)}`,
+    ({ kindId, to }) => `${inSentence(catalogue.kindName(kindId))} ${words.size(to.ml)}`,
   );
   const { glassesNow, glassesThen } = found;
   const gain =

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from '../words/use-item-words';
 import { useWords } from '../words/use-words';
 import DrinkNames from '../ui/DrinkNames.vue';
@@ -10,7 +10,7 @@ import DrinkNames from '../ui/DrinkNames.vue';
 /** The cheapest way from this set to wanted drinks, and what else it opens. */
 const advice = useAdvice();
 const answers = useAnswer();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { itemsInSentence } = useItemWords();
 
@@ -21,7 +21,7 @@ const besides = computed(() => growth.value?.change?.opened.filter((d) => !wante
 const drinks = computed(() => {
   const open = new Set(answers.made.map((d) => d.id));
   const counted = new Set(answers.result?.explanation.shut.map((d) => d.id));
-  return trade.catalogue.recipes
+  return catalogue.all.recipes
     .filter((r) => counted.has(r.id) && !open.has(r.id))
     .map((r) => ({ value: r.id, title: r.name }))
     .sort((a, b) => a.title.localeCompare(b.title));

@@ -15,7 +15,7 @@ import ShelfDrawing from '../ui/shelf/ShelfDrawing.vue';
 import WaterlinePanel from './waterline/WaterlinePanel.vue';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { titleOf } from '../words/title';
 import { useWords } from '../words/use-words';
 
@@ -25,7 +25,7 @@ const SCALE = { least: 0.56, most: 0.86 };
 
 const answers = useAnswer();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { shelf, cold, usedMm } = useShelfEntries();
 
@@ -48,7 +48,7 @@ const selected = computed(() => {
   const [cheapest] = [...of].sort((a, b) => a.priceMinor - b.priceMinor);
   return (sized ?? of.find((i) => inSet.has(i.id)) ?? cheapest)?.id;
 });
-useTitle(computed(() => titleOf('Plan', asked.value === '' ? '' : trade.kindName(asked.value))));
+useTitle(computed(() => titleOf('Plan', asked.value === '' ? '' : catalogue.kindName(asked.value))));
 
 /** What had the focus before the panel took it. */
 let left: Element | null = null;

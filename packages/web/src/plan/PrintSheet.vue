@@ -4,7 +4,7 @@ import { computed, nextTick, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useJudgement } from '../words/judgement';
 import { useItemWords } from '../words/use-item-words';
 import { count, useWords } from '../words/use-words';
@@ -14,7 +14,7 @@ import DataTable from '../ui/DataTable.vue';
 const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { open, withWords, certainty } = useJudgement();
 const { itemName, drinkName } = useItemWords();
@@ -27,7 +27,7 @@ const rows = computed(() =>
     name: itemName(p.itemId),
     size: sizeOf(p.itemId),
     price: p.spend - (all[i - 1]?.spend ?? 0),
-    open: countDrinks(p.open, trade.recipes),
+    open: countDrinks(p.open, catalogue.recipes),
   })),
 );
 function sizeOf(itemId: string): string {

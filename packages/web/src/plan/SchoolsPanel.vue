@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { useAdvice } from '../solver/use-advice';
 import { useSchools } from './use-schools';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, useWords } from '../words/use-words';
 import { useItemWords } from '../words/use-item-words';
 import DrinkNames from '../ui/DrinkNames.vue';
@@ -15,7 +15,7 @@ const advice = useAdvice();
 const answers = useAnswer();
 
 const schools = useSchools();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { itemName } = useItemWords();
 
@@ -40,13 +40,13 @@ const verdict = computed(() => {
   return `At ${words.money(money.value)} “${best.name}” is the best rule of thumb for you, ${price}.`;
 });
 const bases = computed(() =>
-  trade.catalogue.kinds
+  catalogue.all.kinds
     .filter((k) => k.job === 'base' && !k.abstract && k.supply === 'bottle')
     .map((k) => ({ value: k.id, title: k.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
 const drinks = computed(() =>
-  trade.catalogue.recipes
+  catalogue.all.recipes
     .map((r) => ({ value: r.id, title: r.name }))
     .sort((a, b) => a.title.localeCompare(b.title)),
 );

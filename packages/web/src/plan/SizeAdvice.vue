@@ -3,7 +3,7 @@ import { daysOnceOpen, type Kind } from '@uisce/core/catalogue';
 import { HOW_BIG_GLASSES, homeSizes, sizesLargeEnough, typicalPours } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { sayDays, useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
 
@@ -11,13 +11,13 @@ import DataTable from '../ui/DataTable.vue';
 const props = defineProps<{ kind: Kind }>();
 
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const brief = computed(() => plans.briefOrEmpty);
-const pourMl = computed(() => typicalPours(trade.catalogue).get(props.kind.id) ?? 0);
+const pourMl = computed(() => typicalPours(catalogue.all).get(props.kind.id) ?? 0);
 const sizes = computed(() => {
-  const bottles = homeSizes(trade.prices?.bottles ?? [], props.kind).filter((b) => !b.homeMade);
+  const bottles = homeSizes(catalogue.prices?.bottles ?? [], props.kind).filter((b) => !b.homeMade);
   const enough = new Set(sizesLargeEnough(bottles, props.kind, pourMl.value, brief.value));
   return bottles.map((bottle) => ({
     bottle,

@@ -5,7 +5,7 @@ import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
 import { count, listed, useWords } from '../words/use-words';
 import { countDrinks } from '@uisce/core/plan';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import DrinkNames from '../ui/DrinkNames.vue';
 
 /** Why a bottle is in the best set, or why it is not: solved again without it, or with it. */
@@ -13,7 +13,7 @@ const props = defineProps<{ itemId: string }>();
 
 const advice = useAdvice();
 const answers = useAnswer();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { itemName, itemsInSentence, drinkName } = useItemWords();
 
@@ -26,7 +26,7 @@ const gone = computed(() => change.value?.left.filter((id) => id !== props.itemI
 const worth = computed(() => Math.abs(change.value?.value ?? 0));
 /** Drinks that the other set opens fewer, variants of one counted once. */
 const fewer = computed(() => {
-  const counted = (ids: readonly string[]) => countDrinks(ids, trade.recipes);
+  const counted = (ids: readonly string[]) => countDrinks(ids, catalogue.recipes);
   return counted(change.value?.closed ?? []) - counted(change.value?.opened ?? []);
 });
 const loss = computed(() =>

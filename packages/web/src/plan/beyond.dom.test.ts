@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { SMALL_SHOP, smallPlan } from '../testing/small-house';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import CurrencyMismatch from '../ui/CurrencyMismatch.vue';
 import PlanSwitcher from '../ui/PlanSwitcher.vue';
 import ComparePlans from './ComparePlans.vue';
@@ -137,7 +137,7 @@ describe('a plan in another currency than its prices', () => {
     await house.settle();
     expect(usePlans().brief?.currency).toBe(SMALL_SHOP.currency);
     expect(said(house.page)).toBe('');
-    expect(useTrade().prices?.currency).toBe('EUR');
+    expect(useCatalogue().prices?.currency).toBe('EUR');
   });
 });
 

@@ -1,13 +1,13 @@
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 const without = (ids: readonly string[], id: string) => ids.filter((i) => i !== id);
 
 /** What the user may decide about a bottle: keep it always, never have it, or own it already. */
 export function useDecisions() {
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const stock = useStock();
 
   const isKept = (itemId: string) => plans.brief?.keepBottles.includes(itemId) ?? false;
@@ -18,8 +18,8 @@ export function useDecisions() {
   function decide(itemId: string, kindId: string, decision: 'keep' | 'never' | 'own' | 'free'): void {
     const { brief } = plans;
     if (!brief) return;
-    const name = trade.kindName(kindId);
-    const ofKind = new Set(trade.prices?.bottles.filter((b) => b.kind === kindId).map((b) => b.id));
+    const name = catalogue.kindName(kindId);
+    const ofKind = new Set(catalogue.prices?.bottles.filter((b) => b.kind === kindId).map((b) => b.id));
     const keepBottles = brief.keepBottles.filter((id) => !ofKind.has(id));
     const neverKinds = without(brief.neverKinds, kindId);
     if (decision === 'keep') keepBottles.push(itemId);

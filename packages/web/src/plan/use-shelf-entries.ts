@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from '../words/use-words';
 import { footprintMm, type ShelfEntry } from '../ui/shelf/shelf-layout';
 
@@ -19,7 +19,7 @@ export function useShelfEntries() {
   const answers = useAnswer();
   const plans = usePlans();
   const stock = useStock();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
 
   /** The level of the bottle that is poured from, where it was measured. */
@@ -37,7 +37,7 @@ export function useShelfEntries() {
     ghost: boolean,
     item = answers.itemById.get(itemId),
   ): ShelfEntry | undefined {
-    const kind = trade.kinds.get(item?.kindId ?? '');
+    const kind = catalogue.kinds.get(item?.kindId ?? '');
     if (!item || !kind) return undefined;
     const { bottle } = item;
     const priced = words.price(item.priceMinor);
@@ -69,7 +69,7 @@ export function useShelfEntries() {
       ),
   );
   const inTheCold = (entry: ShelfEntry) => {
-    const kind = trade.kinds.get(entry.kindId);
+    const kind = catalogue.kinds.get(entry.kindId);
     return kind === undefined || !standsOnShelf(kind);
   };
   const ghosts = computed(() =>

@@ -3,7 +3,7 @@ import { useTitle } from '@vueuse/core';
 import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { usePouring } from '../household/use-pouring';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useNotices } from '../kept/use-notices';
 import CautionLine from '../ui/CautionLine.vue';
 import { titleOf } from '../words/title';
@@ -31,14 +31,14 @@ const notices = useNotices();
 const order = useOrder();
 const route = useRoute();
 const router = useRouter();
-const trade = useTrade();
+const catalogue = useCatalogue();
 watch(
   [() => route.query.add, isReady],
   ([add, ready]) => {
     if (typeof add !== 'string' || !ready) return;
     if (pouring.drinks.value.some((d) => d.now.pourable.recipe.id === add)) order.add(add);
     else {
-      const name = trade.recipes.get(add)?.name ?? add;
+      const name = catalogue.recipes.get(add)?.name ?? add;
       notices.say(`${name} cannot be poured from what is here: see what it lacks below, or in the Notebook.`);
     }
     void router.replace({ path: '/pour' });

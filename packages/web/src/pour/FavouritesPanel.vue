@@ -3,12 +3,12 @@ import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { favourites } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import DataTable from '../ui/DataTable.vue';
 import { useWords } from '../words/use-words';
 
 const log = useLog();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const SHOWN = 8;
 const COLUMNS = [
@@ -30,7 +30,7 @@ const rows = computed(() =>
     <h2 id="favourites-title">Liked best</h2>
     <DataTable caption="Drinks liked best" :columns="COLUMNS" :rows="rows" :row-key="(r) => r.drink">
       <template #cell-name="{ row }">
-        <RouterLink v-if="trade.recipes.has(row.drink)" :to="`/notebook/${row.drink}`">{{
+        <RouterLink v-if="catalogue.recipes.has(row.drink)" :to="`/notebook/${row.drink}`">{{
           row.name
         }}</RouterLink>
         <template v-else>{{ row.name }}</template>

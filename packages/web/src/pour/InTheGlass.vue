@@ -6,29 +6,29 @@ import { useKit } from '../household/use-kit';
 import { useLog } from '../household/use-log';
 import GlassDrawing from '../ui/drink/GlassDrawing.vue';
 import { inSentence, useWords } from '../words/use-words';
-import { useMaking } from './use-making';
+import { useRoundInHand } from './use-round-in-hand';
 
 /** The glass filling in layers, to scale: what is in already, and how full it will stand. */
 const kits = useKit();
 const log = useLog();
 const words = useWords();
-const { making, current } = useMaking();
+const { inHand, current } = useRoundInHand();
 
 /** The drink in hand; before the first, the first. */
 const index = computed(
-  () => current.value?.order ?? making.value?.now.find((s) => s.order !== null)?.order ?? 0,
+  () => current.value?.order ?? inHand.value?.now.find((s) => s.order !== null)?.order ?? 0,
 );
-const drink = computed(() => making.value?.orders[index.value]?.drink);
+const drink = computed(() => inHand.value?.orders[index.value]?.drink);
 const partsIn = computed(
   () =>
     new Set(
-      (making.value?.now ?? []).flatMap((s) =>
+      (inHand.value?.now ?? []).flatMap((s) =>
         s.done && s.order === index.value && s.part && s.act !== 'squeeze' ? [s.part.slot] : [],
       ),
     ),
 );
 const watered = computed(() =>
-  (making.value?.now ?? []).some(
+  (inHand.value?.now ?? []).some(
     (s) => s.done && s.order === index.value && (s.act === 'strain' || s.act === 'ice-glass'),
   ),
 );

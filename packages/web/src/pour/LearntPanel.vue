@@ -6,20 +6,20 @@ import { opinionOf } from '@uisce/core/plan';
 import { specsLearnt, tastesLearnt, type TasteLearnt } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, useWords } from '../words/use-words';
 
 /** What the verdicts say, as questions: nothing is changed by itself. */
 const log = useLog();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const tastes = computed(() => {
   const { brief } = plans;
-  return brief ? tastesLearnt(log.pours, trade.recipes, trade.kinds, (t) => opinionOf(brief, t)) : [];
+  return brief ? tastesLearnt(log.pours, catalogue.recipes, catalogue.kinds, (t) => opinionOf(brief, t)) : [];
 });
-const specs = computed(() => specsLearnt(log.pours, trade.recipes));
+const specs = computed(() => specsLearnt(log.pours, catalogue.recipes));
 const SUGGESTS = { like: 'Count them more', fine: 'Count them as any other', no: 'Leave them out' } as const;
 
 function take({ taste, suggests }: TasteLearnt): void {
@@ -45,8 +45,8 @@ function take({ taste, suggests }: TasteLearnt): void {
         {{ s.times }} times the <RouterLink :to="`/notebook/${s.drink}`">{{ s.name }}</RouterLink> was
         {{ s.tasted.replace('-', ' ')
         }}<template v-if="s.change"
-          >: try {{ words.volume(s.change.toMl) }} {{ inSentence(trade.kindName(s.change.kind)) }} where it
-          says {{ words.volume(s.change.fromMl) }}</template
+          >: try {{ words.volume(s.change.toMl) }} {{ inSentence(catalogue.kindName(s.change.kind)) }} where
+          it says {{ words.volume(s.change.fromMl) }}</template
         >.
       </span>
     </p>

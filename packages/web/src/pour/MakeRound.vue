@@ -10,14 +10,14 @@ import OvershootPanel from './OvershootPanel.vue';
 import PouredMore from './PouredMore.vue';
 import RoundStrip from './RoundStrip.vue';
 import WaterCurve from './WaterCurve.vue';
-import { useMaking } from './use-making';
+import { useRoundInHand } from './use-round-in-hand';
 import { useSpeech } from './use-speech';
 import { useStepWords } from './use-step-words';
 
 /** One thing at a time, readable from two metres: the whole stage is one target that goes on. */
 const log = useLog();
 const router = useRouter();
-const { making, current, isLast, timed, running, on, back, giveUp } = useMaking();
+const { inHand, current, isLast, timed, running, on, back, giveUp } = useRoundInHand();
 const stepWords = useStepWords();
 const speech = useSpeech();
 const stage = useTemplateRef('stage');
@@ -26,7 +26,7 @@ const words = computed(() => (current.value ? stepWords.say(current.value) : und
 const standIn = computed(() => (current.value ? stepWords.standIn(current.value) : undefined));
 const cautions = computed(() => {
   const step = current.value;
-  const drink = step?.order === null ? undefined : making.value?.orders[step?.order ?? 0]?.drink;
+  const drink = step?.order === null ? undefined : inHand.value?.orders[step?.order ?? 0]?.drink;
   return step ? stepWords.cautions(step, drink) : [];
 });
 const isPart = computed(() => (current.value?.part ?? null) !== null && current.value?.act !== 'squeeze');
@@ -84,7 +84,7 @@ async function stopHere(): Promise<void> {
 </script>
 
 <template>
-  <section v-if="!making || !current || !words" class="panel">
+  <section v-if="!inHand || !current || !words" class="panel">
     <p>Nothing is being made. <RouterLink to="/pour">Choose what to pour</RouterLink>.</p>
   </section>
   <!-- eslint-disable-next-line vuejs-accessibility/click-events-have-key-events -->
@@ -109,7 +109,7 @@ async function stopHere(): Promise<void> {
           >{{ doing }}&nbsp;<span class="hint">space, or tap anywhere</span></v-btn
         >
         <PouredMore v-if="isPart && current.part?.ml" @poured="goOn" />
-        <v-btn class="back" :disabled="making.place === 0 && !running" @click="back">One step back</v-btn>
+        <v-btn class="back" :disabled="inHand.place === 0 && !running" @click="back">One step back</v-btn>
       </div>
     </section>
     <div class="panel right">

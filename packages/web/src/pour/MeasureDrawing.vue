@@ -4,21 +4,21 @@ import { insideOfCapacity } from '@uisce/core/glass';
 import { glassFor, ICE_IN_TIN_G, vesselsOf } from '@uisce/core/pouring';
 import { useKit } from '../household/use-kit';
 import { useLog } from '../household/use-log';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import ScaleDrawing from '../ui/drawing/ScaleDrawing.vue';
 import VesselDrawing from '../ui/drawing/VesselDrawing.vue';
 import { JOB_COLOUR } from '../ui/theme/tokens';
 import { useOwnMeasure } from '../words/own-measure';
 import { useWords } from '../words/use-words';
-import { useMaking } from './use-making';
+import { useRoundInHand } from './use-round-in-hand';
 
 /** How the amount in hand is measured: in the household's own measures, or on the scale. */
 const kits = useKit();
 const log = useLog();
 const own = useOwnMeasure();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
-const { making, current, targetG } = useMaking();
+const { inHand, current, targetG } = useRoundInHand();
 
 const TIN: [number, number][] = [[0, 30], [6, 32], [150, 44]]; // prettier-ignore
 const TIN_TYPE = { footMm: 3, stem: false, handle: false };
@@ -38,24 +38,24 @@ const measures = computed(() =>
 /** What is in the tin or glass by now, ml. */
 const inIt = computed(() => {
   const step = current.value;
-  return (making.value?.now ?? [])
+  return (inHand.value?.now ?? [])
     .filter((s) => s.done && s.load === step?.load && s.into === step?.into && s.act !== 'rinse')
     .reduce((sum, s) => sum + (s.part?.ml ?? 0), 0);
 });
 const vessel = computed(() => {
   const step = current.value;
-  const order = making.value?.orders[step?.order ?? 0];
+  const order = inHand.value?.orders[step?.order ?? 0];
   if (!step || !order) return undefined;
-  const kind = trade.kinds.get(step.part?.kind ?? '');
+  const kind = catalogue.kinds.get(step.part?.kind ?? '');
   const colour = kind ? JOB_COLOUR[kind.job] : 'slate';
   const more = { waterMl: inIt.value, lineMl: inIt.value + (ml.value ?? 0), colour };
   if (step.into !== 'glass' && step.into !== null && step.into !== 'beside') {
-    const { capacityMl } = vesselsOf(kits.kit, trade.catalogue)[step.into];
+    const { capacityMl } = vesselsOf(kits.kit, catalogue.all)[step.into];
     return { inside: insideOfCapacity(TIN, capacityMl - ICE_IN_TIN_G), type: TIN_TYPE, ...more };
   }
-  const glass = trade.glasses.get(order.drink.glass);
+  const glass = catalogue.glasses.get(order.drink.glass);
   const mine = glassFor(order.drink, kits.kit, log.bar.kinds);
-  const type = (mine && trade.glasses.get(mine.type)) ?? glass;
+  const type = (mine && catalogue.glasses.get(mine.type)) ?? glass;
   if (!type) return undefined;
   const inside = mine ? insideOfCapacity(type.inside, mine.capacityMl) : type.inside;
   return { inside, type, ...more };

@@ -3,25 +3,25 @@ import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { needIndex } from '@uisce/core/kit';
 import { usePouring } from '../household/use-pouring';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence } from '../words/use-words';
 
 /** What is one thing short, by the thing: what would open the most comes first. */
 const pouring = usePouring();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const SHOWN = 8;
 const DRINKS_SHOWN = 6;
 
 const rows = computed(() => {
   const by = new Map<string, { what: string; drinks: { id: string; name: string }[] }>();
-  const needs = needIndex(trade.catalogue);
+  const needs = needIndex(catalogue.all);
   for (const { pourable, lacks } of pouring.now.value?.short ?? []) {
     const what =
       lacks.is === 'kind'
-        ? inSentence(trade.kindName(lacks.id))
+        ? inSentence(catalogue.kindName(lacks.id))
         : lacks.is === 'need'
           ? (needs.get(lacks.id)?.what ?? lacks.id)
-          : `a ${inSentence(trade.glasses.get(lacks.id)?.name ?? lacks.id)}, or a glass that suits`;
+          : `a ${inSentence(catalogue.glasses.get(lacks.id)?.name ?? lacks.id)}, or a glass that suits`;
     const row = by.get(what) ?? { what, drinks: [] };
     row.drinks.push({ id: pourable.recipe.id, name: pourable.recipe.name });
     by.set(what, row);

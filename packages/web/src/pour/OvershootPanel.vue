@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useMaking } from './use-making';
+import { useRoundInHand } from './use-round-in-hand';
 import { useStepWords } from './use-step-words';
 import { useWords } from '../words/use-words';
 
 /** What an overshoot has made of the drink in hand: the rest grows with it, or what it is now and the way out. */
 const words = useWords();
 const { nameOf } = useStepWords();
-const { making, current, loadNow, pourSomeOff, mend } = useMaking();
+const { inHand, current, loadNow, pourSomeOff, mend } = useRoundInHand();
 
 /** Nearer than this nobody sees. */
 const SEEN_SHARE = 0.005;
@@ -17,7 +17,7 @@ const grows = computed(() => {
     ? `${words.number((factor - 1) * 100, 0)} % more: everything grows with it, and it still fits. The ratio stays exact.`
     : '';
 });
-const drink = computed(() => making.value?.orders[current.value?.order ?? 0]?.drink);
+const drink = computed(() => inHand.value?.orders[current.value?.order ?? 0]?.drink);
 const off = computed(() => loadNow.value?.overshot?.off ?? []);
 const SAYS = {
   strength: ['stronger', 'weaker'],

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { useLog } from '../household/use-log';
 import { usePouring } from '../household/use-pouring';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import AnswerHead from '../ui/AnswerHead.vue';
 import PartLinks from '../ui/PartLinks.vue';
 import { later } from '../ui/later';
@@ -15,7 +15,7 @@ const PourLog = later(() => import('./PourLog.vue'));
 const ServedRound = later(() => import('./ServedRound.vue'));
 
 const log = useLog();
-const trade = useTrade();
+const catalogue = useCatalogue();
 usePouring().begin();
 const { part, headline, underline, names } = usePourSentence();
 
@@ -37,7 +37,7 @@ const shown = computed(() => WAYS.filter((w) => w.part !== 'round' || log.round 
     </template>
     <PartLinks :parts="shown" :part="part" label="Parts of Pour" />
   </AnswerHead>
-  <template v-if="trade.loaded">
+  <template v-if="catalogue.loaded">
     <MakeRound v-if="part === 'round'" />
     <PourLog v-else-if="part === 'log'" />
     <ServedRound v-else-if="part === 'served'" />

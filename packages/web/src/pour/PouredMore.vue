@@ -2,13 +2,13 @@
 import { ref, watch } from 'vue';
 import { useLog } from '../household/use-log';
 import NumberField from '../ui/NumberField.vue';
-import { useMaking } from './use-making';
+import { useRoundInHand } from './use-round-in-hand';
 
 /** It came to something else: by the scale's reading, or in ml. */
 const emit = defineEmits<{ poured: [ml: number] }>();
 
 const log = useLog();
-const { current, targetG, mlOfShown } = useMaking();
+const { current, targetG, mlOfShown } = useRoundInHand();
 const open = ref(false);
 const value = ref<number | null>(null);
 watch(

@@ -1,26 +1,26 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { count } from '../words/use-words';
-import { useMaking } from './use-making';
+import { useRoundInHand } from './use-round-in-hand';
 import { useStepWords } from './use-step-words';
 
 /** The round as a short strip: what is done, what is in hand, what comes. */
-const { making } = useMaking();
+const { inHand } = useRoundInHand();
 const { line } = useStepWords();
 const list = useTemplateRef('list');
 
 const steps = computed(() =>
-  (making.value?.now ?? []).map((step, i, all) => ({
+  (inHand.value?.now ?? []).map((step, i, all) => ({
     step,
     words: line(step),
     // A new drink begins: its name stands over its steps.
     drink:
       step.order !== null && step.order !== (all[i - 1]?.order ?? -1)
-        ? (making.value?.orders[step.order]?.drink.name ?? '')
+        ? (inHand.value?.orders[step.order]?.drink.name ?? '')
         : '',
   })),
 );
-const orders = computed(() => making.value?.orders ?? []);
+const orders = computed(() => inHand.value?.orders ?? []);
 const about = computed(() => {
   const glasses = orders.value.reduce((n, o) => n + o.count, 0);
   const kinds = orders.value.length;
@@ -29,7 +29,7 @@ const about = computed(() => {
     : count(glasses, 'glass', 'glasses');
 });
 watch(
-  () => making.value?.current.id,
+  () => inHand.value?.current.id,
   async () => {
     await nextTick();
     const here = list.value?.querySelector<HTMLElement>('.here');
@@ -52,8 +52,8 @@ watch(
       <li
         v-for="{ step, words, drink } in steps"
         :key="step.id"
-        :class="{ done: step.done, here: step.id === making?.current.id }"
-        :aria-current="step.id === making?.current.id ? 'step' : undefined"
+        :class="{ done: step.done, here: step.id === inHand?.current.id }"
+        :aria-current="step.id === inHand?.current.id ? 'step' : undefined"
       >
         <span v-if="drink && orders.length > 1" class="drink dim">{{ drink }}</span>
         <span class="line"><span class="bead" aria-hidden="true" />{{ words }}</span>

@@ -7,18 +7,18 @@ import { useKeeper } from '../kept/use-keeper';
 import { useLog } from '../household/use-log';
 import { useSettings } from '../household/use-settings';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import CautionLine from '../ui/CautionLine.vue';
 import { count, inSentence, useWords } from '../words/use-words';
 import VerdictRow from '../ui/drink/VerdictRow.vue';
 
 /** What was just served: how it was liked, and what it took. */
-const household = useSettings();
+const settings = useSettings();
 const keeper = useKeeper();
 const log = useLog();
 const route = useRoute();
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const pours = computed(() => log.pours.filter((p) => p.round === route.params.round));
@@ -31,7 +31,7 @@ const took = computed(() => {
   return [...all].flatMap(([id, ml]) => {
     const bottle = byId.get(id);
     if (!bottle || ml === 0) return [];
-    const name = inSentence(trade.kindName(bottle.kind));
+    const name = inSentence(catalogue.kindName(bottle.kind));
     const left =
       bottle.leftMl === null
         ? 'not measured'
@@ -41,7 +41,7 @@ const took = computed(() => {
     return [{ id, text: `${words.volume(Math.round(ml * 10) / 10)} of ${name}`, left }];
   });
 });
-const standard = computed(() => standardDrink(household.settings.locale));
+const standard = computed(() => standardDrink(settings.current.locale));
 const evening = computed(() =>
   eveningSoFar(
     log.pours,

@@ -6,16 +6,16 @@ import { useLog } from '../household/use-log';
 import { useSettings } from '../household/use-settings';
 import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import DataTable from '../ui/DataTable.vue';
 import { count, inSentence, sayDays, useWords } from '../words/use-words';
 
 /** What each month poured and cost, and what was bought and pours nothing. */
-const household = useSettings();
+const settings = useSettings();
 const log = useLog();
 const stock = useStock();
 const today = useToday();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const IDLE_DAYS = 40;
@@ -28,7 +28,7 @@ const COLUMNS = [
 const rows = computed(() =>
   monthsPoured(log.pours).map((m) => {
     const money = (minor: number) =>
-      m.currency === null ? '' : formatMoney(minor, m.currency, household.settings.locale, { exact: true });
+      m.currency === null ? '' : formatMoney(minor, m.currency, settings.current.locale, { exact: true });
     return {
       ...{ id: m.month, month: words.month(m.month), glasses: m.glasses, cost: money(m.costMinor) },
       each: m.glasses === 0 ? '' : money(Math.round(m.costMinor / m.glasses)),
@@ -47,7 +47,7 @@ const idle = computed(() => idleKinds(stock.bottles, log.pours, today.iso(), IDL
     <template v-if="idle.length > 0">
       <h2 class="idle">Bought, and pouring nothing</h2>
       <p v-for="i in idle" :key="i.kind">
-        The {{ inSentence(trade.kindName(i.kind)) }} has opened nothing in {{ sayDays(i.days) }}.
+        The {{ inSentence(catalogue.kindName(i.kind)) }} has opened nothing in {{ sayDays(i.days) }}.
       </p>
       <p class="dim">
         {{ count(idle.length, 'kind') }} to use up, to give away, or to leave out of the next plan.

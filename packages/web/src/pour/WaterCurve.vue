@@ -7,20 +7,20 @@ import { amountMl } from '@uisce/core/base';
 import { onIceAfter, stopAfter, type OnIce } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { useWords } from '../words/use-words';
-import { useMaking } from './use-making';
+import { useRoundInHand } from './use-round-in-hand';
 
 /** Water against seconds for this method and ice, with the moment to stop, and where the shaking is by now. */
 const log = useLog();
 const words = useWords();
-const { making, current, running } = useMaking();
+const { inHand, current, running } = useRoundInHand();
 
 const TICK_MS = 200;
 const ROOM = { width: 520, height: 220, left: 46, right: 14, top: 16, bottom: 30 };
 
 const mix = computed<OnIce | undefined>(() => {
   const step = current.value;
-  const drink = making.value?.orders[step?.order ?? 0]?.drink;
-  const glasses = making.value?.loads[step?.load ?? 0]?.glasses ?? 1;
+  const drink = inHand.value?.orders[step?.order ?? 0]?.drink;
+  const glasses = inHand.value?.loads[step?.load ?? 0]?.glasses ?? 1;
   if (!step || !drink) return undefined;
   const { kinds } = log.bar;
   // What joins after the ice is not on it.

@@ -3,7 +3,7 @@ import type { PourNow, Ranked } from '@uisce/core/pouring';
 import { daysBetween } from '@uisce/core/base';
 import { useSettings } from '../household/use-settings';
 import { useToday } from '../household/use-today';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { plainName, listed, sayDays, useWords } from '../words/use-words';
 
 const SECONDS_A_MINUTE = 60;
@@ -12,11 +12,11 @@ const MANY_GLASSES = 20;
 
 /** What is said of a drink that can be poured. */
 export function useDrinkWords() {
-  const household = useSettings();
+  const settings = useSettings();
   const today = useToday();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
-  const nameOf = (kind: string) => plainName(trade.kindName(kind));
+  const nameOf = (kind: string) => plainName(catalogue.kindName(kind));
 
   /** How many before something is out: "5, then the dry gin is out". */
   function glasses({ glasses: n, runsOut }: PourNow): string {
@@ -48,7 +48,7 @@ export function useDrinkWords() {
     return `${words.number(Math.round(seconds / 30) / 2)} min`;
   }
   function strength({ glass: { figures } }: PourNow): string {
-    const standard = standardDrink(household.settings.locale);
+    const standard = standardDrink(settings.current.locale);
     const drinks = figures.ethanolG / standard.g;
     return drinks < 0.05
       ? 'no alcohol'

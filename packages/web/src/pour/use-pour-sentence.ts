@@ -8,9 +8,9 @@ import { usePouring } from '../household/use-pouring';
 import { useSettings } from '../household/use-settings';
 import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, plainName, sayDays, useWords } from '../words/use-words';
-import { useMaking } from './use-making';
+import { useRoundInHand } from './use-round-in-hand';
 import { useStepWords } from './use-step-words';
 
 /** Below this a bottle's last drinks are worth counting. */
@@ -18,19 +18,19 @@ const FEW_DRINKS = 12;
 
 /** The sentence over the step, whichever part of it is open. */
 export function usePourSentence() {
-  const household = useSettings();
+  const settings = useSettings();
   const log = useLog();
   const pouring = usePouring();
   const route = useRoute();
   const stock = useStock();
   const today = useToday();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
   const stepWords = useStepWords();
-  const { making, current, running } = useMaking();
+  const { inHand, current, running } = useRoundInHand();
 
   const part = computed(() => (route.params.part as string | undefined) ?? '');
-  const standard = computed(() => standardDrink(household.settings.locale));
+  const standard = computed(() => standardDrink(settings.current.locale));
 
   const choosing = computed(() => {
     const n = pouring.count.value;
@@ -38,7 +38,7 @@ export function usePourSentence() {
     const figure = `${count(n, 'drink')} now`;
     const [first] = pouring.asks.value;
     if (!first) return { before: '', figure, after: n === 0 ? ': say on the Shelf what stands there' : '' };
-    const name = plainName(trade.kindName(first.kind));
+    const name = plainName(catalogue.kindName(first.kind));
     return { before: '', figure, after: `; the ${name} asks to be used in ${first.drinks} of them` };
   });
   const choosingBelow = computed(() => {
@@ -70,7 +70,7 @@ export function usePourSentence() {
     return { before: `${names.value}: `, figure: `${figure} ${name}`, after: '' };
   });
   const makingBelow = computed(() => {
-    const m = making.value;
+    const m = inHand.value;
     const step = current.value;
     if (!m || !step) return '';
     const parts = [`${m.place + 1} of ${m.now.length}`];
@@ -83,7 +83,7 @@ export function usePourSentence() {
       const left = Math.floor((there.ml - each * order.count) / each);
       if (left >= 0 && left <= FEW_DRINKS)
         parts.push(
-          `${count(left, 'more drink')} in the ${inSentence(trade.kindName(kind ?? ''))} after this`,
+          `${count(left, 'more drink')} in the ${inSentence(catalogue.kindName(kind ?? ''))} after this`,
         );
     }
     // What is done once for all is of no one drink.

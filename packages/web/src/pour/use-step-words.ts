@@ -3,7 +3,7 @@ import type { Recipe } from '@uisce/core/catalogue';
 import { coveredBy, needIndex } from '@uisce/core/kit';
 import { stepCautions, vesselsOf, type PourStep } from '@uisce/core/pouring';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { count, inSentence, listed, oneAndMany, plainName, useWords } from '../words/use-words';
 
@@ -26,18 +26,18 @@ export interface StepWords {
 /** Steps in words. */
 export function useStepWords() {
   const kits = useKit();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
 
-  const vessels = computed(() => vesselsOf(kits.kit, trade.catalogue));
-  const nameOf = (kind: string) => plainName(trade.kindName(kind));
+  const vessels = computed(() => vesselsOf(kits.kit, catalogue.all));
+  const nameOf = (kind: string) => plainName(catalogue.kindName(kind));
 
   /** The household's tin, mixing glass or blender, or what stands in for it. */
   function vesselName(into: PourStep['into']): string {
     if (into === null || into === 'glass' || into === 'beside') return 'glass';
     const { cover } = vessels.value[into];
     if (cover?.by !== 'kitchen') return USUAL_NAMES[into];
-    const thing = trade.catalogue.kitchen.find((t) => t.id === cover.id);
+    const thing = catalogue.all.kitchen.find((t) => t.id === cover.id);
     return thing ? inSentence(thing.name) : USUAL_NAMES[into];
   }
   function where({ into, vessels: n }: PourStep): string {
@@ -172,14 +172,14 @@ export function useStepWords() {
 
   /** What of the household's stands in where a tool is missing: how it is done with it, and its caution. */
   function standIn(step: PourStep): { name: string; hard: string; caution: string | undefined } | undefined {
-    const technique = trade.catalogue.techniques.find((t) => t.id === step.technique);
+    const technique = catalogue.all.techniques.find((t) => t.id === step.technique);
     if (technique === undefined || !kits.kit.said) return undefined;
-    const index = needIndex(trade.catalogue);
+    const index = needIndex(catalogue.all);
     for (const { id } of technique.needs) {
       const need = index.get(id);
       const cover = need && coveredBy(need, kits.kit);
       const thing =
-        cover?.by === 'kitchen' ? trade.catalogue.kitchen.find((t) => t.id === cover.id) : undefined;
+        cover?.by === 'kitchen' ? catalogue.all.kitchen.find((t) => t.id === cover.id) : undefined;
       if (thing) return { name: inSentence(thing.name), hard: thing.hard, caution: thing.caution };
     }
     return undefined;
@@ -188,7 +188,7 @@ export function useStepWords() {
   /** Cautions of a step of a drink, each once, and of what stands in for a tool. */
   function cautions(step: PourStep, drink: Recipe | undefined): string[] {
     const more = standIn(step)?.caution;
-    const own = stepCautions(step, drink, trade.catalogue, trade.kinds);
+    const own = stepCautions(step, drink, catalogue.all, catalogue.kinds);
     return [...new Set([...own, ...(more === undefined ? [] : [more])])];
   }
 

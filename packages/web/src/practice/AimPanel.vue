@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { aimOf, drinksFrom, shiftOf } from '@uisce/core/practice';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import DataTable from '../ui/DataTable.vue';
 import { useWords } from '../words/use-words';
@@ -11,7 +11,7 @@ import WhoField from './WhoField.vue';
 const AimChart = defineAsyncComponent(() => import('./AimChart.vue'));
 
 /** How the last pours lie about what was aimed at, and what that does to a drink and to a bottle. */
-const trade = useTrade();
+const catalogue = useCatalogue();
 const verdicts = useVerdicts();
 const words = useWords();
 const { last, target, byTarget } = useAim();
@@ -29,10 +29,10 @@ const shift = computed(() => {
   const kind = last.value.at(-1)?.kind;
   if (!aim.value?.isOff || !kind) return '';
   const recipe = verdicts.liked
-    .flatMap((l) => trade.recipes.get(l.drink) ?? [])
+    .flatMap((l) => catalogue.recipes.get(l.drink) ?? [])
     .find((r) => r.slots.some((s) => s.kind === kind || s.or.includes(kind)));
   const part = recipe?.slots.find((s) => s.kind === kind || s.or.includes(kind));
-  const found = recipe && part && shiftOf(recipe, part.kind, aim.value.bias, trade.kinds);
+  const found = recipe && part && shiftOf(recipe, part.kind, aim.value.bias, catalogue.kinds);
   if (!recipe || !found) return '';
   return `A ${recipe.name} poured so has ${words.percent(found.after.abv)} vol instead of ${words.percent(found.before.abv)}, and ${words.fixed(found.after.sugar, 1)} g of sugar in 100 ml instead of ${words.fixed(found.before.sugar, 1)}.`;
 });

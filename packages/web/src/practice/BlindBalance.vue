@@ -4,14 +4,14 @@ import { RouterLink } from 'vue-router';
 import { measuringLines } from '@uisce/core/measure';
 import { blindBalance, type BlindMend, type Wrong } from '@uisce/core/practice';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import DataTable from '../ui/DataTable.vue';
 import { inSentence, listed, useWords } from '../words/use-words';
 
 /** Four glasses of one drink by their figures: which is wrong, and what mends it. */
 const kits = useKit();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const verdicts = useVerdicts();
 const words = useWords();
 
@@ -21,8 +21,8 @@ const steps = computed(() => {
 });
 /** Drinks liked here first, then any that is sour and sweet at once. */
 const drinks = computed(() => {
-  const liked = verdicts.liked.flatMap((l) => trade.recipes.get(l.drink) ?? []);
-  return [...new Set([...liked, ...trade.catalogue.recipes])];
+  const liked = verdicts.liked.flatMap((l) => catalogue.recipes.get(l.drink) ?? []);
+  return [...new Set([...liked, ...catalogue.all.recipes])];
 });
 const turn = ref(Math.floor(Math.random() * 1000));
 /** The first from here on that makes a question. */
@@ -30,12 +30,12 @@ const asked = computed(() => {
   const able = drinks.value.filter((r) => r.family === 'sour' || r.family === 'daisy').slice(0, 60);
   for (let i = 0; i < able.length; i++) {
     const recipe = able[(turn.value + i) % able.length];
-    const found = recipe && blindBalance(recipe, trade.kinds, steps.value, turn.value);
+    const found = recipe && blindBalance(recipe, catalogue.kinds, steps.value, turn.value);
     if (found) return found;
   }
   return undefined;
 });
-const recipe = computed(() => trade.recipes.get(asked.value?.drink ?? ''));
+const recipe = computed(() => catalogue.recipes.get(asked.value?.drink ?? ''));
 const WRONG_WORDS: Record<Wrong, string> = { 'too-sour': 'too sour', 'too-sweet': 'too sweet', 'too-strong': 'too strong', 'too-weak': 'too weak' }; // prettier-ignore
 const LETTERS = ['A', 'B', 'C', 'D'];
 const COLUMNS = [
@@ -61,7 +61,7 @@ const sayMend = (m: BlindMend) =>
   listed(
     m.map(({ slot, fromMl, toMl }) => {
       const kind = recipe.value?.slots[slot]?.kind ?? '';
-      return `${words.volume(toMl)} ${inSentence(trade.kindName(kind))} instead of ${words.volume(fromMl)}`;
+      return `${words.volume(toMl)} ${inSentence(catalogue.kindName(kind))} instead of ${words.volume(fromMl)}`;
     }),
   );
 const what = (i: number) => {

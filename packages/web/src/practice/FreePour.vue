@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent } from 'vue';
 import { comparedFigures } from '@uisce/core/notebook';
 import { SPOUTS, type Spout } from '@uisce/core/practice';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
 import { inSentence, useWords } from '../words/use-words';
@@ -15,7 +15,7 @@ import { useTraining } from './use-training';
 const ScaleDrawing = defineAsyncComponent(() => import('../ui/drawing/ScaleDrawing.vue'));
 
 /** Pouring by count: one amount or a whole drink; then how near it was. */
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const aim = useAim();
 const training = useTraining();
@@ -28,8 +28,8 @@ const spouts = SPOUTS.map((value) => ({ value, title: SPOUT_WORDS[value] }));
 const targets = computed(() => aim.targets.value.map((ml) => ({ value: ml, title: words.volume(ml) })));
 const kinds = computed(() =>
   ['dry-gin', 'bourbon', 'triple-sec', 'sweet-vermouth', 'simple-syrup', 'rich-syrup']
-    .filter((id) => trade.kinds.has(id))
-    .map((id) => ({ value: id, title: trade.kindName(id) })),
+    .filter((id) => catalogue.kinds.has(id))
+    .map((id) => ({ value: id, title: catalogue.kindName(id) })),
 );
 const whats = computed(() => [
   { value: '', title: 'One amount' },
@@ -37,7 +37,7 @@ const whats = computed(() => [
 ]);
 const label = computed(() => {
   if (!part.value) return drink.value === '' ? `Hold: ${words.volume(targetMl.value)}` : 'Hold: once more from the first';
-  return `Hold: ${words.volume(part.value.ml)} ${inSentence(trade.kindName(part.value.kind))}`;
+  return `Hold: ${words.volume(part.value.ml)} ${inSentence(catalogue.kindName(part.value.kind))}`;
 }); // prettier-ignore
 /** How the last one was. */
 const said = computed(() => {
@@ -50,7 +50,7 @@ const said = computed(() => {
 });
 const figures = computed(() => {
   if (!made.value || !recipe.value) return '';
-  const [was, is] = [comparedFigures(recipe.value, trade.kinds), comparedFigures(made.value, trade.kinds)];
+  const [was, is] = [comparedFigures(recipe.value, catalogue.kinds), comparedFigures(made.value, catalogue.kinds)];
   const part = (name: string, a: string, b: string) => (a === b ? '' : `${name} ${b} instead of ${a}`);
   const out = [
     part('strength', words.percent(was.abv), words.percent(is.abv)),

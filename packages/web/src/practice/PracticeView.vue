@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import AnswerHead from '../ui/AnswerHead.vue';
 import { later } from '../ui/later';
 import PartLinks from '../ui/PartLinks.vue';
@@ -15,7 +15,7 @@ const BlindBalance = later(() => import('./BlindBalance.vue'));
 const FirstWeek = later(() => import('./FirstWeek.vue'));
 
 const route = useRoute();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const part = computed(() => (typeof route.params.part === 'string' ? route.params.part : ''));
 const { headline, underline } = usePracticeSentence(part);
 
@@ -32,13 +32,13 @@ const PARTS = [
 <template>
   <AnswerHead
     v-bind="headline"
-    :waiting="trade.loaded ? '' : 'Setting the stage'"
+    :waiting="catalogue.loaded ? '' : 'Setting the stage'"
     :underline="underline"
     bare
   >
     <PartLinks :parts="PARTS" :part="part" label="Parts of Practice" />
   </AnswerHead>
-  <template v-if="trade.loaded">
+  <template v-if="catalogue.loaded">
     <FlashcardDeck v-if="part === 'cards'" />
     <WordList v-else-if="part === 'words'" />
     <CounterSums v-else-if="part === 'sums'" />

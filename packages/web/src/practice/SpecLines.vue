@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import type { Amount } from '@uisce/core/base';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from '../words/use-words';
 
 /** A spec to look at, as lines. */
 defineProps<{ lines: readonly { kind: string; amount: Amount }[] }>();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 </script>
 
 <template>
   <ul class="plain-list spec">
     <li v-for="(line, i) in lines" :key="i">
-      <strong>{{ words.amount(line.amount) }}</strong> {{ trade.kindName(line.kind) }}
+      <strong>{{ words.amount(line.amount) }}</strong> {{ catalogue.kindName(line.kind) }}
     </li>
   </ul>
 </template>

@@ -8,7 +8,7 @@ import DataTable from '../ui/DataTable.vue';
 import { useWords } from '../words/use-words';
 
 /** Every word with its meaning, where it means something else, and what shots and spoons hold by country. */
-const household = useSettings();
+const settings = useSettings();
 const route = useRoute();
 const words = useWords();
 const { glossary, words: all, load } = useGlossary();
@@ -30,7 +30,7 @@ watch(
   },
   { immediate: true },
 );
-const countries = computed(() => new Intl.DisplayNames([household.settings.locale], { type: 'region' }));
+const countries = computed(() => new Intl.DisplayNames([settings.current.locale], { type: 'region' }));
 const country = (code: string) => countries.value.of(code) ?? code;
 
 const COLUMNS = [

@@ -3,7 +3,7 @@ import { nextTick } from 'vue';
 import { aimOf } from '@uisce/core/practice';
 import { useLog } from '../household/use-log';
 import { usePractice } from '../household/use-practice';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallBottles, smallPlan } from '../testing/small-house';
 import FreePour from './FreePour.vue';
@@ -41,12 +41,12 @@ describe('cards by heart', () => {
     expect(said(house.page)).toMatch(/new ones come from \d drinks? that you pour, like or plan/);
     await button(/^Begin: specs/).trigger('click');
     await house.settle();
-    const { recipes } = useTrade();
+    const { recipes } = useCatalogue();
     // The first is of parts: the right answer is read from the library, not from the card.
     const name = /What goes into a (.+)\?/.exec(said(house.page))?.[1] ?? expect.fail(said(house.page));
     const recipe = [...recipes.values()].find((r) => r.name === name) ?? expect.fail(name);
     const options = house.page.findAll('.choice-button');
-    const kinds = recipe.slots.map((s) => (useTrade().kinds.get(s.kind)?.name ?? '').toLowerCase());
+    const kinds = recipe.slots.map((s) => (useCatalogue().kinds.get(s.kind)?.name ?? '').toLowerCase());
     const right = options.findIndex((o) => kinds.every((k) => o.text().toLowerCase().includes(k)));
     expect(right).toBeGreaterThanOrEqual(0);
     const before = Date.now();

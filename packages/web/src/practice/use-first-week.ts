@@ -6,7 +6,7 @@ import { useLog } from '../household/use-log';
 import { usePlans } from '../household/use-plans';
 import { usePractice } from '../household/use-practice';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 const WORDS: Record<FirstStep, { title: string; about: string; to: string }> = {
   brief: { title: 'Say what you have to spend', about: 'Money, tastes and place: the Brief.', to: '/brief' },
@@ -47,11 +47,11 @@ export function useFirstWeek() {
   const plans = usePlans();
   const practice = usePractice();
   const stock = useStock();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const done = computed(() =>
     firstWeek({
       ...{ plans: plans.plans, kit: kits.kit, bottles: stock.bottles, trials: practice.trials },
-      ...{ batches: batches.batches, pours: log.pours, recipes: trade.recipes },
+      ...{ batches: batches.batches, pours: log.pours, recipes: catalogue.recipes },
     }),
   );
   const steps = computed(() => FIRST_STEPS.map((step) => ({ step, ...WORDS[step], done: done.value[step] })));

@@ -1,6 +1,6 @@
 import { listed } from '@uisce/core/base';
 import type { FlashcardChoice, MethodReason, SpecFlashcard } from '@uisce/core/practice';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { METHOD_WORDS } from '../words/trade-words';
 import { inSentence, useWords } from '../words/use-words';
 
@@ -18,10 +18,10 @@ const REASONS: Record<MethodReason, string> = {
 
 /** Cards in words. */
 export function useFlashcardWords() {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
-  const kind = (id: string) => inSentence(trade.kindName(id));
-  const drink = (card: SpecFlashcard) => trade.recipes.get(card.drink)?.name ?? card.drink;
+  const kind = (id: string) => inSentence(catalogue.kindName(id));
+  const drink = (card: SpecFlashcard) => catalogue.recipes.get(card.drink)?.name ?? card.drink;
 
   function question(card: SpecFlashcard): string {
     switch (card.ask) {
@@ -44,7 +44,7 @@ export function useFlashcardWords() {
       case 'amount':
         return words.volume(choice.ml);
       case 'glass':
-        return inSentence(trade.glasses.get(choice.glass)?.name ?? choice.glass);
+        return inSentence(catalogue.glasses.get(choice.glass)?.name ?? choice.glass);
       case 'method':
         return `${METHOD_WORDS[choice.method]}: ${REASONS[choice.reason]}`;
       case 'part':

@@ -19,7 +19,7 @@ import { useGlossary } from '../household/use-glossary';
 import { useKit } from '../household/use-kit';
 import { useLog } from '../household/use-log';
 import { usePractice } from '../household/use-practice';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import { useAtHand } from '../ui/drink/use-at-hand';
 
@@ -40,7 +40,7 @@ export function useFlashcards() {
   const kits = useKit();
   const log = useLog();
   const practice = usePractice();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const verdicts = useVerdicts();
   void glossary.load();
 
@@ -48,7 +48,7 @@ export function useFlashcards() {
     const lines = measuringLines(kits.kit.vessels).map((l) => l.ml).filter((ml) => ml > 0); // prettier-ignore
     return lines.length === 0 ? USUAL_STEP_ML : Math.min(USUAL_STEP_ML, ...lines);
   });
-  const maker = computed(() => new FlashcardMaker(trade.catalogue, stepMl.value));
+  const maker = computed(() => new FlashcardMaker(catalogue.all, stepMl.value));
   /** Drinks that matter here: poured, liked, then planned. */
   const drinks = computed<Recipe[]>(() => {
     const times = new Map<string, number>();
@@ -56,7 +56,7 @@ export function useFlashcards() {
     const poured = [...times].sort((a, b) => b[1] - a[1]).map(([id]) => id);
     const liked = verdicts.liked.filter((l) => l.mean >= LIKED).map((l) => l.drink);
     const planned = [...atHand.open.value.keys()];
-    return [...new Set([...poured, ...liked, ...planned])].flatMap((id) => trade.recipes.get(id) ?? []);
+    return [...new Set([...poured, ...liked, ...planned])].flatMap((id) => catalogue.recipes.get(id) ?? []);
   });
 
   const asked = shallowRef<ToAsk[]>([]);

@@ -6,7 +6,7 @@ import type { Recipe } from '@uisce/core/catalogue';
 import { withAmounts } from '@uisce/core/notebook';
 import type { Spout } from '@uisce/core/practice';
 import { usePractice } from '../household/use-practice';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import { useLog } from '../household/use-log';
 import { useSimulatedScale } from '../ui/use-simulated-scale';
@@ -24,7 +24,7 @@ export function useTraining() {
   const aim = useAim();
   const log = useLog();
   const practice = usePractice();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const verdicts = useVerdicts();
   const scale = useSimulatedScale();
 
@@ -42,14 +42,14 @@ export function useTraining() {
   /** What the scale read when it was at rest; it drifts on, and what was taken stays. */
   const taken = shallowRef<ScaleReading>();
 
-  const recipe = computed(() => trade.recipes.get(drink.value));
+  const recipe = computed(() => catalogue.recipes.get(drink.value));
   /** The parts of a drink that are poured by count. */
   const parts = computed(() => partsOf(recipe.value));
   const part = computed(() => parts.value[at.value]);
   const targetMl = computed(() => part.value?.ml ?? aim.target.value ?? 30);
   const kindNow = computed(() => (onScale.value ? null : (part.value?.kind ?? kind.value)));
   const liquid = computed(() => ({
-    sugarGPerL: kindNow.value === null ? 0 : (trade.kinds.get(kindNow.value)?.sugarGPerL ?? 0),
+    sugarGPerL: kindNow.value === null ? 0 : (catalogue.kinds.get(kindNow.value)?.sugarGPerL ?? 0),
   }));
   watch(drink, () => {
     [at.value, poured.value, lastMl.value] = [0, [], undefined];
@@ -111,7 +111,7 @@ export function useTraining() {
     const usual = ['daiquiri', 'negroni', 'whiskey-sour', 'gin-and-tonic'];
     const mine = [...times].sort((a, b) => b[1] - a[1]).map(([id]) => id);
     return [...new Set([...mine, ...usual])]
-      .flatMap((id) => trade.recipes.get(id) ?? [])
+      .flatMap((id) => catalogue.recipes.get(id) ?? [])
       .filter((r) => partsOf(r).length > 1)
       .slice(0, 12);
   });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted } from 'vue';
 import { offlineState } from '../kept/offline';
-import { useHome } from '../household/use-home';
+import { useHomeNetwork } from '../household/use-home-network';
 import CautionLine from '../ui/CautionLine.vue';
 import CheckField from '../ui/CheckField.vue';
 import DataTable from '../ui/DataTable.vue';
@@ -11,7 +11,7 @@ import PassphraseForm from './PassphraseForm.vue';
 import TrustSteps from './TrustSteps.vue';
 
 /** The household on every device: the home network's door, how a telephone trusts it, and who is signed in. */
-const home = useHome();
+const home = useHomeNetwork();
 const words = useWords();
 onMounted(home.load);
 

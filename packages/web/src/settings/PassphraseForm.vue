@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { useHome } from '../household/use-home';
+import { useHomeNetwork } from '../household/use-home-network';
 
 /** The household's passphrase: set, or changed; every other device signs in anew. */
-const home = useHome();
+const home = useHomeNetwork();
 const LEAST = 12;
 const passphrase = ref('');
 const old = ref('');

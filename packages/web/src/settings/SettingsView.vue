@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { useHome } from '../household/use-home';
+import { useHomeNetwork } from '../household/use-home-network';
 import { useLog } from '../household/use-log';
 import { useSettings } from '../household/use-settings';
 import AnswerHead from '../ui/AnswerHead.vue';
@@ -12,8 +12,8 @@ import { useBackups } from './use-backups';
 
 const SettingsPanels = later(() => import('./SettingsPanels.vue'));
 
-const home = useHome();
-const household = useSettings();
+const home = useHomeNetwork();
+const settings = useSettings();
 const log = useLog();
 const route = useRoute();
 const { last, sayWhen, load } = useBackups();
@@ -42,7 +42,7 @@ const devices = computed(() => {
   };
 });
 const here = computed(() => ({
-  before: `${household.settings.household || 'Your home bar'}: `,
+  before: `${settings.current.household || 'Your home bar'}: `,
   figure: log.people.length === 0 ? 'nobody named yet' : count(log.people.length, 'person', 'people'),
   after: log.people.length === 0 ? '' : ' by name',
 }));

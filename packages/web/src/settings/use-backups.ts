@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import type { Backup, BackupWhy } from '@uisce/core/household';
 import { api, ApiError, OfflineError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
-import { useTried } from '../kept/use-tried';
+import { useRequest } from '../kept/use-request';
 import { saveFile } from '../ui/save-file';
 
 /** What a restore left behind. */
@@ -35,7 +35,7 @@ export const useBackups = createSharedComposable(() => {
   async function load(): Promise<void> {
     backups.value = await api<Backup[]>('/backups').catch(() => backups.value);
   }
-  const { busy, trouble, tried: asked } = useTried(load);
+  const { busy, trouble, tried: asked } = useRequest(load);
   const tried = (work: () => Promise<void>) =>
     asked(async () => {
       said.value = '';

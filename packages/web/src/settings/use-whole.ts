@@ -4,7 +4,7 @@ import type { Compared } from '@uisce/core/kept';
 import { api } from '../kept/client';
 import { forgetRemembered } from '../kept/snapshot';
 import { useKeeper } from '../kept/use-keeper';
-import { useTried } from '../kept/use-tried';
+import { useRequest } from '../kept/use-request';
 
 /** How a kind of thing of a file is taken. */
 export type ImportChoice = 'leave' | 'new' | 'all';
@@ -19,7 +19,7 @@ export function useWhole() {
   const before = ref<Backup>();
   let file: unknown;
 
-  const { busy, trouble, tried: asked } = useTried();
+  const { busy, trouble, tried: asked } = useRequest();
   const tried = (work: () => Promise<void>) =>
     asked(async () => {
       said.value = '';

@@ -15,7 +15,7 @@ import {
   type Bottle,
 } from '@uisce/core/stock';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useToday } from '../household/use-today';
 import { inSentence, useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
@@ -31,7 +31,7 @@ const props = defineProps<{ bottle: Bottle }>();
 const emit = defineEmits<{ close: [] }>();
 
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const today = useToday();
 const words = useWords();
 
@@ -45,10 +45,10 @@ const PLACE_WORDS = {
 
 /** Its kind, as strong as its label says. */
 const kind = computed(() => {
-  const usual = trade.kinds.get(props.bottle.kind);
+  const usual = catalogue.kinds.get(props.bottle.kind);
   return usual && { ...usual, abv: props.bottle.abv ?? usual.abv };
 });
-const name = computed(() => inSentence(trade.kindName(props.bottle.kind)));
+const name = computed(() => inSentence(catalogue.kindName(props.bottle.kind)));
 const until = computed(() => kind.value && goodUntil(props.bottle, kind.value));
 /** What is known of it, in a row. */
 const facts = computed(() => {
@@ -137,7 +137,7 @@ function throwAway(): void {
   <section class="panel sheet" aria-labelledby="one-bottle" @keydown.esc.stop="emit('close')">
     <header class="panel-head">
       <h2 id="one-bottle" tabindex="-1">
-        {{ trade.kindName(bottle.kind) }}
+        {{ catalogue.kindName(bottle.kind) }}
         <small class="dim">{{ facts }}</small>
       </h2>
       <v-btn size="small" height="36" @click="emit('close')">Close</v-btn>
@@ -177,7 +177,7 @@ function throwAway(): void {
         :least="0"
         :most="96"
         optional
-        :nothing="`usual ${words.number((trade.kinds.get(bottle.kind)?.abv ?? 0) * 100)}`"
+        :nothing="`usual ${words.number((catalogue.kinds.get(bottle.kind)?.abv ?? 0) * 100)}`"
         @change="edit(`Strength of ${name}`, { abv: $event === null ? null : $event / 100 })"
       />
       <v-text-field

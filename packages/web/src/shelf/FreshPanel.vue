@@ -2,12 +2,12 @@
 import { computed } from 'vue';
 import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inSentence, useWords } from '../words/use-words';
 
 /** Fruit, eggs and herbs by count: what turns first stands first. */
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const today = useToday();
 const words = useWords();
 
@@ -16,14 +16,14 @@ const rows = computed(() =>
     const bottle = stock.bottles.find((b) => b.id === f.id);
     return {
       ...f,
-      name: trade.kindName(f.kind),
+      name: catalogue.kindName(f.kind),
       of: bottle?.label ?? '',
       past: f.until !== undefined && f.until < today.iso(),
     };
   }),
 );
 function change(id: string, kind: string, pieces: number): void {
-  const name = inSentence(trade.kindName(kind));
+  const name = inSentence(catalogue.kindName(kind));
   if (pieces > 0) stock.edit(id, `Pieces for ${name}`, { pieces });
   else stock.edit(id, `Used up ${name}`, { pieces: 0, finishedOn: today.iso() });
 }

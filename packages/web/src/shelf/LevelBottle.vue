@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import { heightOfMl, insideOfCapacity, volumeToMl } from '@uisce/core/glass';
 import { JOB_COLOUR } from '../ui/theme/tokens';
 import { glassOutline } from '../ui/drawing/outline';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from '../words/use-words';
 import type { StandingBottle } from './use-shelf';
 
@@ -11,7 +11,7 @@ import type { StandingBottle } from './use-shelf';
 const props = defineProps<{ standing: StandingBottle; scale: number; room: number; chosen: boolean }>();
 const emit = defineEmits<{ choose: []; level: [leftMl: number] }>();
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 /** A bottle we know no size of is drawn as a usual one. */
@@ -51,7 +51,7 @@ const line = computed(() =>
     : props.room - 2 - (heightOfMl(inside.value, leftMl.value) + 2) * props.scale,
 );
 const colour = computed(() => {
-  const job = trade.kinds.get(bottle.value.kind)?.job ?? 'base';
+  const job = catalogue.kinds.get(bottle.value.kind)?.job ?? 'base';
   return job === 'base' ? 'rgb(var(--v-theme-tan))' : `rgb(var(--v-theme-${JOB_COLOUR[job]}))`;
 });
 const spoken = computed(() => {

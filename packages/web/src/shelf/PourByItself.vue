@@ -15,7 +15,7 @@ import { inSentence, useWords } from '../words/use-words';
 /** A glass of one bottle by itself, neat, on ice or as wine: written down and counted like any drink. */
 const props = defineProps<{ bottle: Bottle }>();
 
-const household = useSettings();
+const settings = useSettings();
 const limitsOf = useLimits();
 const log = useLog();
 const stock = useStock();
@@ -47,7 +47,7 @@ const people = computed(() =>
     return { name, why: refusal ? sayRefusal(refusal, (k) => inSentence(k)) : '' };
   }),
 );
-const standard = computed(() => standardDrink(household.settings.locale));
+const standard = computed(() => standardDrink(settings.current.locale));
 const figure = computed(() =>
   glass.value && !glass.value.noAlcohol
     ? `${words.number(glass.value.figures.ethanolG / standard.value.g)} ${standard.value.word[1]} a glass`

@@ -2,7 +2,7 @@
 import { useTitle } from '@vueuse/core';
 import { computed, nextTick, ref } from 'vue';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import CautionLine from '../ui/CautionLine.vue';
 import { titleOf } from '../words/title';
 import { useToday } from '../household/use-today';
@@ -17,14 +17,14 @@ import UseUpPanel from './UseUpPanel.vue';
 import { useShelf } from './use-shelf';
 
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const today = useToday();
 const words = useWords();
 const { onShelf, sipping, cold, cupboard } = useShelf();
 
 const chosenId = ref<string>();
 const chosen = computed(() => stock.standing.find((b) => b.id === chosenId.value));
-useTitle(computed(() => titleOf('Shelf', chosen.value ? trade.kindName(chosen.value.kind) : '')));
+useTitle(computed(() => titleOf('Shelf', chosen.value ? catalogue.kindName(chosen.value.kind) : '')));
 
 let left: Element | null = null;
 async function choose(id: string): Promise<void> {
@@ -41,7 +41,7 @@ function level(id: string, leftMl: number): void {
   const bottle = stock.standing.find((b) => b.id === id);
   if (!bottle) return;
   const isOpen = bottle.sizeMl !== null && leftMl < bottle.sizeMl;
-  stock.edit(id, `Level of ${inSentence(trade.kindName(bottle.kind))}`, {
+  stock.edit(id, `Level of ${inSentence(catalogue.kindName(bottle.kind))}`, {
     leftMl,
     openedOn: bottle.openedOn ?? (isOpen ? today.iso() : null),
   });
@@ -53,7 +53,7 @@ const finished = computed(() =>
     const drinks = pour > 0 && b.sizeMl !== null ? b.sizeMl / pour : undefined;
     const each =
       drinks !== undefined && b.priceMinor !== null ? words.price(Math.round(b.priceMinor / drinks)) : '';
-    return { bottle: b, name: trade.kindName(b.kind), each };
+    return { bottle: b, name: catalogue.kindName(b.kind), each };
   }),
 );
 </script>

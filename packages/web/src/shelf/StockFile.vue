@@ -3,14 +3,14 @@ import Papa from 'papaparse';
 import { ref } from 'vue';
 import { readStockRows, stockRows, STOCK_COLUMNS } from '@uisce/core/stock';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count } from '../words/use-words';
 import FileField from '../ui/FileField.vue';
 import { saveFile } from '../ui/save-file';
 
 /** The bottles as a table, out and in. */
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const taken = ref('');
 const faults = ref<string[]>([]);
 
@@ -24,7 +24,7 @@ async function take(file: File): Promise<void> {
   const { data } = Papa.parse<Record<string, string>>(await file.text(), {
     ...{ header: true, skipEmptyLines: 'greedy' },
   });
-  const read = readStockRows(data, trade.kinds, () => crypto.randomUUID());
+  const read = readStockRows(data, catalogue.kinds, () => crypto.randomUUID());
   faults.value = read.faults.slice(0, MAX_FAULTS_SHOWN).map((f) => `Row ${f.row}: ${f.detail}`);
   taken.value =
     read.faults.length > 0

@@ -3,14 +3,14 @@ import { computed, ref } from 'vue';
 import { homeSizes } from '@uisce/core/plan';
 import { bottleThere, StockReader, type Bottle, type StockLine } from '@uisce/core/stock';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useToday } from '../household/use-today';
 import { count, useWords } from '../words/use-words';
 import SelectField from '../ui/SelectField.vue';
 
 /** Stock-taking in a minute: typed in a row, each reading beside its words, all of it one change. */
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const today = useToday();
 const words = useWords();
 
@@ -18,7 +18,7 @@ const USUAL_ML = 700;
 const text = ref('');
 /** What was chosen where the words were not clear, by their place. */
 const chosen = ref<Record<number, string>>({});
-const reader = computed(() => new StockReader(trade.catalogue.kinds));
+const reader = computed(() => new StockReader(catalogue.all.kinds));
 const lines = computed(() =>
   (text.value.trim() === '' ? [] : reader.value.read(text.value, today.iso())).map((line, i) => ({
     ...line,
@@ -29,9 +29,9 @@ const ready = computed(() => lines.value.filter((l) => l.kind !== undefined));
 
 /** A usual size of a kind: as the shop sells it. */
 function usualMl(kindId: string): number {
-  const kind = trade.kinds.get(kindId);
+  const kind = catalogue.kinds.get(kindId);
   if (!kind) return USUAL_ML;
-  const sold = homeSizes(trade.prices?.bottles ?? [], kind).sort((a, b) => b.ml - a.ml)[0];
+  const sold = homeSizes(catalogue.prices?.bottles ?? [], kind).sort((a, b) => b.ml - a.ml)[0];
   return sold?.ml ?? kind.sizes[0]?.ml ?? USUAL_ML;
 }
 
@@ -40,7 +40,7 @@ function bottleOf(line: StockLine, kindId: string, taken: ReadonlySet<string>): 
   const known = stock.standing
     .filter((b) => b.kind === kindId && !b.sipping && !taken.has(b.id))
     .sort((a, b) => ((a.openedOn ?? '9') < (b.openedOn ?? '9') ? -1 : 1))[0];
-  const place = trade.kinds.get(kindId)?.storage ?? 'shelf';
+  const place = catalogue.kinds.get(kindId)?.storage ?? 'shelf';
   const bottle = known ?? bottleThere(crypto.randomUUID(), kindId, place);
   const { left } = line;
   const sizeMl = line.sizeMl ?? bottle.sizeMl ?? (left && !('pieces' in left) ? usualMl(kindId) : null);
@@ -99,11 +99,11 @@ function sayLeft({ left, sizeMl }: StockLine): string {
           :value="chosen[i] ?? ''"
           :choices="[
             { value: '', title: 'not clear' },
-            ...line.near.map((k) => ({ value: k, title: trade.kindName(k) })),
+            ...line.near.map((k) => ({ value: k, title: catalogue.kindName(k) })),
           ]"
           @choose="chosen = { ...chosen, [i]: $event }"
         />
-        <strong v-else-if="line.kind">{{ trade.kindName(line.kind) }}</strong>
+        <strong v-else-if="line.kind">{{ catalogue.kindName(line.kind) }}</strong>
         <span v-else class="rust">nothing we know</span>
         <span
           >{{ sayLeft(line)

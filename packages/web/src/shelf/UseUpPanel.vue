@@ -6,7 +6,7 @@ import { RouterLink } from 'vue-router';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { count, inSentence, useWords } from '../words/use-words';
@@ -18,7 +18,7 @@ const answers = useAnswer();
 const plans = usePlans();
 const stock = useStock();
 const today = useToday();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { forecasts, pace } = useShelf();
 const perWeek = computed(() => pace.value?.glassesPerWeek ?? plans.briefOrEmpty.drinksPerWeek);
@@ -43,7 +43,8 @@ const rows = computed(() =>
     const most = Math.max(1, Math.floor((days * perWeek.value) / 7));
     const pours = new Map(
       (open.value ?? []).flatMap((id) => {
-        const slots = trade.recipes.get(id)?.slots.filter((s) => [s.kind, ...s.or].includes(f.kind)) ?? [];
+        const slots =
+          catalogue.recipes.get(id)?.slots.filter((s) => [s.kind, ...s.or].includes(f.kind)) ?? [];
         const ml = slots.reduce((sum, s) => sum + (amountMl(s.amount) ?? 0), 0);
         return ml > 0 ? [[id, ml] as const] : [];
       }),
@@ -65,7 +66,9 @@ const rows = computed(() =>
         {{ words.volume(Math.round(row.usesMl)) }}:
         <template v-for="(id, i) in row.drinks" :key="id"
           ><template v-if="i > 0">, </template
-          ><RouterLink :to="`/notebook/${id}`">{{ trade.recipes.get(id)?.name ?? id }}</RouterLink></template
+          ><RouterLink :to="`/notebook/${id}`">{{
+            catalogue.recipes.get(id)?.name ?? id
+          }}</RouterLink></template
         >.
       </template>
       <template v-else>{{

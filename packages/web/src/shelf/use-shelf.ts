@@ -7,7 +7,7 @@ import { paceOf } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useAnswer } from '../solver/use-answer';
 import { useToday } from '../household/use-today';
 import { count, inSentence, useWords } from '../words/use-words';
@@ -33,12 +33,12 @@ export const useShelf = createSharedComposable(() => {
   const log = useLog();
   const plans = usePlans();
   const stock = useStock();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const today = useToday();
   const words = useWords();
 
   function tagOf(bottle: Bottle): Pick<StandingBottle, 'tag' | 'pressing'> {
-    const kind = trade.kinds.get(bottle.kind);
+    const kind = catalogue.kinds.get(bottle.kind);
     const days = kind && daysLeft(bottle, kind, today.iso());
     if (days !== undefined && days < 0) return { tag: 'past its day', pressing: true };
     if (days !== undefined && days <= SOON_DAYS) return { tag: count(days, 'day'), pressing: true };
@@ -58,7 +58,7 @@ export const useShelf = createSharedComposable(() => {
   const all = computed(() =>
     stock.standing.map((bottle): StandingBottle => ({
       bottle,
-      name: trade.kindName(bottle.kind),
+      name: catalogue.kindName(bottle.kind),
       ...tagOf(bottle),
     })),
   );
@@ -74,23 +74,23 @@ export const useShelf = createSharedComposable(() => {
   const perWeekMl = computed(() => {
     const poured = pace.value;
     if (poured) return (kind: string) => poured.mlPerWeek.get(kind) ?? 0;
-    const general = usesOfDrinks(trade.catalogue.recipes);
+    const general = usesOfDrinks(catalogue.all.recipes);
     const { drinksPerWeek } = plans.briefOrEmpty;
     const { result } = answers;
     const ofSet = result
-      ? usesOfSet(result, trade.catalogue, trade.recipes, trade.kinds, plans.briefOrEmpty)
+      ? usesOfSet(result, catalogue.all, catalogue.recipes, catalogue.kinds, plans.briefOrEmpty)
       : {};
     return (kind: string) => ((ofSet[kind] ?? general[kind])?.mlPerDrink ?? 0) * drinksPerWeek;
   });
   const forecasts = computed(() =>
     // What is made at home is looked after on the Bench.
-    forecast(stock.inBottles, stock.bottles, trade.kinds, perWeekMl.value, today.iso()).map((f) => ({
+    forecast(stock.inBottles, stock.bottles, catalogue.kinds, perWeekMl.value, today.iso()).map((f) => ({
       ...f,
-      name: trade.kindName(f.kind),
+      name: catalogue.kindName(f.kind),
     })),
   );
   const litres = computed(() => {
-    const strong = stock.standing.filter((b) => (trade.kinds.get(b.kind)?.abv ?? 0) > 0);
+    const strong = stock.standing.filter((b) => (catalogue.kinds.get(b.kind)?.abv ?? 0) > 0);
     return strong.reduce((sum, b) => sum + (b.leftMl ?? 0), 0) / 1000;
   });
 
@@ -118,7 +118,9 @@ export const useShelf = createSharedComposable(() => {
       .sort((a, b) => ((a.dryOn ?? '') < (b.dryOn ?? '') ? -1 : 1));
     if (dry?.dryOn) parts.push(`${inSentence(dry.name)} lasts until ${words.day(dry.dryOn)}`);
     if (stock.toReplace.length > 0)
-      parts.push(`to be replaced: ${stock.toReplace.map((k) => inSentence(trade.kindName(k))).join(', ')}`);
+      parts.push(
+        `to be replaced: ${stock.toReplace.map((k) => inSentence(catalogue.kindName(k))).join(', ')}`,
+      );
     const limit = plans.brief?.limits.liquorMl;
     if (limit) parts.push(`${words.number(litres.value)} of the ${limit / 1000} litres you allow at home`);
     return parts.join(' · ');

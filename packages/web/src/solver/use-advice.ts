@@ -4,7 +4,7 @@ import { computed, reactive, watch } from 'vue';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { Solver } from './solver';
 import type { Advice, QuestionArguments, Topic } from './tasks/questions';
 import { useAnswer } from './use-answer';
@@ -23,12 +23,12 @@ const LONG: readonly Topic[] = ['steadiness', 'ladder', 'shops', 'evening'];
 /** Questions about the answer, and what came back; forgotten when the answer changes. */
 export const useAdvice = defineStore('advice', () => {
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const answers = useAnswer();
   const kits = useKit();
   const stock = useStock();
   const known = reactive(new Map<Topic, Known>());
-  const solvers = { short: new Solver(() => trade.catalogue), long: new Solver(() => trade.catalogue) };
+  const solvers = { short: new Solver(() => catalogue.all), long: new Solver(() => catalogue.all) };
   const solverFor = (topic: Topic) =>
     LONG.includes(topic) ? solvers.long : topic === 'kit' ? answers.solver : solvers.short;
 
@@ -38,7 +38,7 @@ export const useAdvice = defineStore('advice', () => {
     asked: QuestionArguments<T>,
     brief: HouseholdBrief = plans.briefOrEmpty,
   ): Promise<void> {
-    const { prices } = trade;
+    const { prices } = catalogue;
     if (!prices) return;
     const isLong = LONG.includes(topic);
     if (isLong) stopLong();

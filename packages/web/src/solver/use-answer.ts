@@ -8,12 +8,12 @@ import { useCurve } from './use-curve';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 /** The answer to the open plan, re-computed in the background whenever the brief changes. */
 export const useAnswer = defineStore('answer', () => {
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const curve = useCurve();
   const kits = useKit();
   const stock = useStock();
@@ -42,7 +42,7 @@ export const useAnswer = defineStore('answer', () => {
     ]);
   });
 
-  const solver = markRaw(new Solver(() => trade.catalogue));
+  const solver = markRaw(new Solver(() => catalogue.all));
   let started = false;
   /** The question whose answer an earlier page left here, while it is being checked. */
   let checking = '';
@@ -55,10 +55,10 @@ export const useAnswer = defineStore('answer', () => {
   /** The brief without its money: while it stays the same the curve does too. */
   const curveKey = computed(() => {
     const brief = plans.brief;
-    return brief && trade.prices
+    return brief && catalogue.prices
       ? JSON.stringify([
           { ...stock.withStock(brief), moneyNowMinor: 0, freshMinor: 0 },
-          trade.prices.bottles.map((b) => [b.id, b.priceMinor]),
+          catalogue.prices.bottles.map((b) => [b.id, b.priceMinor]),
           planKit.value,
         ])
       : '';
@@ -72,15 +72,15 @@ export const useAnswer = defineStore('answer', () => {
   }
 
   const about = computed<About | undefined>(() =>
-    plans.brief && trade.prices
-      ? { brief: stock.withStock(plans.brief), prices: trade.prices, kit: kits.kit }
+    plans.brief && catalogue.prices
+      ? { brief: stock.withStock(plans.brief), prices: catalogue.prices, kit: kits.kit }
       : undefined,
   );
 
   async function ask(): Promise<void> {
     const asked = about.value;
     if (!asked) return;
-    const question = questionKey(asked, trade.shippedTag);
+    const question = questionKey(asked, catalogue.shippedTag);
     const isCheck = question === checking;
     checking = '';
     isBeingChecked.value = isCheck;
@@ -123,7 +123,7 @@ export const useAnswer = defineStore('answer', () => {
   /** Show at once what an earlier page found for just this question. It is checked like any other. */
   async function showRemembered(): Promise<void> {
     if (!about.value) return;
-    const question = questionKey(about.value, trade.shippedTag);
+    const question = questionKey(about.value, catalogue.shippedTag);
     const before = await recall<TimedResult>('answer', question);
     if (!before) return;
     checking = question;
@@ -137,7 +137,7 @@ export const useAnswer = defineStore('answer', () => {
 
   /** Answer the open plan from now on; resolves when what is known from before is shown. */
   async function start(): Promise<void> {
-    if (!trade.loaded || started) return;
+    if (!catalogue.loaded || started) return;
     started = true;
     await showRemembered();
     watch(
@@ -163,7 +163,7 @@ export const useAnswer = defineStore('answer', () => {
         wait();
       },
     );
-    watch([() => plans.brief, () => trade.prices, planKit, () => stock.owned], () => void ask());
+    watch([() => plans.brief, () => catalogue.prices, planKit, () => stock.owned], () => void ask());
     if (checking === '') void ask();
     // The check is spared when something else was asked meanwhile.
     else setTimeout(() => checking !== '' && void ask(), CHECK_AFTER_MS);

@@ -12,7 +12,7 @@ import { questionKey, recall, remember } from './remembered';
 import { Solver } from './solver';
 import { MAX_STRETCHES, type CurvePart } from './tasks/curve';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 /** The curve is drawn anew at most this often while it is being settled. */
 const REDRAW_MS = 400;
@@ -41,7 +41,7 @@ function sharedClaims(): Int32Array | null {
 
 /** The best set at every budget, settled stretch by stretch in the background. */
 export const useCurve = defineStore('curve', () => {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const plans = usePlans();
   /** As they are settled: bottles' money alone. */
   const settledPoints = shallowRef<DrawnPoint[]>([]);
@@ -139,13 +139,13 @@ export const useCurve = defineStore('curve', () => {
     const { signal } = drawn;
     const question = questionKey(
       { ...about, brief: { ...about.brief, moneyNowMinor: 0, freshMinor: 0 } },
-      trade.shippedTag,
+      catalogue.shippedTag,
     );
     failure.value = '';
     if (stretches.value === 0 && (await showBefore(question, check))) return;
     if (mine !== turn) return;
     const cores = Math.max(1, Math.min(MAX_SOLVERS, navigator.hardwareConcurrency - 1));
-    while (others.length < cores - 1) others.push(new Solver(() => trade.catalogue));
+    while (others.length < cores - 1) others.push(new Solver(() => catalogue.all));
     drawing.value = true;
     const share = { of: cores, settledLows: [...settled.keys()], claims: sharedClaims() };
     try {

@@ -4,7 +4,7 @@ import { PROBLEMS, problemType, type ProblemName } from '@uisce/core/base';
 import type { PriceList } from '@uisce/core/catalogue';
 import { defaultSettings } from '@uisce/core/household';
 import type { Applied, ChangeWrite, KeptEntry } from '@uisce/core/kept';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useKeeper } from '../kept/use-keeper';
 import { SMALL_CATALOGUE, SMALL_SHOP } from './small-house';
 
@@ -86,7 +86,7 @@ export class SmallServer {
 /** Open a page: empty stores, and everything read. */
 export async function openPage(): Promise<void> {
   setActivePinia(createPinia());
-  const trade = useTrade();
-  await Promise.all([useKeeper().start(), trade.load()]);
-  await trade.readPrices();
+  const catalogue = useCatalogue();
+  await Promise.all([useKeeper().start(), catalogue.load()]);
+  await catalogue.readPrices();
 }

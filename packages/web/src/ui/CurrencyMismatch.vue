@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 
 const currency = computed(() => {
   const { brief } = plans;
-  const listed = trade.prices?.currency;
+  const listed = catalogue.prices?.currency;
   return brief && listed && brief.currency !== listed ? listed : undefined;
 });
 
@@ -19,8 +19,8 @@ function count(): void {
 
 <template>
   <p v-if="currency" class="mismatch" role="alert">
-    This plan is in {{ plans.brief?.currency }}, the prices of {{ trade.prices?.name }} are in {{ currency }}.
-    Uisce does not convert money.
+    This plan is in {{ plans.brief?.currency }}, the prices of {{ catalogue.prices?.name }} are in
+    {{ currency }}. Uisce does not convert money.
     <v-btn height="44" @click="count">Count the money in {{ currency }}</v-btn>
   </p>
 </template>

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { countDrinks } from '@uisce/core/plan';
 import { computed, ref } from 'vue';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count } from '../words/use-words';
 import { useItemWords } from '../words/use-item-words';
 
 /** A number of drinks that opens to their names. */
 const props = defineProps<{ ids: readonly string[] }>();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const { drinkName } = useItemWords();
 const shown = ref(false);
-const number = computed(() => countDrinks(props.ids, trade.recipes));
+const number = computed(() => countDrinks(props.ids, catalogue.recipes));
 const names = computed(() => props.ids.map(drinkName).sort((a, b) => a.localeCompare(b)));
 </script>
 

@@ -12,11 +12,11 @@ import { ALLERGEN_WORDS } from '../words/trade-words';
 import { count, useWords } from '../words/use-words';
 
 /** Who drinks here, what they cannot have, and their evening so far. */
-const household = useSettings();
+const settings = useSettings();
 const log = useLog();
 const words = useWords();
 
-const standard = computed(() => standardDrink(household.settings.locale));
+const standard = computed(() => standardDrink(settings.current.locale));
 const soFar = computed(() =>
   eveningSoFar(
     log.pours,

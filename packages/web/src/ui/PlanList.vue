@@ -4,7 +4,7 @@ import { makeUpOf, planNameSchema, type Plan } from '@uisce/core/plan';
 import { useKit } from '../household/use-kit';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { sayMakeUp } from '../words/judgement';
 import { count, useWords } from '../words/use-words';
 import { Solver } from '../solver/solver';
@@ -16,7 +16,7 @@ const emit = defineEmits<{ close: [] }>();
 const kits = useKit();
 const stock = useStock();
 const plans = usePlans();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const results = ref<Record<string, TimedResult>>({});
@@ -27,11 +27,11 @@ const nameFault = ref('');
 const newName = ref('');
 
 // Its own solver, so that comparing plans does not hold up the open one.
-const solver = new Solver(() => trade.catalogue);
+const solver = new Solver(() => catalogue.all);
 
 /** Answer every plan that has no answer yet, one after the other. */
 async function askAll(): Promise<void> {
-  const { prices } = trade;
+  const { prices } = catalogue;
   for (const plan of [...plans.plans]) {
     if (!prices || results.value[plan.id]) continue;
     const keep = (result: TimedResult) => (results.value[plan.id] = result);
@@ -55,7 +55,7 @@ function sentence(plan: Plan): string {
   if (!result) return `${money}: working it out`;
   if (result.answer.status === 'infeasible') return `${money} does not meet what it asks for`;
   const proof = result.answer.status === 'optimal' ? ', proven best' : '';
-  return `${money} opens ${count(result.open, 'drink')} ${sayMakeUp(makeUpOf(result, trade.kinds))}${proof}`;
+  return `${money} opens ${count(result.open, 'drink')} ${sayMakeUp(makeUpOf(result, catalogue.kinds))}${proof}`;
 }
 
 function checked(name: string): string | undefined {

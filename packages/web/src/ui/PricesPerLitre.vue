@@ -2,7 +2,7 @@
 import { computed, shallowRef, watch } from 'vue';
 import type { PriceList } from '@uisce/core/catalogue';
 import { litrePrices } from '@uisce/core/errand';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { listed, useWords } from '../words/use-words';
 
 /** What a kind costs by the litre at every shop that asks in this money, and what was paid for it before. */
@@ -10,21 +10,21 @@ const props = defineProps<{ kind: string }>();
 
 const MAX_PAID = 5;
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const lists = shallowRef<PriceList[]>([]);
 watch(
-  () => trade.prices,
+  () => catalogue.prices,
   async (prices) => {
-    const shops = trade.priceLists.filter((l) => l.currency === prices?.currency && !l.over);
-    const all = await Promise.all(shops.map((l) => trade.listOf(l.id).catch(() => undefined)));
-    if (prices === trade.prices) lists.value = all.filter((l) => l !== undefined);
+    const shops = catalogue.priceLists.filter((l) => l.currency === prices?.currency && !l.over);
+    const all = await Promise.all(shops.map((l) => catalogue.listOf(l.id).catch(() => undefined)));
+    if (prices === catalogue.prices) lists.value = all.filter((l) => l !== undefined);
   },
   { immediate: true },
 );
-const told = computed(() => litrePrices(props.kind, lists.value, trade.paid));
-const name = (id: string) => trade.priceLists.find((l) => l.id === id)?.name ?? id;
+const told = computed(() => litrePrices(props.kind, lists.value, catalogue.paid));
+const name = (id: string) => catalogue.priceLists.find((l) => l.id === id)?.name ?? id;
 const now = computed(() =>
   told.value.now.map((p) => `${name(p.shop)} ${words.price(p.perLitreMinor)} (${words.size(p.ml)})`),
 );

@@ -1,25 +1,25 @@
 import type { HomeMade, HomeMadePart } from '@uisce/core/catalogue';
 import { recipeOfBatch, type Batch, type BatchRecord } from '@uisce/core/bench';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { inSentence, listed, useWords } from './use-words';
 
 /** Batches as people call them. */
 export function useBatchWords() {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
 
-  const recipeOf = (batch: BatchRecord) => recipeOfBatch(batch, trade.catalogue.homeMade);
+  const recipeOf = (batch: BatchRecord) => recipeOfBatch(batch, catalogue.all.homeMade);
 
   /** "Rich syrup 2:1, with gum". A kind's own ratio gives way to the way's. */
   function recipeName(recipe: HomeMade | undefined): string {
     if (!recipe) return 'Something we no longer know';
-    const kind = trade.kindName(recipe.makes);
+    const kind = catalogue.kindName(recipe.makes);
     if (recipe.way === undefined) return kind;
     return `${kind.replace(/ [\d.]+:1$/, '')}, ${recipe.way}`;
   }
 
   function partName({ kind, pantry, hot, spiritAbv }: HomeMadePart): string {
-    const usual = pantry === undefined ? trade.kindName(kind ?? '') : trade.pantryName(pantry);
+    const usual = pantry === undefined ? catalogue.kindName(kind ?? '') : catalogue.pantryName(pantry);
     const name =
       spiritAbv === undefined ? usual : usual.replace(/[\d.]+ %$/, `${words.number(spiritAbv * 100)} %`);
     return pantry === 'water' && hot ? 'hot water' : inSentence(name);
@@ -33,10 +33,10 @@ export function useBatchWords() {
     listed(recipe.from.map((part, i) => `${grams(partsG[i] ?? 0)} ${partName(part)}`));
 
   /** Whether a part goes in by the drop. */
-  const byDrops = (part: HomeMadePart) => trade.pantry.get(part.pantry ?? '')?.drops ?? false;
+  const byDrops = (part: HomeMadePart) => catalogue.pantry.get(part.pantry ?? '')?.drops ?? false;
 
   const cautionOf = (part: HomeMadePart) =>
-    trade.pantry.get(part.pantry ?? '')?.caution ?? trade.kinds.get(part.kind ?? '')?.caution;
+    catalogue.pantry.get(part.pantry ?? '')?.caution ?? catalogue.kinds.get(part.kind ?? '')?.caution;
 
   /** "2 h", "45 min". */
   const minutes = (m: number) =>

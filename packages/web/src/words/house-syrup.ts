@@ -2,7 +2,7 @@ import type { Recipe, Slot } from '@uisce/core/catalogue';
 import { drinkFigures } from '@uisce/core/drink';
 import { fromHouseSyrup, withHouseSyrup, type Rescaled } from '@uisce/core/bench';
 import { useSettings } from '../household/use-settings';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from './use-words';
 
 export interface HousePour extends Rescaled {
@@ -11,14 +11,14 @@ export interface HousePour extends Rescaled {
 
 /** Plain sugar syrup poured from the one that the household keeps. */
 export function useHouseSyrup() {
-  const household = useSettings();
-  const trade = useTrade();
+  const settings = useSettings();
+  const catalogue = useCatalogue();
   const words = useWords();
 
   /** What a slot asks for, from the house syrup; undefined when it is poured as written. */
   function of(slot: Pick<Slot, 'kind' | 'amount'>): HousePour | undefined {
-    const ratio = household.settings.houseSyrupRatio;
-    const poured = fromHouseSyrup(slot, ratio, trade.kinds);
+    const ratio = settings.current.houseSyrupRatio;
+    const poured = fromHouseSyrup(slot, ratio, catalogue.kinds);
     return ratio === null || !poured ? undefined : { ...poured, ratio };
   }
 
@@ -30,7 +30,7 @@ export function useHouseSyrup() {
 
   /** A drink as it is poured here, and the kinds it is poured from. */
   const asPoured = (recipe: Recipe) =>
-    withHouseSyrup(recipe, household.settings.houseSyrupRatio, trade.kinds);
+    withHouseSyrup(recipe, settings.current.houseSyrupRatio, catalogue.kinds);
   /** Its figures as it is poured here. */
   const figuresOf = (recipe: Recipe) => {
     const poured = asPoured(recipe);

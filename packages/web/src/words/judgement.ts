@@ -10,7 +10,7 @@ import {
 } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from './use-item-words';
 import { count, inSentence, listed, useWords } from './use-words';
 
@@ -63,11 +63,11 @@ export function sayLenses({
 export function useJudgement() {
   const answers = useAnswer();
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
   const { itemName } = useItemWords();
 
-  const makeUp = computed(() => makeUpOf(answers.result, trade.kinds));
+  const makeUp = computed(() => makeUpOf(answers.result, catalogue.kinds));
 
   const open = computed(() => answers.result?.open ?? 0);
 
@@ -77,7 +77,7 @@ export function useJudgement() {
   const promise = computed(() => {
     const { result } = answers;
     if (result?.answer.status !== 'optimal' || !answers.current) return '';
-    const { withStandIn } = openCounts(result.answer.drinks, trade.recipes);
+    const { withStandIn } = openCounts(result.answer.drinks, catalogue.recipes);
     const standIns = `; a stand-in counts a little less (${withStandIn} of them)`;
     return `no other set for this money is worth more${withStandIn > 0 ? standIns : ''}`;
   });
@@ -86,11 +86,11 @@ export function useJudgement() {
   const besideWords = computed(() => {
     const { result } = answers;
     if (!result) return '';
-    const twenty = trade.catalogue.askedFor.length;
-    const wine = countDrinks(result.forTheDay, trade.recipes);
+    const twenty = catalogue.all.askedFor.length;
+    const wine = countDrinks(result.forTheDay, catalogue.recipes);
     const soft = countDrinks(
       result.soft.map((d) => d.id),
-      trade.recipes,
+      catalogue.recipes,
     );
     return [
       twenty > 0 ? `${result.askedFor.length} of the ${twenty} most asked for` : '',
@@ -115,7 +115,7 @@ export function useJudgement() {
     if (obstacle.kind === 'limits') {
       return 'What you ask for does not fit your limits on bottles, litres or shelf. Loosen one of them, or let go of a must-have.';
     }
-    const names = obstacle.drinks.map((id) => trade.recipes.get(id)?.name ?? id);
+    const names = obstacle.drinks.map((id) => catalogue.recipes.get(id)?.name ?? id);
     return names.length > 0
       ? `Nothing you allow can open ${listed(names)}: a bottle it leans on is ruled out or not on sale.`
       : 'The bottles you keep and the ones you ruled out contradict each other.';

@@ -2,18 +2,18 @@ import { computed } from 'vue';
 import { coveredBy, needIndex, needsOf } from '@uisce/core/kit';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 /** How much of what the plan's drinks ask of the hands is there: "9 of 14". */
 export function useKitFigure() {
   const answers = useAnswer();
   const kits = useKit();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   return computed(() => {
     if (!kits.kit.said || !answers.result) return '';
-    const index = needIndex(trade.catalogue);
-    const recipes = answers.made.flatMap((d) => trade.recipes.get(d.id) ?? []);
-    const asked = [...new Set(recipes.flatMap((r) => needsOf(r, trade.catalogue, trade.kinds)))];
+    const index = needIndex(catalogue.all);
+    const recipes = answers.made.flatMap((d) => catalogue.recipes.get(d.id) ?? []);
+    const asked = [...new Set(recipes.flatMap((r) => needsOf(r, catalogue.all, catalogue.kinds)))];
     const there = asked.filter((id) => {
       const need = index.get(id);
       return need !== undefined && coveredBy(need, kits.kit) !== undefined;

@@ -1,25 +1,25 @@
 import { useAnswer } from '../solver/use-answer';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 import { count, inSentence, listed, oneAndMany } from './use-words';
 
 /** Item and drink ids of an answer as people call them. */
 export function useItemWords() {
   const answers = useAnswer();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const itemName = (id: string) => {
     const kit = answers.kitById.get(id);
-    if (kit?.toolId !== undefined) return trade.tools.get(kit.toolId)?.name ?? id;
+    if (kit?.toolId !== undefined) return catalogue.tools.get(kit.toolId)?.name ?? id;
     if (kit?.glassId !== undefined)
-      return count(kit.pieces, ...oneAndMany(inSentence(trade.glasses.get(kit.glassId)?.name ?? id)));
+      return count(kit.pieces, ...oneAndMany(inSentence(catalogue.glasses.get(kit.glassId)?.name ?? id)));
     const pack = answers.packById.get(id);
-    if (pack) return trade.pantryName(pack.pantry);
-    return trade.kindName(answers.itemById.get(id)?.kindId ?? id);
+    if (pack) return catalogue.pantryName(pack.pantry);
+    return catalogue.kindName(answers.itemById.get(id)?.kindId ?? id);
   };
   return {
     itemName,
     /** "dry vermouth, rye whiskey and maraschino", or "nothing". */
     itemsInSentence: (ids: readonly string[]) =>
       ids.length === 0 ? 'nothing' : listed(ids.map((id) => inSentence(itemName(id)))),
-    drinkName: (id: string) => trade.recipes.get(id)?.name ?? id,
+    drinkName: (id: string) => catalogue.recipes.get(id)?.name ?? id,
   };
 }

@@ -2,7 +2,7 @@ import { formatMoney, printAmount, printVolume, type Amount } from '@uisce/core/
 import { useSettings } from '../household/use-settings';
 import { inSentence } from './in-sentence';
 import { usePlans } from '../household/use-plans';
-import { useTrade } from '../household/use-trade';
+import { useCatalogue } from '../household/use-catalogue';
 
 const PLURAL = new Intl.PluralRules('en');
 
@@ -37,32 +37,32 @@ const formats = new Map<string, Intl.NumberFormat>();
 
 /** Figures as the reader's region and measures write them. */
 export function useWords() {
-  const household = useSettings();
+  const settings = useSettings();
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   function format(options: Intl.NumberFormatOptions): Intl.NumberFormat {
-    const key = household.settings.locale + JSON.stringify(options);
+    const key = settings.current.locale + JSON.stringify(options);
     const known = formats.get(key);
     if (known) return known;
-    const made = new Intl.NumberFormat(household.settings.locale, options);
+    const made = new Intl.NumberFormat(settings.current.locale, options);
     formats.set(key, made);
     return made;
   }
   const sayDay = (iso: string, dateStyle: 'long' | 'medium') =>
-    new Intl.DateTimeFormat(household.settings.locale, { dateStyle, timeZone: 'UTC' }).format(
+    new Intl.DateTimeFormat(settings.current.locale, { dateStyle, timeZone: 'UTC' }).format(
       new Date(`${iso}T00:00:00Z`),
     );
-  const currency = () => plans.brief?.currency ?? trade.prices?.currency ?? 'EUR';
+  const currency = () => plans.brief?.currency ?? catalogue.prices?.currency ?? 'EUR';
   /** Money in the currency of the prices, whatever the plan counts in; always with decimals, so that columns line up. */
   const price = (minor: number) =>
-    formatMoney(minor, trade.prices?.currency ?? currency(), household.settings.locale, { exact: true });
+    formatMoney(minor, catalogue.prices?.currency ?? currency(), settings.current.locale, { exact: true });
 
   return {
     currency,
     /** Whole amounts without decimals, for headlines. */
-    money: (minor: number) => formatMoney(minor, currency(), household.settings.locale),
-    volume: (ml: number) => printVolume(ml, household.settings.measure, household.settings.locale),
-    amount: (amount: Amount) => printAmount(amount, household.settings.measure, household.settings.locale),
+    money: (minor: number) => formatMoney(minor, currency(), settings.current.locale),
+    volume: (ml: number) => printVolume(ml, settings.current.measure, settings.current.locale),
+    amount: (amount: Amount) => printAmount(amount, settings.current.measure, settings.current.locale),
     number: (value: number, digits = 1) => format({ maximumFractionDigits: digits }).format(value),
     /** A figure with so many decimals, even where they are noughts: a scale's reading. */
     fixed: (value: number, digits: number) =>
@@ -72,19 +72,19 @@ export function useWords() {
     day: (iso: string) => sayDay(iso, 'long'),
     /** "Sat 5", of an ISO date. */
     weekday: (iso: string) =>
-      new Intl.DateTimeFormat(household.settings.locale, {
+      new Intl.DateTimeFormat(settings.current.locale, {
         ...{ weekday: 'short', day: 'numeric', timeZone: 'UTC' },
       }).format(new Date(`${iso}T00:00:00Z`)),
     /** "22 Dec 2026", where there is little room. */
     shortDay: (iso: string) => sayDay(iso, 'medium'),
     /** "Dec 2026", of an ISO year and month. */
     month: (iso: string) =>
-      new Intl.DateTimeFormat(household.settings.locale, {
+      new Intl.DateTimeFormat(settings.current.locale, {
         ...{ month: 'short', year: 'numeric', timeZone: 'UTC' },
       }).format(new Date(`${iso}-01T00:00:00Z`)),
     /** "14:05" where the reader is, of an ISO instant. */
     time: (instant: string) =>
-      new Intl.DateTimeFormat(household.settings.locale, { timeStyle: 'short' }).format(new Date(instant)),
+      new Intl.DateTimeFormat(settings.current.locale, { timeStyle: 'short' }).format(new Date(instant)),
     percent: (fraction: number) =>
       format({ style: 'percent', minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(fraction),
     /** "500 g" or "1 kg" of a pack. */

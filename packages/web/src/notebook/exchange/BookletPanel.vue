@@ -4,7 +4,7 @@ import { bookletOf } from '@uisce/core/notebook';
 import { useNotebook } from '../../household/use-notebook';
 import { useSettings } from '../../household/use-settings';
 import { useToday } from '../../household/use-today';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { useAtHand } from '../../ui/drink/use-at-hand';
 import { saveFile } from '../../ui/save-file';
 import SelectField from '../../ui/SelectField.vue';
@@ -14,11 +14,11 @@ import { usePrintedDrink } from '../paper/use-printed-drink';
 
 /** A booklet to print: contents by family, index by ingredient, in the household's measures. */
 const atHand = useAtHand();
-const household = useSettings();
+const settings = useSettings();
 const notebook = useNotebook();
 const printed = usePrintedDrink();
 const today = useToday();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const which = ref('ours');
@@ -29,7 +29,7 @@ const choices = computed(() => [
   { value: 'all', title: 'Every drink' },
 ]);
 const recipes = computed(() => {
-  const all = trade.catalogue.recipes;
+  const all = catalogue.all.recipes;
   if (which.value === 'all') return all;
   const wanted =
     which.value === 'ours'
@@ -42,8 +42,8 @@ const recipes = computed(() => {
 const working = ref(false);
 async function print(): Promise<void> {
   working.value = true;
-  const { chapters, index } = bookletOf(recipes.value, trade.catalogue);
-  const name = household.settings.household || 'Our home bar';
+  const { chapters, index } = bookletOf(recipes.value, catalogue.all);
+  const name = settings.current.household || 'Our home bar';
   const pdf = await bookletPdf({
     title: name,
     under: `${count(recipes.value.length, 'drink')} · ${words.day(today.iso())}`,

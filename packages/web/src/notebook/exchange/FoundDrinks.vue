@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import CheckField from '../../ui/CheckField.vue';
 import SelectField from '../../ui/SelectField.vue';
 import { count, inSentence } from '../../words/use-words';
@@ -12,7 +12,7 @@ import type { OfChanged, useImport } from './use-import';
 
 /** Drinks that were read of a file: what is new, the same, or otherwise; what is not understood is asked once, not line by line. */
 const props = defineProps<{ bringing: ReturnType<typeof useImport> }>();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const { sayAll } = useDifferenceWords();
 const { matches, nearFirst } = useKindChoices();
 
@@ -82,7 +82,7 @@ function ownKind(word: string): void {
           density="compact"
           persistent-placeholder
           :placeholder="
-            word.near[0] ? `Perhaps ${inSentence(trade.kindName(word.near[0]))}` : 'Not known here'
+            word.near[0] ? `Perhaps ${inSentence(catalogue.kindName(word.near[0]))}` : 'Not known here'
           "
           :aria-label="`What is “${word.says}”?`"
           @update:model-value="$event && bringing.say(word.says, $event)"

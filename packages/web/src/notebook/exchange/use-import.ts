@@ -4,7 +4,7 @@ import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { keptCollection, keptOwnDrink, keptOwnKind, keptTasting, type ChangeWrite } from '@uisce/core/kept';
 import type { Ounce, OwnDrink, OwnKind, Collection, Tasting } from '@uisce/core/notebook';
 import { useNotebook } from '../../household/use-notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { useVerdicts } from '../../household/use-verdicts';
 import { useKeeper } from '../../kept/use-keeper';
 import type { Found, FoundDrink } from './reading';
@@ -37,7 +37,7 @@ function counted<T extends { id: string }>(incoming: readonly T[], here: readonl
 export function useImport() {
   const keeper = useKeeper();
   const notebook = useNotebook();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const verdicts = useVerdicts();
 
   const name = ref('');
@@ -78,9 +78,12 @@ export function useImport() {
     end();
     worker = new Worker(workerUrl, { type: 'module' });
     remote = wrap<ReadingApi>(worker);
-    const { kinds } = trade.catalogue;
-    const catalogue = { recipes: [...trade.printed.values()], kinds };
-    const ask = { ...plain({ name: name.value, ounce: ounce.value, own: notebook.drinks }), text, catalogue: plain(catalogue) }; // prettier-ignore
+    const printed = { recipes: [...catalogue.printed.values()], kinds: catalogue.all.kinds };
+    const ask = {
+      ...plain({ name: name.value, ounce: ounce.value, own: notebook.drinks }),
+      text,
+      catalogue: plain(printed),
+    };
     await asked((r) => r.read(ask, tell));
   }
   async function open(file: File): Promise<void> {

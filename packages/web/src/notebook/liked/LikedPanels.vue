@@ -2,13 +2,13 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { bestOfFamilies, favouritesOf, type LikedDrink } from '@uisce/core/notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { useVerdicts } from '../../household/use-verdicts';
 import DataTable from '../../ui/DataTable.vue';
 import { count, useWords } from '../../words/use-words';
 
 /** The best of each family, everybody's favourites, and the last words on any drink. */
-const trade = useTrade();
+const catalogue = useCatalogue();
 const verdicts = useVerdicts();
 const words = useWords();
 
@@ -19,15 +19,15 @@ const COLUMNS = [
   { key: 'times', title: 'Times', figures: true },
 ];
 const rows = computed(() => {
-  const best = bestOfFamilies(verdicts.verdicts, (id) => trade.recipes.get(id)?.family);
-  return trade.catalogue.families.flatMap((f) => {
+  const best = bestOfFamilies(verdicts.verdicts, (id) => catalogue.recipes.get(id)?.family);
+  return catalogue.all.families.flatMap((f) => {
     const liked = best.get(f.id);
     return liked
       ? [{ family: f.name, drink: liked.drink, name: nameOf(liked), mean: words.fixed(liked.mean, 1), times: liked.times }] // prettier-ignore
       : [];
   });
 });
-const nameOf = ({ drink }: Pick<LikedDrink, 'drink'>) => trade.recipes.get(drink)?.name ?? drink;
+const nameOf = ({ drink }: Pick<LikedDrink, 'drink'>) => catalogue.recipes.get(drink)?.name ?? drink;
 
 /** So many of each are shown. */
 const MOST = 4;
@@ -35,14 +35,14 @@ const people = computed(() =>
   [...favouritesOf(verdicts.verdicts)]
     .map(([who, liked]) => ({
       ...{ who, of: liked.reduce((sum, l) => sum + l.times, 0) },
-      liked: liked.filter((l) => trade.recipes.has(l.drink)).slice(0, MOST),
+      liked: liked.filter((l) => catalogue.recipes.has(l.drink)).slice(0, MOST),
     }))
     .filter((p) => p.liked.length > 0)
     .sort((a, b) => b.of - a.of || (a.who < b.who ? -1 : 1)),
 );
 const notes = computed(() =>
   verdicts.tastings
-    .filter((t) => t.note !== '' && trade.recipes.has(t.drink))
+    .filter((t) => t.note !== '' && catalogue.recipes.has(t.drink))
     .sort((a, b) => (a.at > b.at ? -1 : 1))
     .slice(0, 12)
     .map((t) => ({

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { useVerdicts } from '../../household/use-verdicts';
 import AnswerHead from '../../ui/AnswerHead.vue';
 import { later } from '../../ui/later';
@@ -9,16 +9,16 @@ import NotebookParts from '../NotebookParts.vue';
 
 const LikedPanels = later(() => import('./LikedPanels.vue'));
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const verdicts = useVerdicts();
 const words = useWords();
 
-const best = computed(() => verdicts.liked.find((l) => trade.recipes.has(l.drink)));
+const best = computed(() => verdicts.liked.find((l) => catalogue.recipes.has(l.drink)));
 const headline = computed(() =>
   best.value
     ? {
         before: 'What you like best: ',
-        figure: trade.recipes.get(best.value.drink)?.name ?? '',
+        figure: catalogue.recipes.get(best.value.drink)?.name ?? '',
         after: `, ${words.number(best.value.mean)} of 5`,
       }
     : {
@@ -33,8 +33,8 @@ const underline = computed(
 </script>
 
 <template>
-  <AnswerHead v-bind="headline" :waiting="trade.loaded ? '' : 'Looking'" :underline="underline">
+  <AnswerHead v-bind="headline" :waiting="catalogue.loaded ? '' : 'Looking'" :underline="underline">
     <NotebookParts part="liked" />
   </AnswerHead>
-  <LikedPanels v-if="trade.loaded && best" />
+  <LikedPanels v-if="catalogue.loaded && best" />
 </template>

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { useNotebook } from '../../household/use-notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { useVerdicts } from '../../household/use-verdicts';
 import DataTable from '../../ui/DataTable.vue';
 import { useAtHand } from '../../ui/drink/use-at-hand';
@@ -13,7 +13,7 @@ import OwnKindsPanel from './OwnKindsPanel.vue';
 /** What the household wrote itself: drinks, kinds, collections. */
 const atHand = useAtHand();
 const notebook = useNotebook();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const verdicts = useVerdicts();
 const words = useWords();
 
@@ -28,7 +28,7 @@ const rows = computed(() =>
     const id = d.houseSpecOf ?? d.id;
     const liked = verdicts.likedOf(id);
     return {
-      ...{ id, name: trade.recipes.get(id)?.name ?? id, versions: d.versions.length },
+      ...{ id, name: catalogue.recipes.get(id)?.name ?? id, versions: d.versions.length },
       about: [d.houseSpecOf ? 'the house’s spec' : '', d.from, ...d.tags].filter(Boolean).join(', '),
       liked: liked ? words.fixed(liked.mean, 1) : '–',
       open: atHand.open.value.has(id) ? 'opens it' : '',

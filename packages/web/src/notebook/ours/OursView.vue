@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useNotebook } from '../../household/use-notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import AnswerHead from '../../ui/AnswerHead.vue';
 import { useAtHand } from '../../ui/drink/use-at-hand';
 import { later } from '../../ui/later';
@@ -12,7 +12,7 @@ const OursPanels = later(() => import('./OursPanels.vue'));
 
 const atHand = useAtHand();
 const notebook = useNotebook();
-const trade = useTrade();
+const catalogue = useCatalogue();
 
 const headline = computed(() => {
   const n = notebook.drinks.length;
@@ -32,8 +32,8 @@ const underline = computed(
 </script>
 
 <template>
-  <AnswerHead v-bind="headline" :waiting="trade.loaded ? '' : 'Looking'" :underline="underline">
+  <AnswerHead v-bind="headline" :waiting="catalogue.loaded ? '' : 'Looking'" :underline="underline">
     <NotebookParts part="ours" />
   </AnswerHead>
-  <OursPanels v-if="trade.loaded" />
+  <OursPanels v-if="catalogue.loaded" />
 </template>

@@ -6,16 +6,16 @@ import { formatMoney } from '@uisce/core/base';
 import { useNotebook } from '../../household/use-notebook';
 import { useSettings } from '../../household/use-settings';
 import { useStock } from '../../household/use-stock';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { ALLERGEN_WORDS } from '../../words/trade-words';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import OwnKindSheet from '../OwnKindSheet.vue';
 
 /** Kinds that the catalogue lacks: what is known of them, and what is made with them. */
-const household = useSettings();
+const settings = useSettings();
 const notebook = useNotebook();
 const stock = useStock();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const rows = computed(() =>
@@ -26,13 +26,13 @@ const rows = computed(() =>
     return {
       kind,
       facts: [
-        kind.parent ? `a kind of ${inSentence(trade.kindName(kind.parent))}` : '',
+        kind.parent ? `a kind of ${inSentence(catalogue.kindName(kind.parent))}` : '',
         kind.abv > 0 ? `${words.percent(kind.abv)} vol` : '',
         kind.sugarGPerL > 0 ? `${kind.sugarGPerL} g sugar a litre` : '',
         kind.acidGPerL > 0 ? `${kind.acidGPerL} g acid a litre` : '',
         kind.openDays ? `keeps ${kind.openDays} days` : '',
         sold
-          ? `${words.size(sold.ml)} for ${formatMoney(sold.priceMinor, sold.currency, household.settings.locale, { exact: true })}`
+          ? `${words.size(sold.ml)} for ${formatMoney(sold.priceMinor, sold.currency, settings.current.locale, { exact: true })}`
           : 'nobody sells it',
       ]
         .filter(Boolean)

@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { ownDrinkSchema, ownKindSchema } from '@uisce/core/notebook';
 import { useNotebook } from '../../household/use-notebook';
 import { usePlans } from '../../household/use-plans';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { inHouse, said, type InSmallHouse } from '../../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../../testing/small-house';
 import '../CollectionSheet.vue';
@@ -49,9 +49,9 @@ const button = (name: RegExp) =>
 describe('what is the household’s own', () => {
   it('counts wherever a shop is asked: its kind has its price, its drink stands in the library', async () => {
     await open();
-    const trade = useTrade();
-    expect(trade.prices?.bottles.find((b) => b.kind === 'own-cordial')).toMatchObject({ ml: 500, priceMinor: 700 }); // prettier-ignore
-    expect(trade.recipes.get('own-ebb')?.canon).toBe('own');
+    const catalogue = useCatalogue();
+    expect(catalogue.prices?.bottles.find((b) => b.kind === 'own-cordial')).toMatchObject({ ml: 500, priceMinor: 700 }); // prettier-ignore
+    expect(catalogue.recipes.get('own-ebb')?.canon).toBe('own');
     expect(said(house.page)).toContain('500 g sugar a litre, 50 cl for €7.00');
     expect(said(house.page)).toMatch(/Ebb p\. 9, winter 1 –/);
   });

@@ -2,7 +2,7 @@ import { amountMl } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
 import { sayMethod } from '@uisce/core/drink';
 import { useNotebook } from '../../household/use-notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { useOwnMeasure } from '../../words/own-measure';
 import { useMayHold } from '../../ui/drink/use-warnings';
 import { inSentence, listed, useWords } from '../../words/use-words';
@@ -13,13 +13,13 @@ export function usePrintedDrink() {
   const notebook = useNotebook();
   const own = useOwnMeasure();
   const { mayHold, sayHolds } = useMayHold();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
 
   return (recipe: Recipe): BookletDrink => {
     const held = mayHold(recipe);
     const { figures } = held;
-    const glass = inSentence(trade.glasses.get(recipe.glass)?.name ?? recipe.glass);
+    const glass = inSentence(catalogue.glasses.get(recipe.glass)?.name ?? recipe.glass);
     const mine = notebook.ownOf(recipe.id);
     const cups = (ml: number | undefined) => {
       const plan = own.isMeasured(ml) ? own.planFor(ml) : undefined;
@@ -30,10 +30,10 @@ export function usePrintedDrink() {
       under: `${words.percent(figures.abv)} vol · ${words.volume(Math.round(figures.servedMl))} · ${glass}`,
       parts: recipe.slots.map((s) => ({
         amount: words.amount(s.amount),
-        what: `${listed([s.kind, ...s.or].map((k) => trade.kindName(k))).replace(/ and ([^,]*)$/, ' or $1')}${s.optional ? ' (if you like)' : ''}`,
+        what: `${listed([s.kind, ...s.or].map((k) => catalogue.kindName(k))).replace(/ and ([^,]*)$/, ' or $1')}${s.optional ? ' (if you like)' : ''}`,
         mine: own.lines.value.length === 0 ? '' : cups(amountMl(s.amount)),
       })),
-      steps: sayMethod(recipe, trade.kinds, glass, (k) => inSentence(k.name)),
+      steps: sayMethod(recipe, catalogue.kinds, glass, (k) => inSentence(k.name)),
       foot: [
         ...sayHolds(held),
         mine?.from ? `From ${mine.from}.` : '',

@@ -2,14 +2,14 @@
 import { dequal } from 'dequal';
 import { computed, ref, watch } from 'vue';
 import { judge, WISHES, type Balanced, type ComparedFigure, type Wish } from '@uisce/core/notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import DataTable from '../../ui/DataTable.vue';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import { useJudgeWords } from './use-judge-words';
 import { useWriting } from './use-writing';
 
 /** Its figures among its family; and "less sweet", in steps that can be measured here. */
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const { judged, recipe, wish, take } = useWriting();
 const { figure } = useJudgeWords();
@@ -49,13 +49,13 @@ function ask(what: Wish): void {
 const changes = computed(() =>
   (found.value?.changes ?? []).map(({ slot, fromMl, toMl }) => {
     const kind = recipe.value?.slots[slot]?.kind ?? '';
-    return `${words.volume(toMl)} ${inSentence(trade.kindName(kind))} instead of ${words.volume(fromMl)}`;
+    return `${words.volume(toMl)} ${inSentence(catalogue.kindName(kind))} instead of ${words.volume(fromMl)}`;
   }),
 );
 /** What else changes with it. */
 const then = computed(() => {
   if (!found.value || !judged.value) return '';
-  const after = judge(found.value.recipe, trade.catalogue).places;
+  const after = judge(found.value.recipe, catalogue.all).places;
   return listed(
     after.flatMap((p) => {
       const was = judged.value?.places.find((w) => w.of === p.of)?.value ?? 0;

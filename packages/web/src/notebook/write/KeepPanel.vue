@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useNotebook } from '../../household/use-notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { count } from '../../words/use-words';
 import { OWN_DRINKS, useIndex } from '../use-index';
 import { useWriting } from './use-writing';
@@ -11,16 +11,16 @@ import { useWriting } from './use-writing';
 const notebook = useNotebook();
 const router = useRouter();
 const { wanted } = useIndex();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const { recipe, recipes, open, of, chosen, clear, judged, allSettled, readNow } = useWriting();
 
 const why = ref('');
 const own = computed(() => (of.value === undefined ? undefined : notebook.ownOf(of.value)));
 /** A shipped drink that is written on becomes the house's spec of it. */
 const shipped = computed(() =>
-  of.value !== undefined && own.value === undefined ? trade.recipes.get(of.value) : undefined,
+  of.value !== undefined && own.value === undefined ? catalogue.recipes.get(of.value) : undefined,
 );
-const twin = computed(() => trade.recipes.get(judged.value?.twins[0]?.id ?? ''));
+const twin = computed(() => catalogue.recipes.get(judged.value?.twins[0]?.id ?? ''));
 const name = computed({
   get: () => recipe.value?.name ?? '',
   set: (text: string) => (chosen.value = { ...chosen.value, name: text.slice(0, 80) || 'Without a name' }),

@@ -11,7 +11,7 @@ import {
 import { SURE, type LineNote, type ReadLine } from '@uisce/core/notebook';
 import { mdiClose } from '@mdi/js';
 import { useSettings } from '../../household/use-settings';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import CheckField from '../../ui/CheckField.vue';
 import NumberField from '../../ui/NumberField.vue';
 import SelectField from '../../ui/SelectField.vue';
@@ -26,8 +26,8 @@ const emit = defineEmits<{
   out: [];
   ownKind: [];
 }>();
-const household = useSettings();
-const trade = useTrade();
+const settings = useSettings();
+const catalogue = useCatalogue();
 const { matches, nearFirst } = useKindChoices();
 
 const isSure = computed(() => props.line.confidence >= SURE);
@@ -38,7 +38,7 @@ const kinds = computed(() =>
 type Measure = Amount['measure'];
 const SPOONED: readonly Measure[] = ['teaspoon', 'tablespoon', 'bar-spoon', 'dash', 'drop'];
 const WORDS: Partial<Record<Measure, string>> = { whole: 'pieces', 'bar-spoon': 'bar spoon' };
-const poured = computed<ReaderMeasure>(() => household.settings.measure);
+const poured = computed<ReaderMeasure>(() => settings.current.measure);
 const measures = computed(() =>
   [poured.value as Measure, ...SPOONED, ...COUNT_MEASURES].map((value) => ({
     ...{ value, title: WORDS[value] ?? MEASURE_WORDS[value as ReaderMeasure]?.short ?? value },
@@ -76,7 +76,7 @@ const extras = computed(() => {
     line.float ? 'floated' : '',
     line.muddle ? 'pressed' : '',
     line.rinse ? 'to rinse' : '',
-    line.or.length > 0 ? `or ${line.or.map((k) => inSentence(trade.kindName(k))).join(' or ')}` : '',
+    line.or.length > 0 ? `or ${line.or.map((k) => inSentence(catalogue.kindName(k))).join(' or ')}` : '',
   ].filter(Boolean);
 });
 const name = computed(() => props.line.says || 'this line');
@@ -122,9 +122,9 @@ const name = computed(() => props.line.says || 'this line');
     <div v-if="!isSure" class="ask">
       <v-btn
         v-if="line.kind"
-        :aria-label="`Yes, ${trade.kindName(line.kind)}`"
+        :aria-label="`Yes, ${catalogue.kindName(line.kind)}`"
         @click="emit('edit', { kind: line.kind })"
-        >Yes, {{ inSentence(trade.kindName(line.kind)) }}</v-btn
+        >Yes, {{ inSentence(catalogue.kindName(line.kind)) }}</v-btn
       >
       <v-btn :aria-label="`“${line.says}” is a kind of our own`" @click="emit('ownKind')"
         >A kind of our own</v-btn

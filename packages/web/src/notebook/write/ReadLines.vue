@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { METHODS } from '@uisce/core/catalogue';
 import type { ReadLine } from '@uisce/core/notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import SelectField from '../../ui/SelectField.vue';
 import { METHOD_WORDS } from '../../words/trade-words';
 import OwnKindSheet from '../OwnKindSheet.vue';
@@ -11,13 +11,13 @@ import LineFields from './LineFields.vue';
 import { useWriting } from './use-writing';
 
 /** The ingredients that were understood, in fields; what is changed there is written into the text. */
-const trade = useTrade();
+const catalogue = useCatalogue();
 const { current, said, chosen, recipe, edit, takeOut, add } = useWriting();
 const { choices, matches } = useKindChoices();
 
 const methods = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
-const glasses = computed(() => trade.catalogue.glasses.map((g) => ({ value: g.id, title: g.name })));
-const families = computed(() => trade.catalogue.families.map((f) => ({ value: f.id, title: f.name })));
+const glasses = computed(() => catalogue.all.glasses.map((g) => ({ value: g.id, title: g.name })));
+const families = computed(() => catalogue.all.families.map((f) => ({ value: f.id, title: f.name })));
 
 /** A line that is not sure keeps its words: they are said to be the kind. One that is sure is written anew. */
 function change(i: number, line: ReadLine, part: Parameters<typeof edit>[1]): void {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import AnswerHead from '../../ui/AnswerHead.vue';
 import { later } from '../../ui/later';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { computed, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { count, useWords } from '../../words/use-words';
@@ -12,14 +12,14 @@ import { useWriting } from './use-writing';
 const WritePanels = later(() => import('./WritePanels.vue'));
 
 const route = useRoute();
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const writing = useWriting();
 const { said } = useJudgeWords();
 const { recipe, recipes, open, judged } = writing;
 
 watch(
-  [() => route.params.drink, () => trade.loaded],
+  [() => route.params.drink, () => catalogue.loaded],
   ([id, loaded]) => {
     if (loaded && typeof id === 'string' && id !== '' && writing.of.value !== id) writing.begin(id);
   },
@@ -47,8 +47,8 @@ const underline = computed(() =>
 </script>
 
 <template>
-  <AnswerHead v-bind="headline" :waiting="trade.loaded ? '' : 'Finding the pen'" :underline="underline">
+  <AnswerHead v-bind="headline" :waiting="catalogue.loaded ? '' : 'Finding the pen'" :underline="underline">
     <NotebookParts part="write" />
   </AnswerHead>
-  <WritePanels v-if="trade.loaded" />
+  <WritePanels v-if="catalogue.loaded" />
 </template>

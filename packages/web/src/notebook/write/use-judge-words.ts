@@ -1,6 +1,6 @@
 import { computed } from 'vue';
 import type { FamilyPlace } from '@uisce/core/notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { inSentence, listed, useWords } from '../../words/use-words';
 import { ALLERGEN_WORDS } from '../../words/trade-words';
 import { useWriting } from './use-writing';
@@ -12,12 +12,12 @@ const LESS = { abv: 'weaker', sugar: 'less sweet', acid: 'less sour', volume: 's
 
 /** What is said of a drink while it is written. */
 export function useJudgeWords() {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const words = useWords();
   const { recipe, judged } = useWriting();
 
   const family = computed(() =>
-    inSentence(trade.families.get(recipe.value?.family ?? 'sour')?.name ?? 'drinks'),
+    inSentence(catalogue.families.get(recipe.value?.family ?? 'sour')?.name ?? 'drinks'),
   );
   const tens = (share: number) => Math.round(share * 10);
   function stands({ of, below }: FamilyPlace): string {
@@ -35,7 +35,7 @@ export function useJudgeWords() {
     if (!j || !recipe.value) return [];
     const out = j.places.map(stands).filter(Boolean);
     const [twin] = j.twins;
-    const twinName = twin && trade.recipes.get(twin.id)?.name;
+    const twinName = twin && catalogue.recipes.get(twin.id)?.name;
     const fit = j.fit?.verdict;
     return [
       ...(out.length > 0 ? out : [`among the ${family.value}, in the middle of them`]),
@@ -44,7 +44,7 @@ export function useJudgeWords() {
       ...(j.allergens.length > 0 ? [`contains ${listed(j.allergens.map((a) => ALLERGEN_WORDS[a]))}`] : []),
       ...(j.unknown.length > 0
         ? [
-            `nobody has said what allergens the ${listed(j.unknown.map((k) => inSentence(trade.kindName(k))))} holds`,
+            `nobody has said what allergens the ${listed(j.unknown.map((k) => inSentence(catalogue.kindName(k))))} holds`,
           ]
         : []),
     ];

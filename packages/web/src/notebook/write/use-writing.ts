@@ -24,7 +24,7 @@ import {
 } from '@uisce/core/notebook';
 import { useKit } from '../../household/use-kit';
 import { useNotebook } from '../../household/use-notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 
 /** The hand has moved on: what was typed is read. */
 const READ_AFTER_MS = 150;
@@ -38,7 +38,7 @@ const MAX_ML = 120;
 export const useWriting = createSharedComposable(() => {
   const kits = useKit();
   const notebook = useNotebook();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
 
   const text = useSessionStorage('uisce:writing', '');
   const ounce = useLocalStorage<Ounce>('uisce:ounce', 'us-oz');
@@ -55,9 +55,9 @@ export const useWriting = createSharedComposable(() => {
   /** The own drink that another version is written of. */
   const of = ref<string>();
 
-  const matcher = computed(() => new KindMatcher(trade.catalogue.kinds));
+  const matcher = computed(() => new KindMatcher(catalogue.all.kinds));
   const recipes = computed(() =>
-    trade.loaded && read.value.trim() !== '' ? readRecipes(read.value, matcher.value, ounce.value) : [],
+    catalogue.loaded && read.value.trim() !== '' ? readRecipes(read.value, matcher.value, ounce.value) : [],
   );
   // A page or a JSON document that was pasted becomes the text of its recipes: what is read is what stands there.
   watch(text, (pasted) => {
@@ -81,10 +81,10 @@ export const useWriting = createSharedComposable(() => {
   const recipe = computed<Recipe | undefined>(() => {
     const one = current.value;
     if (!one) return undefined;
-    const made = recipeFrom(one, of.value ?? 'own-draft', trade.catalogue.recipes, trade.kinds);
+    const made = recipeFrom(one, of.value ?? 'own-draft', catalogue.all.recipes, catalogue.kinds);
     return made && { ...made, ...chosen.value };
   });
-  const judged = computed(() => (recipe.value ? judge(recipe.value, trade.catalogue) : undefined));
+  const judged = computed(() => (recipe.value ? judge(recipe.value, catalogue.all) : undefined));
 
   /** Amounts that this house can measure. */
   const measurable = computed(() => {
@@ -93,23 +93,23 @@ export const useWriting = createSharedComposable(() => {
     return lines.length === 0 ? usual : [...new Set([...lines, ...lines.map((l) => l / 2), ...usual])];
   });
   function wish(what: Wish) {
-    return recipe.value && balance(recipe.value, what, trade.kinds, measurable.value);
+    return recipe.value && balance(recipe.value, what, catalogue.kinds, measurable.value);
   }
   /** All recipes of the text as drinks, where nothing of any of them is left to settle. */
   const allSettled = computed<Recipe[] | undefined>(() => {
     const every = recipes.value.map((r) => ({ ...r, lines: r.lines.map(settled) }));
     if (every.some((r) => r.lines.some((l) => l.confidence < SURE && !l.garnish))) return undefined;
-    return every.flatMap((r) => recipeFrom(r, 'own-draft', trade.catalogue.recipes, trade.kinds) ?? []);
+    return every.flatMap((r) => recipeFrom(r, 'own-draft', catalogue.all.recipes, catalogue.kinds) ?? []);
   });
   /** What was found for a wish becomes the text. */
   function take(next: Recipe): void {
-    text.value = sayRecipe(next, trade.kinds);
+    text.value = sayRecipe(next, catalogue.kinds);
     chosen.value = { ...chosen.value, method: next.method, glass: next.glass };
   }
   /** A line as it is written once its amount or its kind is another. */
   function rewritten(line: ReadLine, part: { amount?: Amount; kind?: string; optional?: boolean }): string {
-    const slot = slotOf({ ...line, ...part }, trade.kinds);
-    if (slot) return sayLine(slot, trade.kinds);
+    const slot = slotOf({ ...line, ...part }, catalogue.kinds);
+    if (slot) return sayLine(slot, catalogue.kinds);
     const amount = part.amount ? `${part.amount.value} ${part.amount.measure === 'whole' ? '' : part.amount.measure} ` : ''; // prettier-ignore
     return `${amount}${line.says}`;
   }
@@ -130,7 +130,7 @@ export const useWriting = createSharedComposable(() => {
   }
   /** One more ingredient, below the others. */
   function add(kind: string): void {
-    const next = `${USUAL_ML} ml ${(trade.kinds.get(kind)?.name ?? kind).replace(/ \d+:\d+$/, '')}`;
+    const next = `${USUAL_ML} ml ${(catalogue.kinds.get(kind)?.name ?? kind).replace(/ \d+:\d+$/, '')}`;
     const reads = readLine(next, matcher.value, ounce.value);
     if (reads.kind !== kind) said.value = { ...said.value, [reads.says]: kind };
     text.value = withLineAdded(text.value ?? '', recipes.value, at.value, next);
@@ -142,11 +142,11 @@ export const useWriting = createSharedComposable(() => {
   /** Write on at a drink that is there: own, or a shipped one as the house makes it. */
   function begin(id: string): void {
     const own = notebook.ownOf(id);
-    const from = (own && recipeOfOwn(own)) ?? trade.recipes.get(id);
+    const from = (own && recipeOfOwn(own)) ?? catalogue.recipes.get(id);
     if (!from) return;
     clear();
     of.value = id;
-    text.value = sayRecipe(from, trade.kinds);
+    text.value = sayRecipe(from, catalogue.kinds);
     chosen.value = { method: from.method, glass: from.glass, family: from.family };
   }
 
@@ -155,7 +155,7 @@ export const useWriting = createSharedComposable(() => {
     const id = of.value;
     clear();
     of.value = id;
-    text.value = sayRecipe(recipe, trade.kinds);
+    text.value = sayRecipe(recipe, catalogue.kinds);
     chosen.value = { method: recipe.method, glass: recipe.glass, family: recipe.family };
   }
 

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { useNotebook } from '../../household/use-notebook';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { useAnswer } from '../../solver/use-answer';
 import { inHouse, said, type InSmallHouse } from '../../testing/in-house';
 import { useWriting } from './use-writing';
@@ -46,7 +46,7 @@ describe('writing a drink down', () => {
     const [own] = useNotebook().drinks;
     expect(own?.versions[0]?.recipe.slots.map((s) => s.kind)).toEqual(['gin', 'lime-juice', 'simple-syrup']);
     // It stands in the library, and the plan is worked out with it.
-    expect(useTrade().recipes.get('own-slip')?.name).toBe('Slip');
+    expect(useCatalogue().recipes.get('own-slip')?.name).toBe('Slip');
     expect(useAnswer().result?.answer.drinks.length).toBeGreaterThan(0);
     expect(house.router.currentRoute.value.path).toBe('/notebook/own-slip');
   });
@@ -62,11 +62,11 @@ describe('writing a drink down', () => {
     await house.settle();
     await button(/^Keep as our daiquiri/).trigger('click');
     await house.settle();
-    const { recipes } = useTrade();
+    const { recipes } = useCatalogue();
     expect(recipes.get('daiquiri')?.slots[2]?.amount.value).toBeLessThan(20);
     const [own] = useNotebook().drinks;
     if (own) useNotebook().remove(own);
     await house.settle();
-    expect(useTrade().recipes.get('daiquiri')?.slots[2]?.amount.value).toBe(20);
+    expect(useCatalogue().recipes.get('daiquiri')?.slots[2]?.amount.value).toBe(20);
   });
 });

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { fillGlass, heightOfMl, radiusAt } from '@uisce/core/glass';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { useHouseSyrup } from '../../words/house-syrup';
 import { JOB_COLOUR } from '../theme/tokens';
 import { inSentence, plainName, useWords } from '../../words/use-words';
@@ -18,7 +18,7 @@ const props = defineProps<{
   watered?: boolean;
 }>();
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 
 /** Drawing room in px; the glass is scaled into it, a small one no more than so far. */
@@ -26,7 +26,7 @@ const ROOM = { width: 420, height: 330, glassWidth: 196, top: 18 };
 /** Least distance between two labels. */
 const LABEL_STEP = 22;
 
-const glass = computed(() => trade.glasses.get(props.recipe.glass));
+const glass = computed(() => catalogue.glasses.get(props.recipe.glass));
 const house = useHouseSyrup();
 const poured = computed(() => house.asPoured(props.recipe));
 const fill = computed(() =>
@@ -63,7 +63,7 @@ const drawing = computed(() => {
       const from = heightOfMl(inside, ml * lift);
       ml += layer.ml;
       const to = heightOfMl(inside, ml * lift);
-      const kind = trade.kinds.get(layer.kindId ?? '');
+      const kind = catalogue.kinds.get(layer.kindId ?? '');
       return {
         d: band(from, to),
         colour: kind ? `rgb(var(--v-theme-${JOB_COLOUR[kind.job]}))` : 'rgb(var(--v-theme-slate))',

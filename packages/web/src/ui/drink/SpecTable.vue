@@ -4,7 +4,7 @@ import { amountMl } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
 import { pouredWith } from '@uisce/core/plan';
 import { useKit } from '../../household/use-kit';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { useHouseSyrup } from '../../words/house-syrup';
 import { useOwnMeasure } from '../../words/own-measure';
 import { inSentence, listed, useWords } from '../../words/use-words';
@@ -22,7 +22,7 @@ const props = withDefaults(
   { servings: 1, costs: false, large: false },
 );
 
-const trade = useTrade();
+const catalogue = useCatalogue();
 const words = useWords();
 const atHand = useAtHand();
 const glassCost = useGlassCost();
@@ -31,13 +31,13 @@ const own = useOwnMeasure();
 const house = useHouseSyrup();
 
 const slots = computed(() =>
-  pouredWith(props.recipe, trade.catalogue, atHand.planned.value, atHand.minFit.value),
+  pouredWith(props.recipe, catalogue.all, atHand.planned.value, atHand.minFit.value),
 );
 const costs = computed(() => {
   const cost = glassCost.costOf(props.recipe);
   return new Map(cost?.slots.map((s) => [s.slot, s.minor]));
 });
-const names = (kinds: readonly string[]) => listed(kinds.map((k) => inSentence(trade.kindName(k))));
+const names = (kinds: readonly string[]) => listed(kinds.map((k) => inSentence(catalogue.kindName(k))));
 const scaled = (amount: Recipe['slots'][number]['amount']) =>
   words.amount({ ...amount, value: amount.value * props.servings });
 /** How to measure a slot in the household's own vessels; undefined when it is dashed or not asked for. */
@@ -72,7 +72,7 @@ const costOf = (slot: Recipe['slots'][number]) => {
           {{ syrup ? words.volume(roundMl(syrup.ml * props.servings)) : scaled(poured.slot.amount) }}
         </td>
         <td>
-          {{ trade.kindName(poured.slot.kind)
+          {{ catalogue.kindName(poured.slot.kind)
           }}<template v-if="poured.slot.or.length > 0"> or {{ names(poured.slot.or) }}</template
           ><span v-if="poured.slot.optional" class="dim"> (if you like)</span
           ><span v-if="poured.slot.muddle" class="dim">, muddled</span

@@ -4,22 +4,22 @@ import { ATTITUDE_MIN_FIT, winesForTheDay } from '@uisce/core/plan';
 import { useAnswer } from '../../solver/use-answer';
 import { usePlans } from '../../household/use-plans';
 import { useStock } from '../../household/use-stock';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 
 /** Kinds at hand, with all they are a kind of: what the open plan buys or has bought on the day, and what is owned already. */
 export function useAtHand() {
   const answers = useAnswer();
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const stock = useStock();
 
   const withAncestors = (ids: readonly string[]) =>
-    new Set(ids.flatMap((id) => kindAndAncestors(id, trade.kinds)));
+    new Set(ids.flatMap((id) => kindAndAncestors(id, catalogue.kinds)));
 
   const planned = computed(() =>
     withAncestors([
       ...(answers.result?.inUse ?? []).flatMap((id) => answers.itemById.get(id)?.kindId ?? []),
-      ...winesForTheDay(trade.catalogue, plans.briefOrEmpty),
+      ...winesForTheDay(catalogue.all, plans.briefOrEmpty),
     ]),
   );
   const owned = computed(() => withAncestors([...stock.there.keys()]));

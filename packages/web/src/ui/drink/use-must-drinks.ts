@@ -1,17 +1,17 @@
 import { usePlans } from '../../household/use-plans';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 
 /** Drinks the reader must have: add one, or let it go. */
 export function useMustDrinks() {
   const plans = usePlans();
-  const trade = useTrade();
+  const catalogue = useCatalogue();
 
   function toggle(id: string): void {
     const { brief } = plans;
     if (!brief) return;
     const has = brief.mustDrinks.includes(id);
     const mustDrinks = has ? brief.mustDrinks.filter((d) => d !== id) : [...brief.mustDrinks, id];
-    const name = trade.recipes.get(id)?.name ?? id;
+    const name = catalogue.recipes.get(id)?.name ?? id;
     plans.edit(has ? `${name} no longer a must` : `Must have ${name}`, { brief: { mustDrinks } });
   }
 

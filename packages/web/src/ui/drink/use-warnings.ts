@@ -4,7 +4,7 @@ import { inGlass, type InGlass } from '@uisce/core/drink';
 import { HOT_IN_TIN, inHandInOrder, isHotInTin, pourables, wayInHand } from '@uisce/core/pouring';
 import { pouredWith } from '@uisce/core/plan';
 import { useStock } from '../../household/use-stock';
-import { useTrade } from '../../household/use-trade';
+import { useCatalogue } from '../../household/use-catalogue';
 import { ALLERGEN_WORDS } from '../../words/trade-words';
 import { inSentence, listed } from '../../words/use-words';
 import { useAtHand } from './use-at-hand';
@@ -14,15 +14,15 @@ import { useAtHand } from './use-at-hand';
  * is in hand for it and what the plan buys.
  */
 export function useMayHold() {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const atHand = useAtHand();
   const stock = useStock();
   const inHand = computed(() => inHandInOrder(stock.here.there, stock.here.kinds));
 
   function mayHold(recipe: Recipe): InGlass {
     const { kinds } = stock.here;
-    const planned = pouredWith(recipe, trade.catalogue, atHand.planned.value, atHand.minFit.value);
-    const [pourable] = pourables({ ...trade.catalogue, recipes: [recipe] }, atHand.minFit.value);
+    const planned = pouredWith(recipe, catalogue.all, atHand.planned.value, atHand.minFit.value);
+    const [pourable] = pourables({ ...catalogue.all, recipes: [recipe] }, atHand.minFit.value);
     const here = (pourable?.slots ?? []).flatMap((s) =>
       s.ways.flatMap((w) => wayInHand(w, inHand.value, kinds)?.kinds.flat() ?? []),
     );
@@ -31,7 +31,7 @@ export function useMayHold() {
   }
   /** "Contains nuts.", and what nobody has said. */
   function sayHolds({ allergens, unknown }: Pick<InGlass, 'allergens' | 'unknown'>): string[] {
-    const names = [...new Set(unknown.map((k) => inSentence(trade.kindName(k))))];
+    const names = [...new Set(unknown.map((k) => inSentence(catalogue.kindName(k))))];
     return [
       ...(allergens.length > 0 ? [`Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}.`] : []),
       ...(names.length > 0 ? [`Nobody has said what allergens are in the ${listed(names)}.`] : []),
@@ -42,11 +42,11 @@ export function useMayHold() {
 
 /** What must be said of a drink on its page: what it may hold, and what is to be taken care of. */
 export function useWarnings(recipe: Readonly<Ref<Recipe>>) {
-  const trade = useTrade();
+  const catalogue = useCatalogue();
   const { mayHold, sayHolds } = useMayHold();
   return computed(() => {
     const glass = mayHold(recipe.value);
-    const hot = isHotInTin(recipe.value, trade.kinds) ? [HOT_IN_TIN] : [];
+    const hot = isHotInTin(recipe.value, catalogue.kinds) ? [HOT_IN_TIN] : [];
     return [...sayHolds(glass), ...glass.cautions, ...hot];
   });
 }

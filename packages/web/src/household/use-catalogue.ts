@@ -33,17 +33,17 @@ import { useSettings } from './use-settings';
 const lastShop = useLocalStorage('uisce:shop', '');
 
 /** The catalogue and the price lists: what there is to pour and what it costs. */
-export const useTrade = defineStore('trade', () => {
+export const useCatalogue = defineStore('catalogue', () => {
   const keeper = useKeeper();
-  const household = useSettings();
+  const settings = useSettings();
   const loaded = ref(false);
   const shipped = shallowRef<Catalogue>(emptyCatalogue());
   /** Tells this release of the shipped catalogue, read by this school of freshness, from others. */
   const releaseTag = ref('');
   const shippedTag = computed(() =>
-    household.settings.freshness === 'between'
+    settings.current.freshness === 'between'
       ? releaseTag.value
-      : `${releaseTag.value} ${household.settings.freshness}`,
+      : `${releaseTag.value} ${settings.current.freshness}`,
   );
   const ownRecipes = computed(() => keeper.single(keptOwnRecipes));
   /** The household's own ways of making things stand beside the shipped ones. */
@@ -57,7 +57,7 @@ export const useTrade = defineStore('trade', () => {
       ownDrinks.value.length + ownKinds.value.length === 0
         ? shipped.value
         : withOwn(shipped.value, plain(ownDrinks.value), plain(ownKinds.value));
-    const { freshness } = household.settings;
+    const { freshness } = settings.current;
     return freshness === 'between' ? all : { ...all, kinds: inSchool(all.kinds, freshness) };
   });
   const catalogue = computed<Catalogue>(() => ({
@@ -123,12 +123,12 @@ export const useTrade = defineStore('trade', () => {
 
   /** The prices in use: the chosen list with the shop below it. A list that is gone leaves the first one in use. */
   async function readPrices(): Promise<void> {
-    const id = household.settings.priceListId;
+    const id = settings.current.priceListId;
     const summary = priceLists.value.find((list) => list.id === id) ?? priceLists.value[0];
     if (summary === undefined) return;
     const list = await listOf(summary.id);
     lastShop.value = summary.over ?? summary.id;
-    if (household.settings.priceListId === id) prices.value = list;
+    if (settings.current.priceListId === id) prices.value = list;
   }
 
   /** A shop's prices as they hold for this household: own ones over the shop's, what was paid before either. */
@@ -140,7 +140,7 @@ export const useTrade = defineStore('trade', () => {
   }
 
   // Another shop was chosen, or own prices came or went, here or elsewhere.
-  watch([() => household.settings.priceListId, ownPrices, ownRecipes, ownKinds, paid], () => {
+  watch([() => settings.current.priceListId, ownPrices, ownRecipes, ownKinds, paid], () => {
     if (loaded.value) void readPrices();
   });
 
@@ -166,7 +166,7 @@ export const useTrade = defineStore('trade', () => {
 
   return {
     loaded,
-    catalogue,
+    all: catalogue,
     shippedTag,
     priceLists,
     kinds,

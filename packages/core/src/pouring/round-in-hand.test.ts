@@ -6,7 +6,7 @@ import { emptyKit } from '../kit/kit.js';
 import { liquidGPerMl } from '../stock/weigh.js';
 import { testCatalogue, testKinds, testRecipe } from '../testing/trade.js';
 import { addMore, beginWork, goBack, goOn, mlByScale, pourOff, scaleTarget } from './go-on.js';
-import { makingOf, type Bar } from './making.js';
+import { roundInHand, type Bar } from './round-in-hand.js';
 import { grow, overshotDrink, pourOffShare, type PartIn } from './overshoot.js';
 import type { Round } from './round.js';
 
@@ -41,13 +41,14 @@ function upTo(round: Round, kind: string): Round {
   let now = round;
   for (
     let i = 0;
-    i < 20 && (makingOf(now, bar).current.act !== 'pour' || makingOf(now, bar).current.part?.kind !== kind);
+    i < 20 &&
+    (roundInHand(now, bar).current.act !== 'pour' || roundInHand(now, bar).current.part?.kind !== kind);
     i++
   )
     now = goOn(now, bar, AT);
   return now;
 }
-const asks = (round: Round) => makingOf(round, bar).current.part;
+const asks = (round: Round) => roundInHand(round, bar).current.part;
 
 describe('an overshoot', () => {
   const parts = fc.array(
@@ -122,12 +123,12 @@ describe('a round at the scale', () => {
 
   it('shows what the scale is to show, tared or with all that is in, and reads ml from it', () => {
     const untared = upTo(begun(1, { tared: false, vesselG: 230 }), 'lemon-juice');
-    const making = makingOf(untared, bar);
-    const target = scaleTarget(untared, making, making.current);
+    const inHand = roundInHand(untared, bar);
+    const target = scaleTarget(untared, inHand, inHand.current);
     expect(target).toBeCloseTo(230 + 27.7 + 23.2, 0);
-    expect(mlByScale(untared, making, making.current, (target ?? 0) + 10.3)).toBeCloseTo(32.5, 1);
+    expect(mlByScale(untared, inHand, inHand.current, (target ?? 0) + 10.3)).toBeCloseTo(32.5, 1);
     const tared = upTo(begun(), 'lemon-juice');
-    expect(scaleTarget(tared, makingOf(tared, bar), makingOf(tared, bar).current)).toBeCloseTo(23.2, 1);
+    expect(scaleTarget(tared, roundInHand(tared, bar), roundInHand(tared, bar).current)).toBeCloseTo(23.2, 1);
   });
 
   it('grows the rest with what went over, and asks again for what that leaves short', () => {
@@ -138,10 +139,10 @@ describe('a round at the scale', () => {
     const gin = upTo(over, 'gin');
     expect(asks(gin)?.ml).toBeCloseTo(66, 6);
     const again = goOn(gin, bar, AT, 69);
-    expect(makingOf(again, bar).current).toMatchObject({ more: true, part: { kind: 'simple-syrup' } });
+    expect(roundInHand(again, bar).current).toMatchObject({ more: true, part: { kind: 'simple-syrup' } });
     expect(asks(again)?.ml).toBeCloseTo(25.875 - 24.75, 2);
     const done = goOn(goOn(again, bar, AT), bar, AT);
-    expect(makingOf(done, bar).current.act).toBe('ice');
+    expect(roundInHand(done, bar).current.act).toBe('ice');
     const { poured } = done;
     const sum = (id: string) => (poured[id] ?? 0) + (poured[`${id}+`] ?? 0);
     expect(sum('0.0') / 22.5).toBeCloseTo(69 / 60, 3);
@@ -150,29 +151,29 @@ describe('a round at the scale', () => {
     let back = done;
     for (let i = 0; i < 12; i++) back = goBack(back, bar);
     expect(back.poured).toEqual({});
-    expect(makingOf(back, bar).place).toBe(0);
+    expect(roundInHand(back, bar).place).toBe(0);
   });
 
   it('that no glass takes is poured off into ratio, or mended, and both are written down', () => {
     const over = goOn(upTo(begun(), 'gin'), bar, AT, 110);
-    const making = makingOf(over, bar);
-    const [load] = making.loadsNow;
+    const inHand = roundInHand(over, bar);
+    const [load] = inHand.loadsNow;
     expect(load?.grown.wantedFactor).toBeGreaterThan(load?.grown.factor ?? 0);
     expect(load?.overshot?.off[0]?.what).toBeDefined();
-    const off = pourOff(over, making, 0);
+    const off = pourOff(over, inHand, 0);
     const total = (r: Round) => Object.values(r.poured).reduce((a, b) => a + b, 0);
     expect(total(over) - total(off)).toBeCloseTo(load?.offMl ?? 0, 6);
     expect(Object.values(off.off).reduce((a, b) => a + b, 0)).toBeCloseTo(load?.offMl ?? 0, 6);
-    const after = makingOf(off, bar).loadsNow[0];
+    const after = roundInHand(off, bar).loadsNow[0];
     expect(after?.offShare).toBeCloseTo(0, 9);
     expect(after?.overshot).toBeUndefined();
-    const more = addMore(over, making, 0, 1, 5);
+    const more = addMore(over, inHand, 0, 1, 5);
     expect(total(more) - total(over)).toBeCloseTo(5, 9);
   });
 
   it('remembers how long it was shaken', () => {
     let round = begun(2);
-    while (makingOf(round, bar).current.act !== 'shake') round = goOn(round, bar, AT);
+    while (roundInHand(round, bar).current.act !== 'shake') round = goOn(round, bar, AT);
     const shaking = beginWork(round, '2026-11-26T20:00:00.000Z');
     const shaken = goOn(shaking, bar, '2026-11-26T20:00:14.000Z');
     expect(Object.values(shaken.worked)).toEqual([14]);
@@ -183,12 +184,12 @@ describe('a round at the scale', () => {
 describe('a drink of a round as it stands', () => {
   it('counts what went over the measure: four fifths more gin is that much more alcohol', () => {
     const round = begun(1);
-    const first = makingOf(round, bar);
+    const first = roundInHand(round, bar);
     const gin = first.now.find((s) => s.part?.slot === 0) ?? expect.fail('gin is measured');
     const meant = drinkFigures(drinkInHand(round, first, 0) ?? drink, bar.kinds).ethanolG;
     expect(meant).toBeCloseTo(drinkFigures(drink, bar.kinds).ethanolG, 9);
     const over = { ...round, poured: { [gin.id]: (gin.part?.ml ?? 0) * 1.8 } };
-    const now = drinkFigures(drinkInHand(over, makingOf(over, bar), 0) ?? drink, bar.kinds).ethanolG;
+    const now = drinkFigures(drinkInHand(over, roundInHand(over, bar), 0) ?? drink, bar.kinds).ethanolG;
     expect(now / meant).toBeCloseTo(1.8, 9);
   });
 });

@@ -58,9 +58,9 @@ const MORE = '+';
  * Where a round stands: its steps with what is done, the step in hand, and what an overshoot has made of the rest. A
  * part that an overshoot leaves short is asked for again after the last part of its drink.
  *
- * @example makingOf(round, bar).current.part?.ml
+ * @example roundInHand(round, bar).current.part?.ml
  */
-export function makingOf(round: Round, bar: Bar): RoundInHand {
+export function roundInHand(round: Round, bar: Bar): RoundInHand {
   const compiled = compileRound(round.orders, bar.kit, bar.catalogue, bar.kinds);
   const loadsNow = compiled.loads.map((_, load) => loadNow(load, round, compiled, bar));
   const withMore = compiled.steps.flatMap((step, i): PourStep[] => {

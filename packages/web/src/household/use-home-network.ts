@@ -2,13 +2,13 @@ import { createSharedComposable } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { AccessState, Who } from '@uisce/core/household';
 import { api } from '../kept/client';
-import { useTried } from '../kept/use-tried';
+import { useRequest } from '../kept/use-request';
 
 /** The home network's door: whether it is open, where, and who is signed in. */
-export const useHome = createSharedComposable(() => {
+export const useHomeNetwork = createSharedComposable(() => {
   const state = ref<AccessState>();
   const who = ref<Who>();
-  const { busy, trouble, tried } = useTried(load);
+  const { busy, trouble, tried } = useRequest(load);
 
   async function load(): Promise<void> {
     state.value = await api<AccessState>('/access').catch(() => state.value);

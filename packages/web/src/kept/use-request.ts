@@ -5,7 +5,7 @@ import { ApiError, OfflineError } from './client';
 const sentence = (message: string) => `${message.replace(/^./, (c) => c.toUpperCase()).replace(/\.$/, '')}.`;
 
 /** Something that the server may refuse: whether it is under way, and in one sentence why it was refused. */
-export function useTried(after: () => Promise<void> = () => Promise.resolve()) {
+export function useRequest(after: () => Promise<void> = () => Promise.resolve()) {
   const busy = ref(false);
   const trouble = ref('');
 

@@ -6,7 +6,7 @@ import {
   goBack,
   goOn,
   isTimed,
-  makingOf,
+  roundInHand,
   mlByScale,
   pourOff,
   scaleTarget,
@@ -14,10 +14,10 @@ import {
 import { useLog } from '../household/use-log';
 
 /** The round under way: the step in hand, and how to go on and back. */
-export const useMaking = createSharedComposable(() => {
+export const useRoundInHand = createSharedComposable(() => {
   const log = useLog();
-  const making = computed(() => (log.round ? makingOf(log.round, log.bar) : undefined));
-  const current = computed(() => making.value?.current);
+  const inHand = computed(() => (log.round ? roundInHand(log.round, log.bar) : undefined));
+  const current = computed(() => inHand.value?.current);
   const isLast = computed(() => current.value?.act === 'serve');
   const timed = computed(() => current.value !== undefined && isTimed(current.value));
   const running = computed(() => timed.value && (log.round?.workFrom ?? null) !== null);
@@ -26,8 +26,8 @@ export const useMaking = createSharedComposable(() => {
   /** The next step; what is timed is first begun. */
   function on(ml?: number): void {
     const { round } = log;
-    if (!round || !making.value) return;
-    if (isLast.value) log.finish(round, making.value, true);
+    if (!round || !inHand.value) return;
+    if (isLast.value) log.finish(round, inHand.value, true);
     else if (timed.value && round.workFrom === null) log.keepRound(beginWork(round, now()));
     else log.keepRound(goOn(round, log.bar, now(), ml));
   }
@@ -37,36 +37,36 @@ export const useMaking = createSharedComposable(() => {
   }
   const giveUp = () => {
     const { round } = log;
-    if (round && making.value) log.finish(round, making.value, false);
+    if (round && inHand.value) log.finish(round, inHand.value, false);
   };
 
   /** What the scale is to show, and what an amount on it means. */
   const targetG = computed(() =>
-    log.round && making.value && current.value
-      ? scaleTarget(log.round, making.value, current.value)
+    log.round && inHand.value && current.value
+      ? scaleTarget(log.round, inHand.value, current.value)
       : undefined,
   );
   const mlOfShown = (g: number) =>
-    log.round && making.value && current.value ? mlByScale(log.round, making.value, current.value, g) : 0;
+    log.round && inHand.value && current.value ? mlByScale(log.round, inHand.value, current.value, g) : 0;
 
   /** Where the filling in hand stands, overshot or not. */
   const loadNow = computed(() => {
     const load = current.value?.load;
-    return load === null || load === undefined ? undefined : making.value?.loadsNow[load];
+    return load === null || load === undefined ? undefined : inHand.value?.loadsNow[load];
   });
   function pourSomeOff(): void {
     const load = current.value?.load;
-    if (log.round && making.value && load !== null && load !== undefined)
-      log.keepRound(pourOff(log.round, making.value, load));
+    if (log.round && inHand.value && load !== null && load !== undefined)
+      log.keepRound(pourOff(log.round, inHand.value, load));
   }
   function mend(slot: number, ml: number): void {
     const load = current.value?.load;
-    if (log.round && making.value && load !== null && load !== undefined)
-      log.keepRound(addMore(log.round, making.value, load, slot, ml));
+    if (log.round && inHand.value && load !== null && load !== undefined)
+      log.keepRound(addMore(log.round, inHand.value, load, slot, ml));
   }
 
   return {
-    making,
+    inHand,
     current,
     isLast,
     timed,
