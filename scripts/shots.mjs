@@ -140,7 +140,9 @@ const browser = await chromium.launch({ executablePath: ensureChromium(), args: 
 try {
   for (const shot of SHOTS) {
     const page = await browser.newPage({
-      ...{ viewport: shot.size, reducedMotion: 'reduce', serviceWorkers: 'block' },
+      viewport: shot.size,
+      reducedMotion: 'reduce',
+      serviceWorkers: 'block',
       colorScheme: shot.theme === 'night' ? 'dark' : 'light',
     });
     const settings = await page.request.get(`${address}/api/settings`);

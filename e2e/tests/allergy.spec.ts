@@ -25,13 +25,21 @@ interface Evening {
 /** The only gin here is one of the household's own, and holds nuts; Colm, who cannot have them, comes on Saturday. */
 async function onlyHazelnutGin(page: Page, address: string): Promise<void> {
   const api = `${address}/api`;
-  const list = async <T>(path: string) => (await (await page.request.get(`${api}${path}`)).json()) as Entry<T>[];
+  const list = async <T>(path: string) =>
+    (await (await page.request.get(`${api}${path}`)).json()) as Entry<T>[];
   const gin = {
-    ...{ id: GIN, name: 'Hazelnut gin', parent: 'dry-gin', job: 'base', supply: 'bottle', abv: 0.4 },
-    ...{ allergens: ['nuts'], allergensStated: true },
+    id: GIN,
+    name: 'Hazelnut gin',
+    parent: 'dry-gin',
+    job: 'base',
+    supply: 'bottle',
+    abv: 0.4,
+    allergens: ['nuts'],
+    allergensStated: true,
   };
   const kept = await page.request.put(`${api}/kinds/${GIN}`, {
-    ...{ headers: { 'if-none-match': '*' }, data: { value: gin, change: 'Hazelnut gin' } },
+    headers: { 'if-none-match': '*' },
+    data: { value: gin, change: 'Hazelnut gin' },
   });
   expect(kept.status()).toBe(200);
   for (const { value } of await list<Bottle>('/bottles'))
@@ -45,7 +53,7 @@ async function onlyHazelnutGin(page: Page, address: string): Promise<void> {
   const guests = [...evening.guests, colm];
   const must = { ...evening, guests, must: ['gin-and-tonic'], guestCard: { key: KEY, asks: true } };
   await change(page.request, `${api}/evenings/${evening.id}`, must);
-} // prettier-ignore
+}
 
 test('somebody who cannot have nuts is safe at every step, where the only gin holds some', async ({
   page,
@@ -78,7 +86,10 @@ test('somebody who cannot have nuts is safe at every step, where the only gin ho
 
   // The Shelf, where a glass is poured by itself; the drink's page; the plan's sheet of it.
   await page.goto(`${demo.address}/shelf`);
-  await page.getByRole('button', { name: /^Hazelnut gin/ }).first().click(); // prettier-ignore
+  await page
+    .getByRole('button', { name: /^Hazelnut gin/ })
+    .first()
+    .click();
   await page.getByText('Pour a glass of it by itself').click();
   await expect(page.getByText('Not for Colm: it contains nuts.')).toBeVisible();
   await page.goto(`${demo.address}/notebook/gin-and-tonic`);
@@ -87,7 +98,9 @@ test('somebody who cannot have nuts is safe at every step, where the only gin ho
   // The evening: his seat, the printed words, the night, and his own telephone.
   await page.goto(`${demo.address}/evening`);
   const seats = page.getByRole('table', { name: 'Who finds what' });
-  await expect(seats.getByRole('row', { name: /^Colm/ }).getByText('cannot have it').first()).toBeAttached(worked); // prettier-ignore
+  await expect(seats.getByRole('row', { name: /^Colm/ }).getByText('cannot have it').first()).toBeAttached(
+    worked,
+  );
   await page.goto(`${demo.address}/evening/night`);
   await page.getByRole('button', { name: 'Settle the menu' }).click(worked);
   await saved(page, 'The menu is settled');

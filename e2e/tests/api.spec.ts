@@ -116,7 +116,8 @@ test('told to stop under load, it keeps all that it said yes to, and ends well',
       const writes = [{ thing: 'plan', id, value, version: null }];
       // A client of its own, whose line is not kept open for another.
       const answer = await fetch(`${first.address}/api/changes`, {
-        ...{ method: 'POST', headers: { 'content-type': 'application/json', connection: 'close' } },
+        method: 'POST',
+        headers: { 'content-type': 'application/json', connection: 'close' },
         body: JSON.stringify({ id: crypto.randomUUID(), change: 'Keep', writes }),
       }).catch((error: Error) => error);
       if (answer instanceof Response && answer.ok) kept.push(id);
@@ -136,15 +137,22 @@ test('told to stop under load, it keeps all that it said yes to, and ends well',
   expect(kept.filter((id) => !found.has(id))).toEqual([]);
   await second.stop();
   data.remove();
-}); // prettier-ignore
+});
 
 test('a menu and a schedule are asked for over the API, and the menu’s money is what is missing', async ({
   demo,
   request,
 }) => {
   const card = await request.post(`${demo.address}/api/evening/menu`, {
-    data: { guests: [{ name: 'Ann', likes: ['sour'] }, { name: 'Bo', drives: true }], size: 3, order: ['seats', 'money', 'parts', 'work', 'variety'] },
-  }); // prettier-ignore
+    data: {
+      guests: [
+        { name: 'Ann', likes: ['sour'] },
+        { name: 'Bo', drives: true },
+      ],
+      size: 3,
+      order: ['seats', 'money', 'parts', 'work', 'variety'],
+    },
+  });
   const told = (await card.json()) as {
     proven: boolean;
     score: { money: number };
@@ -161,8 +169,13 @@ test('a menu and a schedule are asked for over the API, and the menu’s money i
     ok: true,
     starts: [{ id: 'juice', begins: 30, ends: 0, slack: 60 }],
   });
-  expect(await schedule([task('orgeat', { minutes: 900 })])).toMatchObject({ ok: false, conflict: { task: 'orgeat' } }); // prettier-ignore
-  const none = await request.post(`${demo.address}/api/evening/menu`, { data: { guests: [{ name: 'Ann' }], candidates: ['negroni'], size: 4 } }); // prettier-ignore
+  expect(await schedule([task('orgeat', { minutes: 900 })])).toMatchObject({
+    ok: false,
+    conflict: { task: 'orgeat' },
+  });
+  const none = await request.post(`${demo.address}/api/evening/menu`, {
+    data: { guests: [{ name: 'Ann' }], candidates: ['negroni'], size: 4 },
+  });
   expect(none.status()).toBe(400);
   expect(((await none.json()) as { errors: { pointer: string }[] }).errors[0]?.pointer).toBe('/size');
 });

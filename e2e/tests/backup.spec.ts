@@ -44,7 +44,9 @@ test('a backup of a week ago is restored on every open page, and that taken back
   const file = await (await download).path();
   await page.getByLabel('Passphrase, if sealed').fill('salt and dark');
   await page.getByLabel('A backup of Uisce').setInputFiles(file);
-  await expect(page.getByRole('alert')).toHaveText(/The passphrase is another, or the file is damaged\. Nothing was touched\./); // prettier-ignore
+  await expect(page.getByRole('alert')).toHaveText(
+    /The passphrase is another, or the file is damaged\. Nothing was touched\./,
+  );
   await page.getByLabel('Passphrase, if sealed').fill('salt and light');
   await page.getByLabel('A backup of Uisce').setInputFiles(file);
   await expect(page.getByText(/^Restored: \d+ things\./)).toBeVisible();

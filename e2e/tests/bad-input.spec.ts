@@ -27,8 +27,13 @@ test('a price file with faults names them and leaves the prices as they are', as
     heightMm: 300,
   };
   const list = {
-    format: 'uisce-prices/1', id: 'mine', name: 'Mine', currency: 'EUR', provenance: 'own', bottles: [bottle],
-  }; // prettier-ignore
+    format: 'uisce-prices/1',
+    id: 'mine',
+    name: 'Mine',
+    currency: 'EUR',
+    provenance: 'own',
+    bottles: [bottle],
+  };
   const give = (text: string) =>
     file.setInputFiles({ name: 'prices.json', mimeType: 'application/json', buffer: Buffer.from(text) });
 

@@ -23,7 +23,8 @@ test('six guests, one allergic, one driving: the menu is proven, one drink swapp
   const offer = menu(page)
     .getByRole('button', { name: /^Take .* instead of / })
     .first();
-  const [, other = '', out = ''] = /^Take (.*) instead of (.*)$/.exec((await offer.getAttribute('aria-label')) ?? '') ?? []; // prettier-ignore
+  const [, other = '', out = ''] =
+    /^Take (.*) instead of (.*)$/.exec((await offer.getAttribute('aria-label')) ?? '') ?? [];
   await offer.click();
   await saved(page, `${other} instead of ${out}`);
   await expect.poll(() => names(page), worked).toContain(other);
@@ -80,7 +81,10 @@ test('one drink is mixed at the scale, two rounds are served on the night, and w
   const bench = page.getByRole('region', { name: /at the scale$/ });
   const own = bench.getByLabel(/^Or your own scale, tared: [\d.,]+ g/);
   for (const next of ['simple syrup 1:1', 'bourbon', 'water', undefined]) {
-    const label = await bench.getByText(/^Or your own scale, tared:/).first().textContent(); // prettier-ignore
+    const label = await bench
+      .getByText(/^Or your own scale, tared:/)
+      .first()
+      .textContent();
     await own.fill((/([\d.,]+) g/.exec(label ?? '')?.[1] ?? '').replace(',', ''));
     await own.press('Enter');
     await expect(sentence(page)).toHaveText(next ? new RegExp(`g ${next} next$`) : /bottle it$/);
@@ -88,7 +92,10 @@ test('one drink is mixed at the scale, two rounds are served on the night, and w
   await expect(page.getByText(/Bottle it: \d+ ml, 6 glasses of 99 ml/)).toBeVisible();
   await page.getByRole('button', { name: 'Into the bottle, with today’s date' }).click();
   await saved(page, 'Bottled');
-  await page.getByRole('link', { name: /^8 Evening|^Evening/ }).first().click(); // prettier-ignore
+  await page
+    .getByRole('link', { name: /^8 Evening|^Evening/ })
+    .first()
+    .click();
   await expect(menu(page).getByText(/\d glasses mixed already/)).toBeVisible(worked);
   await expect(page.getByRole('region', { name: /^The tide/ }).getByText(/mixed ahead/)).toHaveCount(0);
 
@@ -135,7 +142,10 @@ test('one drink is mixed at the scale, two rounds are served on the night, and w
   await page.getByRole('button', { name: 'Lemon juice to the shelf' }).click();
   await saved(page, 'Lemon juice, left over');
   await page.getByText('Irish sour 1 glass').click();
-  await page.getByRole('group', { name: 'How was the Irish sour?' }).getByRole('button', { name: /^5 of 5/ }).click(); // prettier-ignore
+  await page
+    .getByRole('group', { name: 'How was the Irish sour?' })
+    .getByRole('button', { name: /^5 of 5/ })
+    .click();
   await saved(page, 'Irish sour: 5 of 5');
   const bottles = (await (await page.request.get(`${api}/bottles`)).json()) as {
     value: { kind: string; leftMl: number | null; openedOn: string | null };
@@ -158,7 +168,11 @@ test('on a phone the next thing to do is large, and the night is taken with one 
   const tide = page.getByRole('region', { name: /^The tide/ });
   await expect(tide.getByRole('img')).toBeHidden();
   const size = (nth: number) =>
-    tide.getByRole('listitem').nth(nth).locator('label').evaluate((l) => parseFloat(getComputedStyle(l).fontSize)); // prettier-ignore
+    tide
+      .getByRole('listitem')
+      .nth(nth)
+      .locator('label')
+      .evaluate((l) => parseFloat(getComputedStyle(l).fontSize));
   expect(await size(0)).toBeGreaterThan(1.3 * (await size(1)));
   await page.getByRole('link', { name: 'The night' }).click();
   await page.getByRole('button', { name: 'Settle the menu' }).click();

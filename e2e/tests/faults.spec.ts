@@ -49,7 +49,12 @@ test('a power cut, which drops what was not synced, loses nothing that was ackno
   test.skip(library === undefined, 'no C compiler here: the power cut is not simulated');
   /** Writes, the cut, and what is on the disk then. */
   const cut = async (name: string, synchronous?: string) => {
-    const { acknowledged, disk } = await writeUntilPowerCut(join(data.path, name), library ?? '', 25, synchronous); // prettier-ignore
+    const { acknowledged, disk } = await writeUntilPowerCut(
+      join(data.path, name),
+      library ?? '',
+      25,
+      synchronous,
+    );
     return { acknowledged, lost: missing(acknowledged, await plansIn(disk, request)) };
   };
   const ours = await cut('ours');

@@ -20,7 +20,9 @@ test('a second browser signs in over HTTPS under another name, with a wrong and 
 }) => {
   const data = dataFolder();
   const server = await startServer(data.path, {
-    ...{ ...HOME, UISCE_HOME_NAMES: 'bar.localhost', UISCE_HOME_PASSPHRASE: PASSPHRASE },
+    ...HOME,
+    UISCE_HOME_NAMES: 'bar.localhost',
+    UISCE_HOME_PASSPHRASE: PASSPHRASE,
   });
   try {
     // The door opens once the passphrase was made ready.
@@ -28,7 +30,9 @@ test('a second browser signs in over HTTPS under another name, with a wrong and 
     const home = await door(request, server.address);
     // It passes the browser's warning over, as somebody would who was not told how to trust it.
     const phone = await browser.newContext({
-      ...{ ignoreHTTPSErrors: true, viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' },
+      ignoreHTTPSErrors: true,
+      viewport: { width: 390, height: 844 },
+      serviceWorkers: 'allow',
     });
     const other = await phone.newPage();
     await other.goto(`${home}/settings/devices`);
@@ -74,7 +78,9 @@ test('a guest asks for a drink from the menu; it comes up on the night and goes 
     timeout: 60_000,
   });
   const phone = await browser.newContext({
-    ...{ viewport: { width: 390, height: 844 }, colorScheme: 'dark', reducedMotion: 'reduce' },
+    viewport: { width: 390, height: 844 },
+    colorScheme: 'dark',
+    reducedMotion: 'reduce',
   });
   const guest = await phone.newPage();
   await guest.goto(demo.address + (card ?? ''));

@@ -11,9 +11,16 @@ async function another(browser: Browser, address: string): Promise<Page> {
 }
 
 const OWN_PRICES = {
-  format: 'uisce-prices/1', id: 'mine', name: 'Mine', currency: 'EUR', over: 'lantern-store', provenance: 'The shop in the village.',
-  bottles: [{ id: 'mine-gin', kind: 'dry-gin', label: 'Gin', ml: 700, priceMinor: 1650, widthMm: 74, heightMm: 290 }],
-}; // prettier-ignore
+  format: 'uisce-prices/1',
+  id: 'mine',
+  name: 'Mine',
+  currency: 'EUR',
+  over: 'lantern-store',
+  provenance: 'The shop in the village.',
+  bottles: [
+    { id: 'mine-gin', kind: 'dry-gin', label: 'Gin', ml: 700, priceMinor: 1650, widthMm: 74, heightMm: 290 },
+  ],
+};
 const money = (page: Page) => page.getByLabel('Now', { exact: true });
 const person = (page: Page) => page.getByLabel('At once', { exact: true });
 const notes = (page: Page) => page.getByLabel('Notes');

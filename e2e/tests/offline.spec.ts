@@ -22,7 +22,8 @@ test('installed, it opens without its server; what is ticked and poured meanwhil
   const { installabilityErrors } = await browser.send('Page.getInstallabilityErrors');
   // A test's window is a private one, which installs nothing; else nothing is in the way.
   expect(installabilityErrors.map((e) => e.errorId).filter((id) => id !== 'in-incognito')).toEqual([]);
-  const pours = async () => (await request.get(`${first.address}/api/pours`)).json() as Promise<{ value: { drink: string } }[]>; // prettier-ignore
+  const pours = async () =>
+    (await request.get(`${first.address}/api/pours`)).json() as Promise<{ value: { drink: string } }[]>;
   const before = await pours();
 
   expect(await first.stop()).toBe(0);
@@ -69,9 +70,14 @@ test('a new version asks before it takes over, and then nothing is stale', async
     cpSync(join(ROOT, 'packages/web/dist'), folder, { recursive: true });
     const change = (file: string, of: (text: string) => string) =>
       writeFileSync(join(folder, file), of(readFileSync(join(folder, file), 'utf8')));
-    change('index.html', (text) => text.replace('</head>', `<meta name="release" content="${name}" /></head>`)); // prettier-ignore
+    change('index.html', (text) =>
+      text.replace('</head>', `<meta name="release" content="${name}" /></head>`),
+    );
     change('sw.js', (text) => {
-      const changed = text.replace(/(url:"index\.html",revision:")\w+|(revision:")\w+(",url:"index\.html")/, `$1$2${name}$3`); // prettier-ignore
+      const changed = text.replace(
+        /(url:"index\.html",revision:")\w+|(revision:")\w+(",url:"index\.html")/,
+        `$1$2${name}$3`,
+      );
       expect(changed).not.toBe(text);
       return changed;
     });
@@ -84,7 +90,9 @@ test('a new version asks before it takes over, and then nothing is stale', async
   await expect(page.getByText(READY)).toBeVisible(ready);
   await first.stop();
   const second = await startServer(join(data.path, 'data'), {
-    ...{ UISCE_DEMO: '1', UISCE_WEB: release('second'), UISCE_PORT: new URL(address).port },
+    UISCE_DEMO: '1',
+    UISCE_WEB: release('second'),
+    UISCE_PORT: new URL(address).port,
   });
   await page.reload();
   expect(await shown()).toBe('first');

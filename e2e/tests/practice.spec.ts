@@ -10,7 +10,8 @@ test('twelve pours by count, ten cards by key and tap, and a word of the trade f
   const sentence = page.getByRole('heading', { level: 1 });
   await expect(sentence).toHaveText(/^\d+\.\d ± \d\.\d for 30 ml: you count/);
   const stage = page.getByRole('button', { name: /^Hold: / });
-  const trials = async () => ((await (await request.get(`${demo.address}/api/practice/trials`)).json()) as unknown[]).length; // prettier-ignore
+  const trials = async () =>
+    ((await (await request.get(`${demo.address}/api/practice/trials`)).json()) as unknown[]).length;
   const before = await trials();
   for (let i = 0; i < 12; i++) {
     const byKey = i % 2 === 0;
@@ -58,7 +59,9 @@ test('twelve pours by count, ten cards by key and tap, and a word of the trade f
     await page.getByRole('button', { name: i < 10 ? 'The next' : 'Done' }).click();
   }
   await expect(page.getByRole('heading', { name: /^\d+ of 10 right$/ })).toBeVisible();
-  const stands = (await (await request.get(`${demo.address}/api/practice`)).json()) as { people: { by: string; cards: number }[] }; // prettier-ignore
+  const stands = (await (await request.get(`${demo.address}/api/practice`)).json()) as {
+    people: { by: string; cards: number }[];
+  };
   expect(stands.people.find((p) => p.by === 'Maeve')?.cards).toBeGreaterThan(16);
 
   // From anywhere the slash finds drinks, and the words that are called so.
@@ -70,7 +73,11 @@ test('twelve pours by count, ten cards by key and tap, and a word of the trade f
   await expect(page.locator('#word-split')).toContainText(/United States.*187 ml/);
   // A drink's steps lead to the words in them.
   await page.goto(`${demo.address}/notebook/whiskey-sour`);
-  await page.getByRole('article').getByRole('link', { name: /^(Dry shake|Shake|shake|strain|Strain)/ }).first().click(); // prettier-ignore
+  await page
+    .getByRole('article')
+    .getByRole('link', { name: /^(Dry shake|Shake|shake|strain|Strain)/ })
+    .first()
+    .click();
   await expect(page).toHaveURL(/\/practice\/words\?word=/);
 });
 

@@ -73,9 +73,16 @@ test('three recipes pasted, one with an unknown part: mended, judged, less sweet
   await page.getByRole('button', { name: 'Keep as another version' }).click();
   await expect(page.getByText(/^2 .* · 50 ml white rum, not \d+(\.\d+)? ml/)).toBeVisible();
   await page.getByRole('button', { name: 'Pour version 1 again' }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: /^1 .*the first/ }).getByText('poured now')).toBeVisible(); // prettier-ignore
+  await expect(
+    page
+      .getByRole('listitem')
+      .filter({ hasText: /^1 .*the first/ })
+      .getByText('poured now'),
+  ).toBeVisible();
   await page.getByLabel(/^Find a drink/).fill('harbour light');
-  await expect(page.getByRole('group', { name: 'Drinks found' }).getByRole('link')).toHaveText([/^Harbour light/]); // prettier-ignore
+  await expect(page.getByRole('group', { name: 'Drinks found' }).getByRole('link')).toHaveText([
+    /^Harbour light/,
+  ]);
 
   await page.getByLabel('Side by side').check();
   const beside = page.getByRole('table', { name: 'Versions side by side' });
@@ -110,7 +117,10 @@ test('a drink written from what is there is poured at once, counted by the plan,
   await page.getByRole('link', { name: 'Pour it' }).click();
   await page.getByText('Already poured? Write it down').click();
   await page.getByRole('button', { name: 'Write it down', exact: true }).click();
-  const pours = async () => (await (await request.get(`${demo.address}/api/pours`)).json()) as { value: { drink: string; parts: { ml: number }[] } }[]; // prettier-ignore
+  const pours = async () =>
+    (await (await request.get(`${demo.address}/api/pours`)).json()) as {
+      value: { drink: string; parts: { ml: number }[] };
+    }[];
   const mine = async () => (await pours()).filter((p) => p.value.drink === 'own-low-water');
   await expect.poll(async () => (await mine())[0]?.value.parts.map((p) => p.ml)).toEqual([45, 15]);
   await page.goto(`${demo.address}/plan`);
@@ -149,8 +159,15 @@ test('what was written goes out, and comes into an empty household unchanged; a 
   await expect(page.getByText(/^1\d kept\.$/)).toBeVisible();
   const back = await request.get(`${other.address}/api/recipes.json`);
   const byId = (json: Record<string, unknown>) =>
-    Object.fromEntries(Object.entries(json).map(([key, of]) => [key, Array.isArray(of) ? [...(of as { id: string }[])].sort((a, b) => (a.id < b.id ? -1 : 1)) : of])); // prettier-ignore
-  expect(byId((await back.json()) as Record<string, unknown>)).toEqual(byId((await out.json()) as Record<string, unknown>)); // prettier-ignore
+    Object.fromEntries(
+      Object.entries(json).map(([key, of]) => [
+        key,
+        Array.isArray(of) ? [...(of as { id: string }[])].sort((a, b) => (a.id < b.id ? -1 : 1)) : of,
+      ]),
+    );
+  expect(byId((await back.json()) as Record<string, unknown>)).toEqual(
+    byId((await out.json()) as Record<string, unknown>),
+  );
   // The same again is nothing new.
   await bring.setInputFiles(file);
   await expect(page.getByRole('button', { name: 'Keep 0' })).toBeDisabled();
@@ -162,7 +179,9 @@ test('what was written goes out, and comes into an empty household unchanged; a 
     `${THREE}\n\n\nDaiquiri\n60 ml white rum\n30 ml lime juice\n15 ml simple syrup\nShake.`,
   );
   await bring.setInputFiles(pasted);
-  await expect(page.getByText(/^2 new drinks, 0 the same as here, 1 made otherwise here, 1 not wholly/)).toBeVisible(); // prettier-ignore
+  await expect(
+    page.getByText(/^2 new drinks, 0 the same as here, 1 made otherwise here, 1 not wholly/),
+  ).toBeVisible();
   const keep = page.getByRole('button', { name: /^Keep \d/ });
   await expect(keep).toBeDisabled();
   await choose(page, 'What is to become of these?', 'keep each as another version');

@@ -32,9 +32,16 @@ export default defineConfig({
       injectRegister: false,
       registerType: 'prompt',
       manifest: {
-        ...{ id: '/', name: 'Uisce', short_name: 'Uisce', start_url: '/', scope: '/', display: 'standalone' },
+        id: '/',
+        name: 'Uisce',
+        short_name: 'Uisce',
+        start_url: '/',
+        scope: '/',
+        display: 'standalone',
         description: 'Plan, stock and pour a home bar',
-        ...{ lang: 'en', background_color: '#F3EFE6', theme_color: '#18272A' },
+        lang: 'en',
+        background_color: '#F3EFE6',
+        theme_color: '#18272A',
         icons: [
           { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
           { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },

@@ -29,8 +29,15 @@ const prices = withBatchesPriced(shops[0], catalogue);
 const ready = pourables(catalogue, 0.75);
 const kinds = kindIndex(catalogue.kinds);
 const guest = (more = {}) => ({
-  ...{ id: randomUUID(), name: 'guest', count: 1, likes: [], dislikes: [], allergens: [] },
-  ...{ noAlcohol: false, drives: false, ...more },
+  id: randomUUID(),
+  name: 'guest',
+  count: 1,
+  likes: [],
+  dislikes: [],
+  allergens: [],
+  noAlcohol: false,
+  drives: false,
+  ...more,
 });
 const SIX = [
   guest({ likes: ['sour'] }),
@@ -109,12 +116,29 @@ for (const [who, guests] of [
 ])
   for (const size of [3, 4, 5]) {
     const evening = eveningSchema.parse({
-      ...{ id: randomUUID(), name: 'Measured', on: '2026-12-05', from: '20:00', hours: 4, guests, size },
-      ...{ must: [], never: [], atWork: false, freezerLitres: null, done: [], endedOn: null },
+      id: randomUUID(),
+      name: 'Measured',
+      on: '2026-12-05',
+      from: '20:00',
+      hours: 4,
+      guests,
+      size,
+      must: [],
+      never: [],
+      atWork: false,
+      freezerLitres: null,
+      done: [],
+      endedOn: null,
     });
     const house = {
-      ...{ ready, catalogue, kinds, houseSyrupRatio: null, there, freshPieces: new Map() },
-      ...{ prices, kit: emptyKit() },
+      ready,
+      catalogue,
+      kinds,
+      houseSyrupRatio: null,
+      there,
+      freshPieces: new Map(),
+      prices,
+      kit: emptyKit(),
     };
     const asked = timed(() => questionOf(evening, house));
     const runs = Array.from({ length: RUNS }, () => {
@@ -139,9 +163,14 @@ for (const [who, guests] of [
   }
 
 const tasks = Array.from({ length: 30 }, (_, i) => ({
-  ...{ id: `t${i}`, name: `t${i}`, minutes: 5 + ((i * 37) % 50), hands: i % 3 !== 0 },
-  ...{ after: i % 4 === 3 ? [`t${i - 1}`] : [], freshMinutes: i % 5 === 0 ? 240 : null },
-  ...{ during: i % 6 === 0 ? { pan: 1 } : {}, keeps: i % 7 === 0 ? { freezer: 1 } : {} },
+  id: `t${i}`,
+  name: `t${i}`,
+  minutes: 5 + ((i * 37) % 50),
+  hands: i % 3 !== 0,
+  after: i % 4 === 3 ? [`t${i - 1}`] : [],
+  freshMinutes: i % 5 === 0 ? 240 : null,
+  during: i % 6 === 0 ? { pan: 1 } : {},
+  keeps: i % 7 === 0 ? { freezer: 1 } : {},
 }));
 const problem = scheduleProblemSchema.parse({
   tasks,

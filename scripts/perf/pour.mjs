@@ -33,24 +33,32 @@ const bottled = catalogue.kinds.filter((k) => k.supply !== 'fresh' && !k.abstrac
 const bottlesOf = (n) =>
   Array.from({ length: n }, (_, i) => ({
     ...bottleThere(`00000000-0000-4000-8000-${String(i).padStart(12, '0')}`, bottled[i % bottled.length].id),
-    ...{ sizeMl: 700, leftMl: 50 + ((i * 97) % 650), openedOn: TODAY },
+    sizeMl: 700,
+    leftMl: 50 + ((i * 97) % 650),
+    openedOn: TODAY,
   }));
 const pours = Array.from({ length: POURS }, (_, i) => {
   const at = new Date(Date.now() - (POURS - i) * 4 * 3_600_000).toISOString();
   const recipe = catalogue.recipes[(i * 31) % catalogue.recipes.length];
   const part = { kind: 'dry-gin', ml: 50, pieces: 0, drawn: [] };
   return {
-    ...{
-      id: randomUUID(),
-      at,
-      on: at.slice(0, 10),
-      drink: recipe.id,
-      name: recipe.name,
-      glasses: 1,
-      for: [],
-    },
-    ...{ parts: [part], servedMl: 120, abv: 0.2, ethanolG: 19, costMinor: 150, currency: 'EUR' },
-    ...{ verdict: i % 6, tasted: [], note: '', round: null },
+    id: randomUUID(),
+    at,
+    on: at.slice(0, 10),
+    drink: recipe.id,
+    name: recipe.name,
+    glasses: 1,
+    for: [],
+    parts: [part],
+    servedMl: 120,
+    abv: 0.2,
+    ethanolG: 19,
+    costMinor: 150,
+    currency: 'EUR',
+    verdict: i % 6,
+    tasted: [],
+    note: '',
+    round: null,
   };
 });
 

@@ -26,7 +26,9 @@ const kinds = kindIndex(catalogue.kinds);
 const bottled = catalogue.kinds.filter((k) => k.supply === 'bottle' && !k.abstract);
 const bottles = Array.from({ length: BOTTLES }, (_, i) => ({
   ...bottleThere(`00000000-0000-4000-8000-${String(i).padStart(12, '0')}`, bottled[i % bottled.length].id),
-  ...{ sizeMl: 700, leftMl: 100 + ((i * 97) % 600), openedOn: '2026-11-01' },
+  sizeMl: 700,
+  leftMl: 100 + ((i * 97) % 600),
+  openedOn: '2026-11-01',
 }));
 const recipes = Array.from({ length: DRINKS }, (_, i) => {
   const recipe = catalogue.recipes[i % catalogue.recipes.length];

@@ -121,4 +121,4 @@ export async function restore(folder, count) {
     held: `${seconds.toFixed(1)} s`,
     good: counts?.pour === count && seconds < 10,
   };
-} // prettier-ignore
+}

@@ -43,13 +43,31 @@ export async function pourLog(file, count) {
     Array.from({ length: count }, (_, i) => {
       const moment = new Date(at + i * 3_600_000 * 6).toISOString();
       const value = {
-        ...{ id: randomUUID(), at: moment, on: moment.slice(0, 10), drink: 'negroni', name: 'Negroni' },
-        ...{ glasses: 1 + (i % 3), for: ['Ann'], servedMl: 120, abv: 0.24, ethanolG: 22.7, costMinor: 150 },
-        ...{ currency: 'EUR', verdict: i % 6, tasted: [], note: '', round: null },
-        parts: ['dry-gin', 'sweet-vermouth', 'red-bitter'].map((kind) => ({ kind, ml: 30, pieces: 0, drawn: [] })),
+        id: randomUUID(),
+        at: moment,
+        on: moment.slice(0, 10),
+        drink: 'negroni',
+        name: 'Negroni',
+        glasses: 1 + (i % 3),
+        for: ['Ann'],
+        servedMl: 120,
+        abv: 0.24,
+        ethanolG: 22.7,
+        costMinor: 150,
+        currency: 'EUR',
+        verdict: i % 6,
+        tasted: [],
+        note: '',
+        round: null,
+        parts: ['dry-gin', 'sweet-vermouth', 'red-bitter'].map((kind) => ({
+          kind,
+          ml: 30,
+          pieces: 0,
+          drawn: [],
+        })),
       };
       return { thing: keptPour.name, id: value.id, value, version: null };
     }),
   );
   await source.destroy();
-} // prettier-ignore
+}

@@ -27,7 +27,8 @@ function read(basket: string) {
       ownedKinds: ownedKinds ?? [],
     },
     lines: lines.map(([, what, size, price, soFar]) => ({
-      ...{ what, size },
+      what,
+      size,
       price: minor(price ?? ''),
       soFar: minor(soFar ?? ''),
     })),

@@ -19,16 +19,29 @@ const asked = JSON.parse(/```json\s*([\s\S]*?)```/.exec(document)?.[1] ?? '{}') 
   thereMl: Record<string, number>;
   therePieces: Record<string, number>;
   trays: number;
-}; // prettier-ignore
+};
 const rows = (heading: string) =>
   (document.split(`## ${heading}`)[1]?.split('\n## ')[0] ?? '')
     .split('\n')
     .filter((l) => /^\| [a-z]/.test(l))
     .slice(1)
-    .map((l) => l.split('|').slice(1, -1).map((cell) => cell.trim())); // prettier-ignore
+    .map((l) =>
+      l
+        .split('|')
+        .slice(1, -1)
+        .map((cell) => cell.trim()),
+    );
 /** A sum as it stands in a cell: "6 × 20 + 9 × 30". */
 const reckon = (sum: string) =>
-  (sum.split('=')[0] ?? '').split('+').reduce((all, part) => all + part.split('×').map(Number).reduce((a, b) => a * b, 1), 0); // prettier-ignore
+  (sum.split('=')[0] ?? '').split('+').reduce(
+    (all, part) =>
+      all +
+      part
+        .split('×')
+        .map(Number)
+        .reduce((a, b) => a * b, 1),
+    0,
+  );
 
 const uuid = '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001';
 const someone = {
@@ -43,18 +56,40 @@ const someone = {
 const shop =
   loadPriceLists(catalogue).find((s) => s.id === 'lantern-store') ?? expect.fail('the shop is there');
 const evening = eveningSchema.parse({
-  ...{ id: uuid, name: 'Six', on: '2026-12-05', from: '20:00', hours: asked.hours, must: asked.menu },
+  id: uuid,
+  name: 'Six',
+  on: '2026-12-05',
+  from: '20:00',
+  hours: asked.hours,
+  must: asked.menu,
   guests: asked.guests.map((g) => ({ ...someone, ...g })),
-  ...{ size: asked.menu.length, never: [], atWork: false, freezerLitres: null, done: [], endedOn: null },
+  size: asked.menu.length,
+  never: [],
+  atWork: false,
+  freezerLitres: null,
+  done: [],
+  endedOn: null,
 });
-const at = (kind: string, ml: number) => ({ ...{ kind, ml, unmeasured: false, sealed: false }, ...{ until: undefined, bottleIds: [] } }); // prettier-ignore
+const at = (kind: string, ml: number) => ({
+  kind,
+  ml,
+  unmeasured: false,
+  sealed: false,
+  until: undefined,
+  bottleIds: [],
+});
 const plan =
   planEvening(evening, {
-    ...{ ready: pourables(catalogue, 1), catalogue, prices: withBatchesPriced(shop, catalogue) },
+    ready: pourables(catalogue, 1),
+    catalogue,
+    prices: withBatchesPriced(shop, catalogue),
     there: new Map(Object.entries(asked.thereMl).map(([kind, ml]) => [kind, at(kind, ml)])),
     freshPieces: new Map(Object.entries(asked.therePieces)),
     kit: { ...emptyKit(), moulds: [{ id: 'cube-tray', count: asked.trays }] },
-    ...{ horizon: 3 * 1440, weekday: 6, kinds: kindIndex(catalogue.kinds), houseSyrupRatio: null },
+    horizon: 3 * 1440,
+    weekday: 6,
+    kinds: kindIndex(catalogue.kinds),
+    houseSyrupRatio: null,
   }) ?? expect.fail('there is a menu');
 
 describe('the evening in the documents', () => {

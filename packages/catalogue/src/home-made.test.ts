@@ -107,51 +107,133 @@ describe('how long a batch keeps', () => {
 
   const ofParts = (from: object[], more: object = {}) =>
     scaledBatch(
-      homeMadeSchema.parse({ ...{ id: 'own', makes: 'simple-syrup', effort: 1, how: 'Stir it together.', keepsDays: 400 }, from, ...more }),
-      1, catalogue, kinds,
-    ); // prettier-ignore
+      homeMadeSchema.parse({
+        id: 'own',
+        makes: 'simple-syrup',
+        effort: 1,
+        how: 'Stir it together.',
+        keepsDays: 400,
+        from,
+        ...more,
+      }),
+      1,
+      catalogue,
+      kinds,
+    );
   const keeps = (from: object[], more: object = {}) => keeping(ofParts(from, more), catalogue);
 
   it('goes by what in it turns first, however long its recipe says', () => {
     // Cream and whiskey of a fifth alcohol was given 400 days; home-made cream liqueur keeps two to four weeks (common practice).
-    const creamy = [{ kind: 'cream', g: 200 }, { kind: 'irish-whiskey', g: 250 }, { pantry: 'white-sugar', g: 60 }];
+    const creamy = [
+      { kind: 'cream', g: 200 },
+      { kind: 'irish-whiskey', g: 250 },
+      { pantry: 'white-sugar', g: 60 },
+    ];
     expect(ofParts(creamy).abv).toBeGreaterThan(0.18);
     expect(keeps(creamy).days).toBeLessThanOrEqual(14);
     expect(keeps(creamy)).toMatchObject({ frozenDays: null, why: expect.stringMatching(/cream/) });
     // Raw egg with sugar was given 14; out of its shell it keeps two to four (US FSIS, from memory).
-    expect(keeps([{ kind: 'egg-white', g: 100 }, { pantry: 'white-sugar', g: 100 }])).toMatchObject({ days: 2, frozenDays: null });
-    expect(keeps([{ kind: 'tomato-juice', g: 200 }, { pantry: 'white-sugar', g: 40 }]).days).toBeLessThanOrEqual(3);
-    expect(keeps([{ kind: 'chilli', g: 10 }, { pantry: 'white-sugar', g: 200 }, { pantry: 'water', g: 200 }]).days).toBeLessThanOrEqual(7);
-    expect(keeps([{ pantry: 'almond-milk', g: 200 }, { pantry: 'white-sugar', g: 20 }]).days).toBe(3);
+    expect(
+      keeps([
+        { kind: 'egg-white', g: 100 },
+        { pantry: 'white-sugar', g: 100 },
+      ]),
+    ).toMatchObject({ days: 2, frozenDays: null });
+    expect(
+      keeps([
+        { kind: 'tomato-juice', g: 200 },
+        { pantry: 'white-sugar', g: 40 },
+      ]).days,
+    ).toBeLessThanOrEqual(3);
+    expect(
+      keeps([
+        { kind: 'chilli', g: 10 },
+        { pantry: 'white-sugar', g: 200 },
+        { pantry: 'water', g: 200 },
+      ]).days,
+    ).toBeLessThanOrEqual(7);
+    expect(
+      keeps([
+        { pantry: 'almond-milk', g: 200 },
+        { pantry: 'white-sugar', g: 20 },
+      ]).days,
+    ).toBe(3);
     expect(keeps([{ kind: 'espresso', g: 200 }]).days).toBe(3);
     // A spirit by itself keeps for years; with a herb steeped in it, half of one.
     expect(keeps([{ kind: 'vodka', g: 500 }]).days).toBe(400);
-    expect(keeps([{ kind: 'vodka', g: 500 }, { kind: 'rosemary', g: 10, strained: true }]).days).toBeLessThanOrEqual(180);
-  }); // prettier-ignore
+    expect(
+      keeps([
+        { kind: 'vodka', g: 500 },
+        { kind: 'rosemary', g: 10, strained: true },
+      ]).days,
+    ).toBeLessThanOrEqual(180);
+  });
 
   it('says three days where nothing is known, and that it is not known', () => {
-    const strange = { ...catalogue, kinds: [...catalogue.kinds, kindSchema.parse({ id: 'own-x', name: 'X', job: 'sweet', supply: 'home-made', allergensStated: false })] }; // prettier-ignore
-    const batch = ofParts([{ kind: 'own-x', g: 100 }, { pantry: 'white-sugar', g: 300 }]); // prettier-ignore
-    expect(keeping(batch, strange)).toMatchObject({ days: 3, frozenDays: null, why: expect.stringMatching(/do not know/) }); // prettier-ignore
+    const strange = {
+      ...catalogue,
+      kinds: [
+        ...catalogue.kinds,
+        kindSchema.parse({
+          id: 'own-x',
+          name: 'X',
+          job: 'sweet',
+          supply: 'home-made',
+          allergensStated: false,
+        }),
+      ],
+    };
+    const batch = ofParts([
+      { kind: 'own-x', g: 100 },
+      { pantry: 'white-sugar', g: 300 },
+    ]);
+    expect(keeping(batch, strange)).toMatchObject({
+      days: 3,
+      frozenDays: null,
+      why: expect.stringMatching(/do not know/),
+    });
   });
 
   it('is never longer for more of what turns, nor for less of what guards', () => {
-    const turning = fc.constantFrom('egg-white', 'cream', 'tomato-juice', 'chilli', 'mint', 'espresso', 'lime-juice', 'coconut-cream');
-    fc.assert(
-      fc.property(turning, turning, fc.integer({ min: 50, max: 400 }), fc.integer({ min: 0, max: 300 }), (a, b, sugar, spirit) => {
-        const from = (...kindsIn: string[]) => [
-          ...[...new Set(kindsIn)].map((kind) => ({ kind, g: 100 })),
-          ...[{ pantry: 'white-sugar', g: sugar }, { pantry: 'neutral-spirit', g: spirit + 1 }],
-        ];
-        // The shortest part decides: with the same guard by share, another part never lengthens its life.
-        expect(keeps(from(a, b)).days).toBeLessThanOrEqual(Math.max(keeps(from(a)).days, keeps(from(b)).days));
-      }),
+    const turning = fc.constantFrom(
+      'egg-white',
+      'cream',
+      'tomato-juice',
+      'chilli',
+      'mint',
+      'espresso',
+      'lime-juice',
+      'coconut-cream',
     );
-  }); // prettier-ignore
+    fc.assert(
+      fc.property(
+        turning,
+        turning,
+        fc.integer({ min: 50, max: 400 }),
+        fc.integer({ min: 0, max: 300 }),
+        (a, b, sugar, spirit) => {
+          const from = (...kindsIn: string[]) => [
+            ...[...new Set(kindsIn)].map((kind) => ({ kind, g: 100 })),
+            ...[
+              { pantry: 'white-sugar', g: sugar },
+              { pantry: 'neutral-spirit', g: spirit + 1 },
+            ],
+          ];
+          // The shortest part decides: with the same guard by share, another part never lengthens its life.
+          expect(keeps(from(a, b)).days).toBeLessThanOrEqual(
+            Math.max(keeps(from(a)).days, keeps(from(b)).days),
+          );
+        },
+      ),
+    );
+  });
 
   it('is one number wherever it stands: recipe, kind and sum', () => {
     expect(keepingFaults(catalogue)).toEqual([]);
-    const off = { ...catalogue, homeMade: catalogue.homeMade.map((h) => (h.id === 'orgeat-nuts' ? { ...h, keepsDays: 18 } : h)) }; // prettier-ignore
+    const off = {
+      ...catalogue,
+      homeMade: catalogue.homeMade.map((h) => (h.id === 'orgeat-nuts' ? { ...h, keepsDays: 18 } : h)),
+    };
     expect(
       keepingFaults(off)
         .map((f) => f.detail)
@@ -165,11 +247,23 @@ describe('how long a batch keeps', () => {
     const infusion = (g: number, more: object[] = []) =>
       scaledBatch(
         homeMadeSchema.parse({
-          id: 'infusion', makes: 'simple-syrup', way: 'green', effort: 1, keepsDays: 14, how: 'Leave it to draw.',
-          from: [{ pantry: 'water', g: 300 }, { pantry: 'fresh-ginger', g: 50, strained: true }, { pantry: 'white-sugar', g }, ...more],
+          id: 'infusion',
+          makes: 'simple-syrup',
+          way: 'green',
+          effort: 1,
+          keepsDays: 14,
+          how: 'Leave it to draw.',
+          from: [
+            { pantry: 'water', g: 300 },
+            { pantry: 'fresh-ginger', g: 50, strained: true },
+            { pantry: 'white-sugar', g },
+            ...more,
+          ],
         }),
-        1, catalogue, kinds,
-      ); // prettier-ignore
+        1,
+        catalogue,
+        kinds,
+      );
     expect(refusedBecause(infusion(20), catalogue)).toMatch(/botulism/);
     expect(refusedBecause(infusion(300), catalogue)).toBeUndefined();
     expect(refusedBecause(infusion(20, [{ pantry: 'citric-acid', g: 12 }]), catalogue)).toBeUndefined();

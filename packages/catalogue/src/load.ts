@@ -137,9 +137,24 @@ export function loadCatalogue(folder = DATA): LoadedCatalogue {
   const moulds = gather('moulds', ['moulds.yaml'], mouldSchema);
   const jiggers = gather('jiggers', ['jiggers.yaml'], jiggerSchema);
   const catalogue: Catalogue = {
-    kinds, standIns, oneForTwo, glasses, recipes, askedFor, families, sources, techniques, tools, homeMade,
-    kitchen, usualGlasses, pantry, starterSets, moulds, jiggers,
-  }; // prettier-ignore
+    kinds,
+    standIns,
+    oneForTwo,
+    glasses,
+    recipes,
+    askedFor,
+    families,
+    sources,
+    techniques,
+    tools,
+    homeMade,
+    kitchen,
+    usualGlasses,
+    pantry,
+    starterSets,
+    moulds,
+    jiggers,
+  };
   const locate = locator(origins);
   const faults = catalogueFaults(catalogue);
   if (faults.length > 0) throw new CatalogueError(faults.map(locate));

@@ -168,7 +168,11 @@ describe('nothing that somebody cannot have is offered, accepted, put on a round
   const stocked = catalogue.kinds.filter((k) => !k.abstract && k.supply !== 'fresh').map((k) => k.id);
   const way = (makes: string, from: object[]) =>
     homeMadeSchema.parse({
-      ...{ id: `own-${makes}`, makes, effort: 1, how: 'Stir it until it is clear.', keepsDays: 10 },
+      id: `own-${makes}`,
+      makes,
+      effort: 1,
+      how: 'Stir it until it is clear.',
+      keepsDays: 10,
       from,
     });
   const ways = [

@@ -21,7 +21,11 @@ const maker = new FlashcardMaker(catalogue, 2.5);
 const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
 
 describe('cards of every drink', () => {
-  const cards = catalogue.recipes.flatMap((r) => [0, 1, 2].flatMap((turn) => flashcardKeys(r).map((key) => ({ r, key, card: maker.card(r.id, key, turn) })))); // prettier-ignore
+  const cards = catalogue.recipes.flatMap((r) =>
+    [0, 1, 2].flatMap((turn) =>
+      flashcardKeys(r).map((key) => ({ r, key, card: maker.card(r.id, key, turn) })),
+    ),
+  );
 
   it('have one right answer, which is what the catalogue says, and no other answer that is right as well', () => {
     for (const { r, key, card } of cards) {
@@ -61,7 +65,10 @@ describe('cards of every drink', () => {
         case 'part': {
           // The shown spec differs from the true one in just that part.
           const off = (card.shown ?? []).filter((s, i) => s.amount.value !== r.slots[i]?.amount.value);
-          expect(off.map((s) => s.kind), says).toEqual([right.kind]); // prettier-ignore
+          expect(
+            off.map((s) => s.kind),
+            says,
+          ).toEqual([right.kind]);
           break;
         }
         default:
@@ -77,7 +84,11 @@ describe('cards of every drink', () => {
     for (const { r, card } of cards) {
       const right = card?.choices[card.right];
       if (right?.is !== 'method') continue;
-      if (right.reason === 'fizzy') expect(r.slots.some((s) => kinds.get(s.kind)?.tastes.includes('fizzy')), r.id).toBe(true); // prettier-ignore
+      if (right.reason === 'fizzy')
+        expect(
+          r.slots.some((s) => kinds.get(s.kind)?.tastes.includes('fizzy')),
+          r.id,
+        ).toBe(true);
       if (right.reason === 'egg') expect(r.method).toBe('dry-shake');
     }
   });
@@ -96,7 +107,12 @@ describe('blind balance', () => {
       expect(b.glasses.filter((g) => g.wrong === undefined).map((g) => g.recipe)).toEqual([
         recipes.get(b.drink),
       ]);
-      const wish = { 'too-sour': 'less-sour', 'too-sweet': 'less-sweet', 'too-strong': 'weaker', 'too-weak': 'stronger' } as const; // prettier-ignore
+      const wish = {
+        'too-sour': 'less-sour',
+        'too-sweet': 'less-sweet',
+        'too-strong': 'weaker',
+        'too-weak': 'stronger',
+      } as const;
       const wrong = b.glasses[b.right]?.recipe ?? expect.fail('a glass is there');
       expect(b.mends[b.rightMend], b.drink).toEqual(balance(wrong, wish[b.asked], kinds, steps)?.changes);
       expect(new Set(b.mends.map((m) => JSON.stringify(m))).size).toBe(b.mends.length);
@@ -116,7 +132,8 @@ describe('the glossary', () => {
   });
 
   it('has spoons and ounces as their standards have them', () => {
-    const of = (what: string, where: string) => glossary.measures.find((m) => m.what === what && m.in === where)?.ml[0]; // prettier-ignore
+    const of = (what: string, where: string) =>
+      glossary.measures.find((m) => m.what === what && m.in === where)?.ml[0];
     // NIST Handbook 44 (US customary), Units of Measurement Regulations 1995 (imperial).
     expect(of('fluid ounce', 'US')).toBeCloseTo(29.5735, 2);
     expect(of('fluid ounce', 'GB')).toBeCloseTo(28.4131, 2);

@@ -11,8 +11,12 @@ const { catalogue } = loadCatalogue();
 const shops = loadPriceLists(catalogue);
 const kinds = kindIndex(catalogue.kinds);
 const brief = (more: Partial<HouseholdBrief> = {}, currency = 'EUR'): HouseholdBrief => ({
-  ...emptyBrief(currency), count: 'core', moneyNowMinor: 24_000, moneyPerMonthMinor: 6_000, ...more,
-}); // prettier-ignore
+  ...emptyBrief(currency),
+  count: 'core',
+  moneyNowMinor: 24_000,
+  moneyPerMonthMinor: 6_000,
+  ...more,
+});
 const shop = (currency: string) => {
   const found = shops.find((s) => s.currency === currency);
   if (found === undefined) throw new Error(`no shop in ${currency}`);
@@ -40,11 +44,14 @@ describe('one price for one item', () => {
         const compiled = compilePlan(
           brief(
             {
-              howBig, attitude, ownedKinds: owned, keepBottles: keep && kept ? [kept.id] : [],
+              howBig,
+              attitude,
+              ownedKinds: owned,
+              keepBottles: keep && kept ? [kept.id] : [],
               moneyNowMinor: Math.round(whole * share * 0.2),
             },
             currency,
-          ), // prettier-ignore
+          ),
           prices,
           catalogue,
           withKit ? bareKit : undefined,

@@ -6,7 +6,12 @@ import { KEEPING_TABLE } from '@uisce/core/bench';
 const rows = readFileSync(new URL('../../../docs/safety.md', import.meta.url), 'utf8')
   .split('\n')
   .filter((line) => /^\| `[a-z-]+`/.test(line))
-  .map((line) => line.split('|').slice(1, -1).map((cell) => cell.trim())); // prettier-ignore
+  .map((line) =>
+    line
+      .split('|')
+      .slice(1, -1)
+      .map((cell) => cell.trim()),
+  );
 
 it('the days in docs/safety.md are those that are used, guards and all', () => {
   const said = rows.map(([id = '', , days, guards = '', frozen, source]) => [

@@ -30,12 +30,14 @@ describe('configuration', () => {
 
   it('docs/running.md has every setting, with what holds where it is not set', () => {
     const docs = readFileSync(join(import.meta.dirname, '../../../docs/running.md'), 'utf8');
-    const rows = [...docs.matchAll(/^\| `(UISCE_\w+)` +\| (.*?) +\| (.*?) +\|$/gm)].map(([, ...cells]) => cells);
+    const rows = [...docs.matchAll(/^\| `(UISCE_\w+)` +\| (.*?) +\| (.*?) +\|$/gm)].map(
+      ([, ...cells]) => cells,
+    );
     const unset = environment.parse({}) as Record<string, unknown>;
     const told = Object.entries(environment.shape).map(([name, { description }]) => {
       const value = String(unset[name]);
       return [name, value === '' ? 'none' : `\`${value}\``, description];
     });
     expect(rows).toEqual(told);
-  }); // prettier-ignore
+  });
 });

@@ -6,18 +6,48 @@ const port = z.coerce.number().int().min(0).max(65535);
 
 /** Every setting of the environment, with what it is for; docs/running.md has them as a table. */
 export const environment = z.object({
-  UISCE_DATA: z.string().min(1).default('data').describe('folder of the databases, their backups and the household’s authority'),
-  UISCE_PORT: port.default(4870).describe('port on this machine alone (127.0.0.1); taken, the next free one; 0 lets the system choose'),
+  UISCE_DATA: z
+    .string()
+    .min(1)
+    .default('data')
+    .describe('folder of the databases, their backups and the household’s authority'),
+  UISCE_PORT: port
+    .default(4870)
+    .describe('port on this machine alone (127.0.0.1); taken, the next free one; 0 lets the system choose'),
   UISCE_DEMO: z.enum(['0', '1']).default('0').describe('1 serves the demo household, in a file of its own'),
-  UISCE_SOLVE_SECONDS: z.coerce.number().positive().max(3600).default(30).describe('seconds that one problem may take'),
+  UISCE_SOLVE_SECONDS: z.coerce
+    .number()
+    .positive()
+    .max(3600)
+    .default(30)
+    .describe('seconds that one problem may take'),
   UISCE_WEB: z.string().min(1).default('packages/web/dist').describe('folder of the built web application'),
-  UISCE_LOG: z.enum(['debug', 'info', 'warn', 'error', 'silent']).default('info').describe('what is written to the log: this and worse'),
-  UISCE_HOME: z.enum(['0', '1']).default('0').describe('1 serves the home network too, from the start (--home)'),
+  UISCE_LOG: z
+    .enum(['debug', 'info', 'warn', 'error', 'silent'])
+    .default('info')
+    .describe('what is written to the log: this and worse'),
+  UISCE_HOME: z
+    .enum(['0', '1'])
+    .default('0')
+    .describe('1 serves the home network too, from the start (--home)'),
   UISCE_HOME_PORT: port.default(4872).describe('port in the home network, HTTPS'),
-  UISCE_HOME_LISTEN: z.union([z.ipv4(), z.ipv6()]).default('0.0.0.0').describe('address that is listened at in the home network'),
-  UISCE_HOME_NAMES: z.string().regex(/^[a-z0-9.,-]*$/, 'names with commas between').default('').describe('names for the home network beside this machine’s own, with commas between'),
-  UISCE_HOME_PASSPHRASE: z.string().max(200).default('').describe('the passphrase to begin with, where nobody can be asked for one; once there is one, not looked at'),
-}); // prettier-ignore
+  UISCE_HOME_LISTEN: z
+    .union([z.ipv4(), z.ipv6()])
+    .default('0.0.0.0')
+    .describe('address that is listened at in the home network'),
+  UISCE_HOME_NAMES: z
+    .string()
+    .regex(/^[a-z0-9.,-]*$/, 'names with commas between')
+    .default('')
+    .describe('names for the home network beside this machine’s own, with commas between'),
+  UISCE_HOME_PASSPHRASE: z
+    .string()
+    .max(200)
+    .default('')
+    .describe(
+      'the passphrase to begin with, where nobody can be asked for one; once there is one, not looked at',
+    ),
+});
 
 export interface Config {
   /** Folder of the databases. */

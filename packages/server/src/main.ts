@@ -75,7 +75,13 @@ const home = new HomeServer({
   app: (names) => createApp(parts, { place: 'home', access, names }),
 });
 const parts: AppParts = {
-  ...{ logger, store, live, pool, catalogue, shops, glossary },
+  logger,
+  store,
+  live,
+  pool,
+  catalogue,
+  shops,
+  glossary,
   backup: { backups, db: connection },
   access: { access, home, words },
   webFolder: config.webFolder,

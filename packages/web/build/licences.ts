@@ -19,16 +19,20 @@ const FILE = /^(licen[cs]e|copying|notice)(\.|-|$)/i;
 function licencesOf(root: string): Licence[] {
   const { packages } = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8')) as Locked;
   return Object.entries(packages)
-    .filter(([path, p]) => path.includes('node_modules/') && !p.dev && !p.link && existsSync(join(root, path)))
+    .filter(
+      ([path, p]) => path.includes('node_modules/') && !p.dev && !p.link && existsSync(join(root, path)),
+    )
     .map(([path, { version = '', license = 'not said' }]) => ({
-      ...{ name: path.slice(path.lastIndexOf('node_modules/') + 'node_modules/'.length), version, licence: license },
+      name: path.slice(path.lastIndexOf('node_modules/') + 'node_modules/'.length),
+      version,
+      licence: license,
       text: readdirSync(join(root, path))
         .filter((file) => FILE.test(file))
         .map((file) => readFileSync(join(root, path, file), 'utf8').trim())
         .join('\n\n'),
     }))
     .sort((a, b) => a.name.localeCompare(b.name));
-} // prettier-ignore
+}
 
 /** Writes `licences.json` beside the built pages. */
 export function licences(root: string): Plugin {
@@ -37,7 +41,8 @@ export function licences(root: string): Plugin {
     apply: 'build',
     generateBundle() {
       this.emitFile({
-        ...{ type: 'asset', fileName: 'licences.json' },
+        type: 'asset',
+        fileName: 'licences.json',
         source: JSON.stringify(licencesOf(root)),
       });
     },

@@ -11,10 +11,12 @@ describe('the family that a drink is most like', () => {
   it('is its own for most of the library, each drink asked of all the others', () => {
     const asked = catalogue.recipes.filter((_, i) => i % 5 === 0);
     const right = asked.filter((r) => familiesLike(r, catalogue.recipes, kinds)[0] === r.family);
-    const near = asked.filter((r) => familiesLike(r, catalogue.recipes, kinds).slice(0, 3).includes(r.family));
+    const near = asked.filter((r) =>
+      familiesLike(r, catalogue.recipes, kinds).slice(0, 3).includes(r.family),
+    );
     expect(right.length / asked.length).toBeGreaterThan(0.65);
     expect(near.length / asked.length).toBeGreaterThan(0.85);
-  }); // prettier-ignore
+  });
 });
 
 describe('a text that became a drink', () => {
@@ -24,7 +26,14 @@ describe('a text that became a drink', () => {
       ...[matcher, 'us-oz' as const],
     );
     const recipe = read && recipeFrom(read, 'own-harbour-light', catalogue.recipes, kinds);
-    expect(recipe).toMatchObject({ family: 'sour', method: 'shake', strain: 'twice', ice: 'none', glass: 'coupe', garnish: 'lime wheel' }); // prettier-ignore
+    expect(recipe).toMatchObject({
+      family: 'sour',
+      method: 'shake',
+      strain: 'twice',
+      ice: 'none',
+      glass: 'coupe',
+      garnish: 'lime wheel',
+    });
     expect(recipe?.slots.map((s) => s.role)).toEqual(['base', 'sour', 'sweet']);
     const judged = recipe && judge(recipe, catalogue);
     expect(judged?.twins[0]?.id).toBe('daiquiri');

@@ -26,7 +26,10 @@ const matcher = new KindMatcher(catalogue.kinds);
 /** What of a recipe a text carries: the rest (sources, eras) is not in it. */
 const substance = (r: (typeof catalogue.recipes)[number] | undefined) =>
   r && {
-    ...{ name: r.name, method: r.method, strain: r.strain, glass: r.glass },
+    name: r.name,
+    method: r.method,
+    strain: r.strain,
+    glass: r.glass,
     slots: r.slots.map((s) => [
       s.kind,
       Math.round(s.amount.value * 100) / 100,
@@ -44,7 +47,9 @@ describe('recipes as text, and back', () => {
   };
 
   it('are the same in substance, nearly every one of the library, and said where they are not', () => {
-    const lost = sample.filter((r) => JSON.stringify(substance(read(sayRecipe(r, kinds)))) !== JSON.stringify(substance(r))); // prettier-ignore
+    const lost = sample.filter(
+      (r) => JSON.stringify(substance(read(sayRecipe(r, kinds)))) !== JSON.stringify(substance(r)),
+    );
     if (lost.length > 0) console.error(lost.map((r) => r.id).join(', '));
     expect(lost.length / sample.length).toBeLessThan(0.1);
   });
@@ -63,10 +68,13 @@ describe('recipes as text, and back', () => {
   });
 
   it('are a table, and read from it again the same in substance', () => {
-    const rows = recipeRows(sample, catalogue).map((row) => Object.fromEntries(Object.entries(row).map(([k, v]) => [k, String(v)]))); // prettier-ignore
+    const rows = recipeRows(sample, catalogue).map((row) =>
+      Object.fromEntries(Object.entries(row).map(([k, v]) => [k, String(v)])),
+    );
     const named = recipesOfTable(rows) ?? expect.fail('the table holds recipes');
     expect(named.map((n) => n.name)).toEqual(sample.map((r) => r.name));
-    const parts = (r: (typeof sample)[number] | undefined) => r?.slots.map((s) => [s.kind, s.amount.measure, Math.round(s.amount.value * 100)]); // prettier-ignore
+    const parts = (r: (typeof sample)[number] | undefined) =>
+      r?.slots.map((s) => [s.kind, s.amount.measure, Math.round(s.amount.value * 100)]);
     const lost = named.filter((n, i) => {
       const back = readNamed(n, matcher, 'us-oz');
       const recipe = back && recipeFrom(back, 'own-read', catalogue.recipes.slice(0, 1), kinds);
@@ -80,16 +88,40 @@ describe('recipes as text, and back', () => {
     const drinks = sample.map((recipe, i): OwnDrink => {
       const id = `own-${recipe.id}`;
       const first: OwnDrink = {
-        ...{ id, houseSpecOf: i % 3 === 0 ? recipe.id : null, current: 0, from: 'p. 4', tags: ['winter'] },
-        ...{ notes: '', chosen: [{ at: '2026-11-02T20:00:00.000Z', version: 0 }] },
+        id,
+        houseSpecOf: i % 3 === 0 ? recipe.id : null,
+        current: 0,
+        from: 'p. 4',
+        tags: ['winter'],
+        notes: '',
+        chosen: [{ at: '2026-11-02T20:00:00.000Z', version: 0 }],
         versions: [{ at: '2026-11-01T20:00:00.000Z', why: '', recipe }],
       };
       return i % 2 === 0
         ? first
         : withVersion(first, { at: '2026-11-03T20:00:00.000Z', why: 'drier', recipe });
     });
-    const collections = [{ id: crypto.randomUUID(), name: 'Winter', note: '', book: 'Blue', pages: { daiquiri: 'p. 4' }, drinks: ['daiquiri'] }]; // prettier-ignore
-    const tastings = [{ id: crypto.randomUUID(), drink: 'daiquiri', version: null, at: '2026-11-03T20:00:00.000Z', by: 'Ann', verdict: 4, note: '' }]; // prettier-ignore
+    const collections = [
+      {
+        id: crypto.randomUUID(),
+        name: 'Winter',
+        note: '',
+        book: 'Blue',
+        pages: { daiquiri: 'p. 4' },
+        drinks: ['daiquiri'],
+      },
+    ];
+    const tastings = [
+      {
+        id: crypto.randomUUID(),
+        drink: 'daiquiri',
+        version: null,
+        at: '2026-11-03T20:00:00.000Z',
+        by: 'Ann',
+        verdict: 4,
+        note: '',
+      },
+    ];
     const file = notebookFile(drinks, [], collections, tastings);
     const back = notebookFileSchema.parse(JSON.parse(JSON.stringify(file)));
     expect(back).toEqual(file);

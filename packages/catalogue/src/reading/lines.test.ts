@@ -22,15 +22,19 @@ function wrong([line = '', amount = '', kind = '', more = '']: string[]): string
   const isSure = read.confidence >= SURE;
   const out = [
     ...(says === amount ? [] : [`amount ${says}, not ${amount}`]),
-    ...(of('parts') === undefined || Number(of('parts')) === read.parts ? [] : [`parts ${String(read.parts)}`]),
+    ...(of('parts') === undefined || Number(of('parts')) === read.parts
+      ? []
+      : [`parts ${String(read.parts)}`]),
     ...(of('upTo') === undefined || Number(of('upTo')) === read.upTo ? [] : [`up to ${String(read.upTo)}`]),
     ...(of('or') === undefined || read.or.includes(of('or') ?? '') ? [] : [`or ${read.or.join()}`]),
     ...asked.filter((a) => !/=|ask/.test(a) && !flags.some((f) => f === a)).map((a) => `not ${a}`),
   ];
   if (asked.includes('ask')) return isSure ? [...out, `surely ${String(read.kind)}`] : out;
   if (kind === '-') return out;
-  return read.kind === kind && isSure ? out : [...out, `kind ${String(read.kind)} at ${read.confidence.toFixed(2)}`];
-} // prettier-ignore
+  return read.kind === kind && isSure
+    ? out
+    : [...out, `kind ${String(read.kind)} at ${read.confidence.toFixed(2)}`];
+}
 
 describe('lines of recipes from anywhere', () => {
   const misses = rows.flatMap((row) => {

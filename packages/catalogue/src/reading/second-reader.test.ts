@@ -11,8 +11,16 @@ const lines = readFileSync(new URL('../../src/reading/lines.txt', import.meta.ur
   .map((l) => (l.split('|')[0] ?? '').trim());
 /** Units that both call by a name of their own. */
 const UNITS: Record<string, string> = {
-  milliliter: 'ml', ounce: 'us-oz', dash: 'dash', drop: 'drop', teaspoon: 'teaspoon', tablespoon: 'tablespoon', pinch: 'pinch', sprig: 'sprig', slice: 'slice',
-}; // prettier-ignore
+  milliliter: 'ml',
+  ounce: 'us-oz',
+  dash: 'dash',
+  drop: 'drop',
+  teaspoon: 'teaspoon',
+  tablespoon: 'tablespoon',
+  pinch: 'pinch',
+  sprig: 'sprig',
+  slice: 'slice',
+};
 
 describe('amounts, beside another reader of ingredients', () => {
   it('are the same wherever both read one in a unit that both know', () => {
@@ -25,10 +33,14 @@ describe('amounts, beside another reader of ingredients', () => {
       return [{ line, theirs: [theirs.quantity, theirs.quantity2, unit], ours }];
     });
     expect(both.length).toBeGreaterThanOrEqual(50);
-    for (const { line, theirs: [least, most, unit], ours } of both) {
+    for (const {
+      line,
+      theirs: [least, most, unit],
+      ours,
+    } of both) {
       const middle = most ? (Number(least) + Number(most)) / 2 : Number(least);
       expect(ours.amount?.measure, line).toBe(unit);
       expect(ours.amount?.value, line).toBeCloseTo(middle, 2);
     }
-  }); // prettier-ignore
+  });
 });

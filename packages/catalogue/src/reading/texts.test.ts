@@ -9,9 +9,16 @@ const texts = readFileSync(new URL('../../src/reading/texts.txt', import.meta.ur
   .split(/^=====$/m)
   .map((block) => block.trim().split('\n'))
   .map((lines) => ({
-    wanted: lines.filter((l) => l.startsWith('> ')).map((l) => l.slice(2).split(';').map((c) => c.trim())),
+    wanted: lines
+      .filter((l) => l.startsWith('> '))
+      .map((l) =>
+        l
+          .slice(2)
+          .split(';')
+          .map((c) => c.trim()),
+      ),
     text: lines.filter((l) => !l.startsWith('> ')).join('\n'),
-  })); // prettier-ignore
+  }));
 
 describe('whole texts of recipes', () => {
   const misses = texts.flatMap(({ wanted, text }) => {
@@ -36,11 +43,17 @@ describe('whole texts of recipes', () => {
   });
 
   it('count parts as a usual drink, and say when an ounce matters', () => {
-    const [thirds] = readRecipes('Thirds\n1 part gin\n1 part sweet vermouth\n1 part red bitter', matcher, 'us-oz');
-    expect(thirds?.lines.map((l) => l.amount)).toEqual([30, 30, 30].map((value) => ({ value, measure: 'ml' })));
+    const [thirds] = readRecipes(
+      'Thirds\n1 part gin\n1 part sweet vermouth\n1 part red bitter',
+      matcher,
+      'us-oz',
+    );
+    expect(thirds?.lines.map((l) => l.amount)).toEqual(
+      [30, 30, 30].map((value) => ({ value, measure: 'ml' })),
+    );
     expect(thirds).toMatchObject({ partMl: 30, hasOunces: false });
     const [bar] = readRecipes('Sour\n2 oz bourbon\n1 oz lemon juice\nShake.', matcher, 'bar-oz');
     expect(bar?.hasOunces).toBe(true);
     expect(bar?.lines[0]?.amount).toEqual({ value: 2, measure: 'bar-oz' });
-  }); // prettier-ignore
+  });
 });

@@ -31,17 +31,33 @@ export function testBottle(n: number, kind: string, leftMl = 700): Bottle {
 /** Somebody who comes, with what they cannot have. */
 export function guestOf({ allergens = [], noAlcohol = false }: Partial<Limits>): Guest {
   return {
-    ...{ id: ID(900), name: 'Colm', count: 1, likes: [], dislikes: [], drives: false },
-    ...{ allergens: [...allergens], noAlcohol },
+    id: ID(900),
+    name: 'Colm',
+    count: 1,
+    likes: [],
+    dislikes: [],
+    drives: false,
+    allergens: [...allergens],
+    noAlcohol,
   };
 }
 
 /** An evening with these guests, whose menu is settled. */
 export function testEvening(guests: Guest[], must: string[]): Evening {
   return eveningSchema.parse({
-    ...{ id: ID(901), name: 'Six', on: '2026-12-05', from: '20:00', hours: 3, guests, must },
-    ...{ size: Math.max(1, Math.min(6, must.length)), never: [], atWork: false, freezerLitres: null },
-    ...{ done: [], endedOn: null },
+    id: ID(901),
+    name: 'Six',
+    on: '2026-12-05',
+    from: '20:00',
+    hours: 3,
+    guests,
+    must,
+    size: Math.max(1, Math.min(6, must.length)),
+    never: [],
+    atWork: false,
+    freezerLitres: null,
+    done: [],
+    endedOn: null,
   });
 }
 
@@ -54,15 +70,13 @@ export function householdOf(catalogue: Catalogue, bottles: Bottle[], batches: Ba
 /** The card that is looked for in a household, for one guest. */
 export function menuFor(house: ReturnType<typeof householdOf>, guest: Guest): MenuQuestion {
   return menuQuestion({
-    ...{
-      ...house,
-      guests: [guest],
-      needs: needIndex(house.catalogue),
-      size: 4,
-      must: [],
-      never: [],
-      pours: 4,
-    },
+    ...house,
+    guests: [guest],
+    needs: needIndex(house.catalogue),
+    size: 4,
+    must: [],
+    never: [],
+    pours: 4,
     order: ['seats', 'money', 'parts', 'work', 'variety'],
   });
 }
@@ -71,7 +85,13 @@ export function menuFor(house: ReturnType<typeof householdOf>, guest: Guest): Me
 export function own(id: string, parent: string, more: object = {}): Kind {
   const abv = shipped.kinds.find((k) => k.id === parent)?.abv ?? 0;
   return kindSchema.parse({
-    ...{ id: `own-${id}`, name: id, parent, job: 'base', supply: 'bottle', abv, allergensStated: false },
+    id: `own-${id}`,
+    name: id,
+    parent,
+    job: 'base',
+    supply: 'bottle',
+    abv,
+    allergensStated: false,
     ...more,
   });
 }

@@ -11,23 +11,50 @@ export interface Amount {
 }
 
 const WORDS: Record<string, Amount['measure']> = {
-  ml: 'ml', millilitre: 'ml', milliliter: 'ml',
-  cl: 'cl', centilitre: 'cl',
-  oz: 'us-oz', 'fl oz': 'us-oz', 'us oz': 'us-oz', ounce: 'us-oz',
-  'bar oz': 'bar-oz', 'bar ounce': 'bar-oz',
-  'imperial oz': 'imperial-oz', 'uk oz': 'imperial-oz',
-  tsp: 'teaspoon', teaspoon: 'teaspoon',
-  tbsp: 'tablespoon', tablespoon: 'tablespoon',
-  'bar spoon': 'bar-spoon', barspoon: 'bar-spoon', bsp: 'bar-spoon',
-  dash: 'dash', drop: 'drop',
-  whole: 'whole', leaf: 'leaf', leave: 'leaf', slice: 'slice', wedge: 'wedge', cube: 'cube',
-  pinch: 'pinch', sprig: 'sprig',
-}; // prettier-ignore
+  ml: 'ml',
+  millilitre: 'ml',
+  milliliter: 'ml',
+  cl: 'cl',
+  centilitre: 'cl',
+  oz: 'us-oz',
+  'fl oz': 'us-oz',
+  'us oz': 'us-oz',
+  ounce: 'us-oz',
+  'bar oz': 'bar-oz',
+  'bar ounce': 'bar-oz',
+  'imperial oz': 'imperial-oz',
+  'uk oz': 'imperial-oz',
+  tsp: 'teaspoon',
+  teaspoon: 'teaspoon',
+  tbsp: 'tablespoon',
+  tablespoon: 'tablespoon',
+  'bar spoon': 'bar-spoon',
+  barspoon: 'bar-spoon',
+  bsp: 'bar-spoon',
+  dash: 'dash',
+  drop: 'drop',
+  whole: 'whole',
+  leaf: 'leaf',
+  leave: 'leaf',
+  slice: 'slice',
+  wedge: 'wedge',
+  cube: 'cube',
+  pinch: 'pinch',
+  sprig: 'sprig',
+};
 
 /** Vulgar fractions people write on recipe cards. */
 export const VULGAR_FRACTIONS: Record<string, number> = {
-  '⅛': 1 / 8, '¼': 1 / 4, '⅓': 1 / 3, '⅜': 3 / 8, '½': 1 / 2, '⅝': 5 / 8, '⅔': 2 / 3, '¾': 3 / 4, '⅞': 7 / 8,
-}; // prettier-ignore
+  '⅛': 1 / 8,
+  '¼': 1 / 4,
+  '⅓': 1 / 3,
+  '⅜': 3 / 8,
+  '½': 1 / 2,
+  '⅝': 5 / 8,
+  '⅔': 2 / 3,
+  '¾': 3 / 4,
+  '⅞': 7 / 8,
+};
 
 function parseNumber(text: string): number | undefined {
   const glyphs = Object.keys(VULGAR_FRACTIONS).join('');

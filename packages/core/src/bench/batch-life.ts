@@ -125,4 +125,4 @@ export function freezeOrThaw(record: BatchRecord, batch: Batch, today: string, t
   if (frozenDays === null || notFrozen(record, batch, today, things) !== undefined) return record;
   const leftDays = record.useBy === null ? 0 : daysBetween(today, record.useBy);
   return { ...record, frozen: true, leftDays, useBy: addDays(today, frozenDays) };
-} // prettier-ignore
+}

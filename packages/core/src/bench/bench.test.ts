@@ -117,7 +117,13 @@ describe('alcohol', () => {
 });
 
 const amount = fc.double({ min: 0, max: 900, noNaN: true });
-const liquid = fc.record({ sugarG: amount, waterG: fc.double({ min: 100, max: 900, noNaN: true }), acidG: fc.double({ min: 0, max: 20, noNaN: true }), ethanolG: fc.constantFrom(0, 80, 300), otherG: fc.constantFrom(0, 12) }); // prettier-ignore
+const liquid = fc.record({
+  sugarG: amount,
+  waterG: fc.double({ min: 100, max: 900, noNaN: true }),
+  acidG: fc.double({ min: 0, max: 20, noNaN: true }),
+  ethanolG: fc.constantFrom(0, 80, 300),
+  otherG: fc.constantFrom(0, 12),
+});
 
 describe('liquids', () => {
   it('add up by mass, scale alike, and keep their strength whatever the size', () => {
@@ -266,9 +272,9 @@ describe('extended citrus', () => {
         expect(mass).toBeCloseTo(citricG + malicG + p.peelG * waterToPeel + p.juiceG, 6);
       }),
     );
-    expect(extendedCitrusParts({ ...fourLimes, citricToMalic: Infinity }).map((x) => x.pantry ?? x.kind)).toEqual([
-      'citrus-peel', 'citric-acid', 'water', 'lime-juice',
-    ]); // prettier-ignore
+    expect(
+      extendedCitrusParts({ ...fourLimes, citricToMalic: Infinity }).map((x) => x.pantry ?? x.kind),
+    ).toEqual(['citrus-peel', 'citric-acid', 'water', 'lime-juice']);
   });
 });
 
@@ -298,7 +304,11 @@ describe('a home liqueur', () => {
     for (const spiritAbv of [0.96, 0.5, 0.4]) {
       const made = homeLiqueur(60, spiritAbv, 0.2);
       const recipe = homeMadeSchema.parse({
-        ...{ id: 'own', makes: 'liqueur', effort: 1, how: 'Stir and bottle it.', keepsDays: 100 },
+        id: 'own',
+        makes: 'liqueur',
+        effort: 1,
+        how: 'Stir and bottle it.',
+        keepsDays: 100,
         from: [
           { pantry: 'white-sugar', g: 180 },
           { pantry: 'water', g: 120 },

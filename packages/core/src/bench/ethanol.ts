@@ -7,7 +7,7 @@ export const ETHANOL_G_PER_ML = 0.78924;
 const OIML_A = [
   998.20123, -192.9769495, 389.1238958, -1668.103923, 13522.15441, -88292.78388, 306287.4042, -613838.1234,
   747017.2998, -547846.1354, 223446.0334, -39032.85426,
-] as const; // prettier-ignore
+] as const;
 
 /** Density of ethanol and water at 20 °C, g/ml, by ethanol's share of the mass, 0 to 1. */
 export function ethanolWaterGPerMl(massFraction: number): number {

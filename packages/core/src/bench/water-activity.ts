@@ -52,7 +52,10 @@ export type Dissolved = Partial<Record<Solute | 'acid', number>>;
  *
  * @example activityOf({ invert: 82 }, 18) // honey, about 0.55
  */
-export function activityOf({ sucrose = 0, invert = 0, salt = 0, acid = 0 }: Dissolved, waterG: number): number {
+export function activityOf(
+  { sucrose = 0, invert = 0, salt = 0, acid = 0 }: Dissolved,
+  waterG: number,
+): number {
   if (waterG <= 0) return sucrose + invert + salt + acid > 0 ? 0 : 1;
   return (
     norrish(sucrose, SUCROSE_G_PER_MOL, NORRISH_K.sucrose, waterG) *
@@ -60,7 +63,7 @@ export function activityOf({ sucrose = 0, invert = 0, salt = 0, acid = 0 }: Diss
     norrish(acid, ACID_G_PER_MOL, NORRISH_K.acid, waterG) *
     ofSalt(salt, waterG)
   );
-} // prettier-ignore
+}
 
 /**
  * Water activity of a sucrose solution, 0 to 1.

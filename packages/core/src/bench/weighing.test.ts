@@ -14,10 +14,18 @@ const pantry = [
 const catalogue = { pantry, kinds: [] };
 const kinds = new Map();
 const recipe = homeMadeSchema.parse({
-  id: 'rich', makes: 'rich-syrup', effort: 1, heated: true, how: 'Warm it and stir.', keepsDays: 60,
-  from: [{ pantry: 'white-sugar', g: 200 }, { pantry: 'water', g: 100 }],
+  id: 'rich',
+  makes: 'rich-syrup',
+  effort: 1,
+  heated: true,
+  how: 'Warm it and stir.',
+  keepsDays: 60,
+  from: [
+    { pantry: 'white-sugar', g: 200 },
+    { pantry: 'water', g: 100 },
+  ],
   rests: [{ after: 1, minutes: 15, say: 'Let it stand.' }],
-}); // prettier-ignore
+});
 const planned = batchOf(recipe, [700, 350], catalogue, kinds);
 const begun = () =>
   beginBatch('7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', planned, '2026-11-25T18:00:00.000Z', 850);

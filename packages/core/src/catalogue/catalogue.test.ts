@@ -65,12 +65,22 @@ describe('a catalogue', () => {
 
   it('refuses prices for kinds unknown or too broad', () => {
     const bottle = (id: string, of: string) => ({
-      id, kind: of, label: id, ml: 700, priceMinor: 1, widthMm: 70, heightMm: 300,
-    }); // prettier-ignore
+      id,
+      kind: of,
+      label: id,
+      ml: 700,
+      priceMinor: 1,
+      widthMm: 70,
+      heightMm: 300,
+    });
     const list = priceListSchema.parse({
-      format: 'uisce-prices/1', id: 'l', name: 'L', currency: 'EUR', provenance: 'test',
+      format: 'uisce-prices/1',
+      id: 'l',
+      name: 'L',
+      currency: 'EUR',
+      provenance: 'test',
       bottles: [bottle('a', 'dry-gin'), bottle('b', 'gin'), bottle('c', 'nectar'), bottle('a', 'dry-gin')],
-    }); // prettier-ignore
+    });
     const faults = priceListFaults(list, kindIndex(catalogue().kinds));
     expect(faults.map((f) => f.pointer)).toEqual(['/bottles/3/id', '/bottles/1/kind', '/bottles/2/kind']);
   });

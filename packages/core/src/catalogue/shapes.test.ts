@@ -18,7 +18,17 @@ function refused(schema: z.ZodType, good: object, part: object): string[] {
 
 const SLOT = { kind: 'gin', amount: '50 ml', role: 'base' };
 const RECIPE = recipeInput([SLOT]);
-const COUPE = { id: 'coupe', name: 'Coupe', minMl: 150, maxMl: 210, inside: [[0, 0], [60, 45]], footMm: 70 }; // prettier-ignore
+const COUPE = {
+  id: 'coupe',
+  name: 'Coupe',
+  minMl: 150,
+  maxMl: 210,
+  inside: [
+    [0, 0],
+    [60, 45],
+  ],
+  footMm: 70,
+};
 const BOTTLE = {
   id: 'gin-70',
   kind: 'gin',
@@ -29,11 +39,19 @@ const BOTTLE = {
   heightMm: 300,
 };
 const LIST = {
-  ...{ format: 'uisce-prices/1', id: 'corner', name: 'Corner', currency: 'EUR', provenance: 'for the tests' },
+  format: 'uisce-prices/1',
+  id: 'corner',
+  name: 'Corner',
+  currency: 'EUR',
+  provenance: 'for the tests',
   bottles: [BOTTLE],
 };
 const MADE = {
-  ...{ id: 'simple', makes: 'syrup', effort: 1, how: 'Stir it until it is clear.', keepsDays: 20 },
+  id: 'simple',
+  makes: 'syrup',
+  effort: 1,
+  how: 'Stir it until it is clear.',
+  keepsDays: 20,
   from: [{ pantry: 'sugar', g: 100 }],
 };
 const STAND_IN = { for: 'rye', with: ['bourbon'], fit: 0.85, changes: 'Sweeter.' };
@@ -41,8 +59,15 @@ const STAND_IN = { for: 'rye', with: ['bourbon'], fit: 0.85, changes: 'Sweeter.'
 describe('what data may hold', () => {
   it('is read as it is written, with what is left out filled in', () => {
     expect(recipeSchema.parse(RECIPE).slots[0]).toEqual({
-      ...{ kind: 'gin', or: [], amount: { value: 50, measure: 'ml' }, role: 'base' },
-      ...{ optional: false, muddle: false, float: false, sink: false, beside: false },
+      kind: 'gin',
+      or: [],
+      amount: { value: 50, measure: 'ml' },
+      role: 'base',
+      optional: false,
+      muddle: false,
+      float: false,
+      sink: false,
+      beside: false,
     });
     expect(priceListSchema.parse(LIST).bottles[0]).toMatchObject({ tier: 'mixing', homeMade: false });
     expect(kindSchema.parse(kindInput('gin'))).toMatchObject({ abv: 0, storage: 'shelf', sizes: [] });
@@ -56,29 +81,94 @@ describe('what data may hold', () => {
     ['a reason of two words', recipeSchema, RECIPE, { because: { method: 'it is' } }, 'because/method'],
     ['a field nobody knows', recipeSchema, RECIPE, { stars: 5 }, ''],
     ['a glass that narrows to nothing', glassSchema, COUPE, { inside: [[0, 30]] }, 'inside'],
-    ['a glass drawn from the top down', glassSchema, COUPE, { inside: [[60, 45], [0, 0]] }, 'inside'],
-    ['a measure whose lines fall', cupSchema, { name: 'cup' }, { lines: [{ ml: 50, diameterMm: 40 }, { ml: 25, diameterMm: 40 }] }, 'lines'],
+    [
+      'a glass drawn from the top down',
+      glassSchema,
+      COUPE,
+      {
+        inside: [
+          [60, 45],
+          [0, 0],
+        ],
+      },
+      'inside',
+    ],
+    [
+      'a measure whose lines fall',
+      cupSchema,
+      { name: 'cup' },
+      {
+        lines: [
+          { ml: 50, diameterMm: 40 },
+          { ml: 25, diameterMm: 40 },
+        ],
+      },
+      'lines',
+    ],
     ['a spirit stronger than any', kindSchema, kindInput('gin'), { abv: 0.97 }, 'abv'],
     ['sugar beyond what dissolves', kindSchema, kindInput('syrup'), { sugarGPerL: 1200 }, 'sugarGPerL'],
     ['a strength in words', kindSchema, kindInput('syrup'), { strength: 'rich' }, 'strength'],
-    ['a price below nothing', priceListSchema, LIST, { bottles: [{ ...BOTTLE, priceMinor: -1 }] }, 'bottles/0/priceMinor'],
-    ['half a cent', priceListSchema, LIST, { bottles: [{ ...BOTTLE, priceMinor: 17.5 }] }, 'bottles/0/priceMinor'],
+    [
+      'a price below nothing',
+      priceListSchema,
+      LIST,
+      { bottles: [{ ...BOTTLE, priceMinor: -1 }] },
+      'bottles/0/priceMinor',
+    ],
+    [
+      'half a cent',
+      priceListSchema,
+      LIST,
+      { bottles: [{ ...BOTTLE, priceMinor: 17.5 }] },
+      'bottles/0/priceMinor',
+    ],
     ['a currency in words', priceListSchema, LIST, { currency: 'euro' }, 'currency'],
     ['a shop that sells nothing', priceListSchema, LIST, { bottles: [] }, 'bottles'],
-    ['a lime for less than nothing', pricedFreshSchema, { kind: 'lime', sold: '1 lime', priceMinor: 40 }, { ml: 0 }, 'ml'],
+    [
+      'a lime for less than nothing',
+      pricedFreshSchema,
+      { kind: 'lime', sold: '1 lime', priceMinor: 40 },
+      { ml: 0 },
+      'ml',
+    ],
     ['a batch of nothing', homeMadeSchema, MADE, { from: [] }, 'from'],
-    ['a part that is two things', homeMadeSchema, MADE, { from: [{ pantry: 'sugar', kind: 'gin', g: 1 }] }, 'from/0'],
+    [
+      'a part that is two things',
+      homeMadeSchema,
+      MADE,
+      { from: [{ pantry: 'sugar', kind: 'gin', g: 1 }] },
+      'from/0',
+    ],
     ['a part that is none', homeMadeSchema, MADE, { from: [{ g: 1 }] }, 'from/0'],
     ['an afternoon of four', homeMadeSchema, MADE, { effort: 4 }, 'effort'],
-    ['a spirit beyond the azeotrope', homeMadeSchema, MADE, { from: [{ pantry: 'spirit', g: 1, spiritAbv: 0.99 }] }, 'from/0/spiritAbv'],
+    [
+      'a spirit beyond the azeotrope',
+      homeMadeSchema,
+      MADE,
+      { from: [{ pantry: 'spirit', g: 1, spiritAbv: 0.99 }] },
+      'from/0/spiritAbv',
+    ],
     ['more sugar than a gram of it', pantrySchema, { id: 'sugar', name: 'sugar' }, { sugar: 1.1 }, 'sugar'],
     ['a stand-in better than the real thing', standInSchema, STAND_IN, { fit: 1.2 }, 'fit'],
     ['a stand-in that is none', standInSchema, STAND_IN, { fit: 0 }, 'fit'],
     ['amounts for other parts than there are', standInSchema, STAND_IN, { parts: [0.5, 0.5] }, 'parts'],
-    ['a family without a name', familySchema, { id: 'sour', name: 'Sours', idea: 'strong, sour, sweet', abv: [0.1, 0.3], sugarGPer100Ml: [0, 15], acidGPer100Ml: [0, 2] }, { name: '' }, 'name'],
+    [
+      'a family without a name',
+      familySchema,
+      {
+        id: 'sour',
+        name: 'Sours',
+        idea: 'strong, sour, sweet',
+        abv: [0.1, 0.3],
+        sugarGPer100Ml: [0, 15],
+        acidGPer100Ml: [0, 2],
+      },
+      { name: '' },
+      'name',
+    ],
   ])('is not %s', (_, schema, good, part, at) => {
     expect(refused(schema, good, part)).toContain(at);
-  }); // prettier-ignore
+  });
 
   it('is of one tool, one glass or one tray where it is sold by the piece', () => {
     const jigger = { id: 'j', label: 'Jigger', tool: 'jigger', priceMinor: 800 };
@@ -103,8 +193,14 @@ describe('a drink', () => {
       METHODS.map((method) => [method, iceInMaking(recipe({ method, ice: 'block' }))]),
     );
     expect(made).toEqual({
-      ...{ build: 'block', swizzle: 'block', stir: 'cubes', shake: 'cubes', 'dry-shake': 'cubes' },
-      ...{ blend: 'crushed', layer: 'none', hot: 'none' },
+      build: 'block',
+      swizzle: 'block',
+      stir: 'cubes',
+      shake: 'cubes',
+      'dry-shake': 'cubes',
+      blend: 'crushed',
+      layer: 'none',
+      hot: 'none',
     });
     expect(iceInMaking(recipe({ method: 'shake', making: 'none' }))).toBe('none');
   });

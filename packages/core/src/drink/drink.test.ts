@@ -144,19 +144,32 @@ describe('figures of a drink', () => {
 
 describe('what a drink costs', () => {
   const bottle = (id: string, kind: string, ml: number, priceMinor: number, tier = 'mixing') => ({
-    id, kind, label: id, ml, priceMinor, widthMm: 70, heightMm: 300, tier,
-  }); // prettier-ignore
+    id,
+    kind,
+    label: id,
+    ml,
+    priceMinor,
+    widthMm: 70,
+    heightMm: 300,
+    tier,
+  });
   const prices = priceListSchema.parse({
-    format: 'uisce-prices/1', id: 'l', name: 'L', currency: 'EUR', provenance: 'test',
+    format: 'uisce-prices/1',
+    id: 'l',
+    name: 'L',
+    currency: 'EUR',
+    provenance: 'test',
     bottles: [
-      bottle('small', 'spirit', 350, 1400), bottle('large', 'spirit', 700, 2100), bottle('finer', 'spirit', 700, 700, 'finer'),
+      bottle('small', 'spirit', 350, 1400),
+      bottle('large', 'spirit', 700, 2100),
+      bottle('finer', 'spirit', 700, 700, 'finer'),
       bottle('made-simple', 'simple-syrup', 500, 100),
     ],
     fresh: [
       { kind: 'lime-juice', sold: '1 lime', priceMinor: 40, ml: 25 },
       { kind: 'egg-white', sold: '1 egg', priceMinor: 35, pieces: 1 },
     ],
-  }); // prettier-ignore
+  });
 
   it('is each part’s share of the cheapest mixing bottle and of what is fresh', () => {
     const sour = drink('dry-shake', [

@@ -16,8 +16,20 @@ const kinds = testKinds(
   ['honey-syrup', { supply: 'home-made', cautionForChildren: 'No honey for infants.' }],
   ['egg-white', { supply: 'fresh', allergens: ['egg'], tastes: ['egg'] }],
 );
-const tonic = testRecipe([['gin', '50 ml', 'base'], ['tonic', '150 ml', 'long']], { method: 'build', garnish: 'lime wedge' }); // prettier-ignore
-const soft = testRecipe([['honey-syrup', '15 ml', 'sweet'], ['tonic', '150 ml', 'long']], { method: 'build' }); // prettier-ignore
+const tonic = testRecipe(
+  [
+    ['gin', '50 ml', 'base'],
+    ['tonic', '150 ml', 'long'],
+  ],
+  { method: 'build', garnish: 'lime wedge' },
+);
+const soft = testRecipe(
+  [
+    ['honey-syrup', '15 ml', 'sweet'],
+    ['tonic', '150 ml', 'long'],
+  ],
+  { method: 'build' },
+);
 const nuts = { ...NO_LIMITS, allergens: ['nuts' as const] };
 
 describe('what is in a glass', () => {
@@ -64,7 +76,10 @@ describe('what is in a glass', () => {
 
   it('warns where it matters: of honey where a child could be given it, and of egg only where there is one', () => {
     expect(inGlass(soft, kinds).cautions).toEqual(['No honey for infants.', 'Contains quinine.']);
-    const toddy = testRecipe([['gin', '50 ml', 'base'], ['honey-syrup', '15 ml', 'sweet']]); // prettier-ignore
+    const toddy = testRecipe([
+      ['gin', '50 ml', 'base'],
+      ['honey-syrup', '15 ml', 'sweet'],
+    ]);
     expect(inGlass(toddy, kinds).cautions).toEqual([]);
   });
 });
@@ -117,6 +132,16 @@ describe('what somebody cannot have', () => {
 });
 
 it('names what is not taken in a drink at all, and lets its harmless namesakes be', () => {
-  expect(['Tobacco tincture', 'Lye', 'Raw bitter almonds', 'Apricot kernels', 'Quinine powder'].map(notSafe)).not.toContain(undefined); // prettier-ignore
-  expect(['Bitter-almond extract, food-grade', 'Tonic water', 'Apricot liqueur', 'Bitter orange', 'Cherry syrup'].map(notSafe)).toEqual(Array(5).fill(undefined)); // prettier-ignore
+  expect(
+    ['Tobacco tincture', 'Lye', 'Raw bitter almonds', 'Apricot kernels', 'Quinine powder'].map(notSafe),
+  ).not.toContain(undefined);
+  expect(
+    [
+      'Bitter-almond extract, food-grade',
+      'Tonic water',
+      'Apricot liqueur',
+      'Bitter orange',
+      'Cherry syrup',
+    ].map(notSafe),
+  ).toEqual(Array(5).fill(undefined));
 });

@@ -56,19 +56,28 @@ describe('which shops', () => {
         fc.array(fc.integer({ min: 0, max: 900 }), { minLength: 3, maxLength: 3 }),
         (all, money, tripsMinor) => {
           const lists = all.map((p, i) => shop(`shop-${i}`, p));
-          const trips = lists.map((l, i) => ({ shop: l.id, tripMinor: tripsMinor[i] as number, minutes: 10 }));
+          const trips = lists.map((l, i) => ({
+            shop: l.id,
+            tripMinor: tripsMinor[i] as number,
+            minutes: 10,
+          }));
           const answers = bestAtShops({ brief: smallBrief(money), catalogue, lists }, trips);
           const found = new Map(answers?.map((a) => [a.shops.join(' '), a]));
           for (const set of setsOfShops(lists)) {
-            const left = money - set.reduce((sum, l) => sum + (trips.find((t) => t.shop === l.id)?.tripMinor ?? 0), 0);
+            const left =
+              money - set.reduce((sum, l) => sum + (trips.find((t) => t.shop === l.id)?.tripMinor ?? 0), 0);
             const answer = found.get(set.map((l) => l.id).join(' '))?.result.answer;
             if (left < 0) expect(answer).toBeUndefined();
-            else expect([answer?.status, answer?.value, answer?.spend]).toEqual(['optimal', ...Object.values(byHand(set, left))]);
+            else
+              expect([answer?.status, answer?.value, answer?.spend]).toEqual([
+                'optimal',
+                ...Object.values(byHand(set, left)),
+              ]);
           }
         },
       ),
       { numRuns: 60 },
-    ); // prettier-ignore
+    );
   });
 
   it('keeps what is always kept, at a shop that calls it otherwise too', () => {
@@ -144,7 +153,10 @@ describe('in the shop', () => {
     const state = fc.constantFrom<ErrandLine['state']>('wanted', 'basket', 'missing');
     fc.assert(
       fc.property(
-        prices, prices, fc.integer({ min: 2000, max: 9000 }), fc.infiniteStream(state),
+        prices,
+        prices,
+        fc.integer({ min: 2000, max: 9000 }),
+        fc.infiniteStream(state),
         fc.infiniteStream(fc.option(fc.integer({ min: 500, max: 5000 }))),
         (one, two, money, states, found) => {
           const lists = [shop('corner', one), shop('harbour', two)];
@@ -166,6 +178,6 @@ describe('in the shop', () => {
         },
       ),
       { numRuns: 60 },
-    ); // prettier-ignore
+    );
   });
 });

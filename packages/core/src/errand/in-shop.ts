@@ -64,7 +64,7 @@ export function listAsFound(list: PriceList, lines: readonly ErrandLine[]): Pric
     ),
     kit: found(list.kit, (k) => byId.get(k.id)),
     pantry: found(list.pantry, (p) => byPantry.get(p.pantry)),
-  }; // prettier-ignore
+  };
 }
 
 /** A list without the batches that nobody can make, since what goes into them was not there. */
@@ -126,9 +126,17 @@ function withBasket(
   const tools = wares.flatMap((w) => (w.is === 'tool' ? [{ id: w.tool, since: null }] : []));
   const glasses = wares.flatMap((w) =>
     w.is === 'glasses'
-      ? [{ id: `basket-${w.glass}`, name: w.line.label.slice(0, 60), type: w.glass, capacityMl: w.capacityMl, count: w.pieces * w.line.count }]
+      ? [
+          {
+            id: `basket-${w.glass}`,
+            name: w.line.label.slice(0, 60),
+            type: w.glass,
+            capacityMl: w.capacityMl,
+            count: w.pieces * w.line.count,
+          },
+        ]
       : [],
-  ); // prettier-ignore
+  );
   return {
     brief: {
       ...brief,
@@ -166,7 +174,8 @@ export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgeme
   const rest = wanted.filter(isPlanned);
   const { catalogue } = matter;
   const now: PlanMatter = {
-    ...{ catalogue, prices: joined.list },
+    catalogue,
+    prices: joined.list,
     brief: { ...briefAt(joined, matter.lists[0], brief), moneyNowMinor: budget, freshMinor: 0 },
     ...(kit ? { kit } : {}),
   };

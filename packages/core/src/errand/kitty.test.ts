@@ -7,8 +7,15 @@ import { PURPOSES, kittyOf, kittyRows, type KittyEntry } from './kitty.js';
 
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const entry = (n: number, more: Partial<KittyEntry> = {}): KittyEntry => ({
-  ...{ id: ID(n), on: '2026-11-25', purpose: 'bottles', minor: 1000, currency: 'EUR', shop: '', note: '' },
-  ...{ errandId: null, ...more },
+  id: ID(n),
+  on: '2026-11-25',
+  purpose: 'bottles',
+  minor: 1000,
+  currency: 'EUR',
+  shop: '',
+  note: '',
+  errandId: null,
+  ...more,
 });
 const anyEntry = fc
   .record({
@@ -62,11 +69,22 @@ describe('the kitty', () => {
 });
 
 const bottle = (id: string, kind: string, ml: number, priceMinor: number, widthMm = 70) => ({
-  ...{ id, kind, label: id, ml, priceMinor, widthMm, heightMm: 300 },
+  id,
+  kind,
+  label: id,
+  ml,
+  priceMinor,
+  widthMm,
+  heightMm: 300,
 });
 const shop = (id: string, more: object): PriceList =>
   priceListSchema.parse({
-    ...{ format: 'uisce-prices/1', id, name: id, currency: 'EUR', provenance: 'made up', ...more },
+    format: 'uisce-prices/1',
+    id,
+    name: id,
+    currency: 'EUR',
+    provenance: 'made up',
+    ...more,
   });
 const anyShop = (id: string) =>
   fc

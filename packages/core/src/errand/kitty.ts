@@ -4,8 +4,15 @@ import { currencySchema } from '../catalogue/price-list.js';
 
 /** What money is for. "set-aside" comes in; everything else goes out. */
 export const PURPOSES = [
-  'set-aside', 'bottles', 'mixers', 'kit', 'pantry', 'fresh', 'trip', 'difference',
-] as const; // prettier-ignore
+  'set-aside',
+  'bottles',
+  'mixers',
+  'kit',
+  'pantry',
+  'fresh',
+  'trip',
+  'difference',
+] as const;
 export type Purpose = (typeof PURPOSES)[number];
 
 /** One entry of the kitty. */

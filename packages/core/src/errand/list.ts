@@ -15,8 +15,16 @@ function wanted(
   why: ErrandLine['why'],
 ): ErrandLine {
   return {
-    ...{ id, shop, ware, label: label.slice(0, MAX_LABEL), count, listedMinor, why },
-    ...{ foundMinor: null, onOffer: false, state: 'wanted' },
+    id,
+    shop,
+    ware,
+    label: label.slice(0, MAX_LABEL),
+    count,
+    listedMinor,
+    why,
+    foundMinor: null,
+    onOffer: false,
+    state: 'wanted',
   };
 }
 
@@ -71,8 +79,15 @@ export function linesOf(
     const shop = shopAsking(lists, 'pantry', pantry, listedMinor) ?? home;
     const each = g / count;
     return [
-      wanted(id, shop, { is: 'pantry', pantry, g: each }, pantry.replaceAll('-', ' '), { count, listedMinor }, why),
-    ]; // prettier-ignore
+      wanted(
+        id,
+        shop,
+        { is: 'pantry', pantry, g: each },
+        pantry.replaceAll('-', ' '),
+        { count, listedMinor },
+        why,
+      ),
+    ];
   });
   return [...kit, ...bottles, ...packs];
 }

@@ -4,12 +4,26 @@ import { errandSchema, type Errand, type ErrandLine } from './errand.js';
 import { mergeErrands } from './merge-errands.js';
 
 const line = (id: string): ErrandLine => ({
-  ...{ id, shop: 'corner', ware: { is: 'bottle', kind: 'gin', ml: 700 }, label: id, count: 1 },
-  ...{ listedMinor: 2000, foundMinor: null, onOffer: false, state: 'wanted', why: 'plan' },
+  id,
+  shop: 'corner',
+  ware: { is: 'bottle', kind: 'gin', ml: 700 },
+  label: id,
+  count: 1,
+  listedMinor: 2000,
+  foundMinor: null,
+  onOffer: false,
+  state: 'wanted',
+  why: 'plan',
 });
 const errand: Errand = errandSchema.parse({
-  ...{ id: 'b0c5d1de-3b7c-4d7e-9d38-5d9c3b7f0a11', planId: null, startedOn: '2026-11-30', endedOn: null },
-  ...{ currency: 'EUR', moneyMinor: 10_000, lines: ['a', 'b', 'c'].map(line), receipts: [] },
+  id: 'b0c5d1de-3b7c-4d7e-9d38-5d9c3b7f0a11',
+  planId: null,
+  startedOn: '2026-11-30',
+  endedOn: null,
+  currency: 'EUR',
+  moneyMinor: 10_000,
+  lines: ['a', 'b', 'c'].map(line),
+  receipts: [],
 });
 const ticked = (ids: readonly string[], from = errand): Errand => ({
   ...from,

@@ -101,9 +101,11 @@ export function litrePrices(
         on: undefined,
         ml: b.ml,
       }));
-      return prices.length === 0 ? [] : [prices.reduce((a, b) => (b.perLitreMinor < a.perLitreMinor ? b : a))];
+      return prices.length === 0
+        ? []
+        : [prices.reduce((a, b) => (b.perLitreMinor < a.perLitreMinor ? b : a))];
     })
-    .sort((a, b) => a.perLitreMinor - b.perLitreMinor); // prettier-ignore
+    .sort((a, b) => a.perLitreMinor - b.perLitreMinor);
   const before = paid
     .flatMap(({ ware, shop, priceMinor, on }): LitrePrice[] =>
       ware.is === 'bottle' && ware.kind === kind

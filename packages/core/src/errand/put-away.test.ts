@@ -27,7 +27,11 @@ const WARES: Ware[] = [
 let made = 0;
 const newId = () => `00000000-0000-4000-8000-${String(++made).padStart(12, '0')}`;
 const house = {
-  ...{ kit: emptyKit(), kinds, shopNames: new Map([['corner', 'Corner']]), today: '2026-11-26', newId },
+  kit: emptyKit(),
+  kinds,
+  shopNames: new Map([['corner', 'Corner']]),
+  today: '2026-11-26',
+  newId,
   trips: [{ shop: 'corner', tripMinor: 250, minutes: 10 }],
 };
 const line = fc.record({
@@ -46,30 +50,36 @@ const line = fc.record({
 describe('put away', () => {
   it('loses no cent and no bottle, whatever the receipts say', () => {
     fc.assert(
-      fc.property(fc.array(line, { maxLength: 12 }), fc.option(fc.integer({ min: 0, max: 99_999 })), (lines, receipt) => {
-        const receipts = receipt === null ? [] : [{ shop: 'corner', totalMinor: receipt }];
-        const bought = lines.filter((l) => l.state === 'basket');
-        const sum = (of: readonly ErrandLine[]) => of.reduce((total, l) => total + lineMinor(l), 0);
-        const at = (id: string) => bought.filter((l) => l.shop === id);
-        const corner = at('corner').length === 0 ? 0 : (receipt ?? sum(at('corner'))) + 250;
-        const away = putAway(errandOf(lines, 50_000, { receipts }), house);
-        expect(away.spentMinor).toBe(corner + sum(at('harbour')));
-        const kitty = kittyOf(away.kitty, 'EUR');
-        expect(kitty.outMinor).toBe(away.spentMinor);
-        const [month] = kitty.months;
-        expect(Object.values(month?.byPurpose ?? {}).reduce((a, b) => a + b, 0)).toBe(away.spentMinor);
-        const rows = kittyRows(away.kitty, () => 2) as { amount: string }[];
-        expect(rows.reduce((total, r) => total - Math.round(Number(r.amount) * 100), 0)).toBe(away.spentMinor);
-        const poured = bought.filter((l) => l.ware.is === 'bottle');
-        const bottles = away.bottles.filter((b) => b.pieces === null);
-        expect(bottles).toHaveLength(poured.reduce((n, l) => n + l.count, 0));
-        expect(bottles.reduce((total, b) => total + (b.priceMinor ?? 0), 0)).toBe(sum(poured));
-        expect(bottles.every((b) => b.leftMl === b.sizeMl && b.boughtOn === '2026-11-26')).toBe(true);
-        const glasses = bought.filter((l) => l.ware.is === 'glasses').reduce((n, l) => n + 2 * l.count, 0);
-        expect(away.kit.glasses.reduce((n, g) => n + g.count, 0)).toBe(glasses);
-      }),
+      fc.property(
+        fc.array(line, { maxLength: 12 }),
+        fc.option(fc.integer({ min: 0, max: 99_999 })),
+        (lines, receipt) => {
+          const receipts = receipt === null ? [] : [{ shop: 'corner', totalMinor: receipt }];
+          const bought = lines.filter((l) => l.state === 'basket');
+          const sum = (of: readonly ErrandLine[]) => of.reduce((total, l) => total + lineMinor(l), 0);
+          const at = (id: string) => bought.filter((l) => l.shop === id);
+          const corner = at('corner').length === 0 ? 0 : (receipt ?? sum(at('corner'))) + 250;
+          const away = putAway(errandOf(lines, 50_000, { receipts }), house);
+          expect(away.spentMinor).toBe(corner + sum(at('harbour')));
+          const kitty = kittyOf(away.kitty, 'EUR');
+          expect(kitty.outMinor).toBe(away.spentMinor);
+          const [month] = kitty.months;
+          expect(Object.values(month?.byPurpose ?? {}).reduce((a, b) => a + b, 0)).toBe(away.spentMinor);
+          const rows = kittyRows(away.kitty, () => 2) as { amount: string }[];
+          expect(rows.reduce((total, r) => total - Math.round(Number(r.amount) * 100), 0)).toBe(
+            away.spentMinor,
+          );
+          const poured = bought.filter((l) => l.ware.is === 'bottle');
+          const bottles = away.bottles.filter((b) => b.pieces === null);
+          expect(bottles).toHaveLength(poured.reduce((n, l) => n + l.count, 0));
+          expect(bottles.reduce((total, b) => total + (b.priceMinor ?? 0), 0)).toBe(sum(poured));
+          expect(bottles.every((b) => b.leftMl === b.sizeMl && b.boughtOn === '2026-11-26')).toBe(true);
+          const glasses = bought.filter((l) => l.ware.is === 'glasses').reduce((n, l) => n + 2 * l.count, 0);
+          expect(away.kit.glasses.reduce((n, g) => n + g.count, 0)).toBe(glasses);
+        },
+      ),
       { numRuns: 200 },
-    ); // prettier-ignore
+    );
   });
 
   it('things stand where they belong, and are found where shops keep them', () => {
@@ -77,8 +87,16 @@ describe('put away', () => {
       ['spirits', 'wine', 'mixers', 'tools', 'tools', 'pantry', 'fruit'], // common practice
     );
     const all = WARES.map((ware, i): ErrandLine => ({
-      ...{ id: String(i), shop: 'corner', ware, label: `Thing ${i}`, count: 3, listedMinor: 100 },
-      ...{ foundMinor: null, onOffer: false, state: 'basket', why: 'plan' },
+      id: String(i),
+      shop: 'corner',
+      ware,
+      label: `Thing ${i}`,
+      count: 3,
+      listedMinor: 100,
+      foundMinor: null,
+      onOffer: false,
+      state: 'basket',
+      why: 'plan',
     }));
     const away = putAway(errandOf(all, 5000), house);
     expect(away.bottles.map((b) => [b.kind, b.place, b.pieces])).toEqual([
@@ -95,8 +113,14 @@ describe('put away', () => {
 describe('prices that were paid', () => {
   const corner = shop('corner', [2000, 1600, 1800, 2100, 1500]);
   const paid = (on: string, priceMinor: number, more: object = {}) => ({
-    ...{ id: newId(), on, shop: 'corner', ware: WARES[0] as Ware, label: 'gin', priceMinor, currency: 'EUR' },
-    ...{ onOffer: false },
+    id: newId(),
+    on,
+    shop: 'corner',
+    ware: WARES[0] as Ware,
+    label: 'gin',
+    priceMinor,
+    currency: 'EUR',
+    onOffer: false,
     ...more,
   });
   const ginAt = (list: PriceList) => list.bottles.find((b) => b.kind === 'gin')?.priceMinor;
@@ -112,7 +136,10 @@ describe('prices that were paid', () => {
     const harbour = shop('harbour', [2600, 0, 0, 0, 0]);
     const told = litrePrices('gin', [corner, harbour], [paid('2026-11-02', 1890)]);
     // €18.90 for 70 cl is €27 a litre; €26 is €37.14.
-    expect(told.now.map((p) => [p.shop, p.perLitreMinor])).toEqual([['corner', 2700], ['harbour', 3714]]); // prettier-ignore
+    expect(told.now.map((p) => [p.shop, p.perLitreMinor])).toEqual([
+      ['corner', 2700],
+      ['harbour', 3714],
+    ]);
     expect(told.farDearer.map((p) => p.shop)).toEqual(['harbour']);
     expect(told.paid).toMatchObject([{ on: '2026-11-02', perLitreMinor: 2700 }]);
   });

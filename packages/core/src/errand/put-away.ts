@@ -49,8 +49,14 @@ export function putAway(errand: Errand, house: Household): PutAway {
   const { today, newId } = house;
   const shopName = (shop: string) => house.shopNames.get(shop) ?? shop;
   const entry = (purpose: Purpose, minor: number, shop: string, note: string): KittyEntry => ({
-    ...{ id: newId(), on: today, purpose, minor, currency: errand.currency, note },
-    ...{ shop: shopName(shop), errandId: errand.id },
+    id: newId(),
+    on: today,
+    purpose,
+    minor,
+    currency: errand.currency,
+    note,
+    shop: shopName(shop),
+    errandId: errand.id,
   });
   const kitty = shopsOf({ lines: bought }).flatMap((shop) => {
     const here = bought.filter((l) => l.shop === shop);
@@ -64,11 +70,21 @@ export function putAway(errand: Errand, house: Household): PutAway {
     const trip = house.trips.find((t) => t.shop === shop)?.tripMinor ?? 0;
     return [
       ...[...byPurpose].map(([purpose, lines]) =>
-        entry(purpose, lines.reduce((sum, l) => sum + lineMinor(l), 0), shop, lines.map((l) => l.label).join(', ').slice(0, 200)),
+        entry(
+          purpose,
+          lines.reduce((sum, l) => sum + lineMinor(l), 0),
+          shop,
+          lines
+            .map((l) => l.label)
+            .join(', ')
+            .slice(0, 200),
+        ),
       ),
-      ...(receipt === listed ? [] : [entry('difference', receipt - listed, shop, 'The receipt, beside what was ticked')]),
+      ...(receipt === listed
+        ? []
+        : [entry('difference', receipt - listed, shop, 'The receipt, beside what was ticked')]),
       ...(trip === 0 ? [] : [entry('trip', trip, shop, '')]),
-    ]; // prettier-ignore
+    ];
   });
   return {
     errand: { ...errand, endedOn: today },
@@ -76,8 +92,14 @@ export function putAway(errand: Errand, house: Household): PutAway {
     kit: hungIn(house.kit, bought, today),
     pantry: bought.flatMap(({ ware }) => (ware.is === 'pantry' ? [ware.pantry] : [])),
     paid: bought.map((line) => ({
-      ...{ id: newId(), on: today, shop: line.shop, ware: line.ware, label: line.label },
-      ...{ priceMinor: priceOf(line), currency: errand.currency, onOffer: line.onOffer },
+      id: newId(),
+      on: today,
+      shop: line.shop,
+      ware: line.ware,
+      label: line.label,
+      priceMinor: priceOf(line),
+      currency: errand.currency,
+      onOffer: line.onOffer,
     })),
     kitty,
     spentMinor: kitty.reduce((sum, e) => sum + e.minor, 0),

@@ -127,8 +127,15 @@ function sameGoodsMinor(result: PlanResult, lists: readonly PriceList[]): number
   const add = (prices: readonly number[], count: number): void => {
     sum += prices.length === 0 ? Infinity : count * Math.min(...prices);
   };
-  const priced = <T extends { priceMinor: number }>(of: (list: PriceList) => readonly T[], is: (t: T) => boolean) =>
-    lists.flatMap((l) => of(l).filter(is).map((t) => t.priceMinor)); // prettier-ignore
+  const priced = <T extends { priceMinor: number }>(
+    of: (list: PriceList) => readonly T[],
+    is: (t: T) => boolean,
+  ) =>
+    lists.flatMap((l) =>
+      of(l)
+        .filter(is)
+        .map((t) => t.priceMinor),
+    );
   for (const { id, owned, made, bottle } of result.items) {
     if (!used.has(id) || owned || made || bottle === undefined) continue;
     add(

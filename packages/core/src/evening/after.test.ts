@@ -13,16 +13,45 @@ import { drinksTonight, lastPoursAt, settledMenu } from './night.js';
 const ID = (n: number) => `7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c00${n}`;
 const someone = { count: 1, likes: [], dislikes: [], allergens: [], noAlcohol: false, drives: false };
 const evening = eveningSchema.parse({
-  ...{ id: ID(1), name: 'Saturday', on: '2026-11-28', from: '20:00', hours: 3, size: 3, must: ['sour', 'cooler', 'fizz'] },
-  guests: [{ ...someone, id: ID(2), name: 'Ann' }, { ...someone, id: ID(3), name: 'Bo', drives: true }],
-  ...{ never: ['old'], atWork: false, freezerLitres: null, done: ['ice'], off: ['fizz'], endedOn: null },
-}); // prettier-ignore
+  id: ID(1),
+  name: 'Saturday',
+  on: '2026-11-28',
+  from: '20:00',
+  hours: 3,
+  size: 3,
+  must: ['sour', 'cooler', 'fizz'],
+  guests: [
+    { ...someone, id: ID(2), name: 'Ann' },
+    { ...someone, id: ID(3), name: 'Bo', drives: true },
+  ],
+  never: ['old'],
+  atWork: false,
+  freezerLitres: null,
+  done: ['ice'],
+  off: ['fizz'],
+  endedOn: null,
+});
 const pour = (n: number, time: string, drink: string, glasses: number, more: Partial<Pour> = {}): Pour =>
   pourSchema.parse({
-    ...{ id: ID(n), at: `2026-11-28T${time}:00.000Z`, on: '2026-11-28', drink, name: drink, glasses, for: ['Ann'] },
-    ...{ parts: [], servedMl: 120, abv: 0.15, ethanolG: 14, costMinor: 150, currency: 'EUR', verdict: null },
-    ...{ tasted: [], note: '', round: null, ...more },
-  }); // prettier-ignore
+    id: ID(n),
+    at: `2026-11-28T${time}:00.000Z`,
+    on: '2026-11-28',
+    drink,
+    name: drink,
+    glasses,
+    for: ['Ann'],
+    parts: [],
+    servedMl: 120,
+    abv: 0.15,
+    ethanolG: 14,
+    costMinor: 150,
+    currency: 'EUR',
+    verdict: null,
+    tasted: [],
+    note: '',
+    round: null,
+    ...more,
+  });
 const lime = (ml: number) => [{ kind: 'lime-juice', ml, pieces: 1, drawn: [] }];
 const pours = [
   pour(4, '20:05', 'sour', 2, { verdict: 5, parts: lime(50) }),
@@ -63,7 +92,10 @@ describe('what is left', () => {
     ['soda', { supply: 'mixer', openDays: 2 }],
     ['gin', {}],
   );
-  const bottle = (n: number, kind: string, more: Partial<Bottle>): Bottle => ({ ...bottleThere(ID(n), kind), ...more }); // prettier-ignore
+  const bottle = (n: number, kind: string, more: Partial<Bottle>): Bottle => ({
+    ...bottleThere(ID(n), kind),
+    ...more,
+  });
 
   it('is what was pressed less what was poured, with the day it turns', () => {
     expect(leftovers(evening, new Map([['lime-juice', 135]]), pours, kinds)).toEqual([
@@ -73,15 +105,22 @@ describe('what is left', () => {
   });
 
   it('goes onto the shelf, and the fruit it came from is no longer there', () => {
-    const fruit = [bottle(1, 'lime-juice', { pieces: 1, boughtOn: '2026-11-20' }), bottle(2, 'lime-juice', { pieces: 6, boughtOn: '2026-11-27' })]; // prettier-ignore
+    const fruit = [
+      bottle(1, 'lime-juice', { pieces: 1, boughtOn: '2026-11-20' }),
+      bottle(2, 'lime-juice', { pieces: 6, boughtOn: '2026-11-27' }),
+    ];
     const now = shelved({ kind: 'lime-juice', ml: 54 }, '2026-11-28', fruit, () => ID(3));
     expect(now[0]).toMatchObject({ id: ID(3), leftMl: 54, openedOn: '2026-11-28', place: 'fridge' });
     // 54 ml are two fruits: the older one first.
-    expect(now.slice(1).map((b) => [b.id, b.pieces, b.finishedOn])).toEqual([[ID(1), 0, '2026-11-28'], [ID(2), 5, null]]); // prettier-ignore
+    expect(now.slice(1).map((b) => [b.id, b.pieces, b.finishedOn])).toEqual([
+      [ID(1), 0, '2026-11-28'],
+      [ID(2), 5, null],
+    ]);
   });
 
   it('is used up within days, what turns first ahead', () => {
-    const open = (n: number, kind: string) => bottle(n, kind, { leftMl: 200, openedOn: '2026-11-28', sizeMl: 700 }); // prettier-ignore
+    const open = (n: number, kind: string) =>
+      bottle(n, kind, { leftMl: 200, openedOn: '2026-11-28', sizeMl: 700 });
     const soon = toUseSoon(
       [open(1, 'gin'), open(2, 'vermouth'), open(3, 'soda')],
       [{ kind: 'syrup', leftMl: 90, until: '2026-11-29' }],
@@ -102,9 +141,13 @@ describe('the night', () => {
     recipes: [
       recipeInput([slot('gin', '60 ml')], { id: 'sour', name: 'Sour' }),
       recipeInput([slot('soda', '120 ml')], { id: 'cooler', name: 'Cooler', method: 'build' }),
-      recipeInput([slot('gin', '30 ml'), slot('soda', '90 ml')], { id: 'fizz', name: 'Fizz', method: 'build' }),
+      recipeInput([slot('gin', '30 ml'), slot('soda', '90 ml')], {
+        id: 'fizz',
+        name: 'Fizz',
+        method: 'build',
+      }),
     ],
-  }); // prettier-ignore
+  });
 
   const [gin, soda] = [
     { ...bottleThere(ID(8), 'gin'), sizeMl: 700, leftMl: 700 },
@@ -113,9 +156,15 @@ describe('the night', () => {
 
   it('has the menu that was settled, without what was taken off it', () => {
     const house = {
-      ...{ ready: pourables(catalogue, 0.75), catalogue, kinds: kindIndex(catalogue.kinds), houseSyrupRatio: null },
-      ...{ there: atHand([gin, soda], [], kindIndex(catalogue.kinds), '2026-11-28'), freshPieces: new Map(), prices: testShop({}), kit: emptyKit() },
-    }; // prettier-ignore
+      ready: pourables(catalogue, 0.75),
+      catalogue,
+      kinds: kindIndex(catalogue.kinds),
+      houseSyrupRatio: null,
+      there: atHand([gin, soda], [], kindIndex(catalogue.kinds), '2026-11-28'),
+      freshPieces: new Map(),
+      prices: testShop({}),
+      kit: emptyKit(),
+    };
     const menu = settledMenu(evening, menuHere(evening, house));
     expect(menu.map((d) => d.id)).toEqual(['cooler', 'sour']);
     expect(menu.find((d) => d.id === 'sour')?.seats).toEqual(['finds', 'not']);
@@ -124,8 +173,18 @@ describe('the night', () => {
   });
 
   it('tells what runs low before it is out, and when the last ones are poured', () => {
-    const menu = [{ id: 'a', glasses: 8 }, { id: 'b', glasses: 6 }, { id: 'c', glasses: 4 }, { id: 'd', glasses: 2 }]; // prettier-ignore
-    const left = new Map([['a', 6], ['b', 2], ['c', 0], ['d', Infinity]]); // prettier-ignore
+    const menu = [
+      { id: 'a', glasses: 8 },
+      { id: 'b', glasses: 6 },
+      { id: 'c', glasses: 4 },
+      { id: 'd', glasses: 2 },
+    ];
+    const left = new Map([
+      ['a', 6],
+      ['b', 2],
+      ['c', 0],
+      ['d', Infinity],
+    ]);
     const tonight = drinksTonight(menu, new Map([['b', 3]]), (id) => left.get(id));
     expect(tonight.map((d) => d.id)).toEqual(['c', 'a', 'b', 'd']);
     expect(tonight.find((d) => d.id === 'b')).toMatchObject({

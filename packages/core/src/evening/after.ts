@@ -72,7 +72,11 @@ export function shelved(
 ): Bottle[] {
   const kept: Bottle = {
     ...bottleThere(newId(), kind, 'fridge'),
-    ...{ label: null, sizeMl: Math.max(10, ml), leftMl: ml, boughtOn: on, openedOn: on },
+    label: null,
+    sizeMl: Math.max(10, ml),
+    leftMl: ml,
+    boughtOn: on,
+    openedOn: on,
   };
   let fruit = fruitOf(kind, ml) ?? 0;
   const counted = bottles
@@ -161,7 +165,13 @@ export function again(
   const liked = of((v) => v >= LIKED).slice(0, Math.max(1, evening.size - 1));
   const not = of((v) => v <= NOT_AGAIN);
   return {
-    ...{ ...evening, ...next, done: [], off: [], endedOn: null, cost: null, guestCard: null },
+    ...evening,
+    ...next,
+    done: [],
+    off: [],
+    endedOn: null,
+    cost: null,
+    guestCard: null,
     must: [...new Set([...evening.must.filter((d) => !not.includes(d)), ...liked])].slice(0, evening.size),
     never: [...new Set([...evening.never.filter((d) => !liked.includes(d)), ...not])],
     thirst: thirst ?? evening.thirst,

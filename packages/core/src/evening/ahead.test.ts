@@ -8,9 +8,17 @@ import { freezingHours, icePlan } from './ice-plan.js';
 
 describe('freezing', () => {
   // Published tables of ethanol in water, from memory: −4 at 10 % vol, −9 at 20, −15 at 30, −23 at 40, −32 at 50, ± 1 °C.
-  it.each([[0.1, -4], [0.2, -9], [0.3, -15], [0.4, -23], [0.5, -32], [0.25, -12], [0.35, -19]])('at %d it is about %d °C', (abv, c) => {
+  it.each([
+    [0.1, -4],
+    [0.2, -9],
+    [0.3, -15],
+    [0.4, -23],
+    [0.5, -32],
+    [0.25, -12],
+    [0.35, -19],
+  ])('at %d it is about %d °C', (abv, c) => {
     expect(Math.abs(freezingPointC(abv, 0) - c)).toBeLessThanOrEqual(1.5);
-  }); // prettier-ignore
+  });
 
   it('falls with strength and with sugar, and says what a freezer makes of a batch', () => {
     fc.assert(
@@ -39,15 +47,40 @@ describe('batches', () => {
     ['egg-white', { supply: 'fresh', tastes: ['egg'] }],
     ['soda', { supply: 'mixer', tastes: ['fizzy'] }],
   );
-  const stirred = testRecipe([['gin', '60 ml', 'base'], ['vermouth', '30 ml', 'aromatic'], ['bitters', '2 dashes', 'seasoning']], { method: 'stir' }); // prettier-ignore
+  const stirred = testRecipe(
+    [
+      ['gin', '60 ml', 'base'],
+      ['vermouth', '30 ml', 'aromatic'],
+      ['bitters', '2 dashes', 'seasoning'],
+    ],
+    { method: 'stir' },
+  );
 
   it('are of what neither turns nor falls', () => {
     expect(mayBatch(stirred, kinds)).toBeUndefined();
     const why = (slots: Parameters<typeof testRecipe>[0], method = 'shake') =>
       mayBatch(testRecipe(slots, { method }), kinds);
-    expect(why([['gin', '60 ml', 'base'], ['lime-juice', '20 ml', 'sour']])).toBe('juice'); // prettier-ignore
-    expect(why([['gin', '60 ml', 'base'], ['egg-white', '1 whole', 'body']])).toBe('egg'); // prettier-ignore
-    expect(why([['gin', '60 ml', 'base'], ['soda', '90 ml', 'long']], 'build')).toBe('fizz'); // prettier-ignore
+    expect(
+      why([
+        ['gin', '60 ml', 'base'],
+        ['lime-juice', '20 ml', 'sour'],
+      ]),
+    ).toBe('juice');
+    expect(
+      why([
+        ['gin', '60 ml', 'base'],
+        ['egg-white', '1 whole', 'body'],
+      ]),
+    ).toBe('egg');
+    expect(
+      why(
+        [
+          ['gin', '60 ml', 'base'],
+          ['soda', '90 ml', 'long'],
+        ],
+        'build',
+      ),
+    ).toBe('fizz');
   });
 
   it('have the water that the ice would have given, bitters at three fifths, and fit their bottles with headspace', () => {

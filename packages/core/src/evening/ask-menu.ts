@@ -67,9 +67,15 @@ export function mustFaults(
       return [{ code: 'mismatch', pointer, detail: `"${id}" must stand on it, and never: take one back` }];
     return canBeMade(id)
       ? []
-      : [{ code: 'mismatch', pointer, detail: `"${id}" cannot be made here: something for it is neither here nor sold` }];
+      : [
+          {
+            code: 'mismatch',
+            pointer,
+            detail: `"${id}" cannot be made here: something for it is neither here nor sold`,
+          },
+        ];
   });
-} // prettier-ignore
+}
 
 /**
  * The best menu for who comes, as it is asked over the API.
@@ -84,8 +90,18 @@ export function askMenu(
 ): MenuTold | Fault[] | undefined {
   const of = candidates === undefined ? undefined : new Set(candidates);
   const evening: Evening = {
-    ...{ id: '', name: 'Asked', on: '2026-01-01', from: '20:00', atWork: false, freezerLitres: null },
-    ...{ done: [], off: [], endedOn: null, cost: null, guestCard: null, ...asked },
+    id: '',
+    name: 'Asked',
+    on: '2026-01-01',
+    from: '20:00',
+    atWork: false,
+    freezerLitres: null,
+    done: [],
+    off: [],
+    endedOn: null,
+    cost: null,
+    guestCard: null,
+    ...asked,
     guests: guests.map((g) => ({ ...g, id: '' })),
   };
   const here = {
@@ -93,8 +109,11 @@ export function askMenu(
     ready: of === undefined ? house.ready : house.ready.filter((p) => of.has(p.recipe.id)),
     ...(there === undefined
       ? {}
-      : { there: new Map(there.map(({ kind, ml }) => [kind, { ...NONE, kind, ml }])), freshPieces: new Map() }),
-  }; // prettier-ignore
+      : {
+          there: new Map(there.map(({ kind, ml }) => [kind, { ...NONE, kind, ml }])),
+          freshPieces: new Map(),
+        }),
+  };
   const question = menuQuestionOf(evening, here);
   const faults = mustFaults(evening, (id) => question.poured.has(id));
   if (faults.length > 0) return faults;
@@ -103,12 +122,19 @@ export function askMenu(
   const { drinks, missing } = servedMenu(evening, here, question, menu);
   const needs = needsOfSeats(question);
   return {
-    ...{ proven: menu.proven, score: menu.score, candidates: question.candidates.length },
+    proven: menu.proven,
+    score: menu.score,
+    candidates: question.candidates.length,
     drinks: drinks.map(({ id, name, glasses, missing: lacks }) => ({
-      ...{ drink: id, name, glasses, missing: lacks },
+      drink: id,
+      name,
+      glasses,
+      missing: lacks,
     })),
     coverage: guests.map(({ name, count }, g) => ({
-      ...{ guest: name, people: count, needs: needs[g] ?? 0 },
+      guest: name,
+      people: count,
+      needs: needs[g] ?? 0,
       exists: question.candidates.filter((c) => c.finds[g]).length,
       finds: drinks.filter((d) => d.seats[g] === 'finds').map((d) => d.id),
     })),

@@ -21,7 +21,12 @@ export function awakeStretches(
   for (let back = 0; back * DAY < horizon + DAY; back++) {
     const day = (((weekday - back) % 7) + 7) % 7;
     const works = atWork && day >= 1 && day <= 5;
-    const parts = works ? [[WAKES, WORK[0]], [WORK[1], SLEEPS]] : [[WAKES, SLEEPS]]; // prettier-ignore
+    const parts = works
+      ? [
+          [WAKES, WORK[0]],
+          [WORK[1], SLEEPS],
+        ]
+      : [[WAKES, SLEEPS]];
     for (const [begin = 0, end = 0] of parts) {
       const from = Math.min(horizon, firstGlass + back * DAY - begin);
       const to = Math.max(0, firstGlass + back * DAY - end);

@@ -50,7 +50,10 @@ export function bringOf(
     .slice(0, MOST)
     .map(({ place, ...bring }): Bring => {
       const better = goodMenu(with_(place))?.score;
-      return { ...bring, thenMinor: Math.min(better?.lacking === 0 ? better.money : Infinity, now - bring.savesMinor) };
+      return {
+        ...bring,
+        thenMinor: Math.min(better?.lacking === 0 ? better.money : Infinity, now - bring.savesMinor),
+      };
     })
-    .sort((a, b) => a.thenMinor - b.thenMinor || b.opens - a.opens); // prettier-ignore
+    .sort((a, b) => a.thenMinor - b.thenMinor || b.opens - a.opens);
 }

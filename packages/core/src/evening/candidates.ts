@@ -65,13 +65,18 @@ export function menuQuestion(house: MenuHouse): MenuQuestion {
     const { fillings, glass } = filled;
     const { drink } = glass;
     const uses = usesOf(pourable, fillings, wares);
-    const money = [...uses].reduce((sum, [w, amount]) => sum + moneyFor(wares.all[w] as EveningWare, amount * share), 0); // prettier-ignore
+    const money = [...uses].reduce(
+      (sum, [w, amount]) => sum + moneyFor(wares.all[w] as EveningWare, amount * share),
+      0,
+    );
     const key = drinkKey(recipe);
     if ((asked.get(key) ?? recipe.id) !== recipe.id) continue;
     if (money >= (best.get(key)?.money ?? Infinity)) continue;
     const mixed = there.get(mixedKind(recipe.id))?.ml ?? 0;
     best.set(key, {
-      ...{ money, pourable, glass },
+      money,
+      pourable,
+      glass,
       candidate: {
         id: recipe.id,
         finds: [...guests.map((g) => finds(g, glass)), ...(isSober ? [] : [glass.noAlcohol])],
@@ -79,15 +84,23 @@ export function menuQuestion(house: MenuHouse): MenuQuestion {
         mixed: mixed > 0 ? Math.floor(mixed / batchedGlassMl(drink, kinds) + 1e-9) : 0,
         parts: [...new Set(drink.slots.flatMap((s) => (s.optional ? [] : numberOf(s.kind))))],
         work: Math.round(seconds),
-        ...{ family: recipe.family, method: recipe.method, glass: recipe.glass },
+        family: recipe.family,
+        method: recipe.method,
+        glass: recipe.glass,
       },
     });
   }
   const seats = guests.map((g) => ({ people: g.count, pours, wants: FINDS_EACH }));
   return {
     candidates: [...best.values()].map((b) => b.candidate),
-    poured: new Map([...best.values()].map(({ candidate, pourable, glass }) => [candidate.id, { pourable, glass }])),
+    poured: new Map(
+      [...best.values()].map(({ candidate, pourable, glass }) => [candidate.id, { pourable, glass }]),
+    ),
     seats: isSober ? seats : [...seats, { people: 1, pours: 0, wants: 1 }],
-    ...{ wares: wares.all, size, must: house.must, never: house.never, order: house.order },
-  }; // prettier-ignore
+    wares: wares.all,
+    size,
+    must: house.must,
+    never: house.never,
+    order: house.order,
+  };
 }

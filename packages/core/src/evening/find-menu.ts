@@ -170,7 +170,13 @@ class MenuSearch {
       const { candidate, parts } = this.open[i] as Drink;
       let pleased = 0;
       for (let s = 0; s < people.length; s++) if (candidate.finds[s]) pleased += people[s] as number;
-      const least = { lacking: lacking - pleased, money: floor.money, parts: 0, work: so.work + candidate.work, sameness }; // prettier-ignore
+      const least = {
+        lacking: lacking - pleased,
+        money: floor.money,
+        parts: 0,
+        work: so.work + candidate.work,
+        sameness,
+      };
       if (!this.isBetter(least)) continue;
       least.money += this.money.more(floor, candidate);
       least.parts = so.count + so.parts.countNew(parts);
@@ -205,7 +211,7 @@ class MenuSearch {
           continue;
         this.descend(this.take(this.open[i] as Drink, so));
         this.putBack();
-      } // prettier-ignore
+      }
       // All that this seat finds has been tried: from here on it goes without, and the next one decides.
       if (tightest === undefined) break;
     }
@@ -221,7 +227,10 @@ class MenuSearch {
       keys.push({
         i,
         with_: {
-          ...{ lacking: 0, money, parts: so.parts.countNew(parts), work: candidate.work },
+          lacking: 0,
+          money,
+          parts: so.parts.countNew(parts),
+          work: candidate.work,
           sameness: 0,
         },
       });
@@ -233,10 +242,7 @@ class MenuSearch {
   private outlook(so: SoFar, more: number, floor: Floor): Outlook {
     const { seats } = this.problem;
     const people = (s: number) => seats[s]?.people ?? 0;
-    const lacks = Array.from(
-      this.found,
-      (found, s) => Math.max(0, (this.needs[s] as number) - found),
-    ); // prettier-ignore
+    const lacks = Array.from(this.found, (found, s) => Math.max(0, (this.needs[s] as number) - found));
     const left = new Int32Array(seats.length);
     const cheapest = new Float64Array(seats.length).fill(Infinity);
     const fewest = new Float64Array(seats.length).fill(Infinity);
@@ -268,9 +274,12 @@ class MenuSearch {
       if (lack === 0) return;
       all += lack * people(s);
       least += Math.max(0, lack - Math.min(more, left[s] as number)) * people(s);
-      if ((left[s] as number) > 0 && (tightest === undefined || (left[s] as number) < (left[tightest] as number)))
+      if (
+        (left[s] as number) > 0 &&
+        (tightest === undefined || (left[s] as number) < (left[tightest] as number))
+      )
         tightest = s;
-    }); // prettier-ignore
+    });
     const lacking = Math.max(least, all - more * pleases);
     // Where seats decide first, one that cannot go without costs the cheapest that it finds.
     if (this.best !== undefined && this.order[0] === 'seats')
@@ -281,7 +290,9 @@ class MenuSearch {
         }
     return {
       least: {
-        ...{ lacking, money: floor.money + leastMoney, parts: so.count + leastParts },
+        lacking,
+        money: floor.money + leastMoney,
+        parts: so.count + leastParts,
         work: works.reduce((sum, w) => sum + w, so.work),
         sameness: samenessOf(this.chosen),
       },

@@ -55,7 +55,12 @@ export function goodMenu(
   }
   let score = scoreMenu(problem, drinks, needs);
   for (let i = fixed, quiet = 0; quiet < size - fixed; i = i + 1 < size ? i + 1 : fixed) {
-    const swap = bestMore(problem, needs, drinks.filter((_, d) => d !== i), pool); // prettier-ignore
+    const swap = bestMore(
+      problem,
+      needs,
+      drinks.filter((_, d) => d !== i),
+      pool,
+    );
     if (swap && compareScores(swap.score, score, order) < 0) {
       drinks[i] = swap.candidate;
       score = swap.score;
@@ -101,8 +106,12 @@ export function swapsOf(problem: MenuProblem, drinks: readonly string[]): Swap[]
     const noSoft = soft >= 0 && hasSoft(on) && !hasSoft([...rest, candidate]);
     return [
       {
-        ...{ out: out.id, in: candidate.id, moneyMinor: score.money - now.money },
-        ...{ parts: score.parts - now.parts, lacking: score.lacking - now.lacking - Number(noSoft), noSoft },
+        out: out.id,
+        in: candidate.id,
+        moneyMinor: score.money - now.money,
+        parts: score.parts - now.parts,
+        lacking: score.lacking - now.lacking - Number(noSoft),
+        noSoft,
       },
     ];
   });

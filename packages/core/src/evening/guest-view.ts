@@ -46,10 +46,14 @@ const CLOSES_AT = 5;
  *
  * @param localDay ISO day where the household is; @param localHour 0 to 23 there.
  */
-export function menuIsOpen({ on, endedOn }: Pick<Evening, 'on' | 'endedOn'>, localDay: string, localHour: number): boolean {
+export function menuIsOpen(
+  { on, endedOn }: Pick<Evening, 'on' | 'endedOn'>,
+  localDay: string,
+  localHour: number,
+): boolean {
   if (endedOn !== null) return false;
   return localDay <= on || (localDay === addDays(on, 1) && localHour < CLOSES_AT);
-} // prettier-ignore
+}
 
 /**
  * The drinks of a menu that is settled, or of what of it is, as guests read them: those that can be poured here, by
@@ -67,8 +71,13 @@ export function guestDrinks(
     .map(({ id, pourable, glass }): GuestDrink => {
       const { parts, figures, allergens, unknown, noAlcohol } = glass;
       return {
-        ...{ id, name: pourable.recipe.name, parts: [...new Set(parts.map(nameOf))] },
-        ...{ abv: figures.abv, ethanolG: figures.ethanolG, allergens, noAlcohol },
+        id,
+        name: pourable.recipe.name,
+        parts: [...new Set(parts.map(nameOf))],
+        abv: figures.abv,
+        ethanolG: figures.ethanolG,
+        allergens,
+        noAlcohol,
         unknown: unknown.map(nameOf),
       };
     })

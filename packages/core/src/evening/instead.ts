@@ -24,8 +24,10 @@ export function insteadOf(
   if (what === 'batch' || what === 'chill') return { is: 'by-the-glass', drink: of };
   if (what === 'make' || what === 'rest') {
     const sold = prices.bottles.find((b) => b.kind === of && !b.homeMade);
-    return sold ? { is: 'bought', kind: of, label: sold.label } : { is: 'off-the-menu', drinks: using(drinks, of) };
-  } // prettier-ignore
+    return sold
+      ? { is: 'bought', kind: of, label: sold.label }
+      : { is: 'off-the-menu', drinks: using(drinks, of) };
+  }
   return { is: 'help' };
 }
 

@@ -5,18 +5,37 @@ import type { Guest } from './guest.js';
 import { contradictionsOf, lacksOf } from './lacks.js';
 
 const guest = (name: string, more: Partial<Guest> = {}): Guest => ({
-  ...{ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', name, count: 1, likes: [], dislikes: [], allergens: [] },
-  ...{ noAlcohol: false, drives: false, ...more },
+  id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
+  name,
+  count: 1,
+  likes: [],
+  dislikes: [],
+  allergens: [],
+  noAlcohol: false,
+  drives: false,
+  ...more,
 });
 const candidate = (id: string, ...finds: boolean[]): Candidate => ({
-  ...{ id, finds, uses: [], mixed: 0, parts: [], work: 1, family: 'sour', method: 'shake', glass: 'coupe' },
+  id,
+  finds,
+  uses: [],
+  mixed: 0,
+  parts: [],
+  work: 1,
+  family: 'sour',
+  method: 'shake',
+  glass: 'coupe',
 });
 const seats = (n: number) => Array.from({ length: n }, () => ({ people: 1, pours: 3, wants: 2 }));
 
 describe('what a menu lacks', () => {
   it('is said of whoever finds fewer than two, however few there are for them at all', () => {
     const guests = [guest('Ann'), guest('Bo'), guest('Cy')];
-    const candidates = [candidate('a', true, true, false), candidate('b', true, false, false), candidate('c', false, true, false)]; // prettier-ignore
+    const candidates = [
+      candidate('a', true, true, false),
+      candidate('b', true, false, false),
+      candidate('c', false, true, false),
+    ];
     // Their needs were cut to what there is, and everyone was said to find two.
     expect(lacksOf(guests, { candidates, seats: seats(3) }, ['a', 'b'])).toEqual([
       { is: 'few', guest: 'Bo', finds: 1, exists: 2 },

@@ -54,5 +54,7 @@ export function lacksOf(
   });
   // Of those who may come without being asked for: one who drinks nothing with alcohol.
   const soft = guests.length;
-  return seats.length > soft && found(soft, (c) => on.has(c.id)) === 0 ? [...lacks, { is: 'no-soft' }] : lacks;
-} // prettier-ignore
+  return seats.length > soft && found(soft, (c) => on.has(c.id)) === 0
+    ? [...lacks, { is: 'no-soft' }]
+    : lacks;
+}

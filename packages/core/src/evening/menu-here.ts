@@ -34,7 +34,9 @@ export function menuHere(
       const { id } = pourable.recipe;
       const here = poured.get(id);
       return {
-        ...{ id, pourable, isHere: here !== undefined },
+        id,
+        pourable,
+        isHere: here !== undefined,
         glass: here?.glass ?? atWorst(pourable, house.kinds),
       };
     })

@@ -30,7 +30,11 @@ export class MenuMoney {
     for (const { uses } of candidates)
       for (const { ware, amount } of uses) most[ware] = Math.max(most[ware] ?? 0, amount);
     const mayLack = wares.map((w, i) => w.there < all * (most[i] ?? 0) + 1);
-    for (const c of candidates) this.uses.set(c, c.uses.filter((u) => mayLack[u.ware])); // prettier-ignore
+    for (const c of candidates)
+      this.uses.set(
+        c,
+        c.uses.filter((u) => mayLack[u.ware]),
+      );
   }
 
   /**

@@ -18,8 +18,15 @@ import { poursOf, thirstOf, usualThirst } from './thirst.js';
 import type { EveningWare } from './ware.js';
 
 const guest = (more: Partial<Guest> = {}): Guest => ({
-  ...{ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', name: 'Ann', count: 1, likes: [], dislikes: [] },
-  ...{ allergens: [], noAlcohol: false, drives: false, ...more },
+  id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
+  name: 'Ann',
+  count: 1,
+  likes: [],
+  dislikes: [],
+  allergens: [],
+  noAlcohol: false,
+  drives: false,
+  ...more,
 });
 
 describe('who finds what', () => {
@@ -44,28 +51,49 @@ describe('who finds what', () => {
 });
 
 const ware = (kind: string, there: number, packs: [holds: number, priceMinor: number][]): EveningWare => ({
-  ...{ kind, unit: 'ml', pieceMl: 1, spare: 0, there },
+  kind,
+  unit: 'ml',
+  pieceMl: 1,
+  spare: 0,
+  there,
   packs: packs.map(([holds, priceMinor]) => ({
-    ...{ kind, label: kind, holds, priceMinor, ware: { is: 'made' } },
+    kind,
+    label: kind,
+    holds,
+    priceMinor,
+    ware: { is: 'made' },
   })),
 });
 
 const problems = fc
   .record({
-    seats: fc.array(fc.record({ people: fc.integer({ min: 1, max: 3 }), pours: fc.integer({ min: 1, max: 5 }) }), { minLength: 1, maxLength: 5 }),
+    seats: fc.array(
+      fc.record({ people: fc.integer({ min: 1, max: 3 }), pours: fc.integer({ min: 1, max: 5 }) }),
+      { minLength: 1, maxLength: 5 },
+    ),
     size: fc.integer({ min: 1, max: 4 }),
     wares: fc.array(
-      fc.tuple(fc.integer({ min: 0, max: 12 }), fc.array(fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 30 })), { maxLength: 2 })),
+      fc.tuple(
+        fc.integer({ min: 0, max: 12 }),
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 30 })), { maxLength: 2 }),
+      ),
       { minLength: 1, maxLength: 5 },
     ),
     drinks: fc.array(
       fc.record({
         finds: fc.array(fc.boolean(), { minLength: 5, maxLength: 5 }),
-        uses: fc.uniqueArray(fc.record({ ware: fc.nat(4), amount: fc.integer({ min: 1, max: 4 }) }), { maxLength: 3, selector: (u) => u.ware }),
+        uses: fc.uniqueArray(fc.record({ ware: fc.nat(4), amount: fc.integer({ min: 1, max: 4 }) }), {
+          maxLength: 3,
+          selector: (u) => u.ware,
+        }),
         mixed: fc.constantFrom(0, 0, 2),
         parts: fc.uniqueArray(fc.nat(8), { minLength: 1, maxLength: 4 }),
         work: fc.integer({ min: 10, max: 90 }),
-        look: fc.tuple(fc.constantFrom('sour', 'fizz'), fc.constantFrom('shake', 'stir'), fc.constantFrom('coupe', 'rocks')),
+        look: fc.tuple(
+          fc.constantFrom('sour', 'fizz'),
+          fc.constantFrom('shake', 'stir'),
+          fc.constantFrom('coupe', 'rocks'),
+        ),
       }),
       { minLength: 4, maxLength: 9 },
     ),
@@ -76,14 +104,23 @@ const problems = fc
   })
   .map(({ seats, size, wares, drinks, must, never, order, usual }): MenuProblem => ({
     candidates: drinks.map((d, i) => ({
-      ...{ id: `d${i}`, finds: d.finds.slice(0, seats.length), mixed: d.mixed, parts: d.parts, work: d.work },
+      id: `d${i}`,
+      finds: d.finds.slice(0, seats.length),
+      mixed: d.mixed,
+      parts: d.parts,
+      work: d.work,
       uses: d.uses.filter((u) => u.ware < wares.length),
-      ...{ family: d.look[0], method: d.look[1], glass: d.look[2] },
+      family: d.look[0],
+      method: d.look[1],
+      glass: d.look[2],
     })),
     seats: seats.map((s) => ({ ...s, wants: 2 })),
     wares: wares.map(([there, packs], w) => ware(`w${w}`, there, packs)),
-    ...{ size, must: must ? ['d0'] : [], never: never ? ['d1'] : [], order: usual ? [...MENU_ORDER] : order },
-  })); // prettier-ignore
+    size,
+    must: must ? ['d0'] : [],
+    never: never ? ['d1'] : [],
+    order: usual ? [...MENU_ORDER] : order,
+  }));
 
 /** Every menu that may be, judged. */
 function* everyMenu(problem: MenuProblem): Generator<Candidate[]> {
@@ -132,13 +169,31 @@ describe('the menu', () => {
 
   it('asks no more for a guest than there is, and says a better menu as soon as there is one', () => {
     const one = (id: string, mine: boolean[], uses: Candidate['uses'] = []): Candidate => ({
-      ...{ id, finds: mine, uses, mixed: 0, parts: [1], work: 10, family: 'f', method: 'm', glass: 'g' },
+      id,
+      finds: mine,
+      uses,
+      mixed: 0,
+      parts: [1],
+      work: 10,
+      family: 'f',
+      method: 'm',
+      glass: 'g',
     });
     const problem: MenuProblem = {
-      candidates: [one('a', [true, false]), one('b', [true, true], [{ ware: 0, amount: 1 }]), one('c', [true, false])],
-      seats: [{ people: 1, pours: 4, wants: 2 }, { people: 1, pours: 4, wants: 2 }],
-      ...{ wares: [ware('w', 0, [[6, 500]])], size: 2, must: [], never: [] },
-    }; // prettier-ignore
+      candidates: [
+        one('a', [true, false]),
+        one('b', [true, true], [{ ware: 0, amount: 1 }]),
+        one('c', [true, false]),
+      ],
+      seats: [
+        { people: 1, pours: 4, wants: 2 },
+        { people: 1, pours: 4, wants: 2 },
+      ],
+      wares: [ware('w', 0, [[6, 500]])],
+      size: 2,
+      must: [],
+      never: [],
+    };
     expect(needsOfSeats(problem)).toEqual([2, 1]);
     const better: number[] = [];
     const menu = findMenu(problem, { onBetter: (c) => better.push(c.score.lacking) });
@@ -167,15 +222,24 @@ describe('large menus, checked by another solver', () => {
       Array.from({ length: of }, (_, i) => i).filter(() => chance() < n / of);
     return {
       candidates: Array.from({ length: 60 }, (_, i) => ({
-        ...{ id: `d${i}`, finds: Array.from({ length: 12 }, () => chance() < 0.3), mixed: 0 },
+        id: `d${i}`,
+        finds: Array.from({ length: 12 }, () => chance() < 0.3),
+        mixed: 0,
         uses: some(1.6, 20).map((w) => ({ ware: w, amount: 1 })),
-        ...{ parts: some(3, 25), work: 20 + Math.floor(chance() * 60) },
-        ...{ family: `f${Math.floor(chance() * 8)}`, method: `m${Math.floor(chance() * 4)}`, glass: `g${Math.floor(chance() * 5)}` },
+        parts: some(3, 25),
+        work: 20 + Math.floor(chance() * 60),
+        family: `f${Math.floor(chance() * 8)}`,
+        method: `m${Math.floor(chance() * 4)}`,
+        glass: `g${Math.floor(chance() * 5)}`,
       })),
       seats: Array.from({ length: 12 }, () => ({ people: 1 + Math.floor(chance() * 2), pours: 6, wants: 2 })),
-      wares: Array.from({ length: 20 }, (_, w) => ware(`w${w}`, 0, [[1e6, 100 + Math.floor(chance() * 30) * 50]])),
-      ...{ size: 4, must: [], never: [] },
-    }; // prettier-ignore
+      wares: Array.from({ length: 20 }, (_, w) =>
+        ware(`w${w}`, 0, [[1e6, 100 + Math.floor(chance() * 30) * 50]]),
+      ),
+      size: 4,
+      must: [],
+      never: [],
+    };
   }
   /** The same as a mixed-integer program, one aim after the other, each held while the next is sought. */
   function byHighs({ candidates, seats, wares, size }: MenuProblem): Omit<MenuScore, 'sameness'> {
@@ -189,12 +253,21 @@ describe('large menus, checked by another solver', () => {
     };
     const rows = [
       `${sum(candidates.map((_, i) => `x${i}`))} = ${size}`,
-      ...seats.map((_, s) => `${sum([`l${s}`, ...candidates.flatMap((c, i) => (c.finds[s] ? [`x${i}`] : []))])} >= ${needs[s] ?? 0}`),
+      ...seats.map(
+        (_, s) =>
+          `${sum([`l${s}`, ...candidates.flatMap((c, i) => (c.finds[s] ? [`x${i}`] : []))])} >= ${needs[s] ?? 0}`,
+      ),
       // A drink that nobody finds is poured for nobody, and needs nothing bought.
-      ...candidates.flatMap((c, i) => (c.finds.some(Boolean) ? c.uses.map((u) => `w${u.ware} - x${i} >= 0`) : [])),
+      ...candidates.flatMap((c, i) =>
+        c.finds.some(Boolean) ? c.uses.map((u) => `w${u.ware} - x${i} >= 0`) : [],
+      ),
       ...candidates.flatMap((c, i) => c.parts.map((p) => `p${p} - x${i} >= 0`)),
-    ]; // prettier-ignore
-    const whole = [...candidates.map((_, i) => `x${i}`), ...wares.map((_, i) => `w${i}`), ...Array.from({ length: 25 }, (_, k) => `p${k}`)]; // prettier-ignore
+    ];
+    const whole = [
+      ...candidates.map((_, i) => `x${i}`),
+      ...wares.map((_, i) => `w${i}`),
+      ...Array.from({ length: 25 }, (_, k) => `p${k}`),
+    ];
     const out = { lacking: 0, money: 0, parts: 0, work: 0 };
     for (const aim of ['lacking', 'money', 'parts', 'work'] as const) {
       const text = [
@@ -209,12 +282,15 @@ describe('large menus, checked by another solver', () => {
     return out;
   }
 
-  it.each([7, 21, 63, 189, 567, 1701])('are the best by each aim in turn, as HiGHS finds them (draw %d)', (seed) => {
-    const problem = large(seed);
-    const menu = findMenu(problem);
-    expect(menu?.proven).toBe(true);
-    expect(menu?.score).toMatchObject(byHighs(problem));
-  }); // prettier-ignore
+  it.each([7, 21, 63, 189, 567, 1701])(
+    'are the best by each aim in turn, as HiGHS finds them (draw %d)',
+    (seed) => {
+      const problem = large(seed);
+      const menu = findMenu(problem);
+      expect(menu?.proven).toBe(true);
+      expect(menu?.score).toMatchObject(byHighs(problem));
+    },
+  );
 });
 
 describe('pours', () => {
@@ -226,7 +302,16 @@ describe('pours', () => {
       guest({ name: 'Bo', drives: true }),
       guest({ name: 'more', count: 4 }),
     ];
-    const pours = poursOf(all, [[true, true, false], [false, false, true], [true, false, true]], usualThirst(4), 3); // prettier-ignore
+    const pours = poursOf(
+      all,
+      [
+        [true, true, false],
+        [false, false, true],
+        [true, false, true],
+      ],
+      usualThirst(4),
+      3,
+    );
     expect(pours.total).toBe(30);
     expect(pours.byDrink.reduce((a, b) => a + b, 0)).toBe(30);
     // Ann 2.5 and 2.5, the driver 5, four more 10 and 10.

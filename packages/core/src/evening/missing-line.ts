@@ -17,10 +17,15 @@ export function lineOfMissing(
       ? { is: 'bottle', kind, ml: ware.ml }
       : { is: 'fresh', kind, sold: label, ...(ware.counted ? { pieces: holds } : {}) };
   return {
-    ...{ id: `evening-${ware.is === 'bottle' ? ware.id : kind}`, shop, ware: bought, label },
+    id: `evening-${ware.is === 'bottle' ? ware.id : kind}`,
+    shop,
+    ware: bought,
+    label,
     count: Math.min(99, count),
     listedMinor: Math.round(priceMinor / Math.max(1, count)),
-    ...{ foundMinor: null, onOffer: false, state: 'wanted' },
+    foundMinor: null,
+    onOffer: false,
+    state: 'wanted',
     why: ware.is === 'fresh' ? 'fresh' : 'plan',
     ...(by === undefined ? {} : { by }),
   };

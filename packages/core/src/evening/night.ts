@@ -33,7 +33,10 @@ export function settledMenu(
       ? []
       : [
           {
-            ...{ id, name: pourable.recipe.name, glasses: byDrink[d] ?? 0, glass },
+            id,
+            name: pourable.recipe.name,
+            glasses: byDrink[d] ?? 0,
+            glass,
             seats: guests.map((g) => seatOf(g, glass)),
           },
         ],

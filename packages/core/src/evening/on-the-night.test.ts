@@ -17,14 +17,23 @@ const slot = (kind: string, amount: string, role = 'base') => ({ kind, amount, r
 const catalogue = testCatalogue({
   kinds: [
     kindInput('gin', { abv: 0.4 }),
-    kindInput('vermouth', { abv: 0.16, sugarGPerL: 150, job: 'aromatic', openDays: 45, allergens: ['sulphites'] }),
+    kindInput('vermouth', {
+      abv: 0.16,
+      sugarGPerL: 150,
+      job: 'aromatic',
+      openDays: 45,
+      allergens: ['sulphites'],
+    }),
     kindInput('bitters', { abv: 0.44, job: 'bitter', tastes: ['bitter'] }),
   ],
   pantry: [{ id: 'water', name: 'Water', water: 1, keepsAs: 'plain' }],
   recipes: [
-    recipeInput([slot('gin', '60 ml'), slot('vermouth', '30 ml', 'aromatic'), slot('bitters', '2 dashes', 'seasoning')], { id: 'wet', name: 'Wet', method: 'stir', garnish: 'lemon twist' }),
+    recipeInput(
+      [slot('gin', '60 ml'), slot('vermouth', '30 ml', 'aromatic'), slot('bitters', '2 dashes', 'seasoning')],
+      { id: 'wet', name: 'Wet', method: 'stir', garnish: 'lemon twist' },
+    ),
   ],
-}); // prettier-ignore
+});
 const kinds = kindIndex(catalogue.kinds);
 const wet = catalogue.recipes[0] ?? expect.fail('the drink is there');
 
@@ -44,12 +53,35 @@ describe('a drink mixed ahead', () => {
   it('is a kind of its own, as strong as the drink is served, with what its parts bring', () => {
     const inG = recipe.from.map((p) => p.g);
     const record = {
-      ...{ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', recipeId: recipe.id, recipe, plannedG: inG, inG, jarG: 0 },
-      ...{ tared: true, bottleMl: 1000, restsDone: 0, restStartedAt: null, toppedUpG: 0, madeOn: null, useBy: null },
-      ...{ startedAt: '2026-11-25T18:00:00.000Z', frozen: false, leftDays: null, thawed: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '' },
-    }; // prettier-ignore
+      id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
+      recipeId: recipe.id,
+      recipe,
+      plannedG: inG,
+      inG,
+      jarG: 0,
+      tared: true,
+      bottleMl: 1000,
+      restsDone: 0,
+      restStartedAt: null,
+      toppedUpG: 0,
+      madeOn: null,
+      useBy: null,
+      startedAt: '2026-11-25T18:00:00.000Z',
+      frozen: false,
+      leftDays: null,
+      thawed: false,
+      yieldMl: null,
+      measuredBrix: null,
+      remainingMl: 0,
+      notes: '',
+    };
     const [kind] = kindsOfMixed([record], catalogue, kinds);
-    expect(kind).toMatchObject({ id: mixedKind('wet'), name: 'Wet, mixed ahead', allergens: ['sulphites'], tastes: ['bitter'] }); // prettier-ignore
+    expect(kind).toMatchObject({
+      id: mixedKind('wet'),
+      name: 'Wet, mixed ahead',
+      allergens: ['sulphites'],
+      tastes: ['bitter'],
+    });
     expect(Math.abs((kind?.abv ?? 0) - drinkFigures(wet, kinds).abv)).toBeLessThan(0.01);
     expect(abvOf(batchOf(recipe, inG, catalogue, kinds).composition)).toBeCloseTo(kind?.abv ?? 0, 6);
     // A glass of it is one part, poured cold: as much alcohol as one that is stirred.
@@ -86,21 +118,39 @@ describe('glasses', () => {
 describe('what guests are asked to bring', () => {
   it('is what the menu lacks, then what opens most', () => {
     const ware = (kind: string, there: number, priceMinor: number): EveningWare => ({
-      ...{ kind, unit: 'ml', pieceMl: 1, spare: 0, there },
+      kind,
+      unit: 'ml',
+      pieceMl: 1,
+      spare: 0,
+      there,
       packs: [{ kind, label: kind, holds: 700, priceMinor, ware: { is: 'bottle', id: kind, ml: 700 } }],
     });
     const drink = (id: string, ...wares: number[]) => ({
-      ...{ id, finds: [true], uses: wares.map((w) => ({ ware: w, amount: 30 })), mixed: 0, parts: wares },
-      ...{ work: 10, family: id, method: 'stir', glass: 'coupe' },
+      id,
+      finds: [true],
+      uses: wares.map((w) => ({ ware: w, amount: 30 })),
+      mixed: 0,
+      parts: wares,
+      work: 10,
+      family: id,
+      method: 'stir',
+      glass: 'coupe',
     });
     const problem: MenuProblem = {
       candidates: [drink('a', 0), drink('b', 1), drink('c', 2), drink('d', 2), drink('e', 1, 2)],
       seats: [{ people: 1, pours: 4, wants: 2 }],
       wares: [ware('gin', 700, 1500), ware('vermouth', 0, 900), ware('bitters', 0, 2000)],
-      ...{ size: 2, must: [], never: [] },
+      size: 2,
+      must: [],
+      never: [],
     };
     // Gin is there; with vermouth or with bitters nothing is missing any more, and bitters open two.
-    const all = new Map(['gin', 'vermouth', 'bitters'].map((id) => [id, { ...(kinds.get('gin') ?? expect.fail('gin is there')), id }])); // prettier-ignore
+    const all = new Map(
+      ['gin', 'vermouth', 'bitters'].map((id) => [
+        id,
+        { ...(kinds.get('gin') ?? expect.fail('gin is there')), id },
+      ]),
+    );
     expect(bringOf(problem, ['a', 'b'], all)).toEqual([
       { kind: 'bitters', opens: 2, savesMinor: 0, thenMinor: 0 },
       { kind: 'vermouth', opens: 1, savesMinor: 900, thenMinor: 0 },
@@ -111,13 +161,28 @@ describe('what guests are asked to bring', () => {
 describe('what there is no time for', () => {
   it('is bought, made by the glass, or left off the menu', () => {
     const pours = [{ drink: wet, glasses: 6, mixed: 0, brimMl: 200 }];
-    const bottles = [{ id: 'v', kind: 'orgeat', label: 'Orgeat', ml: 500, priceMinor: 900, widthMm: 70, heightMm: 250, tier: 'mixing' as const, homeMade: false }]; // prettier-ignore
+    const bottles = [
+      {
+        id: 'v',
+        kind: 'orgeat',
+        label: 'Orgeat',
+        ml: 500,
+        priceMinor: 900,
+        widthMm: 70,
+        heightMm: 250,
+        tier: 'mixing' as const,
+        homeMade: false,
+      },
+    ];
     expect(insteadOf({ task: 'ice.cube-tray.2' }, pours, { bottles })).toEqual({ is: 'bags' });
     expect(insteadOf({ task: 'chill.wet' }, pours, { bottles })).toEqual({
       is: 'by-the-glass',
       drink: 'wet',
     });
-    expect(insteadOf({ task: 'make.orgeat' }, pours, { bottles })).toMatchObject({ is: 'bought', label: 'Orgeat' }); // prettier-ignore
+    expect(insteadOf({ task: 'make.orgeat' }, pours, { bottles })).toMatchObject({
+      is: 'bought',
+      label: 'Orgeat',
+    });
     expect(insteadOf({ task: 'rest.vermouth' }, pours, { bottles })).toEqual({
       is: 'off-the-menu',
       drinks: ['wet'],

@@ -22,46 +22,79 @@ const catalogue = testCatalogue({
     kindInput('egg-white', { supply: 'fresh', tastes: ['egg'], allergens: ['egg'], each: { ml: 30 } }),
   ],
   recipes: [
-    recipeInput([slot('gin', '60 ml'), slot('vermouth', '10 ml', 'aromatic')], { id: 'martini', name: 'Martini', method: 'stir' }),
-    recipeInput([slot('gin', '45 ml'), slot('lime-juice', '20 ml', 'sour'), slot('egg-white', '1 whole', 'body')], { id: 'foam', name: 'Foam', method: 'dry-shake' }),
-    recipeInput([slot('lime-juice', '20 ml', 'sour'), slot('syrup', '20 ml', 'sweet'), slot('soda', '90 ml', 'long')], { id: 'cooler', name: 'Cooler', method: 'build', ice: 'cubes', strain: 'none', family: 'no-alcohol' }),
-    recipeInput([slot('soda', '120 ml', 'long'), slot('syrup', '10 ml', 'sweet')], { id: 'spritz', name: 'Plain spritz', method: 'build', ice: 'cubes', strain: 'none', family: 'no-alcohol' }),
+    recipeInput([slot('gin', '60 ml'), slot('vermouth', '10 ml', 'aromatic')], {
+      id: 'martini',
+      name: 'Martini',
+      method: 'stir',
+    }),
+    recipeInput(
+      [slot('gin', '45 ml'), slot('lime-juice', '20 ml', 'sour'), slot('egg-white', '1 whole', 'body')],
+      { id: 'foam', name: 'Foam', method: 'dry-shake' },
+    ),
+    recipeInput(
+      [slot('lime-juice', '20 ml', 'sour'), slot('syrup', '20 ml', 'sweet'), slot('soda', '90 ml', 'long')],
+      { id: 'cooler', name: 'Cooler', method: 'build', ice: 'cubes', strain: 'none', family: 'no-alcohol' },
+    ),
+    recipeInput([slot('soda', '120 ml', 'long'), slot('syrup', '10 ml', 'sweet')], {
+      id: 'spritz',
+      name: 'Plain spritz',
+      method: 'build',
+      ice: 'cubes',
+      strain: 'none',
+      family: 'no-alcohol',
+    }),
   ],
-}); // prettier-ignore
+});
 const prices = priceListSchema.parse({
-  ...{ format: 'uisce-prices/1', id: 'corner', name: 'Corner', currency: 'EUR', provenance: 'for the tests' },
+  format: 'uisce-prices/1',
+  id: 'corner',
+  name: 'Corner',
+  currency: 'EUR',
+  provenance: 'for the tests',
   bottles: [
     { id: 'gin-70', kind: 'gin', label: 'Gin', ml: 700, priceMinor: 2000, widthMm: 72, heightMm: 300 },
     { id: 'soda-80', kind: 'soda', label: 'Soda', ml: 800, priceMinor: 150, widthMm: 72, heightMm: 300 },
   ],
-  fresh: [{ kind: 'lime-juice', sold: '1 lime', priceMinor: 40, ml: 27 }, { kind: 'egg-white', sold: '6 eggs', priceMinor: 250, pieces: 6 }],
-}); // prettier-ignore
+  fresh: [
+    { kind: 'lime-juice', sold: '1 lime', priceMinor: 40, ml: 27 },
+    { kind: 'egg-white', sold: '6 eggs', priceMinor: 250, pieces: 6 },
+  ],
+});
 const at = (kind: string, ml: number): [string, AtHand] => [
   kind,
   { kind, ml, unmeasured: false, sealed: false, until: undefined, bottleIds: [] },
 ];
 const house: EveningHouse = {
-  ...{ ready: pourables(catalogue, 0.75), catalogue, prices, kit: emptyKit(), horizon: 2880, weekday: 6 },
+  ready: pourables(catalogue, 0.75),
+  catalogue,
+  prices,
+  kit: emptyKit(),
+  horizon: 2880,
+  weekday: 6,
   there: new Map([at('gin', 700), at('vermouth', 700), at('syrup', 700), at('soda', 800)]),
   freshPieces: new Map([['lime-juice', 4]]),
-  ...{ kinds: kindIndex(catalogue.kinds), houseSyrupRatio: null },
+  kinds: kindIndex(catalogue.kinds),
+  houseSyrupRatio: null,
 };
 const someone = { count: 1, likes: [], dislikes: [], allergens: [], noAlcohol: false, drives: false };
 const evening: Evening = eveningSchema.parse({
-  ...{
-    id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
-    name: 'Six',
-    on: '2026-12-05',
-    from: '20:00',
-    hours: 3,
-    size: 3,
-  },
+  id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
+  name: 'Six',
+  on: '2026-12-05',
+  from: '20:00',
+  hours: 3,
+  size: 3,
   guests: [
     { ...someone, id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c002', name: 'Ann', allergens: ['egg'] },
     { ...someone, id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c003', name: 'Bo', drives: true },
     { ...someone, id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c004', name: 'four more', count: 4 },
   ],
-  ...{ must: [], never: [], atWork: false, freezerLitres: 10, done: [], endedOn: null },
+  must: [],
+  never: [],
+  atWork: false,
+  freezerLitres: 10,
+  done: [],
+  endedOn: null,
 });
 
 describe('an evening of six, worked by hand', () => {

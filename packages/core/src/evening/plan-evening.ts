@@ -102,7 +102,11 @@ export function menuQuestionOf(
   const { guests, size, must, never, order } = evening;
   return menuQuestion({
     ...house,
-    ...{ guests, size, must, never, order },
+    guests,
+    size,
+    must,
+    never,
+    order,
     needs: needIndex(house.catalogue),
     pours: thirstOf(evening).reduce((a, b) => a + b, 0),
   });
@@ -174,7 +178,9 @@ export function servedMenu(
     const { glass } = chosen[d] as (typeof chosen)[number];
     const takes = new Set(pour.drink.slots.flatMap((s) => (s.optional ? [] : s.kind)));
     return {
-      ...{ ...pour, id: pour.drink.id, name: pour.drink.name },
+      ...pour,
+      id: pour.drink.id,
+      name: pour.drink.name,
       missing: quantities.wanted.flatMap((w) => (w.buy && takes.has(w.kind) ? [w.buy] : [])),
       seats: guests.map((g) => seatOf(g, glass)),
       glass,
@@ -182,7 +188,9 @@ export function servedMenu(
   });
   const glasses = glassPlan(
     poured.map(({ owned, drink, glasses: n }) => ({
-      ...{ glass: owned, type: drink.glass, glasses: n },
+      glass: owned,
+      type: drink.glass,
+      glasses: n,
       name: catalogue.glasses.find((g) => g.id === drink.glass)?.name ?? drink.glass,
     })),
     pours.byHour,
@@ -216,15 +224,23 @@ function aheadOf(
       Math.max(0, Math.floor(Math.min(horizon / 60, ICE_DAYS * 24) / Math.max(hours, turnHours)) - fewer);
     const ice = icePlan({ neededG: quantities.iceG, blocks: quantities.blocks }, trays, turns);
     const ahead = {
-      ...{ quantities, drinks, ice, kinds, homeMade: catalogue.homeMade },
+      quantities,
+      drinks,
+      ice,
+      kinds,
+      homeMade: catalogue.homeMade,
       keepsDays: (way: HomeMade) => keepsDaysOf(way, catalogue, kinds),
-      ...{ bottleMl: EMPTY_BOTTLES_ML, people: peopleOf(evening) },
+      bottleMl: EMPTY_BOTTLES_ML,
+      people: peopleOf(evening),
     };
     const tasks = tasksAhead(ahead).filter((t) => !evening.done.includes(t.id));
     const open = new Set(tasks.map((t) => t.id));
     const problem = {
       tasks: tasks.map((t) => ({ ...t, after: t.after.filter((id) => open.has(id)) })),
-      ...{ awake, people: Math.min(2, Math.max(1, kit.people)), horizon, room },
+      awake,
+      people: Math.min(2, Math.max(1, kit.people)),
+      horizon,
+      room,
     };
     const schedule = placeSchedule(problem);
     const instead = schedule.ok ? undefined : insteadOf(schedule.not, drinks, prices);

@@ -85,10 +85,13 @@ export function quantitiesOf(
   const wanted = [...amounts].map(([kind, { amount, isPoured, pouredMl }]): WantedKind => {
     const ware = wareOf(kind, isPoured, house);
     return {
-      ...{ kind, unit: ware.unit, wanted: wantedOf(ware, amount) },
+      kind,
+      unit: ware.unit,
+      wanted: wantedOf(ware, amount),
       juiceMl: ware.unit === 'pieces' && ware.spare > 0 ? pouredMl : 0,
       there: Number.isFinite(ware.there) ? ware.there : undefined,
-      ...{ short: shortOf(ware, amount), buy: packsFor(ware, amount) },
+      short: shortOf(ware, amount),
+      buy: packsFor(ware, amount),
     };
   });
   return {
@@ -99,6 +102,8 @@ export function quantitiesOf(
           Number(b.short > 0) - Number(a.short > 0) || b.short - a.short || (a.kind < b.kind ? -1 : 1),
       ),
     garnishes: [...garnishes].map(([garnish, glasses]) => ({ garnish, glasses })),
-    ...{ iceG, crushedG, blocks },
+    iceG,
+    crushedG,
+    blocks,
   };
 }

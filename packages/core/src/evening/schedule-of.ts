@@ -85,8 +85,12 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
   const tasks: Task[] = [];
   if (toBuy.size > 0)
     tasks.push({
-      ...{ id: 'buy', name: 'Shopping', minutes: MINUTES.buy, hands: true },
-      ...{ freshMinutes: FRESH.buy, readyMinutes: READY.buy },
+      id: 'buy',
+      name: 'Shopping',
+      minutes: MINUTES.buy,
+      hands: true,
+      freshMinutes: FRESH.buy,
+      readyMinutes: READY.buy,
     });
   tasks.push(...iceTasks(ahead.ice), ...batchTasks(ahead, bought), ...syrupTasks(ahead));
   const fruit = quantities.wanted.filter((w) => w.juiceMl > 0);
@@ -94,8 +98,11 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
     const pieces = fruit.reduce((sum, f) => sum + f.wanted, 0);
     const names = fruit.map((f) => (kinds.get(f.kind)?.name ?? f.kind).toLowerCase());
     tasks.push({
-      ...{ id: 'squeeze', name: names.join(', ').replace(/^./, (c) => c.toUpperCase()), hands: true },
-      ...{ minutes: MINUTES.squeeze + Math.ceil(pieces) * MINUTES.fruit, freshMinutes: FRESH.juice },
+      id: 'squeeze',
+      name: names.join(', ').replace(/^./, (c) => c.toUpperCase()),
+      hands: true,
+      minutes: MINUTES.squeeze + Math.ceil(pieces) * MINUTES.fruit,
+      freshMinutes: FRESH.juice,
       after: bought(fruit.map((f) => f.kind)),
     });
   }
@@ -104,27 +111,45 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
   );
   if (herbs.length > 0)
     tasks.push({
-      ...{ id: 'herbs', name: 'Herbs, washed and picked', minutes: MINUTES.herbs, hands: true },
-      ...{ freshMinutes: FRESH.herbs, after: bought(herbs.map((w) => w.kind)) },
+      id: 'herbs',
+      name: 'Herbs, washed and picked',
+      minutes: MINUTES.herbs,
+      hands: true,
+      freshMinutes: FRESH.herbs,
+      after: bought(herbs.map((w) => w.kind)),
     });
   if (drinks.some(({ drink }) => drink.ice === 'none' && drink.method !== 'hot'))
     tasks.push(
       {
-        ...{ id: 'glasses', name: 'Glasses to the freezer', minutes: MINUTES.glasses, hands: true },
+        id: 'glasses',
+        name: 'Glasses to the freezer',
+        minutes: MINUTES.glasses,
+        hands: true,
         freshMinutes: FRESH.glasses + MINUTES.cold,
       },
       {
-        ...{ id: 'cold', name: 'Glasses cold', minutes: MINUTES.cold, hands: false, after: ['glasses'] },
+        id: 'cold',
+        name: 'Glasses cold',
+        minutes: MINUTES.cold,
+        hands: false,
+        after: ['glasses'],
         during: { freezer: people * GLASSES_LITRES },
       },
     );
   if (quantities.garnishes.length > 0)
     tasks.push({
-      ...{ id: 'garnish', name: 'Garnishes', minutes: MINUTES.garnish, hands: true },
-      ...{ freshMinutes: FRESH.garnish, after: bought(toBuy) },
+      id: 'garnish',
+      name: 'Garnishes',
+      minutes: MINUTES.garnish,
+      hands: true,
+      freshMinutes: FRESH.garnish,
+      after: bought(toBuy),
     });
   tasks.push({
-    ...{ id: 'table', name: 'Mats, water and food out', minutes: MINUTES.table, hands: true },
+    id: 'table',
+    name: 'Mats, water and food out',
+    minutes: MINUTES.table,
+    hands: true,
     freshMinutes: FRESH.table,
   });
   return scheduleProblemSchema.parse({ tasks, horizon: 0 }).tasks;
@@ -135,13 +160,18 @@ function iceTasks({ trays }: IcePlan): Task[] {
   return trays.flatMap(({ mould, cycles, hours }) =>
     Array.from({ length: cycles }, (_, i): Task[] => [
       {
-        ...{ id: `fill.${mould.id}.${i + 1}`, name: `Fill the trays, ${i + 1} of ${cycles}` },
-        ...{ minutes: MINUTES.fill, hands: true, after: i > 0 ? [`ice.${mould.id}.${i}`] : [] },
+        id: `fill.${mould.id}.${i + 1}`,
+        name: `Fill the trays, ${i + 1} of ${cycles}`,
+        minutes: MINUTES.fill,
+        hands: true,
+        after: i > 0 ? [`ice.${mould.id}.${i}`] : [],
       },
       {
         id: `ice.${mould.id}.${i + 1}`,
         name: `Ice, ${mould.name.toLowerCase()}, ${i + 1} of ${cycles}`,
-        ...{ minutes: Math.round(hours * 60), hands: false, after: [`fill.${mould.id}.${i + 1}`] },
+        minutes: Math.round(hours * 60),
+        hands: false,
+        after: [`fill.${mould.id}.${i + 1}`],
         during: { [`tray.${mould.id}`]: 1 },
       },
     ]).flat(),
@@ -152,13 +182,18 @@ function iceTasks({ trays }: IcePlan): Task[] {
 function batchTasks(ahead: Ahead, bought: (kinds: Iterable<string>) => string[]): Task[] {
   return batchesAhead(ahead).flatMap(({ drink, name, glasses, batch }): Task[] => [
     {
-      ...{ id: `batch.${drink}`, name: `${name}, mixed ahead`, hands: true },
+      id: `batch.${drink}`,
+      name: `${name}, mixed ahead`,
+      hands: true,
       minutes: MINUTES.batch + glasses * MINUTES.batchGlass,
       after: bought(batch.parts.map((p) => p.kind)),
       keeps: { [batch.freezer === 'slush' ? 'fridge' : 'freezer']: batch.volumeMl / 1000 },
     },
     {
-      ...{ id: `chill.${drink}`, name: `${name}, cold`, minutes: MINUTES.chill, hands: false },
+      id: `chill.${drink}`,
+      name: `${name}, cold`,
+      minutes: MINUTES.chill,
+      hands: false,
       after: [`batch.${drink}`],
     },
   ]);
@@ -172,9 +207,19 @@ function syrupTasks({ quantities, kinds, homeMade, keepsDays }: Ahead): Task[] {
     if (short <= 0 || known?.supply !== 'home-made' || way === undefined) return [];
     const waits = way.rests.reduce((sum, r) => sum + r.minutes, 0);
     const freshMinutes = Math.min(MAX_FRESH, keepsDays(way) * DAY);
-    const make: Task = { id: `make.${kind}`, name: known.name, minutes: MAKE_MINUTES[way.effort], hands: true }; // prettier-ignore
+    const make: Task = {
+      id: `make.${kind}`,
+      name: known.name,
+      minutes: MAKE_MINUTES[way.effort],
+      hands: true,
+    };
     if (waits === 0) return [{ ...make, freshMinutes, readyMinutes: READY.syrup }];
-    const rest = { id: `rest.${kind}`, name: `${known.name}, resting`, minutes: Math.ceil(waits), hands: false }; // prettier-ignore
+    const rest = {
+      id: `rest.${kind}`,
+      name: `${known.name}, resting`,
+      minutes: Math.ceil(waits),
+      hands: false,
+    };
     return [make, { ...rest, after: [make.id], freshMinutes, readyMinutes: READY.syrup }];
   });
 }

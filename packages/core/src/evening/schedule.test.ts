@@ -27,7 +27,9 @@ const problemsOf = (most: number, longest: number) =>
     .map(({ people, horizon, tasks, asleep }): ScheduleProblem => {
       const [at, long] = asleep ?? [0, 0];
       return scheduleProblemSchema.parse({
-        ...{ people, horizon, room: { pan: 1, freezer: 4 } },
+        people,
+        horizon,
+        room: { pan: 1, freezer: 4 },
         awake:
           asleep === null
             ? []
@@ -36,7 +38,11 @@ const problemsOf = (most: number, longest: number) =>
                 { from: Math.min(horizon, at), to: 0 },
               ],
         tasks: tasks.map((t, i) => ({
-          ...{ id: `t${i}`, name: `t${i}`, minutes: t.minutes, hands: t.hands, freshMinutes: t.fresh },
+          id: `t${i}`,
+          name: `t${i}`,
+          minutes: t.minutes,
+          hands: t.hands,
+          freshMinutes: t.fresh,
           readyMinutes: t.ready,
           after: t.after === null || i === 0 ? [] : [`t${t.after % i}`],
           during: t.pan ? { pan: 1 } : {},
@@ -108,11 +114,24 @@ describe('the schedule', () => {
       ok: false,
       not: { task: 'orgeat', why: 'no-time' },
     });
-    expect(solve([task('juice', { freshMinutes: 10 }), task('mint', { freshMinutes: 10 })])).toMatchObject({ ok: false, not: { why: 'no-hands' } }); // prettier-ignore
-    expect(solve([task('a', { after: ['b'] }), task('b', { after: ['a'] })])).toMatchObject({ ok: false, not: { why: 'circle' } }); // prettier-ignore
-    expect(solve([task('batch', { keeps: { freezer: 9 } }), task('wipe', { after: ['batch'] })], { room: { freezer: 5 } })).toMatchObject({ ok: false, not: { why: 'no-room' } }); // prettier-ignore
+    expect(solve([task('juice', { freshMinutes: 10 }), task('mint', { freshMinutes: 10 })])).toMatchObject({
+      ok: false,
+      not: { why: 'no-hands' },
+    });
+    expect(solve([task('a', { after: ['b'] }), task('b', { after: ['a'] })])).toMatchObject({
+      ok: false,
+      not: { why: 'circle' },
+    });
+    expect(
+      solve([task('batch', { keeps: { freezer: 9 } }), task('wipe', { after: ['batch'] })], {
+        room: { freezer: 5 },
+      }),
+    ).toMatchObject({ ok: false, not: { why: 'no-room' } });
     // Ice waits over night; squeezing does not.
-    const night = solve([task('ice', { minutes: 200, hands: false }), task('juice', { freshMinutes: 60 })], { horizon: 300, awake: [{ from: 60, to: 0 }] }); // prettier-ignore
+    const night = solve([task('ice', { minutes: 200, hands: false }), task('juice', { freshMinutes: 60 })], {
+      horizon: 300,
+      awake: [{ from: 60, to: 0 }],
+    });
     expect(night.ok).toBe(true);
   });
 });

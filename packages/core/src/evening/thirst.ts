@@ -75,7 +75,11 @@ export function poursOf(
 ): MenuPours {
   const pours = thirst.reduce((a, b) => a + b, 0);
   const finds = (g: number, d: number) => found[g]?.[d] ?? false;
-  const shared = sharePours(guests.map(({ count }) => ({ people: count, pours })), finds, drinks); // prettier-ignore
+  const shared = sharePours(
+    guests.map(({ count }) => ({ people: count, pours })),
+    finds,
+    drinks,
+  );
   const dry = guests.filter((_, g) => !found[g]?.some(Boolean));
   const served = guests.reduce((sum, g) => sum + (dry.includes(g) ? 0 : g.count), 0);
   return {

@@ -65,14 +65,19 @@ export function wareOf(kind: string, isPoured: boolean, house: WareHouse): Eveni
   const at = house.there.get(kind);
   if (known?.supply !== 'fresh')
     return {
-      ...{ kind, unit: 'ml', pieceMl: 1, spare: 0 },
+      kind,
+      unit: 'ml',
+      pieceMl: 1,
+      spare: 0,
       there: at?.unmeasured ? Infinity : (at?.ml ?? 0),
       packs: bottlePacks(kind, house),
     };
   const sold = house.prices.fresh.find((f) => f.kind === kind);
   const juice = JUICE_ML[kind];
   const isCounted =
-    juice !== undefined || sold?.pieces !== undefined || (sold === undefined && (known.each !== undefined || !isPoured)); // prettier-ignore
+    juice !== undefined ||
+    sold?.pieces !== undefined ||
+    (sold === undefined && (known.each !== undefined || !isPoured));
   const pieceMl = juice ?? (known.each?.ml || USUAL_PIECE_ML);
   const has = isCounted
     ? (house.freshPieces.get(kind) ?? 0) + (at?.ml ?? 0) / pieceMl
@@ -81,7 +86,10 @@ export function wareOf(kind: string, isPoured: boolean, house: WareHouse): Eveni
     ? (sold?.pieces ?? Math.max(1, Math.round((sold?.ml ?? pieceMl) / pieceMl)))
     : (sold?.ml ?? 1);
   return {
-    ...{ kind, unit: isCounted ? 'pieces' : 'ml', pieceMl, spare: juice === undefined ? 0 : FRUIT_SPARE },
+    kind,
+    unit: isCounted ? 'pieces' : 'ml',
+    pieceMl,
+    spare: juice === undefined ? 0 : FRUIT_SPARE,
     // What no shop sells (ice, water, a grating of nutmeg) is taken as there, unless it is counted.
     there: sold === undefined && !house.freshPieces.has(kind) ? Infinity : has,
     packs: sold
@@ -103,7 +111,10 @@ function bottlePacks(kind: string, { prices, kinds }: WareHouse): Pack[] {
     b.tier === 'mixing' && kindAndAncestors(b.kind, kinds).includes(kind)
       ? [
           {
-            ...{ kind: b.kind, label: b.label, holds: b.ml, priceMinor: b.priceMinor },
+            kind: b.kind,
+            label: b.label,
+            holds: b.ml,
+            priceMinor: b.priceMinor,
             ware: b.homeMade ? { is: 'made' } : { is: 'bottle', id: b.id, ml: b.ml },
           },
         ]

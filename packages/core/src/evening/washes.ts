@@ -28,7 +28,11 @@ export function glassPlan(
   for (const { glass, type, name, glasses } of drinks) {
     const key = glass?.id ?? type;
     const plan = plans.get(key) ?? {
-      ...{ glass: key, name: glass?.name ?? name, owned: glass?.count, pours: 0, washes: [] },
+      glass: key,
+      name: glass?.name ?? name,
+      owned: glass?.count,
+      pours: 0,
+      washes: [],
     };
     plan.pours += glasses;
     plans.set(key, plan);

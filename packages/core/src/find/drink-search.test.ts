@@ -14,8 +14,10 @@ const catalogue = testCatalogue({
   ],
   recipes: [
     recipeInput([slot('gin', '45 ml'), slot('lemon', '30 ml', 'sour'), slot('soda-water', '60 ml', 'long')], {
-      id: 'gin-fizz', name: 'Gin fizz', family: 'fizz',
-    }), // prettier-ignore
+      id: 'gin-fizz',
+      name: 'Gin fizz',
+      family: 'fizz',
+    }),
     recipeInput([slot('bourbon', '60 ml'), slot('lemon', '25 ml', 'sour')], {
       id: 'whiskey-sour',
       name: 'Whiskey sour',

@@ -19,8 +19,18 @@ const insides = fc
 describe('the inside of a glass', () => {
   // Solids of revolution: cylinder πr²h; cone a third of it (Euclid, Elements XII.10).
   it('holds what geometry says', () => {
-    expect(capacityMl([[0, 30], [100, 30]])).toBeCloseTo(Math.PI * 9 * 10, 6); // prettier-ignore
-    expect(capacityMl([[0, 0], [60, 50]])).toBeCloseTo((Math.PI * 25 * 6) / 3, 6); // prettier-ignore
+    expect(
+      capacityMl([
+        [0, 30],
+        [100, 30],
+      ]),
+    ).toBeCloseTo(Math.PI * 9 * 10, 6);
+    expect(
+      capacityMl([
+        [0, 0],
+        [60, 50],
+      ]),
+    ).toBeCloseTo((Math.PI * 25 * 6) / 3, 6);
   });
 
   it('fills to the height whose volume it is, and never falls as more is poured', () => {
@@ -50,7 +60,16 @@ describe('a drink in a glass', () => {
     ['juice', { supply: 'fresh', acidGPerL: 60 }],
     ['soda', { supply: 'mixer', tastes: ['fizzy'] }],
   );
-  const tumbler = glassSchema.parse({ ...COUPE, id: 'tumbler', minMl: 300, maxMl: 400, inside: [[0, 35], [91, 35]] }); // prettier-ignore
+  const tumbler = glassSchema.parse({
+    ...COUPE,
+    id: 'tumbler',
+    minMl: 300,
+    maxMl: 400,
+    inside: [
+      [0, 35],
+      [91, 35],
+    ],
+  });
   const coupe = glassSchema.parse(COUPE);
   const sour = testRecipe([
     ['spirit', '60 ml', 'base'],

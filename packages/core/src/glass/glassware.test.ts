@@ -63,8 +63,12 @@ describe('glasses for an evening', () => {
       fc.property(evening, ({ drinks, sources, guests, washRounds, first }) => {
         const menu = drinks.map((d, i) => drink(`d${i}`, d.ml, d.ice as 'none' | 'cubes'));
         const from: GlassSource[] = sources.map((s, i) => ({
-          id: `s${i}`, type: `t${i}`, capacityMl: s.capacityMl, owned: s.owned, set: s.each === null ? undefined : { pieces: s.pieces, priceMinor: s.each },
-        })); // prettier-ignore
+          id: `s${i}`,
+          type: `t${i}`,
+          capacityMl: s.capacityMl,
+          owned: s.owned,
+          set: s.each === null ? undefined : { pieces: s.pieces, priceMinor: s.each },
+        }));
         const options = menu.map((d) =>
           from.filter((s) => (s.owned > 0 || s.set !== undefined) && glassSuits(d, s, 'home')),
         );
@@ -118,8 +122,12 @@ describe('glasses for an evening', () => {
 
   it('of the fewest types take every drink that any of them takes', () => {
     const from: GlassSource[] = [110, 150, 330].map((capacityMl) => ({
-      id: `g${capacityMl}`, type: `g${capacityMl}`, capacityMl, owned: 0, set: { pieces: 1, priceMinor: 1 },
-    })); // prettier-ignore
+      id: `g${capacityMl}`,
+      type: `g${capacityMl}`,
+      capacityMl,
+      owned: 0,
+      set: { pieces: 1, priceMinor: 1 },
+    }));
     const menu = [drink('a', 95), drink('b', 125), drink('c', 250), drink('d', 900)];
     expect(fewestTypes(menu, from, 'home').map((s) => s.id)).toEqual(['g150', 'g330']);
   });

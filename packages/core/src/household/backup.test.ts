@@ -9,7 +9,8 @@ it('a week of days and a year of months are always there, whatever was made when
   fc.assert(
     fc.property(fc.array(made, { maxLength: 120 }), (all) => {
       const backups = all.map(({ day, why }, i) => ({
-        ...{ name: `b${i}`, why },
+        name: `b${i}`,
+        why,
         at: new Date(Date.parse('2024-01-01T03:00:00.000Z') + day * DAY_MS + i).toISOString(),
       }));
       const gone = new Set(backupsToDrop(backups));
@@ -17,10 +18,18 @@ it('a week of days and a year of months are always there, whatever was made when
       const lastDays = (of: typeof backups, length: number, most: number) =>
         [...new Set(of.map((b) => b.at.slice(0, length)))].sort().slice(-most);
       // Every one of the latest seven days, and of the latest twelve months, still has its last backup.
-      for (const [length, most] of [[10, 7], [7, 12]] as const) {
+      for (const [length, most] of [
+        [10, 7],
+        [7, 12],
+      ] as const) {
         expect(lastDays(left, length, most)).toEqual(lastDays(backups, length, most));
         for (const key of lastDays(backups, length, most)) {
-          const last = (of: typeof backups) => of.filter((b) => b.at.startsWith(key)).map((b) => b.at).sort().at(-1);
+          const last = (of: typeof backups) =>
+            of
+              .filter((b) => b.at.startsWith(key))
+              .map((b) => b.at)
+              .sort()
+              .at(-1);
           expect(last(left)).toBe(last(backups));
         }
       }
@@ -29,4 +38,4 @@ it('a week of days and a year of months are always there, whatever was made when
       expect(backupsToDrop(left)).toEqual([]);
     }),
   );
-}); // prettier-ignore
+});

@@ -1,9 +1,16 @@
 /** About where the readers of a region live, degrees north and east (from memory); no longitude where it has many zones. */
 const PLACES: Record<string, { north: number; east?: number }> = {
-  IE: { north: 53.3, east: -7 }, GB: { north: 52.5, east: -1.5 }, DE: { north: 51, east: 10 }, FR: { north: 47, east: 2.5 },
-  ES: { north: 40, east: -3.7 }, IT: { north: 43, east: 12 }, IN: { north: 21, east: 78 },
-  US: { north: 38 }, CA: { north: 46 }, AU: { north: -34 },
-}; // prettier-ignore
+  IE: { north: 53.3, east: -7 },
+  GB: { north: 52.5, east: -1.5 },
+  DE: { north: 51, east: 10 },
+  FR: { north: 47, east: 2.5 },
+  ES: { north: 40, east: -3.7 },
+  IT: { north: 43, east: 12 },
+  IN: { north: 21, east: 78 },
+  US: { north: 38 },
+  CA: { north: 46 },
+  AU: { north: -34 },
+};
 
 const DAY_MS = 86_400_000;
 const MINUTES_A_DEGREE = 4;

@@ -48,10 +48,17 @@ export const keptBatch = describeKept({
  * batch that is dated later than its recipe keeps has been through it: it has its first life, and is not frozen again.
  */
 function thawedBefore(stored: unknown): unknown {
-  const batch = stored as { frozen?: unknown; thawed?: unknown; madeOn?: unknown; useBy?: unknown; recipe?: { keepsDays?: unknown } } | null; // prettier-ignore
+  const batch = stored as {
+    frozen?: unknown;
+    thawed?: unknown;
+    madeOn?: unknown;
+    useBy?: unknown;
+    recipe?: { keepsDays?: unknown };
+  } | null;
   const { madeOn, useBy, recipe } = batch ?? {};
   if (batch?.thawed !== undefined || batch?.frozen !== false) return stored;
-  if (typeof madeOn !== 'string' || typeof useBy !== 'string' || typeof recipe?.keepsDays !== 'number') return stored;
+  if (typeof madeOn !== 'string' || typeof useBy !== 'string' || typeof recipe?.keepsDays !== 'number')
+    return stored;
   const last = addDays(madeOn, recipe.keepsDays);
   return useBy <= last ? stored : { ...batch, thawed: true, useBy: last };
-} // prettier-ignore
+}

@@ -32,8 +32,11 @@ export function compareWhole(
     const known = theirs.filter((t) => now.has(key(t)));
     const different = known.filter((t) => !dequal(now.get(key(t)), t.value));
     return {
-      ...{ thing: kept.name, noun: kept.noun, isNew: theirs.length - known.length },
-      ...{ same: known.length - different.length, different: different.length },
+      thing: kept.name,
+      noun: kept.noun,
+      isNew: theirs.length - known.length,
+      same: known.length - different.length,
+      different: different.length,
       names: different.slice(0, MAX_NAMES).map((t) => kept.title?.(t.value) ?? kept.noun),
     };
   });

@@ -6,8 +6,12 @@ import { describeKept } from './descriptor.js';
 
 /** What is left of a guest who is forgotten: that somebody came. */
 const NOBODY = {
-  ...{ name: 'somebody', likes: [], dislikes: [], allergens: [] },
-  ...{ noAlcohol: false, drives: false },
+  name: 'somebody',
+  likes: [],
+  dislikes: [],
+  allergens: [],
+  noAlcohol: false,
+  drives: false,
 };
 
 /** Evenings with guests: those to come, and those that were. */
@@ -31,10 +35,14 @@ export const keptEvening = describeKept({
           : [{ code: 'unknown', pointer: `${pointer}/${i}`, detail: `there is no drink "${id}"` }],
       );
     return [
-      ...twins(guests.map((g) => g.id), '/guests', 'guest'),
+      ...twins(
+        guests.map((g) => g.id),
+        '/guests',
+        'guest',
+      ),
       ...strange(must, '/must'),
       ...strange(never, '/never'),
       ...mustFaults({ must, never }),
-    ]; // prettier-ignore
+    ];
   },
 });

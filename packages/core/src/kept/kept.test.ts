@@ -40,14 +40,28 @@ function recipe(id: string, more: object = {}) {
   return { id, makes: 'syrup', effort: 1, from, how: 'Stir it until it is clear.', keepsDays: 20, ...more };
 }
 const shop = priceListSchema.parse({
-  ...{ format: 'uisce-prices/1', id: 'corner', name: 'Corner', currency: 'EUR', provenance: 'for the tests' },
+  format: 'uisce-prices/1',
+  id: 'corner',
+  name: 'Corner',
+  currency: 'EUR',
+  provenance: 'for the tests',
   bottles: [
     { id: 'gin-70', kind: 'gin', label: 'Gin', ml: 700, priceMinor: 2000, widthMm: 72, heightMm: 300 },
   ],
 });
 const world = (more: Partial<World> = {}): World => ({
-  ...{ catalogue, homeMade: catalogue.homeMade, shops: [shop], ownPrices: [], batches: [] },
-  ...{ plans: [plan()], evenings: [], bottles: [], ownDrinks: [], people: [], asks: [], round: null },
+  catalogue,
+  homeMade: catalogue.homeMade,
+  shops: [shop],
+  ownPrices: [],
+  batches: [],
+  plans: [plan()],
+  evenings: [],
+  bottles: [],
+  ownDrinks: [],
+  people: [],
+  asks: [],
+  round: null,
   ...more,
 });
 const [simple] = catalogue.homeMade;
@@ -62,7 +76,9 @@ const begun = (more: Partial<BatchRecord> = {}): BatchRecord => ({
   ...more,
 });
 const plan = (brief: Partial<Brief> = {}) => ({
-  ...{ id: ID, name: 'First winter', createdAt: '2026-11-25T18:00:00.000Z' },
+  id: ID,
+  name: 'First winter',
+  createdAt: '2026-11-25T18:00:00.000Z',
   brief: { ...emptyBrief('EUR'), ...brief },
 });
 /** Codes and places of what speaks against keeping a value. */

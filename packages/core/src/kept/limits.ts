@@ -5,7 +5,11 @@ import type { World } from './descriptor.js';
  * What a name cannot have, by all that was said of it: in the household's book, of a guest of an evening that is not
  * over, by a guest on their own page.
  */
-export function limitsIn({ people, evenings, asks }: Pick<World, 'people' | 'evenings' | 'asks'>): (name: string) => Limits {
+export function limitsIn({
+  people,
+  evenings,
+  asks,
+}: Pick<World, 'people' | 'evenings' | 'asks'>): (name: string) => Limits {
   const open = evenings.filter((e) => e.endedOn === null);
   const ids = new Set(open.map((e) => e.id));
   return limitsByName([
@@ -13,6 +17,8 @@ export function limitsIn({ people, evenings, asks }: Pick<World, 'people' | 'eve
     ...people.map((p) => ({ ...p, drives: false })),
     ...open.flatMap((e) => e.guests),
     // Somebody of that name at an evening that is over may have been somebody else.
-    ...asks.filter((a) => ids.has(a.evening)).map(({ name, cannot, noAlcohol }) => ({ name, allergens: cannot, noAlcohol, drives: false })),
+    ...asks
+      .filter((a) => ids.has(a.evening))
+      .map(({ name, cannot, noAlcohol }) => ({ name, allergens: cannot, noAlcohol, drives: false })),
   ]);
-} // prettier-ignore
+}

@@ -48,20 +48,36 @@ export const keptOwnDrink = describeKept({
       ...isOwn(id, 'drink'),
       ...(houseSpecOf === null || shipped.has(houseSpecOf)
         ? []
-        : [{ code: 'unknown' as const, pointer: '/houseSpecOf', detail: `there is no drink "${houseSpecOf}"` }]),
+        : [
+            {
+              code: 'unknown' as const,
+              pointer: '/houseSpecOf',
+              detail: `there is no drink "${houseSpecOf}"`,
+            },
+          ]),
       ...[current, ...chosen.map((c) => c.version)]
         .filter((v) => v >= versions.length)
         .slice(0, 1)
-        .map((): Fault => ({ code: 'mismatch', pointer: '/current', detail: `there are ${versions.length} versions` })),
+        .map((): Fault => ({
+          code: 'mismatch',
+          pointer: '/current',
+          detail: `there are ${versions.length} versions`,
+        })),
       ...versions.flatMap(({ recipe }, v) =>
         recipe.slots.flatMap((slot, s): Fault[] =>
           [slot.kind, ...slot.or].every(isKnown)
             ? []
-            : [{ code: 'unknown', pointer: `/versions/${v}/recipe/slots/${s}/kind`, detail: 'not a kind we know' }],
+            : [
+                {
+                  code: 'unknown',
+                  pointer: `/versions/${v}/recipe/slots/${s}/kind`,
+                  detail: 'not a kind we know',
+                },
+              ],
         ),
       ),
     ];
-  }, // prettier-ignore
+  },
 });
 
 /** What is not taken in a drink at all, by its name. */

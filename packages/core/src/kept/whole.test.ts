@@ -12,18 +12,36 @@ const text = fc
   .string({ unit: 'grapheme', minLength: 1, maxLength: 30 })
   .map((t) => t.trim())
   .filter((t) => /[^\p{C}\p{Z}\p{M}]/u.test(t));
-const at = fc.date({ min: new Date('2020-01-01'), max: new Date('2030-01-01'), noInvalidDate: true }).map((d) => d.toISOString()); // prettier-ignore
+const at = fc
+  .date({ min: new Date('2020-01-01'), max: new Date('2030-01-01'), noInvalidDate: true })
+  .map((d) => d.toISOString());
 /** As JSON gives them. */
 const PLAIN = { noNullPrototype: true };
-const person = fc.record({
-  ...{ id: fc.uuid({ version: 4 }), name: text, noAlcohol: fc.boolean(), drives: fc.boolean() },
-  limit: fc.option(fc.integer({ min: 0, max: 20 }), { nil: null }),
-  ...{ allergens: fc.subarray([...ALLERGENS]), dislikes: fc.constant([]), likes: fc.constant([]) },
-}, PLAIN); // prettier-ignore
-const tasting = fc.record({
-  ...{ id: fc.uuid({ version: 4 }), drink: fc.constantFrom('negroni', 'own-slip'), version: fc.constant(null), at },
-  ...{ by: text, verdict: fc.integer({ min: 0, max: 5 }), note: fc.string({ maxLength: 60 }).map((n) => n.trim()) },
-}, PLAIN); // prettier-ignore
+const person = fc.record(
+  {
+    id: fc.uuid({ version: 4 }),
+    name: text,
+    noAlcohol: fc.boolean(),
+    drives: fc.boolean(),
+    limit: fc.option(fc.integer({ min: 0, max: 20 }), { nil: null }),
+    allergens: fc.subarray([...ALLERGENS]),
+    dislikes: fc.constant([]),
+    likes: fc.constant([]),
+  },
+  PLAIN,
+);
+const tasting = fc.record(
+  {
+    id: fc.uuid({ version: 4 }),
+    drink: fc.constantFrom('negroni', 'own-slip'),
+    version: fc.constant(null),
+    at,
+    by: text,
+    verdict: fc.integer({ min: 0, max: 5 }),
+    note: fc.string({ maxLength: 60 }).map((n) => n.trim()),
+  },
+  PLAIN,
+);
 /** Households of people and verdicts, with settings or without. */
 const household = fc
   .tuple(
@@ -51,7 +69,9 @@ describe('a household as one file', () => {
         expect(read.things.map((t) => t.id)).toEqual(things.map((t) => t.id));
         // Beside itself nothing of it is new or otherwise; beside nothing all of it is new.
         expect(compareWhole(read.things, things).every((c) => c.isNew + c.different === 0)).toBe(true);
-        expect(takenOf(read.things, things, { leave: [], replace: ['person', 'tasting', 'settings'] })).toEqual([]); // prettier-ignore
+        expect(
+          takenOf(read.things, things, { leave: [], replace: ['person', 'tasting', 'settings'] }),
+        ).toEqual([]);
         expect(takenOf(read.things, [], { leave: [], replace: [] })).toHaveLength(things.length);
       }),
     );
@@ -59,22 +79,34 @@ describe('a household as one file', () => {
 
   it('says of each kind what is new, the same and otherwise, and takes what is chosen', () => {
     fc.assert(
-      fc.property(household, fc.infiniteStream(fc.constantFrom('here', 'otherwise', 'not')), (things, fates) => {
-        const fate = things.map(() => String(fates.next().value));
-        const here = things.flatMap((t, i) =>
-          fate[i] === 'not' ? [] : [fate[i] === 'here' ? t : { ...t, value: { ...(t.value as object), marked: true } }],
-        );
-        const counts = compareWhole(things, here);
-        const sum = (of: 'isNew' | 'same' | 'different') => counts.reduce((n, c) => n + c[of], 0);
-        const of = (what: string) => fate.filter((f) => f === what).length;
-        expect([sum('isNew'), sum('same'), sum('different')]).toEqual([of('not'), of('here'), of('otherwise')]);
-        expect(takenOf(things, here, { leave: [], replace: [] })).toHaveLength(of('not'));
-        const all = ['person', 'tasting', 'settings'];
-        expect(takenOf(things, here, { leave: [], replace: all })).toHaveLength(of('not') + of('otherwise'));
-        expect(takenOf(things, here, { leave: all, replace: all })).toEqual([]);
-      }),
+      fc.property(
+        household,
+        fc.infiniteStream(fc.constantFrom('here', 'otherwise', 'not')),
+        (things, fates) => {
+          const fate = things.map(() => String(fates.next().value));
+          const here = things.flatMap((t, i) =>
+            fate[i] === 'not'
+              ? []
+              : [fate[i] === 'here' ? t : { ...t, value: { ...(t.value as object), marked: true } }],
+          );
+          const counts = compareWhole(things, here);
+          const sum = (of: 'isNew' | 'same' | 'different') => counts.reduce((n, c) => n + c[of], 0);
+          const of = (what: string) => fate.filter((f) => f === what).length;
+          expect([sum('isNew'), sum('same'), sum('different')]).toEqual([
+            of('not'),
+            of('here'),
+            of('otherwise'),
+          ]);
+          expect(takenOf(things, here, { leave: [], replace: [] })).toHaveLength(of('not'));
+          const all = ['person', 'tasting', 'settings'];
+          expect(takenOf(things, here, { leave: [], replace: all })).toHaveLength(
+            of('not') + of('otherwise'),
+          );
+          expect(takenOf(things, here, { leave: all, replace: all })).toEqual([]);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 });
 
 it('a table has a row a thing and a column for every field of any', () => {

@@ -27,11 +27,18 @@ describe('order', () => {
     );
     const kit = kitSchema.parse({
       ...emptyKit(),
-      tools: [{ id: 'a', since: '2026-08-31' }, { id: 'b', since: '2025-11-25' }, { id: 'c', since: null }],
-    }); // prettier-ignore
+      tools: [
+        { id: 'a', since: '2026-08-31' },
+        { id: 'b', since: '2025-11-25' },
+        { id: 'c', since: null },
+      ],
+    });
     const found = wearReminders(kit, { tools }, '2026-05-25').map((r) => [r.tool.id, r.due, r.overdue]);
     // Six months after the last of August is the last of February, which has no 31st.
-    expect(found).toEqual([['b', '2026-05-25', true], ['a', '2027-02-28', false]]); // prettier-ignore
+    expect(found).toEqual([
+      ['b', '2026-05-25', true],
+      ['a', '2027-02-28', false],
+    ]);
   });
 });
 
@@ -39,7 +46,13 @@ describe('ice', () => {
   const tray = { id: 't', name: 't', makes: 'cubes' as const, edgeMm: 32, pieces: 15, hours: 5 };
   const kinds = testKinds(['gin', { abv: 0.4 }], ['tonic', { tastes: ['fizzy'] }]);
   const up = testRecipe([['gin', '60 ml', 'base']], { method: 'stir' });
-  const long = testRecipe([['gin', '50 ml', 'base'], ['tonic', '120 ml', 'long']], { method: 'build', ice: 'cubes', strain: 'none' }); // prettier-ignore
+  const long = testRecipe(
+    [
+      ['gin', '50 ml', 'base'],
+      ['tonic', '120 ml', 'long'],
+    ],
+    { method: 'build', ice: 'cubes', strain: 'none' },
+  );
 
   it('weighs what the trade says: 30 g a 3.2 cm cube, about 115 g a 5 cm block', () => {
     expect(pieceG({ edgeMm: 32 })).toBeGreaterThan(29);

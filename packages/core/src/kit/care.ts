@@ -44,16 +44,40 @@ const MANY_BOTTLES = 8;
 export function orderAdvice(way: WayOfWorking, kit: Kit): OrderAdvice[] {
   const owned = new Set(kit.tools.map((t) => t.id));
   const rules: [toolId: string, holds: boolean, why: string][] = [
-    ['mat-and-cloths', true, way.entertains ? 'Two mats side by side catch what a round spills.' : 'A mat and a dry cloth: everything wet has a place.'],
+    [
+      'mat-and-cloths',
+      true,
+      way.entertains
+        ? 'Two mats side by side catch what a round spills.'
+        : 'A mat and a dry cloth: everything wet has a place.',
+    ],
     ['openers', true, 'Crown caps and corks turn up on the first evening.'],
-    ['small-bottles', way.makesSyrups, 'Syrup needs clean bottles, a funnel and a dated label; the funnel is what everyone forgets.'],
+    [
+      'small-bottles',
+      way.makesSyrups,
+      'Syrup needs clean bottles, a funnel and a dated label; the funnel is what everyone forgets.',
+    ],
     ['scale', way.makesSyrups, 'Syrup is weighed: a cup of sugar is off by a tenth and more.'],
     ['syrup-kit', way.makesSyrups, 'A jug with lines and a bag to strain through.'],
-    ['lidded-tubs', way.makesSyrups || way.herbs, way.herbs ? 'Herbs keep stem-up in iced water; spare syrup freezes in a tub.' : 'Spare syrup freezes in a tub.'],
-    ['pour-spouts', way.entertains && way.bottles >= MANY_BOTTLES, 'Spouts pour steadily, about 30 ml a second; capped when the evening is over.'],
-    ['ice-bucket', way.entertains, 'Tongs for one drink, the scoop for many; never a glass as a scoop: it chips.'],
+    [
+      'lidded-tubs',
+      way.makesSyrups || way.herbs,
+      way.herbs
+        ? 'Herbs keep stem-up in iced water; spare syrup freezes in a tub.'
+        : 'Spare syrup freezes in a tub.',
+    ],
+    [
+      'pour-spouts',
+      way.entertains && way.bottles >= MANY_BOTTLES,
+      'Spouts pour steadily, about 30 ml a second; capped when the evening is over.',
+    ],
+    [
+      'ice-bucket',
+      way.entertains,
+      'Tongs for one drink, the scoop for many; never a glass as a scoop: it chips.',
+    ],
     ['picks-and-straws', way.entertains, 'Guests count on them; steel ones last.'],
-  ]; // prettier-ignore
+  ];
   return rules
     .filter(([, holds]) => holds)
     .map(([toolId, , why]) => ({ toolId, owned: owned.has(toolId), why }));

@@ -63,24 +63,41 @@ function build({
     tools,
     kitchen: Array.from({ length: 3 }, (_, i) => ({ id: `k${i}`, name: `k${i}`, hard: 'slow' })),
     glasses: ['coupe', 'pint'].map((id, i) => ({
-      id, name: id, minMl: 50, maxMl: 600, footMm: 5, inside: [[0, 30 + 10 * i], [60, 30 + 10 * i]],
+      id,
+      name: id,
+      minMl: 50,
+      maxMl: 600,
+      footMm: 5,
+      inside: [
+        [0, 30 + 10 * i],
+        [60, 30 + 10 * i],
+      ],
     })),
     kinds: [{ id: 'gin', name: 'gin', job: 'base', supply: 'bottle' }],
     recipes: drinks.map((d, i) =>
       recipeInput([{ kind: 'gin', amount: `${d.ml} ml`, role: 'base' }], {
-        id: `d${i}`, method: d.method, strain: d.strain, ice: 'none', making: 'none', glass: 'coupe',
+        id: `d${i}`,
+        method: d.method,
+        strain: d.strain,
+        ice: 'none',
+        making: 'none',
+        glass: 'coupe',
       }),
     ),
-  }); // prettier-ignore
+  });
   const list = priceListSchema.parse({
-    format: 'uisce-prices/1', id: 'shop', name: 'Shop', currency: 'EUR', provenance: 'made up',
+    format: 'uisce-prices/1',
+    id: 'shop',
+    name: 'Shop',
+    currency: 'EUR',
+    provenance: 'made up',
     bottles: [{ id: 'g', kind: 'gin', label: 'gin', ml: 700, priceMinor: 1, widthMm: 70, heightMm: 300 }],
     kit: [
       ...tools.map((t, i) => ({ id: `buy-${t.id}`, tool: t.id, label: t.id, priceMinor: prices[i] })),
       { id: 'buy-coupe', glass: 'coupe', label: 'c', capacityMl: 150, pieces: 2, priceMinor: prices[7] },
       { id: 'buy-pint', glass: 'pint', label: 'p', capacityMl: 330, pieces: 2, priceMinor: prices[8] },
     ],
-  }); // prettier-ignore
+  });
   const kit: Kit = {
     ...emptyKit(),
     said: true,

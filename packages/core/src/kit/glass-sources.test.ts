@@ -6,14 +6,18 @@ import { glassSources } from './glass-sources.js';
 import { emptyKit } from './kit.js';
 
 const prices = priceListSchema.parse({
-  format: 'uisce-prices/1', id: 'shop', name: 'Shop', currency: 'EUR', provenance: 'made up',
+  format: 'uisce-prices/1',
+  id: 'shop',
+  name: 'Shop',
+  currency: 'EUR',
+  provenance: 'made up',
   bottles: [{ id: 'g', kind: 'gin', label: 'gin', ml: 700, priceMinor: 1, widthMm: 70, heightMm: 300 }],
   kit: [
     { id: 'four-coupes', glass: 'coupe', label: 'Coupes', capacityMl: 180, pieces: 4, priceMinor: 2_002 },
     { id: 'flutes', glass: 'flute', label: 'Flutes', capacityMl: 170, pieces: 2, priceMinor: 900 },
     { id: 'jigger', tool: 'jigger', label: 'Jigger', priceMinor: 800 },
   ],
-}); // prettier-ignore
+});
 
 describe('glasses that an evening could use', () => {
   const coupes = { id: 'old', name: 'Old coupes', type: 'coupe', capacityMl: 150, count: 3 };
@@ -34,6 +38,9 @@ describe('glasses that an evening could use', () => {
 
 it('herbs are asked for when any drink takes them', () => {
   const gin = testRecipe([['gin', '60 ml', 'base']]);
-  const mint = testRecipe([['gin', '60 ml', 'base'], ['mint', '8 leaves', 'aromatic']]); // prettier-ignore
+  const mint = testRecipe([
+    ['gin', '60 ml', 'base'],
+    ['mint', '8 leaves', 'aromatic'],
+  ]);
   expect([takesHerbs([gin]), takesHerbs([gin, mint])]).toEqual([false, true]);
 });

@@ -8,7 +8,9 @@ const catalogue = testCatalogue({
   kinds: [kindInput('gin', { abv: 0.4 }), kindInput('lime', { supply: 'fresh' })],
   techniques: [
     {
-      ...{ id: 'shake', name: 'Shake', how: 'Hard, until the tin frosts.' },
+      id: 'shake',
+      name: 'Shake',
+      how: 'Hard, until the tin frosts.',
       needs: [{ id: 'shaker', what: 'a tin to shake in', tools: ['tin', 'cup'], kitchen: ['jar'] }],
     },
   ],
@@ -22,8 +24,11 @@ const catalogue = testCatalogue({
     recipeInput([slot('gin', '60 ml')], { id: 'neat', name: 'Neat', method: 'build' }),
   ],
   starterSets: ['tin', 'cup', ''].map((tool) => ({
-    ...{ id: tool || 'nothing', name: tool || 'Nothing', tools: tool ? [tool] : [] },
-    ...{ cleaning: 'By hand.', hard: 'Nothing much.' },
+    id: tool || 'nothing',
+    name: tool || 'Nothing',
+    tools: tool ? [tool] : [],
+    cleaning: 'By hand.',
+    hard: 'Nothing much.',
   })),
 });
 const prices = testShop({
@@ -34,10 +39,14 @@ const prices = testShop({
 });
 const compare = (kit: Partial<Kit>, people = 4) =>
   Object.fromEntries(
-    compareStarterSets(catalogue.recipes, { ...emptyKit(), said: true, ...kit }, prices, catalogue, people).map(
-      ({ set, ...report }) => [set.id, report],
-    ),
-  ); // prettier-ignore
+    compareStarterSets(
+      catalogue.recipes,
+      { ...emptyKit(), said: true, ...kit },
+      prices,
+      catalogue,
+      people,
+    ).map(({ set, ...report }) => [set.id, report]),
+  );
 
 describe('how many drinks go into a shaker', () => {
   it.each([

@@ -133,13 +133,18 @@ describe('calibrating', () => {
   });
 });
 
-const vessel = fc.array(
-  fc.record({ ml: fc.integer({ min: 1, max: 24 }).map((n) => n * 2.5), diameterMm: fc.integer({ min: 18, max: 60 }) }),
-  { minLength: 1, maxLength: 4 },
-).map((lines) => {
-  const rising = [...new Map(lines.map((l) => [l.ml, l])).values()].sort((a, b) => a.ml - b.ml);
-  return { cups: [{ name: 'cup', lines: rising }] };
-}); // prettier-ignore
+const vessel = fc
+  .array(
+    fc.record({
+      ml: fc.integer({ min: 1, max: 24 }).map((n) => n * 2.5),
+      diameterMm: fc.integer({ min: 18, max: 60 }),
+    }),
+    { minLength: 1, maxLength: 4 },
+  )
+  .map((lines) => {
+    const rising = [...new Map(lines.map((l) => [l.ml, l])).values()].sort((a, b) => a.ml - b.ml);
+    return { cups: [{ name: 'cup', lines: rising }] };
+  });
 const vessels = fc
   .array(vessel, { minLength: 1, maxLength: 2 })
   .map((all) => all.map((v, i) => ({ ...v, id: `v${i}`, name: `v${i}` })));
@@ -191,7 +196,7 @@ describe('measuring with what is there', () => {
     const [narrow] = measuringLines(cup(25));
     const [wide] = measuringLines(cup(50));
     expect((wide?.errorMl ?? 0) / (narrow?.errorMl ?? 1)).toBeCloseTo(4, 9);
-    expect(narrow?.errorMl).toBeCloseTo((Math.PI / 4) * 25 ** 2 * 0.5 / 1000, 9); // prettier-ignore
+    expect(narrow?.errorMl).toBeCloseTo(((Math.PI / 4) * 25 ** 2 * 0.5) / 1000, 9);
   });
 
   it('says so where 25 and 50 ml cups cannot come near 22.5 ml', () => {

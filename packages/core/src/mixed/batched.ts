@@ -90,7 +90,12 @@ export function batchedDrink(
   const volumeMl = parts.reduce((sum, p) => sum + p.ml, 0) + waterMl * glasses;
   const sugarGPerL = servedMl === 0 ? 0 : (sugarG / servedMl) * 1000;
   return {
-    ...{ parts, waterMl: waterMl * glasses, volumeMl, glassMl: volumeMl / glasses, abv, sugarGPerL },
+    parts,
+    waterMl: waterMl * glasses,
+    volumeMl,
+    glassMl: volumeMl / glasses,
+    abv,
+    sugarGPerL,
     freezesAtC: freezingPointC(abv, sugarGPerL),
     freezer: fromFreezer(abv, sugarGPerL),
     bottles: bottlesFor(volumeMl, bottleMl),

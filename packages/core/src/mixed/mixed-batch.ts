@@ -33,13 +33,11 @@ export function mixedRecipe(
     return { kind, g: tenth(known ? ml / volumeMl(compositionOfKind(known)) : ml) };
   });
   return homeMadeSchema.parse({
-    ...{
-      id: mixedKind(drink.id),
-      makes: mixedKind(drink.id),
-      effort: 1,
-      keepsDays,
-      glassMl: Math.round(glassMl),
-    },
+    id: mixedKind(drink.id),
+    makes: mixedKind(drink.id),
+    effort: 1,
+    keepsDays,
+    glassMl: Math.round(glassMl),
     from: [...weighed.sort((a, b) => a.g - b.g), { pantry: water, g: tenth(waterMl * 0.998) }],
     how: 'Pour together, bottle, close, and turn it over a few times; cold before the first glass.',
   });
@@ -73,17 +71,23 @@ export function kindsOfMixed(
     if (recipe === undefined || drink === undefined) continue;
     const first = found.get(recipe.makes);
     if (first !== undefined && batch.remainingMl <= 0) continue;
-    const { allergens, unknown } = batchHolds(recipe, { pantry: catalogue.pantry, kinds: [...kinds.values()] });
+    const { allergens, unknown } = batchHolds(recipe, {
+      pantry: catalogue.pantry,
+      kinds: [...kinds.values()],
+    });
     const tastes = recipe.from.flatMap((p) => kinds.get(p.kind ?? '')?.tastes ?? []);
     const holds = {
       tastes: [...new Set([...(first?.tastes ?? []), ...tastes])],
       allergens: ALLERGENS.filter((a) => allergens.includes(a) || first?.allergens.includes(a)),
       allergensStated: unknown.length === 0 && first?.allergensStated !== false,
     };
-    found.set(recipe.makes, first ? { ...first, ...holds } : { ...kindOfBatch(batch, recipe, drink, catalogue, kinds), ...holds });
+    found.set(
+      recipe.makes,
+      first ? { ...first, ...holds } : { ...kindOfBatch(batch, recipe, drink, catalogue, kinds), ...holds },
+    );
   }
   return [...found.values()];
-} // prettier-ignore
+}
 
 function kindOfBatch(
   batch: BatchRecord,
@@ -96,9 +100,14 @@ function kindOfBatch(
   const { abv, composition, volumeMl: ml } = batchOf(recipe, weighed, catalogue, kinds);
   const perL = (g: number) => (ml === 0 ? 0 : (g / ml) * 1000);
   return kindSchema.parse({
-    ...{ id: recipe.makes, job: 'base', supply: 'home-made', storage: 'fridge', openDays: recipe.keepsDays },
+    id: recipe.makes,
+    job: 'base',
+    supply: 'home-made',
+    storage: 'fridge',
+    openDays: recipe.keepsDays,
     name: `${catalogue.recipes.find((r) => r.id === drink)?.name ?? drink}, mixed ahead`.slice(0, 60),
-    ...{ abv: Math.min(0.8, abv), sugarGPerL: Math.min(1100, perL(composition.sugarG)) },
+    abv: Math.min(0.8, abv),
+    sugarGPerL: Math.min(1100, perL(composition.sugarG)),
     acidGPerL: Math.min(100, perL(composition.acidG)),
     ...(recipe.glassMl === undefined ? {} : { each: { ml: recipe.glassMl } }),
   });
@@ -110,11 +119,20 @@ export function fromMixed(drink: Recipe, kinds: ReadonlyMap<string, Kind>): Reci
   const value = Math.round(batchedGlassMl(drink, kinds));
   return {
     ...drink,
-    ...{ method: 'build', making: 'none', strain: 'none' },
+    method: 'build',
+    making: 'none',
+    strain: 'none',
     slots: [
       {
-        ...{ kind, or: [], amount: { value, measure: 'ml' }, role: 'base', optional: false, muddle: false },
-        ...{ float: false, sink: false, beside: false },
+        kind,
+        or: [],
+        amount: { value, measure: 'ml' },
+        role: 'base',
+        optional: false,
+        muddle: false,
+        float: false,
+        sink: false,
+        beside: false,
       },
     ],
   };

@@ -5,7 +5,16 @@ import { drinkFigures, isDrunk } from '../drink/figures.js';
 import { placedValue, COMPARED_FIGURES, type ComparedFigure } from './judge.js';
 
 /** What somebody wants of a drink. */
-export const WISHES = ['less-sweet', 'sweeter', 'less-sour', 'sourer', 'weaker', 'stronger', 'longer', 'shorter'] as const; // prettier-ignore
+export const WISHES = [
+  'less-sweet',
+  'sweeter',
+  'less-sour',
+  'sourer',
+  'weaker',
+  'stronger',
+  'longer',
+  'shorter',
+] as const;
 export type Wish = (typeof WISHES)[number];
 
 /** Which figure a wish is about, and how much of it is wanted. */

@@ -30,7 +30,8 @@ export function bookletOf(
   return {
     chapters: catalogue.families
       .map(({ id, name }) => ({
-        ...{ family: id, title: name },
+        family: id,
+        title: name,
         recipes: byName(recipes.filter((r) => r.family === id)),
       }))
       .filter((chapter) => chapter.recipes.length > 0),

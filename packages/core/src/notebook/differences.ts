@@ -38,13 +38,15 @@ export function specDifferences(before: Recipe, after: Recipe): SpecDifference[]
   const parts = [...new Set([...was.keys(), ...is.keys()])].flatMap((key): SpecDifference[] => {
     const [from, to] = [was.get(key), is.get(key)];
     const kind = (to ?? from)?.kind ?? '';
-    return sameAmount(from?.amount, to?.amount) ? [] : [{ of: 'part', kind, from: from?.amount, to: to?.amount }];
+    return sameAmount(from?.amount, to?.amount)
+      ? []
+      : [{ of: 'part', kind, from: from?.amount, to: to?.amount }];
   });
   const rest = (['method', 'ice', 'glass', 'garnish', 'name'] as const).flatMap((of): SpecDifference[] =>
     before[of] === after[of] ? [] : [{ of, from: before[of], to: after[of] }],
   );
   return [...parts, ...rest];
-} // prettier-ignore
+}
 
 /** Whether two specs are one in substance, whatever they are called. */
 export function isSameDrink(a: Recipe, b: Recipe): boolean {

@@ -34,8 +34,15 @@ export function slotOf(line: ReadLine, kinds: ReadonlyMap<string, Kind>): Slot |
   if (kind === undefined || line.garnish) return undefined;
   const amount = line.amount ?? (line.rinse ? RINSE : TOP);
   return {
-    ...{ kind: kind.id, or: line.or, amount, role: line.top ? 'long' : roleOf(kind, amount, line.rinse) },
-    ...{ optional: line.optional, muddle: line.muddle, float: line.float, sink: false, beside: false },
+    kind: kind.id,
+    or: line.or,
+    amount,
+    role: line.top ? 'long' : roleOf(kind, amount, line.rinse),
+    optional: line.optional,
+    muddle: line.muddle,
+    float: line.float,
+    sink: false,
+    beside: false,
   };
 }
 
@@ -66,10 +73,25 @@ export function recipeFrom(
   const ice = read.ice ?? (method === 'build' || method === 'swizzle' ? 'cubes' : 'none');
   const ml = slots.reduce((sum, s) => sum + (amountMl(s.amount) ?? 0), 0);
   const recipe: Recipe = {
-    ...{ id, name: (read.name ?? 'Without a name').slice(0, 80), also: [], family: 'sour', method, ice },
-    strain: read.strain === 'none' && STRAINED.includes(method) ? 'once' : STRAINED.includes(method) || read.strain !== 'once' ? read.strain : 'none',
-    ...{ glass: read.glass ?? usualGlass({ ice, method }, ml), otherGlasses: [] },
-    ...{ garnish: read.garnish.slice(0, 120) || 'none', era: 'since-2000', canon: 'own', source: 'own', slots },
+    id,
+    name: (read.name ?? 'Without a name').slice(0, 80),
+    also: [],
+    family: 'sour',
+    method,
+    ice,
+    strain:
+      read.strain === 'none' && STRAINED.includes(method)
+        ? 'once'
+        : STRAINED.includes(method) || read.strain !== 'once'
+          ? read.strain
+          : 'none',
+    glass: read.glass ?? usualGlass({ ice, method }, ml),
+    otherGlasses: [],
+    garnish: read.garnish.slice(0, 120) || 'none',
+    era: 'since-2000',
+    canon: 'own',
+    source: 'own',
+    slots,
   };
   return { ...recipe, family: familiesLike(recipe, library, kinds)[0] ?? 'sour' };
-} // prettier-ignore
+}

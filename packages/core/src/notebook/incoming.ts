@@ -12,7 +12,10 @@ export type IncomingStanding =
   /** One of that name is here, and made otherwise. */
   | { is: 'changed'; from: string; own: boolean; differences: SpecDifference[] };
 
-const keyOf = (name: string) => fold(name).replace(/[^\p{L}\p{N}]+/gu, ' ').trim(); // prettier-ignore
+const keyOf = (name: string) =>
+  fold(name)
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
 
 /** Tells what is new, the same, or changed among drinks that come in; each that is new is known from then on. */
 export class IncomingDrinks {
@@ -25,12 +28,14 @@ export class IncomingDrinks {
   constructor(library: readonly Recipe[], own: readonly OwnDrink[]) {
     for (const recipe of library)
       for (const name of [recipe.name, ...recipe.also])
-        if (!this.byName.has(keyOf(name))) this.byName.set(keyOf(name), { id: recipe.id, recipe, own: false });
+        if (!this.byName.has(keyOf(name)))
+          this.byName.set(keyOf(name), { id: recipe.id, recipe, own: false });
     for (const drink of own) {
       const recipe = recipeOfOwn(drink);
-      if (recipe) this.byName.set(keyOf(recipe.name), { id: drink.houseSpecOf ?? drink.id, recipe, own: true });
+      if (recipe)
+        this.byName.set(keyOf(recipe.name), { id: drink.houseSpecOf ?? drink.id, recipe, own: true });
     }
-  } // prettier-ignore
+  }
 
   /** How one stands, by its name and its substance. */
   take(recipe: Recipe): IncomingStanding {
@@ -43,7 +48,9 @@ export class IncomingDrinks {
     return isSameDrink(there.recipe, recipe)
       ? { is: 'same', as: there.id }
       : {
-          ...{ is: 'changed', from: there.id, own: there.own },
+          is: 'changed',
+          from: there.id,
+          own: there.own,
           differences: specDifferences(there.recipe, recipe),
         };
   }

@@ -21,13 +21,11 @@ export function jsonLdOf(recipes: readonly Recipe[], catalogue: Pick<Catalogue, 
   return {
     '@context': 'https://schema.org' as const,
     '@graph': recipes.map((r): JsonLdRecipe => ({
-      ...{
-        '@type': 'Recipe',
-        identifier: r.id,
-        name: r.name,
-        recipeCategory: 'Drink',
-        recipeYield: '1 drink',
-      },
+      '@type': 'Recipe',
+      identifier: r.id,
+      name: r.name,
+      recipeCategory: 'Drink',
+      recipeYield: '1 drink',
       recipeIngredient: r.slots.map((s) => sayLine(s, kinds)),
       recipeInstructions: sayMaking(r),
     })),
@@ -58,7 +56,9 @@ function* recipesIn(value: unknown): Generator<z.infer<typeof foundSchema>> {
 
 /** The documents of a text: JSON by itself, or what pages of HTML embed. */
 function documents(text: string): unknown[] {
-  const embedded = [...text.matchAll(/<script[^>]*type=["']application\/ld\+json["'][^>]*>([\s\S]*?)<\/script>/gi)];
+  const embedded = [
+    ...text.matchAll(/<script[^>]*type=["']application\/ld\+json["'][^>]*>([\s\S]*?)<\/script>/gi),
+  ];
   const sources = embedded.length > 0 ? embedded.map((m) => m[1] ?? '') : /^\s*[[{]/.test(text) ? [text] : [];
   return sources.flatMap((source): unknown[] => {
     try {
@@ -67,7 +67,7 @@ function documents(text: string): unknown[] {
       return [];
     }
   });
-} // prettier-ignore
+}
 
 /** A recipe that is known to be one, with its name, and its ingredients and making as text. */
 export interface NamedText {
@@ -84,9 +84,11 @@ export function recipesOfJsonLd(text: string): NamedText[] {
   return documents(text)
     .flatMap((d) => [...recipesIn(d)])
     .map(({ name, recipeIngredient, ingredients, recipeInstructions }) => {
-      const making = (typeof recipeInstructions === 'string' ? [recipeInstructions] : (recipeInstructions ?? [])).map((i) => (typeof i === 'string' ? i : i.text));
+      const making = (
+        typeof recipeInstructions === 'string' ? [recipeInstructions] : (recipeInstructions ?? [])
+      ).map((i) => (typeof i === 'string' ? i : i.text));
       return { name, text: [...lines(recipeIngredient ?? ingredients), ...making].join('\n') };
-    }); // prettier-ignore
+    });
 }
 
 /** The same as one text; undefined where there are none. */

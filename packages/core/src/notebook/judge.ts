@@ -56,24 +56,30 @@ export function placedValue(of: ComparedFigure, figures: DrinkFigures): number {
 export function judge(recipe: Recipe, catalogue: Catalogue): DrinkJudgement {
   const kinds = kindIndex(catalogue.kinds);
   const { figures, allergens, unknown } = asWritten(recipe, kinds);
-  const family = catalogue.recipes.filter((r) => r.family === recipe.family && drinkKey(r) !== drinkKey(recipe));
+  const family = catalogue.recipes.filter(
+    (r) => r.family === recipe.family && drinkKey(r) !== drinkKey(recipe),
+  );
   const theirs = family.map((r) => drinkFigures(r, kinds));
   const places = COMPARED_FIGURES.map((of): FamilyPlace => {
     const value = placedValue(of, figures);
     const values = theirs.map((f) => placedValue(of, f)).sort((a, b) => a - b);
     const less = values.filter((v) => v < value - 1e-9).length;
     return {
-      ...{ of, value, median: values[Math.floor(values.length / 2)] ?? value },
+      of,
+      value,
+      median: values[Math.floor(values.length / 2)] ?? value,
       below: values.length < MIN_FAMILY ? undefined : less / values.length,
     };
   });
   const glass = catalogue.glasses.find((g) => g.id === recipe.glass);
   return {
-    ...{ figures, places },
+    figures,
+    places,
     like: familiesLike(recipe, catalogue.recipes, kinds),
     twins: twinsOf(recipe, catalogue.recipes),
-    ...{ allergens, unknown },
+    allergens,
+    unknown,
     needs: needsOf(recipe, catalogue, kinds),
     fit: glass ? fitInGlass(figures.servedMl, recipe.ice, capacityMl(glass.inside)) : undefined,
   };
-} // prettier-ignore
+}

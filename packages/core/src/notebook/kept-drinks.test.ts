@@ -7,7 +7,16 @@ import { kindInput, recipeInput, testCatalogue, testRecipe, testShop } from '../
 import { bookletOf } from './booklet.js';
 import { specDifferences, isSameDrink } from './differences.js';
 import { IncomingDrinks } from './incoming.js';
-import { goneBack, OWN, recipeOfOwn, versionAt, withOwn, withOwnKindsSold, withVersion, type OwnDrink } from './own-drink.js'; // prettier-ignore
+import {
+  goneBack,
+  OWN,
+  recipeOfOwn,
+  versionAt,
+  withOwn,
+  withOwnKindsSold,
+  withVersion,
+  type OwnDrink,
+} from './own-drink.js';
 import {
   bestOfFamilies,
   favouritesOf,
@@ -28,12 +37,21 @@ const spec = (slots: [string, string][], more: object = {}): Recipe =>
 const anySpec = fc
   .array(fc.tuple(fc.constantFrom(...KINDS), fc.constantFrom(...AMOUNTS)), { minLength: 1, maxLength: 4 })
   .chain((slots) =>
-    fc.record({ method: fc.constantFrom('shake', 'stir'), ice: fc.constantFrom('none', 'cubes') }).map((more) => spec(slots, more)),
-  ); // prettier-ignore
+    fc
+      .record({ method: fc.constantFrom('shake', 'stir'), ice: fc.constantFrom('none', 'cubes') })
+      .map((more) => spec(slots, more)),
+  );
 const AT = (n: number) => `2026-11-${String(n).padStart(2, '0')}T20:00:00.000Z`;
 const drink = (recipe: Recipe, more: Partial<OwnDrink> = {}): OwnDrink => ({
-  ...{ id: `${OWN}x`, houseSpecOf: null, versions: [{ at: AT(1), why: '', recipe }], current: 0, chosen: [] },
-  ...{ from: '', tags: [], notes: '', ...more },
+  id: `${OWN}x`,
+  houseSpecOf: null,
+  versions: [{ at: AT(1), why: '', recipe }],
+  current: 0,
+  chosen: [],
+  from: '',
+  tags: [],
+  notes: '',
+  ...more,
 });
 
 describe('what is otherwise in one spec than in another', () => {
@@ -49,14 +67,26 @@ describe('what is otherwise in one spec than in another', () => {
   });
 
   it('names every part that was added, left out or changed, and no other', () => {
-    const before = spec([['gin', '60 ml'], ['lime', '20 ml'], ['syrup', '20 ml']]);
-    const after = spec([['gin', '60 ml'], ['lime', '30 ml'], ['rum', '30 ml']]);
-    expect(specDifferences(before, after).map((d) => (d.of === 'part' ? [d.kind, d.from?.value, d.to?.value] : d.of))).toEqual([
+    const before = spec([
+      ['gin', '60 ml'],
+      ['lime', '20 ml'],
+      ['syrup', '20 ml'],
+    ]);
+    const after = spec([
+      ['gin', '60 ml'],
+      ['lime', '30 ml'],
+      ['rum', '30 ml'],
+    ]);
+    expect(
+      specDifferences(before, after).map((d) =>
+        d.of === 'part' ? [d.kind, d.from?.value, d.to?.value] : d.of,
+      ),
+    ).toEqual([
       ['lime', 20, 30],
       ['syrup', 20, undefined],
       ['rum', undefined, 30],
     ]);
-  }); // prettier-ignore
+  });
 
   it('is none where only name and garnish are others', () => {
     const one = spec([['gin', '60 ml']], { name: 'One', garnish: 'lemon peel' });
@@ -65,9 +95,14 @@ describe('what is otherwise in one spec than in another', () => {
   });
 
   it('counts a kind that stands in it twice by its place among its like', () => {
-    const twice = spec([['gin', '60 ml'], ['gin', '20 ml']]);
-    expect(specDifferences(twice, spec([['gin', '60 ml']]))).toMatchObject([{ kind: 'gin', from: { value: 20 }, to: undefined }]);
-  }); // prettier-ignore
+    const twice = spec([
+      ['gin', '60 ml'],
+      ['gin', '20 ml'],
+    ]);
+    expect(specDifferences(twice, spec([['gin', '60 ml']]))).toMatchObject([
+      { kind: 'gin', from: { value: 20 }, to: undefined },
+    ]);
+  });
 });
 
 describe('a drink of one’s own', () => {
@@ -120,7 +155,13 @@ describe('a drink of one’s own', () => {
     });
     const [only, ...more] = withOwn(catalogue, [house], []).recipes;
     expect(more).toEqual([]);
-    expect(only).toMatchObject({ id: 'sour', also: ['Old sour'], era: 'before-1900', canon: 'core', slots: [{ kind: 'rum' }] }); // prettier-ignore
+    expect(only).toMatchObject({
+      id: 'sour',
+      also: ['Old sour'],
+      era: 'before-1900',
+      canon: 'core',
+      slots: [{ kind: 'rum' }],
+    });
   });
 
   it('leaves the library as it is where there is none', () => {
@@ -132,9 +173,17 @@ describe('a drink of one’s own', () => {
     const tide = spec([['gin', '30 ml']], { name: 'Tide', id: 'own-1' });
     expect(incoming.take(tide)).toEqual({ is: 'new' });
     expect(incoming.take({ ...tide, id: 'own-2', name: 'TIDE ' })).toEqual({ is: 'same', as: 'own-1' });
-    expect(incoming.take(spec([['gin', '60 ml']], { name: 'Tide' }))).toMatchObject({ is: 'changed', from: 'own-1', own: true }); // prettier-ignore
+    expect(incoming.take(spec([['gin', '60 ml']], { name: 'Tide' }))).toMatchObject({
+      is: 'changed',
+      from: 'own-1',
+      own: true,
+    });
     // By another name of a printed drink it is known as well.
-    expect(incoming.take(spec([['rum', '60 ml']], { name: 'Old Sour' }))).toMatchObject({ is: 'changed', from: 'sour', own: false }); // prettier-ignore
+    expect(incoming.take(spec([['rum', '60 ml']], { name: 'Old Sour' }))).toMatchObject({
+      is: 'changed',
+      from: 'sour',
+      own: false,
+    });
   });
 });
 
@@ -160,18 +209,29 @@ describe('kinds of one’s own', () => {
 
 describe('how drinks were liked', () => {
   const verdict = (of: string, value: number, by: string[] = [], more: Partial<Verdict> = {}): Verdict => ({
-    ...{ drink: of, at: AT(3), verdict: value, by, version: undefined, ...more },
+    drink: of,
+    at: AT(3),
+    verdict: value,
+    by,
+    version: undefined,
+    ...more,
   });
 
   it('is the mean; of two alike the one that more verdicts are of comes first', () => {
-    const liked = likedDrinks([verdict('b', 4), verdict('a', 5), verdict('a', 3), verdict('c', 2), verdict('d', 2)]);
+    const liked = likedDrinks([
+      verdict('b', 4),
+      verdict('a', 5),
+      verdict('a', 3),
+      verdict('c', 2),
+      verdict('d', 2),
+    ]);
     expect(liked.map((l) => [l.drink, l.mean, l.times])).toEqual([
       ['a', 4, 2],
       ['b', 4, 1],
       ['c', 2, 1],
       ['d', 2, 1],
     ]);
-  }); // prettier-ignore
+  });
 
   it('is each person’s own, and of a drink had together of everybody', () => {
     const all = favouritesOf([verdict('a', 5, ['Ann', 'Bo']), verdict('b', 1, ['Ann']), verdict('c', 3)]);
@@ -182,43 +242,80 @@ describe('how drinks were liked', () => {
   });
 
   it('counts for the version that was tasted, by its name or by the time', () => {
-    const now = withVersion(drink(spec([['gin', '60 ml']])), { at: AT(10), why: '', recipe: spec([['rum', '60 ml']]) });
+    const now = withVersion(drink(spec([['gin', '60 ml']])), {
+      at: AT(10),
+      why: '',
+      recipe: spec([['rum', '60 ml']]),
+    });
     const id = `${OWN}x`;
-    const said = [verdict(id, 2), verdict(id, 4, [], { at: AT(12) }), verdict(id, 5, [], { at: AT(20), version: AT(1) })];
+    const said = [
+      verdict(id, 2),
+      verdict(id, 4, [], { at: AT(12) }),
+      verdict(id, 5, [], { at: AT(20), version: AT(1) }),
+    ];
     expect(likedVersion(said, now, 0)).toEqual({ mean: 3.5, times: 2 });
     expect(likedVersion(said, now, 1)).toEqual({ mean: 4, times: 1 });
     expect(likedVersion([], now, 0)).toBeUndefined();
-  }); // prettier-ignore
+  });
 
   it('names the best of each family, once', () => {
-    const families = new Map([['a', 'sour'], ['b', 'sour'], ['c', 'martini']]);
-    const best = bestOfFamilies([verdict('a', 3), verdict('b', 5), verdict('c', 1), verdict('gone', 5)], (d) => families.get(d) as never);
-    expect([...best].map(([family, l]) => [family, l.drink])).toEqual([['sour', 'b'], ['martini', 'c']]);
-  }); // prettier-ignore
+    const families = new Map([
+      ['a', 'sour'],
+      ['b', 'sour'],
+      ['c', 'martini'],
+    ]);
+    const best = bestOfFamilies(
+      [verdict('a', 3), verdict('b', 5), verdict('c', 1), verdict('gone', 5)],
+      (d) => families.get(d) as never,
+    );
+    expect([...best].map(([family, l]) => [family, l.drink])).toEqual([
+      ['sour', 'b'],
+      ['martini', 'c'],
+    ]);
+  });
 
   it('takes no verdict from what was given up, or from a note without one', () => {
-    const pour = (glasses: number, value: number | null) => ({ drink: 'a', at: AT(3), verdict: value, glasses, for: [] }) as never; // prettier-ignore
-    const tasting = (value: number | null) => ({ drink: 'a', at: AT(3), verdict: value, by: 'Ann', version: null }) as never; // prettier-ignore
+    const pour = (glasses: number, value: number | null) =>
+      ({ drink: 'a', at: AT(3), verdict: value, glasses, for: [] }) as never;
+    const tasting = (value: number | null) =>
+      ({ drink: 'a', at: AT(3), verdict: value, by: 'Ann', version: null }) as never;
     const found = verdictsOf([pour(1, 4), pour(0, 4), pour(1, null)], [tasting(3), tasting(null)]);
-    expect(found.map((v) => [v.verdict, v.by])).toEqual([[4, []], [3, ['Ann']]]);
-  }); // prettier-ignore
+    expect(found.map((v) => [v.verdict, v.by])).toEqual([
+      [4, []],
+      [3, ['Ann']],
+    ]);
+  });
 });
 
 it('a booklet has each drink in one chapter, and in its index under each of its kinds once', () => {
-  const families = ['sour', 'martini', 'fizz'].map((id) => ({ id, name: id, idea: 'strong, sour and sweet', abv: [0, 1], sugarGPer100Ml: [0, 99], acidGPer100Ml: [0, 9] })); // prettier-ignore
+  const families = ['sour', 'martini', 'fizz'].map((id) => ({
+    id,
+    name: id,
+    idea: 'strong, sour and sweet',
+    abv: [0, 1],
+    sugarGPer100Ml: [0, 99],
+    acidGPer100Ml: [0, 9],
+  }));
   const catalogue = testCatalogue({ kinds: KINDS.map((id) => kindInput(id)), families });
   fc.assert(
-    fc.property(fc.array(fc.tuple(anySpec, fc.constantFrom('sour', 'martini')), { maxLength: 6 }), (drawn) => {
-      const recipes = drawn.map(([r, family], i) => ({ ...r, id: `d${i}`, name: `D${i}`, family }) as Recipe);
-      const booklet = bookletOf(recipes, catalogue);
-      expect(booklet.chapters.flatMap((c) => c.recipes.map((r) => r.id)).sort()).toEqual(recipes.map((r) => r.id).sort());
-      expect(booklet.chapters.map((c) => c.family)).not.toContain('fizz');
-      for (const { kind, recipes: of } of booklet.index) {
-        expect(of.map((r) => r.id)).toEqual([...new Set(of.map((r) => r.id))].sort());
-        expect(of.every((r) => r.slots.some((s) => s.kind === kind))).toBe(true);
-      }
-      const uses = recipes.reduce((sum, r) => sum + new Set(r.slots.map((s) => s.kind)).size, 0);
-      expect(booklet.index.reduce((sum, e) => sum + e.recipes.length, 0)).toBe(uses);
-    }),
-  ); // prettier-ignore
+    fc.property(
+      fc.array(fc.tuple(anySpec, fc.constantFrom('sour', 'martini')), { maxLength: 6 }),
+      (drawn) => {
+        const recipes = drawn.map(
+          ([r, family], i) => ({ ...r, id: `d${i}`, name: `D${i}`, family }) as Recipe,
+        );
+        const booklet = bookletOf(recipes, catalogue);
+        expect(booklet.chapters.flatMap((c) => c.recipes.map((r) => r.id)).sort()).toEqual(
+          recipes.map((r) => r.id).sort(),
+        );
+        expect(booklet.chapters.map((c) => c.family)).not.toContain('fizz');
+        for (const { kind, recipes: of } of booklet.index) {
+          expect(of.map((r) => r.id)).toEqual([...new Set(of.map((r) => r.id))].sort());
+          expect(of.every((r) => r.slots.some((s) => s.kind === kind))).toBe(true);
+        }
+        const uses = recipes.reduce((sum, r) => sum + new Set(r.slots.map((s) => s.kind)).size, 0);
+        expect(booklet.index.reduce((sum, e) => sum + e.recipes.length, 0)).toBe(uses);
+      },
+    ),
+  );
 });

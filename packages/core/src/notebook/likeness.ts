@@ -8,8 +8,18 @@ type Traits = Map<string, number>;
 
 /** How much each trait tells two drinks apart (set by hand: a hot drink is no sour, whatever is in it). */
 const WEIGHT: Record<string, number> = {
-  method: 0.35, ice: 0.1, fizzy: 0.8, egg: 0.7, creamy: 0.7, coffee: 0.6, mint: 0.5, hot: 1, strong: 1.2, sugar: 0.6, acid: 1,
-}; // prettier-ignore
+  method: 0.35,
+  ice: 0.1,
+  fizzy: 0.8,
+  egg: 0.7,
+  creamy: 0.7,
+  coffee: 0.6,
+  mint: 0.5,
+  hot: 1,
+  strong: 1.2,
+  sugar: 0.6,
+  acid: 1,
+};
 
 function traitsOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Traits {
   const traits: Traits = new Map();
@@ -108,7 +118,9 @@ const MAX_TWINS = 3;
 function substance(recipe: Recipe): Map<string, number> {
   const slots = recipe.slots.filter((s) => !s.optional && s.role !== 'garnish');
   const total = slots.reduce((sum, s) => sum + (amountMl(s.amount) ?? 0), 0);
-  return new Map(slots.map((s) => [s.kind, total === 0 ? 0 : Math.max(0.03, (amountMl(s.amount) ?? 0) / total)])); // prettier-ignore
+  return new Map(
+    slots.map((s) => [s.kind, total === 0 ? 0 : Math.max(0.03, (amountMl(s.amount) ?? 0) / total)]),
+  );
 }
 
 /** The drinks of a library that a drink is nearly: by the shares of what is in them, the same ice. */

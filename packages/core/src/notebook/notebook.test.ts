@@ -12,7 +12,10 @@ import { quantityAtStart, readNumber } from './quantity.js';
 
 const slot = (kind: string, amount: string, role = 'base') => ({ kind, amount, role });
 const sour = (id: string, rum: number, lime: number, syrup: number) =>
-  recipeInput([slot('rum', `${rum} ml`), slot('lime', `${lime} ml`, 'sour'), slot('syrup', `${syrup} ml`, 'sweet')], { id, name: id }); // prettier-ignore
+  recipeInput(
+    [slot('rum', `${rum} ml`), slot('lime', `${lime} ml`, 'sour'), slot('syrup', `${syrup} ml`, 'sweet')],
+    { id, name: id },
+  );
 const catalogue = testCatalogue({
   kinds: [
     kindInput('rum', { abv: 0.4 }),
@@ -30,9 +33,18 @@ const daiquiri = catalogue.recipes[0] ?? expect.fail('the drink is there');
 const STEPS_ML = [5, 7.5, 10, 12.5, 15, 17.5, 20, 22.5, 25, 27.5, 30, 40, 45, 50, 52.5, 55, 60, 65, 70];
 
 describe('numbers as people write them', () => {
-  it.each([['1 1/2', 1.5], ['1½', 1.5], ['½', 0.5], ['3/4', 0.75], ['0,75', 0.75], ['.5', 0.5], ['1⁄4', 0.25], ['45', 45]])('%s is %d', (text, value) => {
+  it.each([
+    ['1 1/2', 1.5],
+    ['1½', 1.5],
+    ['½', 0.5],
+    ['3/4', 0.75],
+    ['0,75', 0.75],
+    ['.5', 0.5],
+    ['1⁄4', 0.25],
+    ['45', 45],
+  ])('%s is %d', (text, value) => {
     expect(readNumber(text)).toBeCloseTo(value, 6);
-  }); // prettier-ignore
+  });
 
   it('are read back whatever they are, and nothing else is a number', () => {
     fc.assert(
@@ -73,13 +85,23 @@ describe('the balance helper', () => {
         fc.integer({ min: 4, max: 12 }),
         fc.integer({ min: 3, max: 10 }),
         (wish, rum, lime, syrup) => {
-          const drink = withAmounts(daiquiri, [{ slot: 0, toMl: rum * 5 }, { slot: 1, toMl: lime * 2.5 }, { slot: 2, toMl: syrup * 2.5 }]); // prettier-ignore
+          const drink = withAmounts(daiquiri, [
+            { slot: 0, toMl: rum * 5 },
+            { slot: 1, toMl: lime * 2.5 },
+            { slot: 2, toMl: syrup * 2.5 },
+          ]);
           const amounts = drink.slots.map((s) => steps(s.amount.value, STEPS_ML));
           let least = Infinity;
           for (const a of amounts[0] ?? [])
             for (const b of amounts[1] ?? [])
               for (const c of amounts[2] ?? []) {
-                const tried: Recipe = { ...drink, slots: drink.slots.map((s, i) => ({ ...s, amount: { value: [a, b, c][i] ?? 0, measure: 'ml' as const } })) }; // prettier-ignore
+                const tried: Recipe = {
+                  ...drink,
+                  slots: drink.slots.map((s, i) => ({
+                    ...s,
+                    amount: { value: [a, b, c][i] ?? 0, measure: 'ml' as const },
+                  })),
+                };
                 least = Math.min(least, offFrom(drink, tried, wish, kinds));
               }
           const found = balance(drink, wish, kinds, STEPS_ML);
@@ -106,7 +128,13 @@ describe('drinks of one’s own', () => {
   const version = (recipe: Recipe, why = '') => ({ at: '2026-11-26T20:00:00.000Z', why, recipe });
   const own = (id: string, houseSpecOf: string | null, recipe: Recipe): OwnDrink =>
     ownDrinkSchema.parse({
-      ...{ id, houseSpecOf, versions: [version(recipe)], current: 0, from: '', tags: [], notes: '' },
+      id,
+      houseSpecOf,
+      versions: [version(recipe)],
+      current: 0,
+      from: '',
+      tags: [],
+      notes: '',
     });
 
   it('stand beside the library, a house spec in the place of what it stands for', () => {
@@ -127,16 +155,21 @@ describe('drinks of one’s own', () => {
 
   it('keep all they have been: any version can be poured again, and none is lost', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 10, max: 30 }), { minLength: 1, maxLength: 8 }), fc.nat(8), (amounts, back) => {
-        let drink = own('own-mine', null, daiquiri);
-        for (const toMl of amounts) drink = withVersion(drink, version(withAmounts(daiquiri, [{ slot: 2, toMl }]), 'tried'));
-        expect(drink.versions).toHaveLength(amounts.length + 1);
-        expect(drink.current).toBe(amounts.length);
-        const current = back % drink.versions.length;
-        const wanted = current === 0 ? 20 : amounts[current - 1];
-        const [recipe] = withOwn(catalogue, [{ ...drink, current }], []).recipes.slice(-1);
-        expect(recipe?.slots[2]?.amount.value).toBe(wanted);
-      }),
-    ); // prettier-ignore
+      fc.property(
+        fc.array(fc.integer({ min: 10, max: 30 }), { minLength: 1, maxLength: 8 }),
+        fc.nat(8),
+        (amounts, back) => {
+          let drink = own('own-mine', null, daiquiri);
+          for (const toMl of amounts)
+            drink = withVersion(drink, version(withAmounts(daiquiri, [{ slot: 2, toMl }]), 'tried'));
+          expect(drink.versions).toHaveLength(amounts.length + 1);
+          expect(drink.current).toBe(amounts.length);
+          const current = back % drink.versions.length;
+          const wanted = current === 0 ? 20 : amounts[current - 1];
+          const [recipe] = withOwn(catalogue, [{ ...drink, current }], []).recipes.slice(-1);
+          expect(recipe?.slots[2]?.amount.value).toBe(wanted);
+        },
+      ),
+    );
   });
 });

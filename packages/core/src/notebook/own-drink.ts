@@ -64,7 +64,11 @@ export function recipeOfOwn({ id, houseSpecOf, versions, current }: OwnDrink): R
 function inPlaceOf(printed: Recipe, spec: Recipe): Recipe {
   const { also, group, variant, era, canon, source } = printed;
   return {
-    ...{ ...spec, also, era, canon, source },
+    ...spec,
+    also,
+    era,
+    canon,
+    source,
     ...(group === undefined ? {} : { group }),
     ...(variant === undefined ? {} : { variant }),
   };
@@ -74,9 +78,15 @@ function inPlaceOf(printed: Recipe, spec: Recipe): Recipe {
  * The library with the household's own beside it: own kinds, own drinks, and house specs in place of what they stand
  * for. Everything that plans, pours or searches is given this.
  */
-export function withOwn(catalogue: Catalogue, drinks: readonly OwnDrink[], ownKinds: readonly OwnKind[]): Catalogue {
+export function withOwn(
+  catalogue: Catalogue,
+  drinks: readonly OwnDrink[],
+  ownKinds: readonly OwnKind[],
+): Catalogue {
   if (drinks.length === 0 && ownKinds.length === 0) return catalogue;
-  const house = new Map(drinks.flatMap((d) => (d.houseSpecOf ? [[d.houseSpecOf, recipeOfOwn(d)] as const] : [])));
+  const house = new Map(
+    drinks.flatMap((d) => (d.houseSpecOf ? [[d.houseSpecOf, recipeOfOwn(d)] as const] : [])),
+  );
   const own = drinks.flatMap((d) => (d.houseSpecOf === null ? (recipeOfOwn(d) ?? []) : []));
   return {
     ...catalogue,
@@ -89,7 +99,7 @@ export function withOwn(catalogue: Catalogue, drinks: readonly OwnDrink[], ownKi
       ...own,
     ],
   };
-} // prettier-ignore
+}
 
 /** A drink with another version after all it has been, and that one poured from now on. */
 export function withVersion(drink: OwnDrink, version: Version): OwnDrink {
@@ -128,7 +138,18 @@ export function withOwnKindsSold(list: PriceList, ownKinds: readonly OwnKind[]):
       ...sold.flatMap(({ kind, ml, priceMinor }): PriceList['bottles'] =>
         isFresh(kind)
           ? []
-          : [{ ...{ id: kind.id, kind: kind.id, label: kind.name, ml, priceMinor }, ...BOTTLE_MM, tier: 'mixing', homeMade: false }],
+          : [
+              {
+                id: kind.id,
+                kind: kind.id,
+                label: kind.name,
+                ml,
+                priceMinor,
+                ...BOTTLE_MM,
+                tier: 'mixing',
+                homeMade: false,
+              },
+            ],
       ),
     ],
     fresh: [
@@ -138,6 +159,6 @@ export function withOwnKindsSold(list: PriceList, ownKinds: readonly OwnKind[]):
       ),
     ],
   };
-} // prettier-ignore
+}
 /** The outside of a bottle that nobody measured (a usual one of 70 cl). */
 const BOTTLE_MM = { widthMm: 80, heightMm: 300 };

@@ -5,7 +5,17 @@ import { measureAtEnd, measureAtStart, type Measured } from './measure-words.js'
 import { fold, quantityAtEnd, quantityAtStart, type Quantity } from './quantity.js';
 
 /** What is to be said of a line beside what it was read as. */
-export const LINE_NOTES = ['range', 'loose', 'no-amount', 'juice-of-fruit', 'top', 'ounce', 'both', 'unsure', 'unknown'] as const; // prettier-ignore
+export const LINE_NOTES = [
+  'range',
+  'loose',
+  'no-amount',
+  'juice-of-fruit',
+  'top',
+  'ounce',
+  'both',
+  'unsure',
+  'unknown',
+] as const;
 export type LineNote = (typeof LINE_NOTES)[number];
 
 /** Which ounce a text means; it is asked once. */
@@ -84,18 +94,26 @@ function taken(text: string, pattern: RegExp): [boolean, string] {
   const folded = text.normalize('NFD').replace(/\p{M}/gu, '');
   const found = pattern.exec(folded.length === text.length ? folded : text);
   if (!found) return [false, text];
-  return [true, `${text.slice(0, found.index)} ${text.slice(found.index + found[0].length)}`.replace(/\s+/g, ' ').trim()]; // prettier-ignore
+  return [
+    true,
+    `${text.slice(0, found.index)} ${text.slice(found.index + found[0].length)}`.replace(/\s+/g, ' ').trim(),
+  ];
 }
 
-function amountOf({ value, upTo }: Quantity, { measure, times }: Measured, ounce: Ounce): Pick<ReadLine, 'amount' | 'parts' | 'upTo'> {
+function amountOf(
+  { value, upTo }: Quantity,
+  { measure, times }: Measured,
+  ounce: Ounce,
+): Pick<ReadLine, 'amount' | 'parts' | 'upTo'> {
   const middle = upTo === undefined ? value : (value + upTo) / 2;
   const end = upTo === undefined ? undefined : upTo * times;
   if (measure === 'part') return { amount: undefined, parts: middle * times, upTo: end };
   return {
     amount: { value: middle * times, measure: measure === 'ounce' ? ounce : measure },
-    ...{ parts: undefined, upTo: end },
+    parts: undefined,
+    upTo: end,
   };
-} // prettier-ignore
+}
 
 interface Measuring {
   quantity: Quantity | undefined;
@@ -166,18 +184,27 @@ export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): Read
   const other = OTHER_AMOUNT.exec(text);
   const beside = other && measuring((other[1] ?? other[2] ?? '').trim());
   const isOther = beside?.quantity !== undefined && beside.measured !== undefined;
-  if (other && isOther) text = `${text.slice(0, other.index)} ${text.slice(other.index + other[0].length)}`.trim();
+  if (other && isOther)
+    text = `${text.slice(0, other.index)} ${text.slice(other.index + other[0].length)}`.trim();
   let { quantity, measured, rest } = measuring(text);
   // "1 oz (30 ml)": metric, where it says both.
   if (isOther && beside && measured?.measure === 'ounce' && beside.measured?.measure !== 'ounce') {
     ({ quantity, measured } = beside);
     notes.push('both');
   }
-  rest = rest.replace(/\([^)]*\)/g, ' ').replace(/\s+/g, ' ').trim() || rest;
+  rest =
+    rest
+      .replace(/\([^)]*\)/g, ' ')
+      .replace(/\s+/g, ' ')
+      .trim() || rest;
   const says = tidy(rest.split(/,\s/)[0] ?? rest);
   const { matches, or } = named(says, matcher);
   let [best] = matches;
-  let read: Pick<ReadLine, 'amount' | 'parts' | 'upTo'> = { amount: undefined, parts: undefined, upTo: undefined };
+  let read: Pick<ReadLine, 'amount' | 'parts' | 'upTo'> = {
+    amount: undefined,
+    parts: undefined,
+    upTo: undefined,
+  };
   if (quantity) read = amountOf(quantity, measured ?? { measure: 'whole', times: 1, loose: false }, ounce);
   const isVolume = read.amount ? amountMl(read.amount) !== undefined : read.parts !== undefined;
   const bare = BARE_FRUIT[wordsOf(says).join(' ')];
@@ -194,15 +221,28 @@ export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): Read
     notes.push('juice-of-fruit');
   }
   if (top) notes.push('top');
-  else if (read.amount === undefined && read.parts === undefined && !garnish && !rinse) notes.push('no-amount');
+  else if (read.amount === undefined && read.parts === undefined && !garnish && !rinse)
+    notes.push('no-amount');
   if (best === undefined) notes.push('unknown');
   else if (best.confidence < SURE) notes.push('unsure');
   return {
-    ...{ text: line.trim(), ...read, ml: read.amount && amountMl(read.amount), says, kind: best?.kind, confidence: best?.confidence ?? 0 },
+    text: line.trim(),
+    ...read,
+    ml: read.amount && amountMl(read.amount),
+    says,
+    kind: best?.kind,
+    confidence: best?.confidence ?? 0,
     near: matches.map((m) => m.kind).filter((k) => k !== best?.kind),
-    ...{ or, optional, muddle, float, rinse, garnish, top, notes },
+    or,
+    optional,
+    muddle,
+    float,
+    rinse,
+    garnish,
+    top,
+    notes,
   };
-} // prettier-ignore
+}
 
 /**
  * Whether a line looks like one of a recipe's ingredients: it measures something, or tops it up. A number in words alone

@@ -19,7 +19,8 @@ export interface ReadRecipe extends ReadMethod {
 
 const HEADING =
   /^(?:ingredients?|you(?:'ll| will) need|method|directions?|instructions?|preparation|how to make(?: it)?|zutaten|zubereitung|ingredienti|ingredientes|preparazione|procedimento|elaboracion|preparacion|preparation|recette|ricetta|receta|rezept|glass|glas|verre|vaso|copa|bicchiere|garnish|garnitur|garniture|decoracion|guarnizione|notes?|serves? \d+)\s*:?\s*$/u;
-const GARNISH = /^(?:garnish(?:ed)?(?: with)?|garnitur|garnieren mit|deko|garniture|decorer (?:avec|d')|decoracion|decorar con|adornar con|guarnizione|guarnire con|decorare con)\s*:?\s*/iu; // prettier-ignore
+const GARNISH =
+  /^(?:garnish(?:ed)?(?: with)?|garnitur|garnieren mit|deko|garniture|decorer (?:avec|d')|decoracion|decorar con|adornar con|guarnizione|guarnire con|decorare con)\s*:?\s*/iu;
 const GARNISH_WITHIN = /(?:^|[.;]\s*)(?:and\s+)?garnish(?:ed)?\s+with\s+([^.;]+)/iu;
 const GLASS = /^(?:glass|glassware|glas|verre|vaso|copa|bicchiere)\s*[:–-]\s*/iu;
 /** What begins like this is measured, or is a sentence. */
@@ -137,10 +138,16 @@ export function readRecipes(
       default:
         if (isName(i)) {
           if (draft.measured.length > 0) drafts.push(draft);
-          draft = blank(content.replace(/^#+\s*/, '').replace(/[:*_]+$/g, '').replace(/^[*_]+/, '').trim());
+          draft = blank(
+            content
+              .replace(/^#+\s*/, '')
+              .replace(/[:*_]+$/g, '')
+              .replace(/^[*_]+/, '')
+              .trim(),
+          );
         } else if (draft.measured.length > 0) draft.says.push(content);
     }
-  }); // prettier-ignore
+  });
   if (draft.measured.length > 0) drafts.push(draft);
   return drafts.map((d, i) => {
     if (i % TELL_EVERY === 0) tell?.(SORTING + ((1 - SORTING) * i) / drafts.length);
@@ -167,10 +174,13 @@ export function readNamed(
     garnish: all.map((r) => r.garnish).find((g) => g !== '') ?? '',
     method: all.map((r) => r.method).find((m) => m !== undefined),
     glass: all.map((r) => r.glass).find((g) => g !== undefined),
-    says: all.map((r) => r.says).join(' ').trim(),
+    says: all
+      .map((r) => r.says)
+      .join(' ')
+      .trim(),
     hasOunces: all.some((r) => r.hasOunces),
   };
-} // prettier-ignore
+}
 /** How often a long text says how far it is, and the share of the work that sorting its lines is. */
 const TELL_EVERY = 200;
 const SORTING = 0.6;
@@ -186,7 +196,10 @@ function finished(
   const within = GARNISH_WITHIN.exec(whole)?.[1] ?? '';
   const method = readMethod(`${whole} ${glass}`);
   return {
-    ...{ ...method, name, partMl, says: whole },
+    ...method,
+    name,
+    partMl,
+    says: whole,
     lines: read.map((line): ReadLine => {
       if (line.parts === undefined || partMl === undefined) return line;
       const ml = line.parts * partMl;
@@ -195,4 +208,4 @@ function finished(
     garnish: (garnish.length > 0 ? garnish.join(', ') : within).replace(/\.$/, '').trim(),
     hasOunces: read.some((line) => line.notes.includes('ounce')),
   };
-} // prettier-ignore
+}

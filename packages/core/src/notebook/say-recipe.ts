@@ -29,10 +29,23 @@ const ICE: Record<Recipe['ice'], string> = {
 
 /** How glasses are called where a text is read back. */
 const GLASS_WORDS: Record<string, string> = {
-  shot: 'shot glass', rocks: 'rocks glass', 'double-rocks': 'double rocks glass', highball: 'highball', collins: 'collins glass',
-  coupe: 'coupe', cocktail: 'martini glass', tulip: 'small stemmed glass', flute: 'flute', wine: 'wine glass', balloon: 'copa de balon',
-  hurricane: 'hurricane glass', 'copper-mug': 'copper mug', 'julep-cup': 'julep cup', beer: 'beer glass', 'toddy-mug': 'toddy mug',
-}; // prettier-ignore
+  shot: 'shot glass',
+  rocks: 'rocks glass',
+  'double-rocks': 'double rocks glass',
+  highball: 'highball',
+  collins: 'collins glass',
+  coupe: 'coupe',
+  cocktail: 'martini glass',
+  tulip: 'small stemmed glass',
+  flute: 'flute',
+  wine: 'wine glass',
+  balloon: 'copa de balon',
+  hurricane: 'hurricane glass',
+  'copper-mug': 'copper mug',
+  'julep-cup': 'julep cup',
+  beer: 'beer glass',
+  'toddy-mug': 'toddy mug',
+};
 
 /** An amount in words that every reader knows: "22.5 ml", "2 dashes", "8 leaves". */
 function sayAmount(amount: Amount): string {
@@ -75,7 +88,19 @@ export function sayRecipes(recipes: readonly Recipe[], kinds: ReadonlyMap<string
 }
 
 /** Columns of recipes as a table: one row an ingredient. */
-export const RECIPE_COLUMNS = ['recipe', 'name', 'family', 'method', 'glass', 'garnish', 'amount', 'measure', 'kind', 'ingredient', 'optional'] as const; // prettier-ignore
+export const RECIPE_COLUMNS = [
+  'recipe',
+  'name',
+  'family',
+  'method',
+  'glass',
+  'garnish',
+  'amount',
+  'measure',
+  'kind',
+  'ingredient',
+  'optional',
+] as const;
 
 /** Recipes as rows of a table. */
 export function recipeRows(
@@ -85,9 +110,17 @@ export function recipeRows(
   const kinds = kindIndex(catalogue.kinds);
   return recipes.flatMap((r) =>
     r.slots.map((s) => ({
-      ...{ recipe: r.id, name: r.name, family: r.family, method: r.method, glass: r.glass },
-      ...{ garnish: r.garnish, amount: s.amount.value, measure: s.amount.measure, kind: s.kind },
-      ...{ ingredient: kinds.get(s.kind)?.name ?? s.kind, optional: s.optional ? 'yes' : '' },
+      recipe: r.id,
+      name: r.name,
+      family: r.family,
+      method: r.method,
+      glass: r.glass,
+      garnish: r.garnish,
+      amount: s.amount.value,
+      measure: s.amount.measure,
+      kind: s.kind,
+      ingredient: kinds.get(s.kind)?.name ?? s.kind,
+      optional: s.optional ? 'yes' : '',
     })),
   );
 }

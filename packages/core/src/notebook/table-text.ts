@@ -10,10 +10,18 @@ const HEADINGS = {
   ingredient: ['ingredient', 'kind', 'part', 'zutat', 'ingrediente'],
   list: ['ingredients', 'zutaten', 'ingredientes', 'ingredienti', 'parts'],
   optional: ['optional'],
-  method: ['method', 'instructions', 'directions', 'preparation', 'zubereitung', 'preparacion', 'preparazione'],
+  method: [
+    'method',
+    'instructions',
+    'directions',
+    'preparation',
+    'zubereitung',
+    'preparacion',
+    'preparazione',
+  ],
   glass: ['glass', 'glassware', 'glas', 'verre', 'vaso', 'bicchiere'],
   garnish: ['garnish', 'garnitur', 'garniture', 'decoracion', 'guarnizione'],
-} as const; // prettier-ignore
+} as const;
 type Column = keyof typeof HEADINGS;
 
 /** Which heading stands for which column. */
@@ -29,9 +37,15 @@ function columnsOf(headings: readonly string[]): Partial<Record<Column, string>>
 
 /** How our own tables say how a drink is made, as a sentence. */
 const METHOD_SENTENCE: Record<string, string> = {
-  build: 'Build in the glass.', stir: 'Stir with ice.', shake: 'Shake with ice.', 'dry-shake': 'Dry shake, then shake with ice.',
-  blend: 'Blend with ice.', swizzle: 'Swizzle.', layer: 'Layer.', hot: 'Heat.',
-}; // prettier-ignore
+  build: 'Build in the glass.',
+  stir: 'Stir with ice.',
+  shake: 'Shake with ice.',
+  'dry-shake': 'Dry shake, then shake with ice.',
+  blend: 'Blend with ice.',
+  swizzle: 'Swizzle.',
+  layer: 'Layer.',
+  hot: 'Heat.',
+};
 
 /**
  * Recipes of a table, each as a name and a text to be read like any other: one row an ingredient, or one row a drink with its
@@ -59,10 +73,15 @@ export function recipesOfTable(rows: readonly Readonly<Record<string, string>>[]
     const first = (column: Column) => of.map((row) => cell(row, column)).find((text) => text !== '') ?? '';
     const lines = of.flatMap((row) =>
       columns.ingredient === undefined
-        ? cell(row, 'list').split(/\r?\n|;|\|/).map((l) => l.trim()).filter(Boolean)
+        ? cell(row, 'list')
+            .split(/\r?\n|;|\|/)
+            .map((l) => l.trim())
+            .filter(Boolean)
         : cell(row, 'ingredient') === ''
           ? []
-          : [`${measured(cell(row, 'amount'), cell(row, 'measure'))} ${cell(row, 'ingredient')}${/^(yes|true|1|x)$/i.test(cell(row, 'optional')) ? ', optional' : ''}`.trim()],
+          : [
+              `${measured(cell(row, 'amount'), cell(row, 'measure'))} ${cell(row, 'ingredient')}${/^(yes|true|1|x)$/i.test(cell(row, 'optional')) ? ', optional' : ''}`.trim(),
+            ],
     );
     const method = first('method');
     const making = [
@@ -72,7 +91,7 @@ export function recipesOfTable(rows: readonly Readonly<Record<string, string>>[]
     ];
     return { name: first('name'), text: [...lines, ...making].join('\n') };
   });
-} // prettier-ignore
+}
 
 /** Our own word for a piece is said by nobody: "1 egg white", not "1 whole egg white". */
 const measured = (amount: string, measure: string) =>

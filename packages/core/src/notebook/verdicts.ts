@@ -26,9 +26,17 @@ export function verdictsOf(pours: readonly Pour[], tastings: readonly Tasting[])
     ...tastings.flatMap((t): Verdict[] =>
       t.verdict === null
         ? []
-        : [{ drink: t.drink, at: t.at, verdict: t.verdict, by: t.by === '' ? [] : [t.by], version: t.version ?? undefined }],
+        : [
+            {
+              drink: t.drink,
+              at: t.at,
+              verdict: t.verdict,
+              by: t.by === '' ? [] : [t.by],
+              version: t.version ?? undefined,
+            },
+          ],
     ),
-  ]; // prettier-ignore
+  ];
 }
 
 /** How something was liked: the mean, 0 to 5, and from how many verdicts. */

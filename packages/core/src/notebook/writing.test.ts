@@ -30,17 +30,28 @@ const catalogue = testCatalogue({
     kindInput('syrup', { name: 'Simple syrup', supply: 'home-made', job: 'sweet', sugarGPerL: 615 }),
   ],
   recipes: [
-    recipeInput([slot('rum', '60 ml'), slot('lime', '22.5 ml', 'sour'), slot('syrup', '20 ml', 'sweet')], { id: 'daiquiri', name: 'Daiquiri' }),
-    recipeInput([slot('gin', '60 ml'), slot('lime', '22.5 ml', 'sour'), slot('syrup', '20 ml', 'sweet')], { id: 'gimlet', name: 'Gimlet' }),
+    recipeInput([slot('rum', '60 ml'), slot('lime', '22.5 ml', 'sour'), slot('syrup', '20 ml', 'sweet')], {
+      id: 'daiquiri',
+      name: 'Daiquiri',
+    }),
+    recipeInput([slot('gin', '60 ml'), slot('lime', '22.5 ml', 'sour'), slot('syrup', '20 ml', 'sweet')], {
+      id: 'gimlet',
+      name: 'Gimlet',
+    }),
   ],
-}); // prettier-ignore
+});
 const kinds = kindIndex(catalogue.kinds);
 const matcher = new KindMatcher(catalogue.kinds);
 const [daiquiri, gimlet] = catalogue.recipes as [Recipe, Recipe];
 const at = (day: number) => `2026-11-${String(day).padStart(2, '0')}T20:00:00.000Z`;
 const mine = (day = 1): OwnDrink =>
   ownDrinkSchema.parse({
-    ...{ id: 'own-mine', houseSpecOf: null, current: 0, from: '', tags: [], notes: '' },
+    id: 'own-mine',
+    houseSpecOf: null,
+    current: 0,
+    from: '',
+    tags: [],
+    notes: '',
     versions: [{ at: at(day), why: '', recipe: { ...daiquiri, id: 'own-mine', name: 'Mine' } }],
   });
 const drier = (ml: number) => withAmounts(daiquiri, [{ slot: 2, toMl: ml }]);
@@ -72,7 +83,11 @@ describe('versions', () => {
     const second = withVersion(mine(1), { at: at(5), why: 'drier', recipe: drier(15) });
     const back = goneBack(second, 0, at(10));
     const verdict = (day: number, of: number, version?: string): Verdict => ({
-      ...{ drink: 'own-mine', at: at(day), verdict: of, by: ['Ann'], version },
+      drink: 'own-mine',
+      at: at(day),
+      verdict: of,
+      by: ['Ann'],
+      version,
     });
     const all = [verdict(2, 3), verdict(6, 5), verdict(12, 1), verdict(13, 4, at(5))];
     expect(likedVersion(all, back, 0)).toEqual({ mean: 2, times: 2 });
@@ -92,7 +107,9 @@ it('the best of a family and everybody’s favourites are those with the highest
     fc.property(fc.array(one, { minLength: 1, maxLength: 20 }), (verdicts) => {
       const mean = (of: Verdict[]) => of.reduce((sum, v) => sum + v.verdict, 0) / of.length;
       const best = bestOfFamilies(verdicts, (id) => (id === 'own-mine' ? undefined : 'sour')).get('sour');
-      const sours = ['daiquiri', 'gimlet'].map((d) => verdicts.filter((v) => v.drink === d)).filter((v) => v.length > 0); // prettier-ignore
+      const sours = ['daiquiri', 'gimlet']
+        .map((d) => verdicts.filter((v) => v.drink === d))
+        .filter((v) => v.length > 0);
       expect(best?.mean).toEqual(sours.length === 0 ? undefined : Math.max(...sours.map(mean)));
       for (const [who, liked] of favouritesOf(verdicts))
         for (const { drink, mean: theirs } of liked)
@@ -102,20 +119,36 @@ it('the best of a family and everybody’s favourites are those with the highest
 });
 
 describe('a text that is written on by fields', () => {
-  const TEXT = 'Gimlet\n- 60 ml gin\n- 20 ml lime juice\n15 ml simple syrup\nShake.\n\nDaiquiri: 60 ml rum, 20 ml lime juice, 15 ml simple syrup. Shake.'; // prettier-ignore
+  const TEXT =
+    'Gimlet\n- 60 ml gin\n- 20 ml lime juice\n15 ml simple syrup\nShake.\n\nDaiquiri: 60 ml rum, 20 ml lime juice, 15 ml simple syrup. Shake.';
   const read = (text: string) => readRecipes(text, matcher, 'us-oz');
   const amounts = (text: string) => read(text).map((r) => r.lines.map((l) => l.ml));
 
   it('changes in that line alone, wherever it stands', () => {
     const recipes = read(TEXT);
-    expect(amounts(TEXT)).toEqual([[60, 20, 15], [60, 20, 15]]); // prettier-ignore
+    expect(amounts(TEXT)).toEqual([
+      [60, 20, 15],
+      [60, 20, 15],
+    ]);
     const next = withLine(TEXT, recipes, 1, 1, '25 ml lime juice');
     expect(next).toBe(TEXT.replace('rum, 20 ml', 'rum, 25 ml'));
-    expect(amounts(withLine(TEXT, recipes, 0, 1, undefined))).toEqual([[60, 15], [60, 20, 15]]); // prettier-ignore
+    expect(amounts(withLine(TEXT, recipes, 0, 1, undefined))).toEqual([
+      [60, 15],
+      [60, 20, 15],
+    ]);
     expect(withLine(TEXT, recipes, 0, 1, undefined)).toBe(TEXT.replace('- 20 ml lime juice\n', ''));
-    expect(amounts(withLine(TEXT, recipes, 1, 2, undefined))).toEqual([[60, 20, 15], [60, 20]]); // prettier-ignore
-    expect(amounts(withLineAdded(TEXT, recipes, 0, '5 ml gin'))).toEqual([[60, 20, 15, 5], [60, 20, 15]]); // prettier-ignore
-    expect(amounts(withLineAdded(TEXT, recipes, 1, '5 ml gin'))).toEqual([[60, 20, 15], [60, 20, 15, 5]]); // prettier-ignore
+    expect(amounts(withLine(TEXT, recipes, 1, 2, undefined))).toEqual([
+      [60, 20, 15],
+      [60, 20],
+    ]);
+    expect(amounts(withLineAdded(TEXT, recipes, 0, '5 ml gin'))).toEqual([
+      [60, 20, 15, 5],
+      [60, 20, 15],
+    ]);
+    expect(amounts(withLineAdded(TEXT, recipes, 1, '5 ml gin'))).toEqual([
+      [60, 20, 15],
+      [60, 20, 15, 5],
+    ]);
     expect(withLine('Nothing of it', recipes, 0, 0, 'x')).toBe('Nothing of it');
   });
 });
@@ -129,7 +162,9 @@ describe('what comes in', () => {
     expect(incoming.take(named(daiquiri, 'tidal!')).is).toBe('same');
     expect(incoming.take(named(gimlet, 'GIMLET'))).toEqual({ is: 'same', as: 'gimlet' });
     expect(incoming.take(named(drier(15), 'Daiquiri'))).toMatchObject({
-      ...{ is: 'changed', from: 'daiquiri', own: false },
+      is: 'changed',
+      from: 'daiquiri',
+      own: false,
       differences: [{ of: 'part', kind: 'syrup', from: { value: 20 }, to: { value: 15 } }],
     });
     expect(incoming.take(named(drier(10), 'Mine'))).toMatchObject({
@@ -142,7 +177,13 @@ describe('what comes in', () => {
   it('differs from itself in nothing, and from another in both directions alike', () => {
     const amount = fc.integer({ min: 4, max: 20 });
     const drink = fc.tuple(amount, amount, amount, fc.constantFrom('coupe', 'rocks'));
-    const of = ([a, b, c, glass]: [number, number, number, string]) => ({ ...withAmounts(daiquiri, [a, b, c].map((n, i) => ({ slot: i, toMl: n * 2.5 }))), glass }); // prettier-ignore
+    const of = ([a, b, c, glass]: [number, number, number, string]) => ({
+      ...withAmounts(
+        daiquiri,
+        [a, b, c].map((n, i) => ({ slot: i, toMl: n * 2.5 })),
+      ),
+      glass,
+    });
     fc.assert(
       fc.property(drink, drink, (a, b) => {
         expect(specDifferences(of(a), of(a))).toEqual([]);
@@ -165,14 +206,19 @@ describe('what comes in', () => {
       ['Tidal', 2],
       ['Ebb', 1],
     ]);
-    const cells = recipesOfTable([{ name: 'Ebb', ingredients: '60 ml gin; 20 ml lime juice', method: 'shake' }]); // prettier-ignore
+    const cells = recipesOfTable([
+      { name: 'Ebb', ingredients: '60 ml gin; 20 ml lime juice', method: 'shake' },
+    ]);
     expect(cells?.[0]?.text).toBe('60 ml gin\n20 ml lime juice\nShake with ice.');
     expect(recipesOfTable([{ price: '3', size: '70' }])).toBeUndefined();
   });
 });
 
 it('a booklet has each drink in one chapter, and in the index under each of its kinds', () => {
-  const book = bookletOf([gimlet, daiquiri], { kinds: [...kinds.values()], families: [{ id: 'sour', name: 'Sours', balance: undefined }] as never }); // prettier-ignore
+  const book = bookletOf([gimlet, daiquiri], {
+    kinds: [...kinds.values()],
+    families: [{ id: 'sour', name: 'Sours', balance: undefined }] as never,
+  });
   expect(book.chapters.map((c) => [c.title, c.recipes.map((r) => r.id)])).toEqual([
     ['Sours', ['daiquiri', 'gimlet']],
   ]);
@@ -185,7 +231,17 @@ it('a booklet has each drink in one chapter, and in the index under each of its 
 });
 
 it('bottles of own kinds stand beside the shop’s where they are paid in its currency, fresh ones with the fresh', () => {
-  const shop = { format: 'uisce-prices/1' as const, id: 's', name: 'S', currency: 'EUR', provenance: 'x', bottles: [], fresh: [], pantry: [], kit: [] }; // prettier-ignore
+  const shop = {
+    format: 'uisce-prices/1' as const,
+    id: 's',
+    name: 'S',
+    currency: 'EUR',
+    provenance: 'x',
+    bottles: [],
+    fresh: [],
+    pantry: [],
+    kit: [],
+  };
   const own = (id: string, supply: string, currency: string) =>
     ({ ...catalogue.kinds[0], id, name: id, supply, sold: { ml: 500, priceMinor: 900, currency } }) as never;
   const list = withOwnKindsSold(shop, [

@@ -117,7 +117,11 @@ function describeAnswer(compiled: CompiledPlan, prepared: PreparedProblem, outli
       priceMinor,
     })),
     packs: [...compiled.packs.values()].map(({ id, pantry, g, packs, owned, priceMinor }) => ({
-      ...{ id, pantry, g, packs, owned },
+      id,
+      pantry,
+      g,
+      packs,
+      owned,
       priceMinor: owned ? 0 : priceMinor,
     })),
     dropped: compiled.dropped.map((d) => ({

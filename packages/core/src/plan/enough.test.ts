@@ -32,10 +32,20 @@ function drink(id: string, ...slots: [kind: string, amount: string][]) {
   return recipeInput(of, { id, ...(id === 'wet' || id === 'martini' ? { group: 'martini' } : {}) });
 }
 const bottle = (id: string, ml: number, priceMinor: number) => ({
-  ...{ id, kind: id, label: id, ml, priceMinor, widthMm: 72, heightMm: 300 },
+  id,
+  kind: id,
+  label: id,
+  ml,
+  priceMinor,
+  widthMm: 72,
+  heightMm: 300,
 });
 const shop = priceListSchema.parse({
-  ...{ format: 'uisce-prices/1', id: 'corner', name: 'Corner', currency: 'EUR', provenance: 'for the tests' },
+  format: 'uisce-prices/1',
+  id: 'corner',
+  name: 'Corner',
+  currency: 'EUR',
+  provenance: 'for the tests',
   bottles: [bottle('gin', 700, 2100), bottle('vermouth', 50, 100), bottle('tonic', 200, 80)],
   fresh: [{ kind: 'lime', sold: '1 lime', priceMinor: 40, ml: 20 }],
 });

@@ -76,7 +76,9 @@ export function enoughOf(
       const untilOff = ((lifeDays(item) ?? Infinity) / 7) * brief.drinksPerWeek;
       return [
         {
-          ...{ itemId: item.id, kindId: item.kindId, ml },
+          itemId: item.id,
+          kindId: item.kindId,
+          ml,
           drinksIn: ml / (poured / by.length),
           untilEmpty,
           ...(untilOff < untilEmpty ? { untilOff } : {}),

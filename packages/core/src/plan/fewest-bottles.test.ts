@@ -26,7 +26,8 @@ it('is the least of all sets that open the drinks, bottles before money, as tryi
   fc.assert(
     fc.property(items, drinks, owning, (has, asks, owned) => {
       const problem: PlanProblem = planProblemSchema.parse({
-        ...{ format: 'uisce-plan-problem/1', budget: 0 },
+        format: 'uisce-plan-problem/1',
+        budget: 0,
         items: has.map((i, n) => ({ id: `i${n}`, ...i })),
         drinks: asks.map((slots, n) => ({
           id: `d${n}`,

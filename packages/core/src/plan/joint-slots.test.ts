@@ -31,7 +31,11 @@ function drink(id: string, ...kinds: string[]) {
   );
 }
 const shop = priceListSchema.parse({
-  ...{ format: 'uisce-prices/1', id: 'corner', name: 'Corner', currency: 'EUR', provenance: 'for the tests' },
+  format: 'uisce-prices/1',
+  id: 'corner',
+  name: 'Corner',
+  currency: 'EUR',
+  provenance: 'for the tests',
   bottles: RUMS.map((id) => ({
     id,
     kind: id,
@@ -54,7 +58,9 @@ describe('two things of one family, poured from one bottle', () => {
   it('are a simpler drink, which fits less', () => {
     expect(fits(['dark-rum'])).toEqual({ 'two-rums': 0.6, 'any-and-aged': 0.6, twice: 1 });
     expect(fits(['dark-rum', 'aged-rum'])).toEqual({
-      ...{ 'two-rums': 1, 'three-rums': 0.6, twice: 1 },
+      'two-rums': 1,
+      'three-rums': 0.6,
+      twice: 1,
       // Any rum and an aged one: the dark one and the aged one.
       'any-and-aged': 1,
     });

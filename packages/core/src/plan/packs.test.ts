@@ -81,7 +81,13 @@ function drink(id: string, ...kinds: string[]) {
 }
 
 const bottle = (id: string, kind: string, priceMinor: number, more: object = {}) => ({
-  ...{ id, kind, label: id, ml: 500, priceMinor, widthMm: 72, heightMm: 300 },
+  id,
+  kind,
+  label: id,
+  ml: 500,
+  priceMinor,
+  widthMm: 72,
+  heightMm: 300,
   ...more,
 });
 /** Gin, rum, a bottled honeyed syrup, and packs at these prices. */

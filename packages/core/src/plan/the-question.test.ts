@@ -30,30 +30,58 @@ const catalogue = testCatalogue({
   standIns: [{ for: 'brandy', with: ['rum'], fit: 0.75, changes: 'Rounder.' }],
   recipes: [
     drink('martini', [['gin', 60]]),
-    drink('gin-tonic', [['gin', 50], ['tonic', 150]]),
-    drink('daiquiri', [['rum', 50], ['lime', 20]]),
+    drink('gin-tonic', [
+      ['gin', 50],
+      ['tonic', 150],
+    ]),
+    drink('daiquiri', [
+      ['rum', 50],
+      ['lime', 20],
+    ]),
     drink('old-fashioned', [['rye', 60]]),
-    drink('sidecar', [['brandy', 40], ['lime', 20]]),
-    drink('fifty', [['gin', 30], ['rye', 30]]),
-    drink('fizz', [['gin', 30], ['sparkling', 90]]),
-    drink('bubbles', [['sparkling', 120], ['brandy', 20]]),
-    drink('dry-tonic', [['tonic', 150], ['lime', 20]], { family: 'no-alcohol' }),
+    drink('sidecar', [
+      ['brandy', 40],
+      ['lime', 20],
+    ]),
+    drink('fifty', [
+      ['gin', 30],
+      ['rye', 30],
+    ]),
+    drink('fizz', [
+      ['gin', 30],
+      ['sparkling', 90],
+    ]),
+    drink('bubbles', [
+      ['sparkling', 120],
+      ['brandy', 20],
+    ]),
+    drink(
+      'dry-tonic',
+      [
+        ['tonic', 150],
+        ['lime', 20],
+      ],
+      { family: 'no-alcohol' },
+    ),
   ],
   askedFor: ['daiquiri', 'old-fashioned'],
-}); // prettier-ignore
+});
 const SOLD = [...BOTTLES, 'sparkling', 'tonic'];
 const shop = (costs: readonly number[]) =>
   priceListSchema.parse({
-    ...{
-      format: 'uisce-prices/1',
-      id: 'corner',
-      name: 'Corner',
-      currency: 'EUR',
-      provenance: 'for the tests',
-    },
+    format: 'uisce-prices/1',
+    id: 'corner',
+    name: 'Corner',
+    currency: 'EUR',
+    provenance: 'for the tests',
     bottles: SOLD.flatMap((kind, k) =>
       SIZES.map((ml, s) => ({
-        ...{ id: `${kind}-${ml}`, kind, label: kind, ml, widthMm: 70, heightMm: 300 },
+        id: `${kind}-${ml}`,
+        kind,
+        label: kind,
+        ml,
+        widthMm: 70,
+        heightMm: 300,
         priceMinor: 100 * (costs[k * SIZES.length + s] as number),
       })),
     ),
@@ -86,7 +114,9 @@ describe('the size of a bottle', () => {
     if (!half || !whole) throw new Error('two bottles of gin are sold');
     const gin = catalogue.kinds.find((k) => k.id === 'gin') ?? expect.fail('gin');
     const said = (howBig: 'taste' | 'small' | 'full', pourMl: number, days?: number) =>
-      sizesLargeEnough([half, whole], { ...gin, openDays: days }, pourMl, { howBig, drinksPerWeek: 7 }).map((b) => b.ml); // prettier-ignore
+      sizesLargeEnough([half, whole], { ...gin, openDays: days }, pourMl, { howBig, drinksPerWeek: 7 }).map(
+        (b) => b.ml,
+      );
     expect(said('taste', 40)).toEqual([350, 700]);
     expect(said('small', 50)).toEqual([350, 700]);
     expect(said('small', 51)).toEqual([700]);
@@ -129,24 +159,38 @@ describe('the best set', () => {
   it('is never worth less with more money, with another bottle owned, at a lower price, or with a looser limit', () => {
     fc.assert(
       fc.property(
-        ...[costsArbitrary, briefArbitrary, fc.integer({ min: 0, max: 100 }), fc.integer({ min: 1, max: 30 }), fc.nat(5)] as const,
+        ...([
+          costsArbitrary,
+          briefArbitrary,
+          fc.integer({ min: 0, max: 100 }),
+          fc.integer({ min: 1, max: 30 }),
+          fc.nat(5),
+        ] as const),
         (costs, more, euros, step, which) => {
           const brief = briefOf(euros, { ...more, limits: { bottles: 3, liquorMl: null } });
           const before = answered(brief, costs).answer.value;
           const kind = SOLD[which] as string;
           const better: [Partial<HouseholdBrief>, number[]][] = [
             [{ moneyNowMinor: brief.moneyNowMinor + 100 * step }, costs],
-            [{ ownedKinds: [...new Set([...more.ownedKinds, kind])], limits: { bottles: 4, liquorMl: null } }, costs],
+            [
+              {
+                ownedKinds: [...new Set([...more.ownedKinds, kind])],
+                limits: { bottles: 4, liquorMl: null },
+              },
+              costs,
+            ],
             [{}, costs.map((cost, i) => (i === which ? Math.max(0, cost - step) : cost))],
             [{ limits: { bottles: 3 + (step % 3), liquorMl: null } }, costs],
           ];
           for (const [change, prices] of better)
-            expect(answered({ ...brief, ...change }, prices).answer.value).toBeGreaterThanOrEqual(before - 1e-9);
+            expect(answered({ ...brief, ...change }, prices).answer.value).toBeGreaterThanOrEqual(
+              before - 1e-9,
+            );
         },
       ),
       { numRuns: 60 },
     );
-  }); // prettier-ignore
+  });
 
   it('is the same from the whole frontier, and a first good set is never worth more than it', () => {
     fc.assert(

@@ -132,7 +132,10 @@ describe('the waterline', () => {
           const whole = search.solve(search.wholePrice);
           fc.pre(whole.status === 'optimal');
           const asPoint = ({ spend, value, items, status }: PlanAnswer) => ({
-            ...{ spend, value, items, open: 0 },
+            spend,
+            value,
+            items,
+            open: 0,
             proven: status === 'optimal',
           });
           const rough = search.known({ low: 0, high: whole.spend }).map(asPoint);

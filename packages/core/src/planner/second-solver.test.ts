@@ -32,9 +32,13 @@ function forYalps(problem: PlanProblem): Model {
     const owned = problem.owned.includes(item.id);
     constraints[`item${i}`] = { min: forced ? 1 : 0, max: problem.never.includes(item.id) ? 0 : 1 };
     columns[`x${i}`] = {
-      value: 0, [`item${i}`]: 1, spend: owned ? 0 : item.price, counted: item.counted ? 1 : 0,
-      width: item.widthMm, liquor: item.liquorMl,
-    }; // prettier-ignore
+      value: 0,
+      [`item${i}`]: 1,
+      spend: owned ? 0 : item.price,
+      counted: item.counted ? 1 : 0,
+      width: item.widthMm,
+      liquor: item.liquorMl,
+    };
   });
   const cover = (row: string, column: string, capability: string) => {
     (columns[column] as Record<string, number>)[row] = 1;

@@ -23,14 +23,60 @@ const catalogue = testCatalogue({
     kindInput('own-whatever', { parent: 'orgeat', allergensStated: false }),
     kindInput('no-alcohol-bitter', { supply: 'mixer', abv: 0, keepsAs: 'plain' }),
   ],
-  pantry: [{ id: 'sugar', name: 'sugar', sugar: 1, keepsAs: 'plain' }, { id: 'water', name: 'water', water: 1, keepsAs: 'plain' }],
-  homeMade: [
-    { id: 'syrup', makes: 'syrup', effort: 1, how: 'Stir it until it is clear.', keepsDays: 14, from: [{ pantry: 'sugar', g: 100 }, { pantry: 'water', g: 100 }] },
-    { id: 'rich', makes: 'syrup', way: 'rich', effort: 1, how: 'Stir it until it is clear.', keepsDays: 14, from: [{ pantry: 'sugar', g: 200 }, { pantry: 'water', g: 100 }] },
-    { id: 'nutty', makes: 'syrup', way: 'nutty', effort: 1, how: 'Stir it until it is clear.', keepsDays: 14, from: [{ pantry: 'sugar', g: 200 }, { kind: 'own-nut-milk', g: 100 }] },
-    { id: 'strange', makes: 'syrup', way: 'strange', effort: 1, how: 'Stir it until it is clear.', keepsDays: 14, from: [{ pantry: 'sugar', g: 200 }, { kind: 'own-whatever', g: 100 }] },
+  pantry: [
+    { id: 'sugar', name: 'sugar', sugar: 1, keepsAs: 'plain' },
+    { id: 'water', name: 'water', water: 1, keepsAs: 'plain' },
   ],
-}); // prettier-ignore
+  homeMade: [
+    {
+      id: 'syrup',
+      makes: 'syrup',
+      effort: 1,
+      how: 'Stir it until it is clear.',
+      keepsDays: 14,
+      from: [
+        { pantry: 'sugar', g: 100 },
+        { pantry: 'water', g: 100 },
+      ],
+    },
+    {
+      id: 'rich',
+      makes: 'syrup',
+      way: 'rich',
+      effort: 1,
+      how: 'Stir it until it is clear.',
+      keepsDays: 14,
+      from: [
+        { pantry: 'sugar', g: 200 },
+        { pantry: 'water', g: 100 },
+      ],
+    },
+    {
+      id: 'nutty',
+      makes: 'syrup',
+      way: 'nutty',
+      effort: 1,
+      how: 'Stir it until it is clear.',
+      keepsDays: 14,
+      from: [
+        { pantry: 'sugar', g: 200 },
+        { kind: 'own-nut-milk', g: 100 },
+      ],
+    },
+    {
+      id: 'strange',
+      makes: 'syrup',
+      way: 'strange',
+      effort: 1,
+      how: 'Stir it until it is clear.',
+      keepsDays: 14,
+      from: [
+        { pantry: 'sugar', g: 200 },
+        { kind: 'own-whatever', g: 100 },
+      ],
+    },
+  ],
+});
 const library = kindIndex(catalogue.kinds);
 function batch(n: number, way: string, more: Partial<BatchRecord> = {}): BatchRecord {
   const recipe = catalogue.homeMade.find((h) => h.id === way) ?? expect.fail(way);
@@ -39,7 +85,9 @@ function batch(n: number, way: string, more: Partial<BatchRecord> = {}): BatchRe
   return { ...bottleBatch(begun, made, TODAY, catalogue), ...more };
 }
 const bottle = (n: number, kind: string, more: Partial<Bottle> = {}): Bottle => ({
-  ...{ ...bottleThere(ID(n), kind), sizeMl: 700, leftMl: 700 },
+  ...bottleThere(ID(n), kind),
+  sizeMl: 700,
+  leftMl: 700,
   ...more,
 });
 const here = (bottles: Bottle[], batches: BatchRecord[] = []) =>
@@ -49,25 +97,36 @@ describe('kinds as they are in this house', () => {
   it('are as strong as the bottle that is poured first, where its label says so', () => {
     const open = bottle(1, 'bourbon', { abv: 0.57, openedOn: '2026-11-01' });
     expect(here([bottle(2, 'bourbon'), open]).kinds.get('bourbon')?.abv).toBe(0.57);
-    expect(here([bottle(2, 'bourbon', { openedOn: '2026-10-01' }), open]).kinds.get('bourbon')?.abv).toBe(0.4);
-    expect(here([bottle(1, 'bourbon', { abv: 0.57, sipping: true })]).changed.map((k) => k.id)).toEqual(['own-whatever']);
+    expect(here([bottle(2, 'bourbon', { openedOn: '2026-10-01' }), open]).kinds.get('bourbon')?.abv).toBe(
+      0.4,
+    );
+    expect(here([bottle(1, 'bourbon', { abv: 0.57, sipping: true })]).changed.map((k) => k.id)).toEqual([
+      'own-whatever',
+    ]);
     // Without alcohol is what is so in every bottle.
-    const bitters = [bottle(1, 'no-alcohol-bitter', { openedOn: '2026-11-01' }), bottle(2, 'no-alcohol-bitter', { abv: 0.11 })];
+    const bitters = [
+      bottle(1, 'no-alcohol-bitter', { openedOn: '2026-11-01' }),
+      bottle(2, 'no-alcohol-bitter', { abv: 0.11 }),
+    ];
     expect(here(bitters).kinds.get('no-alcohol-bitter')?.abv).toBe(0.11);
-  }); // prettier-ignore
+  });
 
   it('hold what went into any batch that is left, and are as sweet as the one poured first', () => {
     const sugar = (batches: BatchRecord[]) => here([], batches).kinds.get('syrup')?.sugarGPerL ?? NaN;
     // 1:1 holds about 615 g a litre, 2:1 about 880 (NBS Circular 440, from memory).
     expect(Math.round(sugar([batch(1, 'syrup')]) / 10)).toBe(61);
     expect(Math.round(sugar([batch(1, 'rich')]) / 10)).toBe(88);
-    expect(sugar([batch(1, 'syrup', { useBy: '2026-12-20' }), batch(2, 'rich', { useBy: '2026-12-01' })])).toBeGreaterThan(850);
+    expect(
+      sugar([batch(1, 'syrup', { useBy: '2026-12-20' }), batch(2, 'rich', { useBy: '2026-12-01' })]),
+    ).toBeGreaterThan(850);
     // A refractometer's reading is the truth.
     expect(Math.round(sugar([batch(1, 'syrup', { measuredBrix: 55 })]))).toBe(692);
     const nutty = here([], [batch(1, 'syrup'), batch(2, 'nutty')]).kinds.get('syrup');
     expect(nutty?.allergens).toEqual(['peanuts']);
-    expect(here([], [batch(1, 'syrup'), batch(2, 'nutty', { remainingMl: 0 })]).kinds.get('syrup')?.allergens).toEqual([]);
-  }); // prettier-ignore
+    expect(
+      here([], [batch(1, 'syrup'), batch(2, 'nutty', { remainingMl: 0 })]).kinds.get('syrup')?.allergens,
+    ).toEqual([]);
+  });
 
   it('are unknown with what is unknown in them, and may hold what their parents do', () => {
     const { kinds } = here([], [batch(1, 'strange')]);
@@ -80,7 +139,10 @@ describe('standard drinks', () => {
   const sour = testRecipe([['bourbon', '60 ml', 'base']], { id: 'sour', name: 'Sour' });
   const order = { drink: sour, of: 'sour', count: 2, for: ['Ann'], cannot: [] };
   const stock = (bottles: Bottle[]) => ({
-    ...{ bottles, batches: [], minorPerMl: () => undefined, currency: null },
+    bottles,
+    batches: [],
+    minorPerMl: () => undefined,
+    currency: null,
     kinds: here(bottles).kinds,
   });
   const written = { at: `${TODAY}T20:00:00.000Z`, on: TODAY, newId: () => ID(99) };

@@ -72,7 +72,10 @@ export function atHome(kept: KeptAtHome): AtHome {
   const library = kindIndex(catalogue.kinds);
   const kinds = kindsHere(kept, library);
   return {
-    ...{ kit, houseSyrupRatio, today, kinds },
+    kit,
+    houseSyrupRatio,
+    today,
+    kinds,
     changed: [...kinds.values()].filter((kind) => library.get(kind.id) !== kind),
     there: atHand(bottles, batchesAsStock(batches, catalogue, library), kinds, today),
     freshPieces: freshPieces(bottles, kinds, today),

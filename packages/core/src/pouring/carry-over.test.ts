@@ -31,7 +31,10 @@ const DRINKS = {
   highball: drink('highball', ['rum', 'soda'], { method: 'build', ice: 'cubes', strain: 'none' }),
 };
 const order = (of: keyof typeof DRINKS, cannot: Allergen[] = []): Order => ({
-  ...{ drink: DRINKS[of], of, count: 1, for: [] },
+  drink: DRINKS[of],
+  of,
+  count: 1,
+  for: [],
   cannot,
 });
 const compiled = (...orders: Order[]) => compileRound(orders, emptyKit(), testCatalogue({}), kinds);
@@ -64,28 +67,37 @@ describe('what carries over', () => {
   it('never happens: no glass is made with what its drinkers cannot have on the tools', () => {
     const some = fc.subarray(['nuts', 'milk', 'egg'] as Allergen[], { maxLength: 2 });
     const orders = fc
-      .uniqueArray(fc.constantFrom(...(Object.keys(DRINKS) as (keyof typeof DRINKS)[])), { minLength: 1, maxLength: 5 })
+      .uniqueArray(fc.constantFrom(...(Object.keys(DRINKS) as (keyof typeof DRINKS)[])), {
+        minLength: 1,
+        maxLength: 5,
+      })
       .chain((names) => fc.tuple(...names.map((of) => some.map((cannot) => order(of, cannot)))));
     fc.assert(
       fc.property(orders, (all) => {
         // A round holds no drink for somebody who cannot have it.
         const round = all.filter(({ drink: d, cannot }) => {
           const glass = inGlass(d, kinds);
-          return cannot.length === 0 || (glass.unknown.length === 0 && !glass.allergens.some((a) => cannot.includes(a)));
+          return (
+            cannot.length === 0 ||
+            (glass.unknown.length === 0 && !glass.allergens.some((a) => cannot.includes(a)))
+          );
         });
         const dirty = new Set<Allergen>();
         for (const step of compiled(...round).steps) {
           if (step.act === 'wash') dirty.clear();
           const of = step.order === null ? undefined : round[step.order];
           if (of === undefined) continue;
-          expect(of.cannot.filter((a) => dirty.has(a)), `${of.of} at ${step.act}`).toEqual([]);
+          expect(
+            of.cannot.filter((a) => dirty.has(a)),
+            `${of.of} at ${step.act}`,
+          ).toEqual([]);
           const { allergens, unknown } = inGlass(of.drink, kinds);
           for (const a of unknown.length > 0 ? ALLERGENS : allergens) dirty.add(a);
         }
       }),
       { numRuns: 400 },
     );
-  }); // prettier-ignore
+  });
 });
 
 describe('cautions stand where the act happens', () => {
@@ -97,15 +109,43 @@ describe('cautions stand where the act happens', () => {
   );
   const said = (id: string, slots: [string, string, string][], more: object = {}) => {
     const recipe = testRecipe(slots, { id, ...more });
-    const steps = compileRound([{ drink: recipe, of: id, count: 1, for: [], cannot: [] }], emptyKit(), testCatalogue({}), things).steps;
-    return steps.flatMap((s) => stepCautions(s, recipe, testCatalogue({}), things).map((c) => `${s.act}: ${c}`));
+    const steps = compileRound(
+      [{ drink: recipe, of: id, count: 1, for: [], cannot: [] }],
+      emptyKit(),
+      testCatalogue({}),
+      things,
+    ).steps;
+    return steps.flatMap((s) =>
+      stepCautions(s, recipe, testCatalogue({}), things).map((c) => `${s.act}: ${c}`),
+    );
   };
 
   it('hot in a closed tin when it is shaken, honey where a child could have it, and nowhere else', () => {
-    const coffee: [string, string, string][] = [['vodka', '50 ml', 'base'], ['espresso', '30 ml', 'body']];
+    const coffee: [string, string, string][] = [
+      ['vodka', '50 ml', 'base'],
+      ['espresso', '30 ml', 'body'],
+    ];
     expect(said('martini', coffee)).toEqual([`shake: ${HOT_IN_TIN}`]);
     expect(said('layered', coffee, { method: 'build', strain: 'none' })).toEqual([]);
-    expect(said('lemonade', [['honey', '20 ml', 'sweet'], ['soda', '150 ml', 'long']], { method: 'build' })).toEqual(['pour: No honey for infants.']);
-    expect(said('toddy', [['honey', '20 ml', 'sweet'], ['vodka', '50 ml', 'base']], { method: 'build' })).toEqual([]);
+    expect(
+      said(
+        'lemonade',
+        [
+          ['honey', '20 ml', 'sweet'],
+          ['soda', '150 ml', 'long'],
+        ],
+        { method: 'build' },
+      ),
+    ).toEqual(['pour: No honey for infants.']);
+    expect(
+      said(
+        'toddy',
+        [
+          ['honey', '20 ml', 'sweet'],
+          ['vodka', '50 ml', 'base'],
+        ],
+        { method: 'build' },
+      ),
+    ).toEqual([]);
   });
-}); // prettier-ignore
+});

@@ -83,12 +83,18 @@ export function compileRound(
     const dresses = finish.every((s) => s.act === 'garnish');
     const makes = tasks.length;
     tasks.push({
-      ...{ made: mine, part: 'make', holds, fades: FADES[holds] * count },
+      made: mine,
+      part: 'make',
+      holds,
+      fades: FADES[holds] * count,
       seconds: secondsOf(make) + (dresses && !built ? secondsOf(finish) : 0),
     });
     if (built || !dresses)
       tasks.push({
-        ...{ made: mine, part: 'finish', after: makes, seconds: secondsOf(finish) },
+        made: mine,
+        part: 'finish',
+        after: makes,
+        seconds: secondsOf(finish),
         ...finishHolds(built && !fizzes ? 'foam' : 'last', count),
       });
   }

@@ -31,7 +31,9 @@ export function fruitFor(orders: readonly Order[], kinds: ReadonlyMap<string, Ki
   return [...all].map(([kind, ml]) => {
     const pieces = fruitOf(kind, ml) ?? 1;
     return pourStep(`squeeze.${kind}`, 'squeeze', SECONDS.squeezeFruit * pieces, {
-      ...{ kinds: [kind], pieces, technique: 'juice' },
+      kinds: [kind],
+      pieces,
+      technique: 'juice',
       part: { slot: -1, kind, ml, g: null, amount: { value: ml, measure: 'ml' } },
     });
   });

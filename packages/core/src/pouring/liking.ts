@@ -22,7 +22,10 @@ export function recordsOf(pours: readonly Pour[]): Map<string, DrinkRecord> {
     const sum = was.sum + (verdict ?? 0);
     const verdicts = was.verdicts + (verdict === null ? 0 : 1);
     found.set(drink, {
-      ...{ times: was.times + 1, verdicts, sum, mean: verdicts === 0 ? undefined : sum / verdicts },
+      times: was.times + 1,
+      verdicts,
+      sum,
+      mean: verdicts === 0 ? undefined : sum / verdicts,
       lastOn: on > was.lastOn ? on : was.lastOn,
     });
   }

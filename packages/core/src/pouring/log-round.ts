@@ -65,18 +65,33 @@ function write(all: readonly Poured[], stock: Stock, { at, on, newId }: Written)
     const figures = drinkFigures(drink, asStrongAsDrawn(stock, drawn.parts));
     const cost = costOf(drawn.parts, stock);
     return {
-      ...{ id: newId(), at, on, drink: order.of, name: order.drink.name, glasses, for: order.for },
+      id: newId(),
+      at,
+      on,
+      drink: order.of,
+      name: order.drink.name,
+      glasses,
+      for: order.for,
       parts: drawn.parts,
-      ...{ servedMl: figures.servedMl, abv: figures.abv, ethanolG: figures.ethanolG },
-      ...{ costMinor: cost, currency: cost === null ? null : stock.currency },
-      ...{ verdict: null, tasted: [], note: '', round },
+      servedMl: figures.servedMl,
+      abv: figures.abv,
+      ethanolG: figures.ethanolG,
+      costMinor: cost,
+      currency: cost === null ? null : stock.currency,
+      verdict: null,
+      tasted: [],
+      note: '',
+      round,
     };
   });
   return { pours, bottles: [...changed.values()], batches: drained };
 }
 
 /** Kinds as strong as the bottles that were poured of them: two of one kind may differ. */
-function asStrongAsDrawn({ bottles, kinds }: Pick<Stock, 'bottles' | 'kinds'>, parts: Pour['parts']): ReadonlyMap<string, Kind> {
+function asStrongAsDrawn(
+  { bottles, kinds }: Pick<Stock, 'bottles' | 'kinds'>,
+  parts: Pour['parts'],
+): ReadonlyMap<string, Kind> {
   const strength = new Map(bottles.flatMap((b) => (b.abv === null ? [] : [[b.id, b.abv] as const])));
   if (strength.size === 0) return kinds;
   const own = parts.flatMap(({ kind: id, drawn }) => {
@@ -89,7 +104,7 @@ function asStrongAsDrawn({ bottles, kinds }: Pick<Stock, 'bottles' | 'kinds'>, p
     return [[id, { ...kind, abv }] as const];
   });
   return new Map([...kinds, ...own]);
-} // prettier-ignore
+}
 
 function costOf(parts: Pour['parts'], { minorPerMl }: Stock): number | null {
   const known = parts.flatMap((p) =>
@@ -147,9 +162,11 @@ export function drinkInHand(round: Round, inHand: RoundParts, order: number): Re
 
 /** ml that each measured step of a drink asks for now. */
 function askedNow({ now }: RoundParts, order: number): Record<string, number> {
-  const ml = now.flatMap((s) => (s.order === order && isMeasured(s) && s.part.ml !== null ? [[s.id, s.part.ml] as const] : []));
+  const ml = now.flatMap((s) =>
+    s.order === order && isMeasured(s) && s.part.ml !== null ? [[s.id, s.part.ml] as const] : [],
+  );
   return Object.fromEntries(ml);
-} // prettier-ignore
+}
 
 /** One glass of an order with other ml of its measured parts, given for all its glasses. */
 function withMl({ drink, count }: Order, ml: ReadonlyMap<number, number>): Recipe {

@@ -31,7 +31,13 @@ const bottle = (kind: string, more: Partial<Bottle>): Bottle => ({
   sizeMl: 700,
   ...more,
 });
-const martini = testRecipe([['gin', '60 ml', 'base'], ['vermouth', '10 ml', 'aromatic']], { id: 'martini', name: 'Martini', method: 'stir' }); // prettier-ignore
+const martini = testRecipe(
+  [
+    ['gin', '60 ml', 'base'],
+    ['vermouth', '10 ml', 'aromatic'],
+  ],
+  { id: 'martini', name: 'Martini', method: 'stir' },
+);
 const order = (count = 1, who: string[] = []) => ({
   drink: martini,
   of: 'martini',
@@ -40,14 +46,33 @@ const order = (count = 1, who: string[] = []) => ({
   cannot: [],
 });
 const stock = (bottles: Bottle[], batches: BatchLeft[] = []): Stock => ({
-  ...{ bottles, batches, kinds, currency: 'EUR', minorPerMl: () => 2.5 },
+  bottles,
+  batches,
+  kinds,
+  currency: 'EUR',
+  minorPerMl: () => 2.5,
 });
 const written = { at: `${DAY}T20:00:00.000Z`, on: DAY, newId };
 const pour = (more: Partial<Pour>): Pour => ({
-  ...{ id: newId(), at: `${more.on ?? DAY}T20:00:00.000Z`, on: DAY, drink: 'martini', name: 'Martini', glasses: 1, for: [] },
-  ...{ parts: [], servedMl: 100, abv: 0.3, ethanolG: 20, costMinor: null, currency: null, verdict: null, tasted: [], note: '', round: null },
+  id: newId(),
+  at: `${more.on ?? DAY}T20:00:00.000Z`,
+  on: DAY,
+  drink: 'martini',
+  name: 'Martini',
+  glasses: 1,
+  for: [],
+  parts: [],
+  servedMl: 100,
+  abv: 0.3,
+  ethanolG: 20,
+  costMinor: null,
+  currency: null,
+  verdict: null,
+  tasted: [],
+  note: '',
+  round: null,
   ...more,
-}); // prettier-ignore
+});
 
 describe('what is poured comes out of the bottles', () => {
   it('open before new, the older first, on into the next, and a batch that turns before them', () => {
@@ -58,7 +83,10 @@ describe('what is poured comes out of the bottles', () => {
     expect(drawn.bottles.find((b) => b.id === old.id)).toMatchObject({ leftMl: 0, finishedOn: DAY });
     expect(drawn.bottles.find((b) => b.id === open.id)).toMatchObject({ leftMl: 280, finishedOn: null });
     expect(drawn.bottles).toHaveLength(2);
-    expect(drawn.parts[0]?.drawn.map((d) => [d.ml, d.emptied])).toEqual([[40, true], [20, false]]); // prettier-ignore
+    expect(drawn.parts[0]?.drawn.map((d) => [d.ml, d.emptied])).toEqual([
+      [40, true],
+      [20, false],
+    ]);
     // A new one is opened on the day; what is there and not measured stays so.
     const [opened] = drawFrom([{ kind: 'gin', ml: 60, pieces: 0 }], [fresh], [], kinds, DAY).bottles;
     expect(opened).toMatchObject({ leftMl: 640, openedOn: DAY });
@@ -103,7 +131,13 @@ describe('what is poured comes out of the bottles', () => {
           bottle(kind, { leftMl: left, openedOn: '2026-11-01' }),
         );
         const batches = syrup === null ? [] : [{ id: newId(), kind: 'syrup', leftMl: syrup, until: null }];
-        const drawn = drawFrom(asked.map((a) => ({ ...a, pieces: 0 })), bottles, batches, kinds, DAY); // prettier-ignore
+        const drawn = drawFrom(
+          asked.map((a) => ({ ...a, pieces: 0 })),
+          bottles,
+          batches,
+          kinds,
+          DAY,
+        );
         const after = bottles.map((b) => drawn.bottles.find((x) => x.id === b.id) ?? b);
         const left = (all: Bottle[]) => all.reduce((sum, b) => sum + (b.leftMl ?? 0), 0);
         const out = drawn.parts.flatMap((p) => p.drawn).reduce((sum, d) => sum + d.ml, 0);
@@ -112,7 +146,11 @@ describe('what is poured comes out of the bottles', () => {
         for (const p of drawn.parts)
           expect(p.drawn.reduce((sum, d) => sum + d.ml, 0)).toBeLessThanOrEqual(p.ml + 1e-9);
         for (const b of after) expect(b.leftMl).toBeGreaterThanOrEqual(0);
-        const back = givenBack({ parts: drawn.parts }, after, batches.map((b) => ({ ...b, leftMl: drawn.batches.get(b.id) ?? b.leftMl }))); // prettier-ignore
+        const back = givenBack(
+          { parts: drawn.parts },
+          after,
+          batches.map((b) => ({ ...b, leftMl: drawn.batches.get(b.id) ?? b.leftMl })),
+        );
         for (const b of bottles) {
           const now = back.bottles.find((x) => x.id === b.id) ?? after.find((x) => x.id === b.id);
           expect(now).toEqual(b);
@@ -136,8 +174,17 @@ describe('what is poured comes out of the bottles', () => {
 describe('a round that is written down', () => {
   const bar = { catalogue: testCatalogue({}), kinds, kit: emptyKit() };
   const begun = (): Round => ({
-    ...{ id: newId(), startedAt: written.at, way: 'scale', tared: true, vesselG: 0, orders: [order(2)] },
-    ...{ at: '', poured: {}, off: {}, workFrom: null, worked: {} },
+    id: newId(),
+    startedAt: written.at,
+    way: 'scale',
+    tared: true,
+    vesselG: 0,
+    orders: [order(2)],
+    at: '',
+    poured: {},
+    off: {},
+    workFrom: null,
+    worked: {},
   });
   const gin = () => bottle('gin', { leftMl: 500, openedOn: '2026-11-01' });
 
@@ -181,9 +228,16 @@ describe('what a log says', () => {
       pour({ on: '2026-10-30', drink: 'sour', name: 'Sour', verdict: 2 }),
       pour({ on: '2026-11-20', drink: 'given-up', name: 'Given up', glasses: 0 }),
     ];
-    expect(favourites(log).map((f) => [f.name, f.mean, f.times])).toEqual([['Martini', 4.5, 2], ['Sour', 2, 1]]); // prettier-ignore
+    expect(favourites(log).map((f) => [f.name, f.mean, f.times])).toEqual([
+      ['Martini', 4.5, 2],
+      ['Sour', 2, 1],
+    ]);
     expect(monthsPoured(log)[0]).toEqual({ month: '2026-11', glasses: 3, costMinor: 300, currency: 'EUR' });
-    expect([...eveningsPoured(log)]).toEqual([['2026-11-01', 1], ['2026-11-20', 2], ['2026-10-30', 1]]); // prettier-ignore
+    expect([...eveningsPoured(log)]).toEqual([
+      ['2026-11-01', 1],
+      ['2026-11-20', 2],
+      ['2026-10-30', 1],
+    ]);
     expect(weeksPoured(log, '2026-11-26', 2).map((w) => w.glasses)).toEqual([0, 2]);
     const maraschino = bottle('maraschino', { leftMl: 400, boughtOn: '2026-06-20' });
     const idle = idleKinds([maraschino, bottle('gin', { boughtOn: '2026-06-01' })], log, DAY, 60);
@@ -203,9 +257,20 @@ describe('what a log says', () => {
   });
 
   it('asks about a taste that stands apart, and never where the Brief says so already', () => {
-    const negroni = testRecipe([['gin', '30 ml', 'base'], ['red-bitter', '30 ml', 'bitter']], { id: 'negroni', method: 'stir' }); // prettier-ignore
-    const recipes = new Map([['negroni', negroni], ['martini', martini]]); // prettier-ignore
-    const log = [1, 2, 2, 2].map((verdict) => pour({ drink: 'negroni', verdict })).concat([5, 4, 4, 4].map((verdict) => pour({ verdict }))); // prettier-ignore
+    const negroni = testRecipe(
+      [
+        ['gin', '30 ml', 'base'],
+        ['red-bitter', '30 ml', 'bitter'],
+      ],
+      { id: 'negroni', method: 'stir' },
+    );
+    const recipes = new Map([
+      ['negroni', negroni],
+      ['martini', martini],
+    ]);
+    const log = [1, 2, 2, 2]
+      .map((verdict) => pour({ drink: 'negroni', verdict }))
+      .concat([5, 4, 4, 4].map((verdict) => pour({ verdict })));
     const bitter = (says: 'like' | 'fine' | 'no') =>
       tastesLearnt(log, recipes, kinds, () => says).find((t) => t.taste === 'bitter')?.suggests;
     expect(bitter('fine')).toBe('no');
@@ -217,13 +282,23 @@ describe('what a log says', () => {
   it('proposes the smallest step of a spec that was found wrong twice', () => {
     const tasted = [pour({ tasted: ['too-strong'] }), pour({ tasted: ['too-strong', 'too-sweet'] })];
     expect(specsLearnt(tasted, new Map([['martini', martini]]))).toEqual([
-      { drink: 'martini', name: 'Martini', tasted: 'too-strong', times: 2, change: { kind: 'gin', fromMl: 60, toMl: 50 } },
-    ]); // prettier-ignore
+      {
+        drink: 'martini',
+        name: 'Martini',
+        tasted: 'too-strong',
+        times: 2,
+        change: { kind: 'gin', fromMl: 60, toMl: 50 },
+      },
+    ]);
   });
 
   // Standard drinks: 10 g in Ireland, 14 g in the US (national guidance, from memory).
   it('adds up each one’s evening against their own limit', () => {
-    const log = [pour({ for: ['Ann', 'Bo'], glasses: 2, ethanolG: 14 }), pour({ for: ['Ann'], ethanolG: 14 }), pour({ on: '2026-11-25', for: ['Ann'] })]; // prettier-ignore
+    const log = [
+      pour({ for: ['Ann', 'Bo'], glasses: 2, ethanolG: 14 }),
+      pour({ for: ['Ann'], ethanolG: 14 }),
+      pour({ on: '2026-11-25', for: ['Ann'] }),
+    ];
     const so = eveningSoFar(log, DAY, { g: 14 }, (name) => (name === 'Ann' ? 2 : null));
     expect(so).toEqual([
       { name: 'Ann', glasses: 2, standard: 2, limit: 2, past: true },
@@ -233,7 +308,10 @@ describe('what a log says', () => {
 
   it('is a table, a row an entry, the newest first', () => {
     const rows = pourRows([pour({ on: '2026-11-01' }), pour({ verdict: 3, for: ['Ann', 'Bo'] })]);
-    expect(rows.map((r) => [r.on, r.verdict, r.for])).toEqual([[DAY, '3', 'Ann; Bo'], ['2026-11-01', '', '']]); // prettier-ignore
+    expect(rows.map((r) => [r.on, r.verdict, r.for])).toEqual([
+      [DAY, '3', 'Ann; Bo'],
+      ['2026-11-01', '', ''],
+    ]);
     expect(Object.keys(rows[0] ?? {}).sort()).toEqual([...POUR_COLUMNS].sort());
   });
 });

@@ -13,8 +13,15 @@ const NEAT = 'neat-';
  */
 export function neatDrink(kind: Kind, ml: number): Recipe {
   return recipeSchema.parse({
-    ...{ id: `${NEAT}${kind.id}`, name: `${kind.name}, by itself`.slice(0, 80), family: 'highball' },
-    ...{ method: 'build', strain: 'none', ice: 'none', glass: 'rocks', era: 'before-1900', canon: 'own' },
+    id: `${NEAT}${kind.id}`,
+    name: `${kind.name}, by itself`.slice(0, 80),
+    family: 'highball',
+    method: 'build',
+    strain: 'none',
+    ice: 'none',
+    glass: 'rocks',
+    era: 'before-1900',
+    canon: 'own',
     source: 'own',
     slots: [{ kind: kind.id, amount: `${ml} ml`, role: 'base' }],
   });

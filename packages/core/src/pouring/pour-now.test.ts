@@ -29,25 +29,56 @@ const catalogue = testCatalogue({
     kindInput('lime-juice', { supply: 'fresh', acidGPerL: 60 }),
     kindInput('mint', { supply: 'fresh' }),
   ],
-  standIns: [{ for: 'old-tom', with: ['dry-gin'], fit: 0.85, changes: 'Drier.' }, { for: 'vermouth', with: ['bitter'], fit: 0.6, changes: 'Bitter.' }],
-  recipes: [
-    recipeInput([slot('gin', '60 ml'), slot('vermouth', '10 ml', 'aromatic')], { id: 'martini', name: 'Martini', method: 'stir' }),
-    recipeInput([slot('old-tom', '45 ml'), slot('vermouth', '45 ml', 'aromatic')], { id: 'martinez', name: 'Martinez', method: 'stir' }),
-    recipeInput([slot('rum', '60 ml'), slot('lime-juice', '20 ml', 'sour')], { id: 'daiquiri', name: 'Daiquiri' }),
-    recipeInput([slot('old-tom', '30 ml'), slot('gin', '30 ml')], { id: 'two-gins', name: 'Two gins', method: 'stir' }),
-    recipeInput([slot('rum', '60 ml'), slot('mint', '6 leaves', 'aromatic'), slot('bitter', '5 ml', 'bitter', { optional: true })], { id: 'mint-rum', name: 'Mint rum' }),
+  standIns: [
+    { for: 'old-tom', with: ['dry-gin'], fit: 0.85, changes: 'Drier.' },
+    { for: 'vermouth', with: ['bitter'], fit: 0.6, changes: 'Bitter.' },
   ],
-}); // prettier-ignore
+  recipes: [
+    recipeInput([slot('gin', '60 ml'), slot('vermouth', '10 ml', 'aromatic')], {
+      id: 'martini',
+      name: 'Martini',
+      method: 'stir',
+    }),
+    recipeInput([slot('old-tom', '45 ml'), slot('vermouth', '45 ml', 'aromatic')], {
+      id: 'martinez',
+      name: 'Martinez',
+      method: 'stir',
+    }),
+    recipeInput([slot('rum', '60 ml'), slot('lime-juice', '20 ml', 'sour')], {
+      id: 'daiquiri',
+      name: 'Daiquiri',
+    }),
+    recipeInput([slot('old-tom', '30 ml'), slot('gin', '30 ml')], {
+      id: 'two-gins',
+      name: 'Two gins',
+      method: 'stir',
+    }),
+    recipeInput(
+      [
+        slot('rum', '60 ml'),
+        slot('mint', '6 leaves', 'aromatic'),
+        slot('bitter', '5 ml', 'bitter', { optional: true }),
+      ],
+      { id: 'mint-rum', name: 'Mint rum' },
+    ),
+  ],
+});
 const kinds = kindIndex(catalogue.kinds);
 const at = (kind: string, ml: number, more: Partial<AtHand> = {}): [string, AtHand] => [
   kind,
   { kind, ml, unmeasured: false, sealed: false, until: undefined, bottleIds: [], ...more },
 ];
 const house = (there: [string, AtHand][], fresh: [string, number][] = []): InHouse => ({
-  ...{ there: new Map(there), freshPieces: new Map(fresh), kit: emptyKit(), houseSyrupRatio: null },
+  there: new Map(there),
+  freshPieces: new Map(fresh),
+  kit: emptyKit(),
+  houseSyrupRatio: null,
 });
 const now = (h: InHouse, minFit = 0.75) => pourNow(pourables(catalogue, minFit), h, catalogue, kinds, minFit);
-const ids = (h: InHouse, minFit?: number) => now(h, minFit).drinks.map((d) => d.pourable.recipe.id).sort(); // prettier-ignore
+const ids = (h: InHouse, minFit?: number) =>
+  now(h, minFit)
+    .drinks.map((d) => d.pourable.recipe.id)
+    .sort();
 
 describe('what can be poured now', () => {
   it('is what the stock holds enough of, as written before stand-ins, and how many before what runs out', () => {
@@ -75,7 +106,17 @@ describe('what can be poured now', () => {
       (d) => d.pourable.recipe.id === 'daiquiri',
     );
     expect(two).toMatchObject({ ifThere: [], runsOut: 'lime-juice', glasses: 2 });
-    expect(ids(house([rum], [['lime-juice', 0], ['mint', 0]]))).toEqual([]); // prettier-ignore
+    expect(
+      ids(
+        house(
+          [rum],
+          [
+            ['lime-juice', 0],
+            ['mint', 0],
+          ],
+        ),
+      ),
+    ).toEqual([]);
     // What is optional limits nothing: 6 ml of bitter would season one.
     const mint = now(house([rum, at('bitter', 6)])).drinks.find((d) => d.pourable.recipe.id === 'mint-rum');
     expect(mint).toMatchObject({ glasses: 11, runsOut: 'rum' });

@@ -138,7 +138,9 @@ class Looking {
       found.fit = Math.min(found.fit, way.fit, this.simpler(slot, filling));
       if (way.changes !== undefined)
         found.standIns.push({
-          ...{ asked: slot.ways[0]?.kinds[0] ?? '', kinds: filling.kinds, changes: way.changes },
+          asked: slot.ways[0]?.kinds[0] ?? '',
+          kinds: filling.kinds,
+          changes: way.changes,
         });
     }
     return found;
@@ -225,7 +227,13 @@ class Looking {
       last(kind, freshPieces.get(kind) ?? 0, juiced(pourable, kind, this.pieces.amounts[i] ?? 0)),
     );
     return {
-      ...{ pourable, fit, glasses: Math.max(1, glasses), runsOut, standIns, ifThere, fillings },
+      pourable,
+      fit,
+      glasses: Math.max(1, glasses),
+      runsOut,
+      standIns,
+      ifThere,
+      fillings,
       get drink() {
         drink ??= withHouseSyrup(withFillings(pourable.recipe, fillings), houseSyrupRatio, kinds).recipe;
         return drink;

@@ -26,14 +26,26 @@ const bar: Bar = {
   },
 };
 const drink = testRecipe(
-  [['gin', '60 ml', 'base'], ['lemon-juice', '22.5 ml', 'sour'], ['simple-syrup', '22.5 ml', 'sweet']],
+  [
+    ['gin', '60 ml', 'base'],
+    ['lemon-juice', '22.5 ml', 'sour'],
+    ['simple-syrup', '22.5 ml', 'sweet'],
+  ],
   { id: 'sour', name: 'Sour' },
-); // prettier-ignore
+);
 const AT = '2026-11-26T20:00:00.000Z';
 const begun = (count = 1, more: Partial<Round> = {}): Round => ({
-  ...{ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', startedAt: AT, way: 'scale', tared: true, vesselG: 0 },
+  id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
+  startedAt: AT,
+  way: 'scale',
+  tared: true,
+  vesselG: 0,
   orders: [{ drink, of: 'sour', count, for: [], cannot: [] }],
-  ...{ at: '', poured: {}, off: {}, workFrom: null, worked: {} },
+  at: '',
+  poured: {},
+  off: {},
+  workFrom: null,
+  worked: {},
   ...more,
 });
 /** On to the part of a kind. */
@@ -100,15 +112,48 @@ describe('an overshoot', () => {
 
   it('is said as it tastes, with the smallest mend', () => {
     // Half as much gin again: stronger, less sour, less sweet.
-    const over = overshotDrink(drink, kinds, new Map([[0, 90], [1, 22.5], [2, 22.5]]), 40); // prettier-ignore
+    const over = overshotDrink(
+      drink,
+      kinds,
+      new Map([
+        [0, 90],
+        [1, 22.5],
+        [2, 22.5],
+      ]),
+      40,
+    );
     expect(over.off.map((d) => [d.what, Math.sign(d.share)])).toEqual(
-      expect.arrayContaining([['strength', 1], ['sugar', -1], ['acid', -1]]), // prettier-ignore
+      expect.arrayContaining([
+        ['strength', 1],
+        ['sugar', -1],
+        ['acid', -1],
+      ]),
     );
     // A third more syrup, then: only too sweet, and lemon is what mends it.
-    const sweet = overshotDrink(drink, kinds, new Map([[0, 60], [1, 22.5], [2, 30]]), 40); // prettier-ignore
+    const sweet = overshotDrink(
+      drink,
+      kinds,
+      new Map([
+        [0, 60],
+        [1, 22.5],
+        [2, 30],
+      ]),
+      40,
+    );
     expect(sweet.off[0]).toMatchObject({ what: 'sugar' });
     expect(sweet.mend?.worst ?? 1).toBeLessThan(sweet.off[0]?.share ?? 0);
-    expect(overshotDrink(drink, kinds, new Map([[0, 60], [1, 22.5], [2, 22.5]]), 40)).toEqual({ off: [], mend: undefined }); // prettier-ignore
+    expect(
+      overshotDrink(
+        drink,
+        kinds,
+        new Map([
+          [0, 60],
+          [1, 22.5],
+          [2, 22.5],
+        ]),
+        40,
+      ),
+    ).toEqual({ off: [], mend: undefined });
   });
 });
 

@@ -20,19 +20,52 @@ const kinds = testKinds(
 );
 const catalogue = testCatalogue({
   techniques: [
-    { id: 'shake', name: 'Shake', how: 'Hard, on ice.', needs: [{ id: 'shaker', what: 'a shaker', tools: ['tin'], kitchen: ['jar'] }] },
-    { id: 'stir', name: 'Stir', how: 'On ice, smoothly.', needs: [{ id: 'stirring-vessel', what: 'a vessel', tools: ['tin'], kitchen: ['jar'] }] },
+    {
+      id: 'shake',
+      name: 'Shake',
+      how: 'Hard, on ice.',
+      needs: [{ id: 'shaker', what: 'a shaker', tools: ['tin'], kitchen: ['jar'] }],
+    },
+    {
+      id: 'stir',
+      name: 'Stir',
+      how: 'On ice, smoothly.',
+      needs: [{ id: 'stirring-vessel', what: 'a vessel', tools: ['tin'], kitchen: ['jar'] }],
+    },
   ],
   tools: [{ id: 'tin', name: 'Tin', techniques: ['shake'], tier: 'essential', capacitiesMl: [500, 830] }],
   kitchen: [{ id: 'jar', name: 'Jar', capacityMl: 500, hard: 'One drink at a time.' }],
-}); // prettier-ignore
+});
 const daiquiri = testRecipe(
-  [['rum', '60 ml', 'base'], ['lime-juice', '22.5 ml', 'sour'], ['syrup', '20 ml', 'sweet']],
+  [
+    ['rum', '60 ml', 'base'],
+    ['lime-juice', '22.5 ml', 'sour'],
+    ['syrup', '20 ml', 'sweet'],
+  ],
   { id: 'daiquiri', name: 'Daiquiri', strain: 'twice' },
-); // prettier-ignore
-const martini = testRecipe([['gin', '60 ml', 'base'], ['vermouth', '15 ml', 'aromatic']], { id: 'martini', name: 'Martini', method: 'stir' }); // prettier-ignore
-const tonic = testRecipe([['gin', '50 ml', 'base'], ['tonic', '150 ml', 'long']], { id: 'tonic', name: 'Gin and tonic', method: 'build', ice: 'cubes', strain: 'none', glass: 'highball' }); // prettier-ignore
-const sour = testRecipe([['gin', '45 ml', 'base'], ['lime-juice', '20 ml', 'sour'], ['egg-white', '1 whole', 'body']], { id: 'sour', name: 'Sour', method: 'dry-shake' }); // prettier-ignore
+);
+const martini = testRecipe(
+  [
+    ['gin', '60 ml', 'base'],
+    ['vermouth', '15 ml', 'aromatic'],
+  ],
+  { id: 'martini', name: 'Martini', method: 'stir' },
+);
+const tonic = testRecipe(
+  [
+    ['gin', '50 ml', 'base'],
+    ['tonic', '150 ml', 'long'],
+  ],
+  { id: 'tonic', name: 'Gin and tonic', method: 'build', ice: 'cubes', strain: 'none', glass: 'highball' },
+);
+const sour = testRecipe(
+  [
+    ['gin', '45 ml', 'base'],
+    ['lime-juice', '20 ml', 'sour'],
+    ['egg-white', '1 whole', 'body'],
+  ],
+  { id: 'sour', name: 'Sour', method: 'dry-shake' },
+);
 const order = (drink: Order['drink'], count = 1): Order => ({
   drink,
   of: drink.id,

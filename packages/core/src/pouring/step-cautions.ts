@@ -10,10 +10,13 @@ export const HOT_IN_TIN =
   'Let what is hot cool first: in a closed tin it builds pressure, and the lid may fly off. Hold it shut with both hands.';
 
 /** Whether something hot goes into what is closed and shaken. */
-export function isHotInTin(drink: Pick<Recipe, 'method' | 'slots'>, kinds: ReadonlyMap<string, Kind>): boolean {
+export function isHotInTin(
+  drink: Pick<Recipe, 'method' | 'slots'>,
+  kinds: ReadonlyMap<string, Kind>,
+): boolean {
   const closed = drink.method === 'shake' || drink.method === 'dry-shake' || drink.method === 'blend';
   return closed && drink.slots.some((s) => kinds.get(s.kind)?.work.includes('heat') === true);
-} // prettier-ignore
+}
 
 /**
  * What must be said where one thing is done, each once: of how it is done, of what is poured in it, of its knife or

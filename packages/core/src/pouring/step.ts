@@ -4,9 +4,29 @@ import { ICE } from '../catalogue/recipe.js';
 
 /** What is done in one step of a round. */
 export const ACTS = [
-  'wash', 'squeeze', 'chill', 'warm', 'rinse', 'press', 'pour', 'dry-shake', 'ice', 'shake', 'stir', 'blend', 'swizzle',
-  'ice-glass', 'strain', 'top', 'lift', 'float', 'sink', 'beside', 'garnish', 'serve',
-] as const; // prettier-ignore
+  'wash',
+  'squeeze',
+  'chill',
+  'warm',
+  'rinse',
+  'press',
+  'pour',
+  'dry-shake',
+  'ice',
+  'shake',
+  'stir',
+  'blend',
+  'swizzle',
+  'ice-glass',
+  'strain',
+  'top',
+  'lift',
+  'float',
+  'sink',
+  'beside',
+  'garnish',
+  'serve',
+] as const;
 export type Act = (typeof ACTS)[number];
 
 export const STEP_INTO = ['glass', 'mixing-glass', 'shaker', 'blender', 'beside'] as const;
@@ -56,19 +76,22 @@ export type StepPart = z.infer<typeof stepPartSchema>;
 /** A step with only what it has. */
 export function pourStep(id: string, act: Act, seconds: number, more: Partial<PourStep> = {}): PourStep {
   return {
-    ...{
-      id,
-      act,
-      seconds,
-      order: null,
-      load: null,
-      into: null,
-      vessels: 1,
-      part: null,
-      kinds: [],
-      pieces: null,
-    },
-    ...{ ice: null, lightly: false, twice: false, words: '', cannot: [], technique: null },
+    id,
+    act,
+    seconds,
+    order: null,
+    load: null,
+    into: null,
+    vessels: 1,
+    part: null,
+    kinds: [],
+    pieces: null,
+    ice: null,
+    lightly: false,
+    twice: false,
+    words: '',
+    cannot: [],
+    technique: null,
     ...more,
   };
 }

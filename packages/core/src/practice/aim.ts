@@ -45,7 +45,9 @@ export function aimOf(trials: readonly Pick<Trial, 'targetMl' | 'pouredMl'>[]): 
   const error = spread === undefined ? Infinity : spread / Math.sqrt(offs.length);
   const enough = offs.length >= MIN_TRIALS;
   return {
-    ...{ trials: offs.length, bias, spread },
+    trials: offs.length,
+    bias,
+    spread,
     within: offs.filter((o) => Math.abs(o) <= WITHIN + 1e-9).length / offs.length,
     isOff: enough && Math.abs(bias) > Math.max(HAIR, 2 * error),
     isEven: enough && (spread ?? Infinity) <= WITHIN,

@@ -9,7 +9,12 @@ import type { ComparedFigure } from '../notebook/judge.js';
 /** How a drink may be wrong, and the wish that mends it. */
 export const WRONGS = ['too-sour', 'too-sweet', 'too-strong', 'too-weak'] as const;
 export type Wrong = (typeof WRONGS)[number];
-const MENDS: Record<Wrong, Wish> = { 'too-sour': 'less-sour', 'too-sweet': 'less-sweet', 'too-strong': 'weaker', 'too-weak': 'stronger' }; // prettier-ignore
+const MENDS: Record<Wrong, Wish> = {
+  'too-sour': 'less-sour',
+  'too-sweet': 'less-sweet',
+  'too-strong': 'weaker',
+  'too-weak': 'stronger',
+};
 /** What each wrong is by the figures: which one stands out, and on which side. */
 export const SHOWS: Record<Wrong, { of: ComparedFigure; more: boolean }> = {
   'too-sour': { of: 'acid', more: true },
@@ -51,7 +56,9 @@ function spoilt(recipe: Recipe, wrong: Wrong, kinds: ReadonlyMap<string, Kind>):
   const changes = recipe.slots.flatMap((s, slot) => {
     const kind = kinds.get(s.kind);
     const ml = amountMl(s.amount) ?? 0;
-    return kind && ml >= 5 && s.amount.measure !== 'dash' && !s.optional && does(kind) ? [{ slot, toMl: Math.round(ml * times * 2) / 2 }] : []; // prettier-ignore
+    return kind && ml >= 5 && s.amount.measure !== 'dash' && !s.optional && does(kind)
+      ? [{ slot, toMl: Math.round(ml * times * 2) / 2 }]
+      : [];
   });
   return changes.length === 0 ? undefined : withAmounts(recipe, changes);
 }
@@ -77,13 +84,19 @@ export function blindBalance(
   if (wrongs.length < 3) return undefined;
   const chosen = shuffled(wrongs, random).slice(0, 3);
   const glass = (of: Recipe, wrong: Wrong | undefined): BlindGlass => ({
-    ...{ recipe: of, wrong },
+    recipe: of,
+    wrong,
     figures: comparedFigures(of, kinds),
   });
-  const glasses = shuffled([glass(recipe, undefined), ...chosen.map((c) => glass(c.recipe, c.wrong))], random);
+  const glasses = shuffled(
+    [glass(recipe, undefined), ...chosen.map((c) => glass(c.recipe, c.wrong))],
+    random,
+  );
   const most = (wrong: Wrong) => {
     const { of, more } = SHOWS[wrong];
-    const ranked = [...glasses].sort((a, b) => (more ? b.figures[of] - a.figures[of] : a.figures[of] - b.figures[of]));
+    const ranked = [...glasses].sort((a, b) =>
+      more ? b.figures[of] - a.figures[of] : a.figures[of] - b.figures[of],
+    );
     return ranked[0];
   };
   // Only what the figures show can be asked: the glass that is too sour must be the sourest of the four.
@@ -102,8 +115,11 @@ export function blindBalance(
   others.delete(key(rightMend));
   const mends = shuffled([rightMend, ...shuffled([...others.values()], random).slice(0, 2)], random);
   return {
-    ...{ drink: recipe.id, glasses, asked: asked.wrong, mends },
+    drink: recipe.id,
+    glasses,
+    asked: asked.wrong,
+    mends,
     right: glasses.findIndex((g) => g.wrong === asked.wrong),
     rightMend: mends.indexOf(rightMend),
   };
-} // prettier-ignore
+}

@@ -25,7 +25,15 @@ export interface Done {
 const SOME_POURS = 10;
 
 /** Which of the first steps were really taken: each is read from what is there, nothing is ticked by hand. */
-export function firstWeek({ plans, kit, bottles, trials, batches, pours, recipes }: Done): Record<FirstStep, boolean> {
+export function firstWeek({
+  plans,
+  kit,
+  bottles,
+  trials,
+  batches,
+  pours,
+  recipes,
+}: Done): Record<FirstStep, boolean> {
   const made = (methods: readonly Recipe['method'][]) =>
     pours.some((p) => p.glasses > 0 && methods.includes(recipes.get(p.drink)?.method ?? 'hot'));
   return {
@@ -38,4 +46,4 @@ export function firstWeek({ plans, kit, bottles, trials, batches, pours, recipes
     shaken: made(['shake', 'dry-shake']),
     liked: pours.some((p) => p.verdict !== null),
   };
-} // prettier-ignore
+}

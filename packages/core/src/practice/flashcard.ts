@@ -33,13 +33,14 @@ export interface SpecFlashcard {
   right: number;
   /** Where an amount may be typed: what is right, and how far off is near enough, ml. */
   typed: { ml: number; withinMl: number } | undefined;
-} // prettier-ignore
+}
 
 const CHOICES = 4;
 /** Less than this is dashed, and asked by nobody in ml. */
 const MIN_ASKED_ML = 5;
 
-const isAsked = (slot: Slot) => !slot.optional && (amountMl(slot.amount) ?? 0) >= MIN_ASKED_ML && slot.amount.measure !== 'dash'; // prettier-ignore
+const isAsked = (slot: Slot) =>
+  !slot.optional && (amountMl(slot.amount) ?? 0) >= MIN_ASKED_ML && slot.amount.measure !== 'dash';
 const measured = (recipe: Recipe) => recipe.slots.filter(isAsked);
 /** A kind that stands in a spec twice has no one amount. */
 const isOnce = (recipe: Recipe, kind: string) => recipe.slots.filter((s) => s.kind === kind).length === 1;
@@ -79,8 +80,14 @@ export function methodReason(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
   }
 }
 const USUAL_REASON: Record<Method, MethodReason> = {
-  ...{ shake: 'cloudy', 'dry-shake': 'egg', stir: 'clear', build: 'fizzy' },
-  ...{ blend: 'smooth', swizzle: 'crushed', layer: 'layers', hot: 'hot' },
+  shake: 'cloudy',
+  'dry-shake': 'egg',
+  stir: 'clear',
+  build: 'fizzy',
+  blend: 'smooth',
+  swizzle: 'crushed',
+  layer: 'layers',
+  hot: 'hot',
 };
 /** Ways that a wrong answer may be; shaking twice and shaking are told apart only where egg is. */
 const USUAL_METHODS: readonly Method[] = ['shake', 'stir', 'build', 'swizzle', 'blend', 'dry-shake'];
@@ -165,7 +172,11 @@ export class FlashcardMaker {
   /** The spec with one amount made half or double what it is; which is it? */
   private wrongFlashcard(
     recipe: Recipe,
-    of: (right: FlashcardChoice, wrong: readonly FlashcardChoice[], more: Partial<SpecFlashcard>) => SpecFlashcard,
+    of: (
+      right: FlashcardChoice,
+      wrong: readonly FlashcardChoice[],
+      more: Partial<SpecFlashcard>,
+    ) => SpecFlashcard,
     random: () => number,
   ): SpecFlashcard {
     const able = measured(recipe).filter((s) => isOnce(recipe, s.kind));
@@ -175,15 +186,21 @@ export class FlashcardMaker {
       kind: s.kind,
       amount: s === spoilt ? { ...s.amount, value: s.amount.value * times } : s.amount,
     }));
-    const wrong = shuffled(able.filter((s) => s !== spoilt), random).map((s): FlashcardChoice => ({ is: 'part', kind: s.kind }));
+    const wrong = shuffled(
+      able.filter((s) => s !== spoilt),
+      random,
+    ).map((s): FlashcardChoice => ({ is: 'part', kind: s.kind }));
     return of({ is: 'part', kind: spoilt.kind }, wrong, { shown });
-  } // prettier-ignore
+  }
 
   /** Specs that are nearly this one: one of its kinds changed for another of the same job that it is not made with. */
   private otherParts(recipe: Recipe, random: () => number): FlashcardChoice[] {
     const mine = kindsOf(recipe);
-    const related = new Set(recipe.slots.flatMap((s) => [s.kind, ...s.or]).flatMap((k) => kindAndAncestors(k, this.kinds))); // prettier-ignore
-    const isNear = (kind: Kind) => related.has(kind.id) || kindAndAncestors(kind.id, this.kinds).some((a) => related.has(a)); // prettier-ignore
+    const related = new Set(
+      recipe.slots.flatMap((s) => [s.kind, ...s.or]).flatMap((k) => kindAndAncestors(k, this.kinds)),
+    );
+    const isNear = (kind: Kind) =>
+      related.has(kind.id) || kindAndAncestors(kind.id, this.kinds).some((a) => related.has(a));
     const changed = (at: number): string[] | undefined => {
       const kind = this.kinds.get(mine[at] ?? '');
       const others = this.catalogue.kinds.filter(

@@ -81,7 +81,9 @@ export function piecesOf(sentence: string, words: readonly Word[]): Piece[] {
     // A whole word: "stir" is not in "stirred". Nothing is taken twice.
     while (
       from >= 0 &&
-      (isLetter(lower[from - 1]) || isLetter(lower[from + name.length]) || taken.some((t) => from < t.to && from + name.length > t.from)) // prettier-ignore
+      (isLetter(lower[from - 1]) ||
+        isLetter(lower[from + name.length]) ||
+        taken.some((t) => from < t.to && from + name.length > t.from))
     )
       from = lower.indexOf(name, from + 1);
     if (from >= 0) taken.push({ from, to: from + name.length, word });
@@ -115,8 +117,15 @@ export function wordFlashcard(
   if (word === undefined) return undefined;
   const random = randomFrom(seedOf(`${id} ${turn}`));
   // What means nearly the same would be right as well.
-  const near = new Set([word.id, ...word.see, ...glossary.words.filter((w) => w.see.includes(id)).map((w) => w.id)]); // prettier-ignore
-  const others = shuffled(glossary.words.filter((w) => !near.has(w.id)), random).slice(0, 3); // prettier-ignore
+  const near = new Set([
+    word.id,
+    ...word.see,
+    ...glossary.words.filter((w) => w.see.includes(id)).map((w) => w.id),
+  ]);
+  const others = shuffled(
+    glossary.words.filter((w) => !near.has(w.id)),
+    random,
+  ).slice(0, 3);
   const choices = shuffled([word, ...others], random).map((w) => w.says);
   return { word, choices, right: choices.indexOf(word.says) };
 }

@@ -42,9 +42,15 @@ const scheduler = fsrs({ enable_fuzz: false });
 
 function cardOf(memory: Memory): Card {
   return {
-    ...{ due: new Date(memory.due), stability: memory.stability, difficulty: memory.difficulty },
-    ...{ elapsed_days: 0, scheduled_days: memory.scheduledDays, learning_steps: memory.learningSteps },
-    ...{ reps: memory.reps, lapses: memory.lapses, state: memory.state as State },
+    due: new Date(memory.due),
+    stability: memory.stability,
+    difficulty: memory.difficulty,
+    elapsed_days: 0,
+    scheduled_days: memory.scheduledDays,
+    learning_steps: memory.learningSteps,
+    reps: memory.reps,
+    lapses: memory.lapses,
+    state: memory.state as State,
     ...(memory.lastAt === null ? {} : { last_review: new Date(memory.lastAt) }),
   };
 }
@@ -61,9 +67,14 @@ export function afterAnswer(memory: Memory | undefined, answer: Answer, at: stri
   const before = memory ? cardOf(memory) : createEmptyCard(now);
   const { card } = scheduler.next(before, now, GRADE[answer]);
   return {
-    ...{ due: card.due.toISOString(), stability: card.stability, difficulty: card.difficulty },
-    ...{ scheduledDays: card.scheduled_days, learningSteps: card.learning_steps },
-    ...{ reps: card.reps, lapses: card.lapses, state: card.state },
+    due: card.due.toISOString(),
+    stability: card.stability,
+    difficulty: card.difficulty,
+    scheduledDays: card.scheduled_days,
+    learningSteps: card.learning_steps,
+    reps: card.reps,
+    lapses: card.lapses,
+    state: card.state,
     lastAt: card.last_review?.toISOString() ?? at,
   };
 }
@@ -89,5 +100,7 @@ export function dueFlashcards(decks: readonly Deck[], by: string, at: string): K
         isDue(memory, at) ? [{ of: d.of, key, memory }] : [],
       ),
     )
-    .sort((a, b) => (a.memory.due < b.memory.due ? -1 : a.memory.due > b.memory.due ? 1 : a.key < b.key ? -1 : 1));
-} // prettier-ignore
+    .sort((a, b) =>
+      a.memory.due < b.memory.due ? -1 : a.memory.due > b.memory.due ? 1 : a.key < b.key ? -1 : 1,
+    );
+}

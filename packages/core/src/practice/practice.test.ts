@@ -16,42 +16,59 @@ describe('a bottle that is poured from', () => {
   it('loses what the cup gains, to the drop, whatever is done with it', () => {
     const turn = fc.record({ seconds: fc.double({ min: 0, max: 3, noNaN: true }), tilted: fc.boolean() });
     fc.assert(
-      fc.property(spout, liquid, fc.double({ min: 0, max: 700, noNaN: true }), fc.array(turn, { maxLength: 12 }), (s, l, left, turns) => {
-        const stream = new Stream(s, l, left, 700);
-        let before = 0;
-        for (const { seconds, tilted } of turns) {
-          stream.pass(seconds, tilted);
-          expect(stream.inCupMl).toBeGreaterThanOrEqual(before);
-          before = stream.inCupMl;
-          expect(stream.inBottleMl).toBeGreaterThanOrEqual(0);
-          expect(stream.inBottleMl + stream.inCupMl).toBeCloseTo(left, 6);
-        }
-      }),
-    ); // prettier-ignore
+      fc.property(
+        spout,
+        liquid,
+        fc.double({ min: 0, max: 700, noNaN: true }),
+        fc.array(turn, { maxLength: 12 }),
+        (s, l, left, turns) => {
+          const stream = new Stream(s, l, left, 700);
+          let before = 0;
+          for (const { seconds, tilted } of turns) {
+            stream.pass(seconds, tilted);
+            expect(stream.inCupMl).toBeGreaterThanOrEqual(before);
+            before = stream.inCupMl;
+            expect(stream.inBottleMl).toBeGreaterThanOrEqual(0);
+            expect(stream.inBottleMl + stream.inCupMl).toBeCloseTo(left, 6);
+          }
+        },
+      ),
+    );
   });
 
   it('pours as much on a slow screen as on a fast one', () => {
     fc.assert(
-      fc.property(spout, liquid, fc.integer({ min: 4, max: 90 }), fc.double({ min: 0.2, max: 2, noNaN: true }), (s, l, frames, seconds) => {
-        const [once, often] = [new Stream(s, l, 500, 700), new Stream(s, l, 500, 700)];
-        once.pass(seconds, true);
-        for (let i = 0; i < frames; i++) often.pass(seconds / frames, true);
-        expect(often.inCupMl / once.inCupMl).toBeCloseTo(1, 1);
-      }),
-    ); // prettier-ignore
+      fc.property(
+        spout,
+        liquid,
+        fc.integer({ min: 4, max: 90 }),
+        fc.double({ min: 0.2, max: 2, noNaN: true }),
+        (s, l, frames, seconds) => {
+          const [once, often] = [new Stream(s, l, 500, 700), new Stream(s, l, 500, 700)];
+          once.pass(seconds, true);
+          for (let i = 0; i < frames; i++) often.pass(seconds / frames, true);
+          expect(often.inCupMl / once.inCupMl).toBeCloseTo(1, 1);
+        },
+      ),
+    );
   });
 
   it('runs 30 ml a second through a metal spout when half full, slower when low or sweet', () => {
     // Common practice: a spout gives about 30 ml/s; thicker liquid slower, a low bottle slower.
     expect(flowMlPerS('metal', { sugarGPerL: 0 }, 0.5)).toBeCloseTo(30, 6);
     fc.assert(
-      fc.property(spout, fc.double({ min: 0, max: 900, noNaN: true }), fc.double({ min: 0, max: 0.95, noNaN: true }), (s, sugar, full) => {
-        const at = (sugarGPerL: number, fullness: number) => flowMlPerS(s, { sugarGPerL }, fullness);
-        expect(at(sugar + 50, full)).toBeLessThan(at(sugar, full));
-        expect(at(sugar, full)).toBeLessThan(at(sugar, full + 0.05));
-        expect(at(sugar, full)).toBeGreaterThan(0);
-      }),
-    ); // prettier-ignore
+      fc.property(
+        spout,
+        fc.double({ min: 0, max: 900, noNaN: true }),
+        fc.double({ min: 0, max: 0.95, noNaN: true }),
+        (s, sugar, full) => {
+          const at = (sugarGPerL: number, fullness: number) => flowMlPerS(s, { sugarGPerL }, fullness);
+          expect(at(sugar + 50, full)).toBeLessThan(at(sugar, full));
+          expect(at(sugar, full)).toBeLessThan(at(sugar, full + 0.05));
+          expect(at(sugar, full)).toBeGreaterThan(0);
+        },
+      ),
+    );
   });
 
   it('is held just so long for an amount that what still runs is counted in', () => {
@@ -108,8 +125,16 @@ describe('how a hand pours', () => {
 
 describe('what is remembered of a card', () => {
   it('is what the scheduling package makes of the answers, kept and read back between them', () => {
-    const grade = { wrong: Rating.Again, nearly: Rating.Hard, right: Rating.Good, 'at-once': Rating.Easy } as const;
-    const answer = fc.record({ answer: fc.constantFrom<Answer>('wrong', 'nearly', 'right', 'at-once'), hours: fc.integer({ min: 1, max: 400 }) });
+    const grade = {
+      wrong: Rating.Again,
+      nearly: Rating.Hard,
+      right: Rating.Good,
+      'at-once': Rating.Easy,
+    } as const;
+    const answer = fc.record({
+      answer: fc.constantFrom<Answer>('wrong', 'nearly', 'right', 'at-once'),
+      hours: fc.integer({ min: 1, max: 400 }),
+    });
     fc.assert(
       fc.property(fc.array(answer, { minLength: 1, maxLength: 8 }), (answers) => {
         const theirs = fsrs({ enable_fuzz: false });
@@ -119,19 +144,30 @@ describe('what is remembered of a card', () => {
         for (const { answer: given, hours } of answers) {
           now += hours * 3_600_000;
           ({ card } = theirs.next(card, new Date(now), grade[given]));
-          memory = JSON.parse(JSON.stringify(afterAnswer(memory, given, new Date(now).toISOString()))) as Memory;
+          memory = JSON.parse(
+            JSON.stringify(afterAnswer(memory, given, new Date(now).toISOString())),
+          ) as Memory;
           expect(memory.due).toBe(card.due.toISOString());
-          expect([memory.stability, memory.difficulty, memory.reps, memory.lapses, memory.state]).toEqual([card.stability, card.difficulty, card.reps, card.lapses, card.state]);
+          expect([memory.stability, memory.difficulty, memory.reps, memory.lapses, memory.state]).toEqual([
+            card.stability,
+            card.difficulty,
+            card.reps,
+            card.lapses,
+            card.state,
+          ]);
         }
       }),
     );
-  }); // prettier-ignore
+  });
 
   it('is asked for when it is due, the longest overdue first, each person’s own', () => {
     const at = (day: number) => `2026-11-${String(day).padStart(2, '0')}T18:00:00.000Z`;
     const [early, late] = [afterAnswer(undefined, 'right', at(1)), afterAnswer(undefined, 'right', at(3))];
     const deck = (by: string, of: string, cards: Record<string, Memory>) => ({ id: of, by, of, cards });
-    const decks = [deck('Ann', 'daiquiri', { parts: late, glass: early }), deck('Bo', 'gimlet', { parts: early })]; // prettier-ignore
+    const decks = [
+      deck('Ann', 'daiquiri', { parts: late, glass: early }),
+      deck('Bo', 'gimlet', { parts: early }),
+    ];
     expect(dueFlashcards(decks, 'Ann', at(9)).map((c) => c.key)).toEqual(['glass', 'parts']);
     expect(isDue(early, early.due)).toBe(true);
     expect(dueFlashcards(decks, 'Ann', at(1))).toEqual([]);
@@ -145,21 +181,34 @@ it('sums come out: halves, times and what is left add up again, ounces by the ex
     seen.add(sum.ask);
     if (sum.ask === 'half') expect(sum.answer * 2).toBe(sum.ml);
     if (sum.ask === 'times') expect(sum.answer / sum.glasses).toBeCloseTo(sum.ml, 9);
-    if (sum.ask === 'left') expect([sum.answer + sum.ml * sum.drinks, sum.answer >= 0]).toEqual([sum.bottleMl, true]);
+    if (sum.ask === 'left')
+      expect([sum.answer + sum.ml * sum.drinks, sum.answer >= 0]).toEqual([sum.bottleMl, true]);
     // NIST Handbook 44: a US fluid ounce is 29.5735295625 ml.
     if (sum.ask === 'ounces') expect(sum.answer).toBeCloseTo((29.5735295625 * sum.quarters) / 4, 9);
   }
   expect([...seen].sort()).toEqual([...SUMS].sort());
-}); // prettier-ignore
+});
 
 describe('words of the trade', () => {
   const word = (id: string, more: Partial<Word> = {}): Word => ({
-    ...{ id, word: id.replace('-', ' '), says: `What ${id} means, at length.`, also: [], where: [], see: [] },
+    id,
+    word: id.replace('-', ' '),
+    says: `What ${id} means, at length.`,
+    also: [],
+    where: [],
+    see: [],
     ...more,
   });
   const glossary = {
-    words: [word('shake'), word('dry-shake', { see: ['shake'] }), word('nip', { where: [{ in: 'AU', says: '30 ml of spirit' }] }), word('split'), word('up'), word('back')],
-  }; // prettier-ignore
+    words: [
+      word('shake'),
+      word('dry-shake', { see: ['shake'] }),
+      word('nip', { where: [{ in: 'AU', says: '30 ml of spirit' }] }),
+      word('split'),
+      word('up'),
+      word('back'),
+    ],
+  };
 
   it('are found by their beginning before their middle, and by what they say elsewhere', () => {
     expect(findWords(glossary, 'shake').map((w) => w.id)).toEqual(['shake', 'dry-shake']);
@@ -177,7 +226,11 @@ describe('words of the trade', () => {
     fc.assert(
       fc.property(fc.array(fc.constantFrom('dry', 'shake', 'nip', 'up', ', ', 'x', ' ')), (parts) => {
         const sentence = parts.join(' ');
-        expect(piecesOf(sentence, glossary.words).map((p) => p.text).join('')).toBe(sentence); // prettier-ignore
+        expect(
+          piecesOf(sentence, glossary.words)
+            .map((p) => p.text)
+            .join(''),
+        ).toBe(sentence);
       }),
     );
   });

@@ -18,10 +18,23 @@ const drink = (id: string, method = 'shake') =>
     { id, name: id, method },
   );
 const ID = '00000000-0000-4000-8000-000000000001';
-const memory = { due: '2026-11-25T20:00:00.000Z', stability: 1, difficulty: 5, scheduledDays: 1, learningSteps: 0, reps: 1, lapses: 0, state: 2, lastAt: null }; // prettier-ignore
+const memory = {
+  due: '2026-11-25T20:00:00.000Z',
+  stability: 1,
+  difficulty: 5,
+  scheduledDays: 1,
+  learningSteps: 0,
+  reps: 1,
+  lapses: 0,
+  state: 2,
+  lastAt: null,
+};
 const due = (of: string, key: string): KnownFlashcard => ({ of, key, memory });
 const deck = (of: string, keys: readonly string[], by = ''): Deck => ({
-  ...{ id: ID, by, of, cards: Object.fromEntries(keys.map((k) => [k, memory])) },
+  id: ID,
+  by,
+  of,
+  cards: Object.fromEntries(keys.map((k) => [k, memory])),
 });
 
 describe('a session of cards', () => {
@@ -57,29 +70,43 @@ describe('a session of cards', () => {
 
 describe('the first week', () => {
   const nothing: Done = {
-    ...{ plans: [], kit: emptyKit(), bottles: [], trials: [], batches: [], pours: [] },
+    plans: [],
+    kit: emptyKit(),
+    bottles: [],
+    trials: [],
+    batches: [],
+    pours: [],
     recipes: new Map([drink('a'), drink('b', 'stir'), drink('c', 'blend')].map((r) => [r.id, r])),
   };
   const pour = (of: string, more: object = {}) =>
     ({
-      ...{
-        id: ID,
-        at: '2026-11-25T20:00:00.000Z',
-        on: '2026-11-25',
-        drink: of,
-        name: of,
-        glasses: 1,
-        for: [],
-      },
-      ...{ parts: [], servedMl: 100, abv: 0.2, ethanolG: 10, costMinor: null, currency: null, verdict: null },
-      ...{ tasted: [], note: '', round: null, ...more },
+      id: ID,
+      at: '2026-11-25T20:00:00.000Z',
+      on: '2026-11-25',
+      drink: of,
+      name: of,
+      glasses: 1,
+      for: [],
+      parts: [],
+      servedMl: 100,
+      abv: 0.2,
+      ethanolG: 10,
+      costMinor: null,
+      currency: null,
+      verdict: null,
+      tasted: [],
+      note: '',
+      round: null,
+      ...more,
     }) as Done['pours'][number];
   const done = (more: Partial<Done>) => {
     const steps = firstWeek({ ...nothing, ...more });
     return FIRST_STEPS.filter((s) => steps[s]);
   };
   const plan = (moneyNowMinor: number) => ({
-    ...{ id: ID, name: 'Plan', createdAt: '2026-11-25T20:00:00.000Z' },
+    id: ID,
+    name: 'Plan',
+    createdAt: '2026-11-25T20:00:00.000Z',
     brief: { ...emptyBrief('EUR'), moneyNowMinor },
   });
 

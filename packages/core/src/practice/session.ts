@@ -26,7 +26,11 @@ export function sessionOf(
 ): ToAsk[] {
   const out: ToAsk[] = due.slice(0, most).map(({ of, key }) => ({ of, key }));
   const known = new Map(decks.filter((d) => d.by === by).map((d) => [d.of, new Set(Object.keys(d.cards))]));
-  const fresh = drinks.map((r) => flashcardKeys(r).filter((key) => !known.get(r.id)?.has(key)).map((key) => ({ of: r.id, key })));
+  const fresh = drinks.map((r) =>
+    flashcardKeys(r)
+      .filter((key) => !known.get(r.id)?.has(key))
+      .map((key) => ({ of: r.id, key })),
+  );
   const deepest = Math.max(0, ...fresh.map((f) => f.length));
   for (let depth = 0; depth < deepest && out.length < most; depth++)
     for (const cards of fresh) {
@@ -34,4 +38,4 @@ export function sessionOf(
       if (card && out.length < most) out.push(card);
     }
   return out;
-} // prettier-ignore
+}

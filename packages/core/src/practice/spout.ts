@@ -82,7 +82,8 @@ export class Stream {
     const step = seconds / steps;
     const nearer = 1 - Math.exp(-step / LAG_S);
     for (let i = 0; i < steps; i++) {
-      const towards = tilted && this.leftMl > 0 ? flowMlPerS(this.spout, this.liquid, this.leftMl / this.sizeMl) : 0;
+      const towards =
+        tilted && this.leftMl > 0 ? flowMlPerS(this.spout, this.liquid, this.leftMl / this.sizeMl) : 0;
       this.flow += (towards - this.flow) * nearer;
       const ran = Math.min(this.leftMl, this.flow * step);
       this.leftMl -= ran;
@@ -97,7 +98,7 @@ export class Stream {
     this.cup = 0;
     this.flow = 0;
   }
-} // prettier-ignore
+}
 
 /**
  * How long a bottle has to be held for an amount, s, so that what still runs after it is set down is counted in.

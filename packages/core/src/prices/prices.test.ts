@@ -14,12 +14,24 @@ const kinds = testKinds(
   ['gin', { name: 'Gin', abstract: true }],
 );
 const bottle = (id: string, kind: string, priceMinor: number) => ({
-  id, kind, label: id, ml: 700, priceMinor, widthMm: 72, heightMm: 312,
-}); // prettier-ignore
+  id,
+  kind,
+  label: id,
+  ml: 700,
+  priceMinor,
+  widthMm: 72,
+  heightMm: 312,
+});
 const list = (id: string, bottles: object[], more: object = {}) =>
   priceListSchema.parse({
-    format: 'uisce-prices/1', id, name: id, currency: 'EUR', provenance: 'test', bottles, ...more,
-  }); // prettier-ignore
+    format: 'uisce-prices/1',
+    id,
+    name: id,
+    currency: 'EUR',
+    provenance: 'test',
+    bottles,
+    ...more,
+  });
 const MAPPING = { kind: 'Kind', size: 'Size', price: 'Price' };
 const read = (rows: Record<string, string>[], mapping: object = MAPPING) =>
   readPriceTable(rows, mapping, kinds, 'EUR');
@@ -59,7 +71,12 @@ describe('a table of prices', () => {
       { Kind: 'dry-gin', Size: '700', Price: '17.50' },
     ]);
     expect(bottles).toHaveLength(1);
-    expect(faults.map((f) => [f.row, f.column])).toEqual([[2, 'Kind'], [3, 'Size'], [4, 'Price'], [5, 'Kind']]); // prettier-ignore
+    expect(faults.map((f) => [f.row, f.column])).toEqual([
+      [2, 'Kind'],
+      [3, 'Size'],
+      [4, 'Price'],
+      [5, 'Kind'],
+    ]);
     expect(faults[0]?.message).toBe('“moon juice” is not a kind we know');
   });
 
@@ -87,7 +104,10 @@ describe('a table of prices', () => {
     );
     fc.assert(
       fc.property(bottles, (some) => {
-        const before = list('l', some.map((b) => ({ ...b, id: `own-${b.kind}-${b.ml}` }))); // prettier-ignore
+        const before = list(
+          'l',
+          some.map((b) => ({ ...b, id: `own-${b.kind}-${b.ml}` })),
+        );
         const rows = writePriceTable(before);
         const mapping = guessMapping(Object.keys(rows[0] ?? {}));
         expect(readPriceTable(rows, mapping, kinds, 'EUR')).toEqual({ bottles: before.bottles, faults: [] });

@@ -90,8 +90,12 @@ function batchFaults({ id, from }: HomeMade, pantry: ReadonlyMap<string, PantryT
     const thing = pantry.get(part.pantry ?? '');
     if (thing === undefined) return [];
     return [
-      ...(thing.drops && part.g > all * MAX_BY_DROPS ? [`${id} takes ${part.g} g of ${thing.name} to ${Math.round(all)} g: by the drop alone`] : []),
-      ...(/nutmeg/.test(thing.id) && part.g > MAX_NUTMEG_G ? [`${id} takes ${part.g} g of nutmeg: it is a poison by the spoon`] : []),
+      ...(thing.drops && part.g > all * MAX_BY_DROPS
+        ? [`${id} takes ${part.g} g of ${thing.name} to ${Math.round(all)} g: by the drop alone`]
+        : []),
+      ...(/nutmeg/.test(thing.id) && part.g > MAX_NUTMEG_G
+        ? [`${id} takes ${part.g} g of nutmeg: it is a poison by the spoon`]
+        : []),
     ];
   });
-} // prettier-ignore
+}

@@ -23,14 +23,29 @@ export function keepingFaults(catalogue: Catalogue): Fault[] {
         ...(refused === undefined ? [] : [fault(`/homeMade/${i}`, `${recipe.id}: ${refused}`)]),
         ...(days === recipe.keepsDays
           ? []
-          : [fault(`/homeMade/${i}/keepsDays`, `${recipe.id} keeps ${days} days by what is in it, and says ${recipe.keepsDays}`)]),
-        ...(kind === undefined || kind.supply === 'fresh' || first.get(recipe.makes) !== recipe.id || kind.openDays === days
+          : [
+              fault(
+                `/homeMade/${i}/keepsDays`,
+                `${recipe.id} keeps ${days} days by what is in it, and says ${recipe.keepsDays}`,
+              ),
+            ]),
+        ...(kind === undefined ||
+        kind.supply === 'fresh' ||
+        first.get(recipe.makes) !== recipe.id ||
+        kind.openDays === days
           ? []
-          : [fault(`/homeMade/${i}/makes`, `${kind.id} keeps ${kind.openDays ?? 'for years'}, and its batch ${days} days`)]),
+          : [
+              fault(
+                `/homeMade/${i}/makes`,
+                `${kind.id} keeps ${kind.openDays ?? 'for years'}, and its batch ${days} days`,
+              ),
+            ]),
       ];
     }),
     ...catalogue.pantry.flatMap((thing, i) =>
-      thing.keepsAs === undefined ? [fault(`/pantry/${i}/keepsAs`, `${thing.id} does not say how it turns`)] : [],
+      thing.keepsAs === undefined
+        ? [fault(`/pantry/${i}/keepsAs`, `${thing.id} does not say how it turns`)]
+        : [],
     ),
     ...catalogue.kinds.flatMap((kind, i) =>
       kind.keepsAs === undefined && kind.supply !== 'bottle' && !kind.abstract
@@ -38,4 +53,4 @@ export function keepingFaults(catalogue: Catalogue): Fault[] {
         : [],
     ),
   ];
-} // prettier-ignore
+}

@@ -7,7 +7,10 @@ const slot = (kind: string, more: object = {}) => ({ kind, amount: '30 ml', role
 const technique = (id: string, needs: object[] = []) => ({ id, name: id, how: 'By hand, at once.', needs });
 const need = (more: object) => ({ id: 'tin', what: 'a tin', tools: [], kitchen: [], ...more });
 const tool = (id: string, techniques: string[] = ['shake']) => ({
-  ...{ id, name: id, techniques, tier: 'essential' },
+  id,
+  name: id,
+  techniques,
+  tier: 'essential',
 });
 const pointers = (faults: readonly Fault[]) => faults.map((f) => [f.code, f.pointer]);
 /** A sound catalogue with one thing changed. */
@@ -20,17 +23,33 @@ describe('a catalogue', () => {
 
   it.each([
     ['kind of a part', { recipes: [recipeInput([slot('gin'), slot('jin')])] }, '/recipes/0/slots/1/kind'],
-    ['kind in place of a part', { recipes: [recipeInput([slot('gin', { or: ['gin', 'jin'] })])] }, '/recipes/0/slots/0/or/1'],
+    [
+      'kind in place of a part',
+      { recipes: [recipeInput([slot('gin', { or: ['gin', 'jin'] })])] },
+      '/recipes/0/slots/0/or/1',
+    ],
     ['glass', { recipes: [recipeInput([slot('gin')], { glass: 'cup' })] }, '/recipes/0/glass'],
-    ['other glass', { recipes: [recipeInput([slot('gin')], { otherGlasses: ['coupe', 'cup'] })] }, '/recipes/0/otherGlasses/1'],
-    ['kind that is stood in for', { standIns: [{ for: 'jin', with: ['gin'], fit: 0.8, changes: 'It is sweeter.' }] }, '/standIns/0/for'],
-    ['kind that stands in', { standIns: [{ for: 'gin', with: ['gin', 'jin'], fit: 0.8, changes: 'It is sweeter.' }] }, '/standIns/0/with/1'],
+    [
+      'other glass',
+      { recipes: [recipeInput([slot('gin')], { otherGlasses: ['coupe', 'cup'] })] },
+      '/recipes/0/otherGlasses/1',
+    ],
+    [
+      'kind that is stood in for',
+      { standIns: [{ for: 'jin', with: ['gin'], fit: 0.8, changes: 'It is sweeter.' }] },
+      '/standIns/0/for',
+    ],
+    [
+      'kind that stands in',
+      { standIns: [{ for: 'gin', with: ['gin', 'jin'], fit: 0.8, changes: 'It is sweeter.' }] },
+      '/standIns/0/with/1',
+    ],
     ['parent', { kinds: [kindInput('gin', { parent: 'spirit' })] }, '/kinds/0/parent'],
   ])('with an unknown %s says where', (_what, parts, pointer) => {
     const faults = faultsWith(parts);
     expect(pointers(faults)).toEqual([['unknown', pointer]]);
     expect(faults[0]?.detail).toMatch(/is not a (kind|glass); correct the id, or add it to/);
-  }); // prettier-ignore
+  });
 
   it('with a thing twice asks for another id', () => {
     const faults = faultsWith({
@@ -45,23 +64,35 @@ describe('a catalogue', () => {
   });
 
   it('names each dangling end of one entry, not the first alone', () => {
-    const faults = faultsWith({ recipes: [recipeInput([slot('a'), slot('b', { or: ['c'] })], { glass: 'd' })] });
+    const faults = faultsWith({
+      recipes: [recipeInput([slot('a'), slot('b', { or: ['c'] })], { glass: 'd' })],
+    });
     expect(faults.map((f) => /"(\w)"/.exec(f.detail)?.[1])).toEqual(['a', 'b', 'c', 'd']);
   });
 
   it('knows what lies idle: no drink asks for it, nothing stands in with it, nothing is a kind of it', () => {
     const catalogue = testCatalogue({
-      kinds: ['gin', 'old-gin', 'spirit', 'rum', 'idle'].map((id) => kindInput(id, id === 'gin' ? { parent: 'spirit' } : {})),
+      kinds: ['gin', 'old-gin', 'spirit', 'rum', 'idle'].map((id) =>
+        kindInput(id, id === 'gin' ? { parent: 'spirit' } : {}),
+      ),
       recipes: [recipeInput([slot('gin', { or: ['rum'] })])],
       standIns: [{ for: 'gin', with: ['old-gin'], fit: 0.8, changes: 'It is sweeter.' }],
     });
     expect(unusedKinds(catalogue)).toEqual(['idle']);
   });
-}); // prettier-ignore
+});
 
 describe('a price list', () => {
   const kinds = testKinds(['gin'], ['spirit', { abstract: true }]);
-  const bottle = (id: string, kind: string) => ({ ...{ id, kind, label: id, ml: 700, priceMinor: 2000, widthMm: 70, heightMm: 300 } }); // prettier-ignore
+  const bottle = (id: string, kind: string) => ({
+    id,
+    kind,
+    label: id,
+    ml: 700,
+    priceMinor: 2000,
+    widthMm: 70,
+    heightMm: 300,
+  });
   it('sells what is a kind of its own, not a whole class, and each bottle once', () => {
     const faults = priceListFaults(
       testShop({

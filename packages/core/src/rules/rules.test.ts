@@ -46,7 +46,18 @@ describe('the shake and stir rule (common practice)', () => {
     const catalogue = (recipe: object) =>
       testCatalogue({ kinds: KINDS.map(([id, more]) => kindInput(id, more)), recipes: [recipe] });
     const because = { method: 'Ever since it was first written down.' };
-    const written = { id: 'v', name: 'V', family: 'martini', strain: 'once', ice: 'none', glass: 'coupe', era: 'before-1900', canon: 'core', source: 'trade', slots: [{ kind: 'gin', amount: '60 ml', role: 'base' }] }; // prettier-ignore
+    const written = {
+      id: 'v',
+      name: 'V',
+      family: 'martini',
+      strain: 'once',
+      ice: 'none',
+      glass: 'coupe',
+      era: 'before-1900',
+      canon: 'core',
+      source: 'trade',
+      slots: [{ kind: 'gin', amount: '60 ml', role: 'base' }],
+    };
     expect(methodFaults(catalogue({ ...written, method: 'shake' }))[0]?.pointer).toBe('/recipes/0/method');
     expect(methodFaults(catalogue({ ...written, method: 'shake', because }))).toEqual([]);
     expect(methodFaults(catalogue({ ...written, method: 'stir', because }))[0]?.pointer).toBe(
@@ -57,8 +68,30 @@ describe('the shake and stir rule (common practice)', () => {
 
 describe('a family’s band', () => {
   it('names the figure that is outside, and takes a reason for it', () => {
-    const family = { id: 'sour', name: 'Sours', idea: 'a base, a sour, a sweet', abv: [0.1, 0.25], sugarGPer100Ml: [4, 12], acidGPer100Ml: [0.4, 1.2] }; // prettier-ignore
-    const dry = { id: 'd', name: 'D', family: 'sour', method: 'shake', strain: 'once', ice: 'none', glass: 'coupe', era: 'before-1900', canon: 'core', source: 'trade', slots: [{ kind: 'gin', amount: '45 ml', role: 'base' }, { kind: 'lime-juice', amount: '20 ml', role: 'sour' }] }; // prettier-ignore
+    const family = {
+      id: 'sour',
+      name: 'Sours',
+      idea: 'a base, a sour, a sweet',
+      abv: [0.1, 0.25],
+      sugarGPer100Ml: [4, 12],
+      acidGPer100Ml: [0.4, 1.2],
+    };
+    const dry = {
+      id: 'd',
+      name: 'D',
+      family: 'sour',
+      method: 'shake',
+      strain: 'once',
+      ice: 'none',
+      glass: 'coupe',
+      era: 'before-1900',
+      canon: 'core',
+      source: 'trade',
+      slots: [
+        { kind: 'gin', amount: '45 ml', role: 'base' },
+        { kind: 'lime-juice', amount: '20 ml', role: 'sour' },
+      ],
+    };
     const faults = (recipe: object) =>
       balanceFaults(
         testCatalogue({
@@ -113,11 +146,25 @@ describe('names', () => {
 describe('a price list', () => {
   const catalogue = testCatalogue({ kinds: [kindInput('gin'), kindInput('rum')] });
   const bottle = (id: string, ml: number, priceMinor: number, more: object = {}) => ({
-    id, kind: 'gin', label: id, ml, priceMinor, widthMm: Math.round(72 * Math.cbrt(ml / 700)), heightMm: 312, ...more,
-  }); // prettier-ignore
+    id,
+    kind: 'gin',
+    label: id,
+    ml,
+    priceMinor,
+    widthMm: Math.round(72 * Math.cbrt(ml / 700)),
+    heightMm: 312,
+    ...more,
+  });
   const faults = (bottles: object[]) =>
     priceRuleFaults(
-      priceListSchema.parse({ format: 'uisce-prices/1', id: 'l', name: 'L', currency: 'EUR', provenance: 'test', bottles }), // prettier-ignore
+      priceListSchema.parse({
+        format: 'uisce-prices/1',
+        id: 'l',
+        name: 'L',
+        currency: 'EUR',
+        provenance: 'test',
+        bottles,
+      }),
       catalogue,
     ).map((f) => f.detail);
 
@@ -153,7 +200,14 @@ describe('a published list', () => {
     const compare = (ml: object) =>
       publishedFaults(
         catalogue,
-        publishedListSchema.parse({ provenance: 'from memory, for a test', list: 'a made-up list', source: 'made-up', toleranceMl: 2.5, toleranceShare: 0.1, specs: [{ recipe: 'x', ml }] }), // prettier-ignore
+        publishedListSchema.parse({
+          provenance: 'from memory, for a test',
+          list: 'a made-up list',
+          source: 'made-up',
+          toleranceMl: 2.5,
+          toleranceShare: 0.1,
+          specs: [{ recipe: 'x', ml }],
+        }),
       ).map((f) => f.detail);
     expect(compare({ gin: 65, vermouth: 10 })).toEqual([]);
     expect(compare({ gin: 50 })).toEqual(['x takes 60 ml of gin; the published list has 50']);
@@ -174,6 +228,9 @@ describe('coverage', () => {
     });
     expect(figures).toMatchObject({ recipes: 3, drinks: 2, withoutAlcohol: 1 });
     expect(figures.perBase).toEqual([['gin', 1]]);
-    expect(figures.perKind).toEqual([['lime-juice', 2], ['gin', 1]]); // prettier-ignore
+    expect(figures.perKind).toEqual([
+      ['lime-juice', 2],
+      ['gin', 1],
+    ]);
   });
 });

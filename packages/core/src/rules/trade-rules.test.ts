@@ -19,13 +19,16 @@ const syrup = (sugarGPerL: number, more: object = {}) =>
   kindInput('simple-syrup', { supply: 'home-made', strength: '1:1', sugarGPerL, ...more });
 
 describe('the glass', () => {
-  const glass = (recipe: object) => glassFaults(testCatalogue({ kinds: [kindInput('gin', { abv: 0.4 })], recipes: [recipe] }));
+  const glass = (recipe: object) =>
+    glassFaults(testCatalogue({ kinds: [kindInput('gin', { abv: 0.4 })], recipes: [recipe] }));
   const drink = (amount: string, more: object = {}) => recipeInput([slot('gin', amount)], more);
 
   it('takes the drink with its water and its ice, neither overflowing nor looking short', () => {
     expect(glass(drink('90 ml'))).toEqual([]);
     expect(glass(drink('300 ml'))[0]).toMatchObject({ code: 'glass', pointer: '/recipes/0/glass' });
-    expect(glass(drink('20 ml'))[0]?.detail).toMatch(/^x: \d+ ml and its ice do not suit a coupe of 150 to 210 ml/);
+    expect(glass(drink('20 ml'))[0]?.detail).toMatch(
+      /^x: \d+ ml and its ice do not suit a coupe of 150 to 210 ml/,
+    );
   });
 
   it('may be another for a reason, and the reason goes once it suits', () => {
@@ -35,14 +38,20 @@ describe('the glass', () => {
   });
 
   it('is drawn as large as it says', () => {
-    const narrow = { ...COUPE, inside: [[0, 10], [63, 10]] };
+    const narrow = {
+      ...COUPE,
+      inside: [
+        [0, 10],
+        [63, 10],
+      ],
+    };
     expect(glassFaults(testCatalogue({ glasses: [narrow] }))[0]).toMatchObject({
       pointer: '/glasses/0/inside',
       // A straight cylinder of 10 mm by 63 mm.
       detail: 'coupe is drawn holding 20 ml; it should hold 150 to 210',
     });
   });
-}); // prettier-ignore
+});
 
 describe('syrups', () => {
   // 50 °Brix are 615 g in a litre (NBS Circular 440, from memory).
@@ -69,24 +78,45 @@ describe('syrups', () => {
       homeMadeFaults(
         testCatalogue({
           kinds: [syrup(615)],
-          pantry: [{ id: 'sugar', name: 'Sugar', sugar: 1, dry: true }, { id: 'water', name: 'Water', water: 1 }],
-          homeMade: [{ id: 'simple', makes: 'simple-syrup', effort: 1, from: [{ pantry: 'sugar', g: sugarG }, { pantry: 'water', g: 100 }], how: 'Stir until it is clear.', keepsDays: 21 }],
+          pantry: [
+            { id: 'sugar', name: 'Sugar', sugar: 1, dry: true },
+            { id: 'water', name: 'Water', water: 1 },
+          ],
+          homeMade: [
+            {
+              id: 'simple',
+              makes: 'simple-syrup',
+              effort: 1,
+              from: [
+                { pantry: 'sugar', g: sugarG },
+                { pantry: 'water', g: 100 },
+              ],
+              how: 'Stir until it is clear.',
+              keepsDays: 21,
+            },
+          ],
         }),
       );
     expect(made(100)).toEqual([]);
-    expect(made(200)[0]?.detail).toMatch(/^simple comes out at 8\d\d g of sugar a litre against 615; correct/);
-  }); // prettier-ignore
+    expect(made(200)[0]?.detail).toMatch(
+      /^simple comes out at 8\d\d g of sugar a litre against 615; correct/,
+    );
+  });
 });
 
 describe('a drink without alcohol', () => {
   const faults = (slots: object[], standIns: object[] = []) =>
     noAlcoholFaults(
       testCatalogue({
-        kinds: [kindInput('juice', { supply: 'fresh' }), kindInput('bitters', { abv: 0.44 }), kindInput('rum', { abv: 0.4 })],
+        kinds: [
+          kindInput('juice', { supply: 'fresh' }),
+          kindInput('bitters', { abv: 0.44 }),
+          kindInput('rum', { abv: 0.4 }),
+        ],
         recipes: [recipeInput(slots, { family: 'no-alcohol' })],
         standIns,
       }),
-    ); // prettier-ignore
+    );
 
   it('has at most half a per cent, a dash of bitters included', () => {
     expect(faults([slot('juice', '150 ml')])).toEqual([]);
@@ -109,7 +139,8 @@ describe('a drink without alcohol', () => {
 
 describe('names', () => {
   const named = (id: string, name: string, also: string[] = []) => kindInput(id, { name, also });
-  const drink = (id: string, name: string, more: object = {}) => recipeInput([slot('gin', '30 ml')], { id, name, ...more });
+  const drink = (id: string, name: string, more: object = {}) =>
+    recipeInput([slot('gin', '30 ml')], { id, name, ...more });
 
   it('lead to one kind and one drink, whatever their accents and capitals', () => {
     const kinds = [named('a', 'Crème'), named('b', 'Other', ['CREME']), named('c', 'Third')];
@@ -120,7 +151,12 @@ describe('names', () => {
 
   it('may be shared by variants of one drink', () => {
     const two = (more: object) =>
-      synonymFaults(testCatalogue({ kinds: [named('gin', 'Gin')], recipes: [drink('a', 'Fizz', more), drink('b', 'Fizz', more)] }));
+      synonymFaults(
+        testCatalogue({
+          kinds: [named('gin', 'Gin')],
+          recipes: [drink('a', 'Fizz', more), drink('b', 'Fizz', more)],
+        }),
+      );
     expect(two({ group: 'fizz', variant: 'one' })).toEqual([]);
     expect(two({})).toHaveLength(1);
   });
@@ -128,15 +164,25 @@ describe('names', () => {
   it('that tell a drink by its garnish have it as a part', () => {
     const kinds = [named('gin', 'Gin'), named('olive', 'Olive')];
     const faults = (slots: object[]) =>
-      garnishFaults(testCatalogue({ kinds, recipes: [recipeInput(slots, { name: 'Martini with an olive' })] }));
+      garnishFaults(
+        testCatalogue({ kinds, recipes: [recipeInput(slots, { name: 'Martini with an olive' })] }),
+      );
     expect(faults([slot('gin', '60 ml')]).map((f) => f.pointer)).toEqual(['/recipes/0/slots']);
     expect(faults([slot('gin', '60 ml'), slot('olive', '1 whole', 'garnish')])).toEqual([]);
   });
-}); // prettier-ignore
+});
 
 describe('a shop', () => {
   const catalogue = testCatalogue({ kinds: ['vodka', 'dry-gin', 'cola'].map((id) => kindInput(id)) });
-  const bottle = (id: string, kind: string, ml: number, priceMinor: number) => ({ ...{ id, kind, label: id, ml, priceMinor, widthMm: 70, heightMm: 300 } }); // prettier-ignore
+  const bottle = (id: string, kind: string, ml: number, priceMinor: number) => ({
+    id,
+    kind,
+    label: id,
+    ml,
+    priceMinor,
+    widthMm: 70,
+    heightMm: 300,
+  });
   const faults = (...bottles: object[]) =>
     priceBandFaults(testShop({ bottles }), catalogue).map((f) => f.detail);
   const cola = [bottle('can', 'cola', 330, 100), bottle('litre', 'cola', 1000, 150)];
@@ -164,19 +210,65 @@ describe('a shop', () => {
 });
 
 describe('what could harm', () => {
-  const of = (parts: object) => harmFaults(testCatalogue(parts)).map((f) => f.detail).join('; '); // prettier-ignore
-  const made = (from: object[]) => ({ id: 'x', makes: 'gin', effort: 1, how: 'Stir it together.', keepsDays: 5, from }); // prettier-ignore
+  const of = (parts: object) =>
+    harmFaults(testCatalogue(parts))
+      .map((f) => f.detail)
+      .join('; ');
+  const made = (from: object[]) => ({
+    id: 'x',
+    makes: 'gin',
+    effort: 1,
+    how: 'Stir it together.',
+    keepsDays: 5,
+    from,
+  });
 
   it('is found: several things in one amount, more than the drop, what is not taken, cautions that are not there', () => {
-    expect(of({ pantry: [{ id: 'mix', name: 'cloves, ginger and almonds' }] })).toMatch(/names several things/);
+    expect(of({ pantry: [{ id: 'mix', name: 'cloves, ginger and almonds' }] })).toMatch(
+      /names several things/,
+    );
     expect(of({ pantry: [{ id: 't', name: 'tobacco leaf' }] })).toMatch(/nicotine/);
     expect(of({ pantry: [{ id: 'citric', name: 'citric acid', acid: 1, dry: true }] })).toMatch(/eyes/);
-    const extract = { id: 'extract', name: 'bitter-almond extract, food-grade', drops: true, caution: 'By the drop.' };
-    expect(of({ pantry: [extract], homeMade: [made([{ pantry: 'extract', g: 0.1 }, { kind: 'gin', g: 400 }])] })).toBe('');
-    expect(of({ pantry: [extract], homeMade: [made([{ pantry: 'extract', g: 2 }, { kind: 'gin', g: 400 }])] })).toMatch(/by the drop alone/);
+    const extract = {
+      id: 'extract',
+      name: 'bitter-almond extract, food-grade',
+      drops: true,
+      caution: 'By the drop.',
+    };
+    expect(
+      of({
+        pantry: [extract],
+        homeMade: [
+          made([
+            { pantry: 'extract', g: 0.1 },
+            { kind: 'gin', g: 400 },
+          ]),
+        ],
+      }),
+    ).toBe('');
+    expect(
+      of({
+        pantry: [extract],
+        homeMade: [
+          made([
+            { pantry: 'extract', g: 2 },
+            { kind: 'gin', g: 400 },
+          ]),
+        ],
+      }),
+    ).toMatch(/by the drop alone/);
     expect(of({ kinds: [kindInput('rum', { abv: 0.63 })] })).toMatch(/burns: say so/);
     expect(of({ kinds: [kindInput('tonic', { name: 'Tonic water', supply: 'mixer' })] })).toMatch(/quinine/);
-    expect(of({ kinds: [kindInput('aquafaba', { supply: 'fresh', caution: 'Raw egg: fresh.' })] })).toMatch(/holds none/);
-    expect(of({ kinds: [kindInput('gin', { abv: 0.4 }), kindInput('tonic', { name: 'Tonic water', caution: 'Contains quinine.' })] })).toBe('');
-  }); // prettier-ignore
+    expect(of({ kinds: [kindInput('aquafaba', { supply: 'fresh', caution: 'Raw egg: fresh.' })] })).toMatch(
+      /holds none/,
+    );
+    expect(
+      of({
+        kinds: [
+          kindInput('gin', { abv: 0.4 }),
+          kindInput('tonic', { name: 'Tonic water', caution: 'Contains quinine.' }),
+        ],
+      }),
+    ).toBe('');
+  });
 });

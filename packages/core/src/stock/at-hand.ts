@@ -43,8 +43,12 @@ export function atHand(
   const found = new Map<string, AtHand>();
   const of = (kind: string): AtHand => {
     const known = found.get(kind) ?? {
-      ...{ kind, ml: 0, unmeasured: false, sealed: false },
-      ...{ until: undefined, bottleIds: [] },
+      kind,
+      ml: 0,
+      unmeasured: false,
+      sealed: false,
+      until: undefined,
+      bottleIds: [],
     };
     found.set(kind, known);
     return known;

@@ -4,9 +4,26 @@ import { bottleSchema, type Bottle } from './bottle.js';
 
 /** The columns of a stock table; money in minor units, days as 2026-11-26. */
 export const STOCK_COLUMNS = [
-  'kind', 'label', 'sizeMl', 'leftMl', 'pieces', 'priceMinor', 'currency', 'shop', 'boughtOn', 'openedOn',
-  'finishedOn', 'place', 'sipping', 'emptyG', 'id', 'decantedFrom', 'abv', 'frozenOn', 'frozenDays',
-] as const; // prettier-ignore
+  'kind',
+  'label',
+  'sizeMl',
+  'leftMl',
+  'pieces',
+  'priceMinor',
+  'currency',
+  'shop',
+  'boughtOn',
+  'openedOn',
+  'finishedOn',
+  'place',
+  'sipping',
+  'emptyG',
+  'id',
+  'decantedFrom',
+  'abv',
+  'frozenOn',
+  'frozenDays',
+] as const;
 type Column = (typeof STOCK_COLUMNS)[number];
 
 /** Bottles as rows for a table file; what is not known is empty. */

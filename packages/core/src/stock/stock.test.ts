@@ -244,43 +244,66 @@ describe('what is fresh, and what is written down', () => {
   it('a table of bottles is read back as it was written, and a row that cannot be says why', () => {
     const day = fc.constantFrom(null, '2026-10-01', '2026-11-02');
     const any = fc.record({
-      kind: fc.constantFrom('dry-gin', 'triple-sec'), label: fc.constantFrom(null, 'Old, "one"'), sizeMl: fc.constant(700),
-      leftMl: fc.integer({ min: 0, max: 700 }), priceMinor: fc.option(fc.nat(9999)), currency: fc.constantFrom(null, 'EUR'),
-      shop: fc.constantFrom('', 'Corner'), boughtOn: day, openedOn: day, finishedOn: day, sipping: fc.boolean(),
-      place: fc.constantFrom('shelf' as const, 'fridge' as const), emptyG: fc.option(fc.integer({ min: 1, max: 900 })),
+      kind: fc.constantFrom('dry-gin', 'triple-sec'),
+      label: fc.constantFrom(null, 'Old, "one"'),
+      sizeMl: fc.constant(700),
+      leftMl: fc.integer({ min: 0, max: 700 }),
+      priceMinor: fc.option(fc.nat(9999)),
+      currency: fc.constantFrom(null, 'EUR'),
+      shop: fc.constantFrom('', 'Corner'),
+      boughtOn: day,
+      openedOn: day,
+      finishedOn: day,
+      sipping: fc.boolean(),
+      place: fc.constantFrom('shelf' as const, 'fridge' as const),
+      emptyG: fc.option(fc.integer({ min: 1, max: 900 })),
     });
     fc.assert(
       fc.property(fc.array(any, { maxLength: 8 }), (all) => {
         const bottles = all.map((b) => bottle(b.kind, b));
-        expect(readStockRows(stockRows(bottles), kinds, () => expect.fail('each has its id'))).toEqual({ bottles, faults: [] });
+        expect(readStockRows(stockRows(bottles), kinds, () => expect.fail('each has its id'))).toEqual({
+          bottles,
+          faults: [],
+        });
       }),
     );
     const id = () => '00000000-0000-4000-8000-00000000ffff';
     const told = readStockRows(
-      [{ kind: 'moon' }, { kind: 'dry-gin', sizeMl: '700', leftMl: '900' }, { kind: 'dry-gin', place: 'roof' }, { kind: 'dry-gin' }],
-      kinds, id,
+      [
+        { kind: 'moon' },
+        { kind: 'dry-gin', sizeMl: '700', leftMl: '900' },
+        { kind: 'dry-gin', place: 'roof' },
+        { kind: 'dry-gin' },
+      ],
+      kinds,
+      id,
     );
     expect(told.faults.map((f) => f.row)).toEqual([2, 3, 4]);
     expect(told.bottles).toMatchObject([{ kind: 'dry-gin', sizeMl: null, place: 'shelf' }]);
-  }); // prettier-ignore
+  });
 
   it('the drinks that use most of what turns, as trying every few of them finds it', () => {
     const pours = fc.array(fc.integer({ min: 5, max: 90 }), { minLength: 1, maxLength: 9 });
     fc.assert(
-      fc.property(pours, fc.integer({ min: 0, max: 400 }), fc.integer({ min: 0, max: 6 }), (all, left, most) => {
-        const found = drinksThatUse(left, most, new Map(all.map((ml, i) => [`d${i}`, ml])));
-        let best = 0;
-        for (let mask = 0; mask < 1 << all.length; mask++) {
-          const some = all.filter((_, i) => (mask >> i) & 1);
-          const ml = some.reduce((a, b) => a + b, 0);
-          if (some.length <= most && ml <= left) best = Math.max(best, ml);
-        }
-        expect(found.ml).toBe(best);
-        expect(found.drinks.length).toBeLessThanOrEqual(most);
-        expect(found.drinks.reduce((sum, d) => sum + (all[Number(d.slice(1))] as number), 0)).toBe(best);
-      }),
+      fc.property(
+        pours,
+        fc.integer({ min: 0, max: 400 }),
+        fc.integer({ min: 0, max: 6 }),
+        (all, left, most) => {
+          const found = drinksThatUse(left, most, new Map(all.map((ml, i) => [`d${i}`, ml])));
+          let best = 0;
+          for (let mask = 0; mask < 1 << all.length; mask++) {
+            const some = all.filter((_, i) => (mask >> i) & 1);
+            const ml = some.reduce((a, b) => a + b, 0);
+            if (some.length <= most && ml <= left) best = Math.max(best, ml);
+          }
+          expect(found.ml).toBe(best);
+          expect(found.drinks.length).toBeLessThanOrEqual(most);
+          expect(found.drinks.reduce((sum, d) => sum + (all[Number(d.slice(1))] as number), 0)).toBe(best);
+        },
+      ),
       { numRuns: 200 },
-    ); // prettier-ignore
+    );
   });
 });
 

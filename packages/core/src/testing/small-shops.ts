@@ -33,23 +33,45 @@ export const kinds = kindIndex(catalogue.kinds);
 /** A shop's list; a price of 0 means that it does not sell the kind. */
 export const shop = (id: string, prices: readonly number[]): PriceList =>
   priceListSchema.parse({
-    ...{ format: 'uisce-prices/1', id, name: id, currency: 'EUR', provenance: 'for the tests' },
+    format: 'uisce-prices/1',
+    id,
+    name: id,
+    currency: 'EUR',
+    provenance: 'for the tests',
     bottles: [
       ...KINDS.flatMap((kind, k) =>
-        prices[k] ? [{ id: kind, kind, label: kind, ml: 700, priceMinor: prices[k], widthMm: 70, heightMm: 300 }] : [],
+        prices[k]
+          ? [{ id: kind, kind, label: kind, ml: 700, priceMinor: prices[k], widthMm: 70, heightMm: 300 }]
+          : [],
       ),
       // A list is never empty.
-      { id: 'vermouth', kind: 'vermouth', label: 'vermouth', ml: 700, priceMinor: 90_000, widthMm: 70, heightMm: 300 },
+      {
+        id: 'vermouth',
+        kind: 'vermouth',
+        label: 'vermouth',
+        ml: 700,
+        priceMinor: 90_000,
+        widthMm: 70,
+        heightMm: 300,
+      },
     ],
-  }); // prettier-ignore
+  });
 export const smallBrief = (moneyNowMinor: number, more: Partial<Brief> = {}): Brief => ({
   ...emptyBrief('EUR'),
-  ...{ howBig: 'taste', moneyNowMinor },
+  howBig: 'taste',
+  moneyNowMinor,
   ...more,
 });
 const ERRAND_ID = '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001';
 export const errandOf = (lines: ErrandLine[], moneyMinor: number, more: Partial<Errand> = {}): Errand => ({
-  ...{ id: ERRAND_ID, planId: null, startedOn: '2026-11-26', endedOn: null, currency: 'EUR' },
-  ...{ moneyMinor, lines, receipts: [], reserveMinor: 0 },
+  id: ERRAND_ID,
+  planId: null,
+  startedOn: '2026-11-26',
+  endedOn: null,
+  currency: 'EUR',
+  moneyMinor,
+  lines,
+  receipts: [],
+  reserveMinor: 0,
   ...more,
 });

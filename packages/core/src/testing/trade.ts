@@ -16,9 +16,19 @@ export function testKinds(...entries: [id: string, more?: object][]): Map<string
 /** A recipe with only what the test cares about; slots are kind, amount, role and the rest. */
 export function recipeInput(slots: object[], more: object = {}) {
   return {
-    id: 'x', name: 'X', family: 'sour', method: 'shake', strain: 'once', ice: 'none', glass: 'coupe', era: 'before-1900',
-    canon: 'core', source: 'trade', slots, ...more,
-  }; // prettier-ignore
+    id: 'x',
+    name: 'X',
+    family: 'sour',
+    method: 'shake',
+    strain: 'once',
+    ice: 'none',
+    glass: 'coupe',
+    era: 'before-1900',
+    canon: 'core',
+    source: 'trade',
+    slots,
+    ...more,
+  };
 }
 
 /** The same, read. */
@@ -56,7 +66,12 @@ export function testCatalogue(parts: object): Catalogue {
 export function testShop(parts: object): PriceList {
   const gin = { id: 'gin', kind: 'gin', label: 'Gin', ml: 700, priceMinor: 2000, widthMm: 70, heightMm: 300 };
   return priceListSchema.parse({
-    ...{ format: 'uisce-prices/1', id: 'shop', name: 'Shop', currency: 'EUR', provenance: 'made up' },
-    ...{ bottles: [gin], ...parts },
+    format: 'uisce-prices/1',
+    id: 'shop',
+    name: 'Shop',
+    currency: 'EUR',
+    provenance: 'made up',
+    bottles: [gin],
+    ...parts,
   });
 }

@@ -3,9 +3,13 @@ import type { PlanProblemInput } from '../planner/problem.js';
 /** The worked example that is published with the format: six bottles, seven drinks. */
 export const WORKED_EXAMPLE: PlanProblemInput = (() => {
   const prices = {
-    'dry-gin-70': 1750, 'white-rum-70': 1600, 'triple-sec-50': 1900,
-    'sweet-vermouth-75': 950, 'red-bitter-70': 1800, 'bourbon-70': 2400,
-  }; // prettier-ignore
+    'dry-gin-70': 1750,
+    'white-rum-70': 1600,
+    'triple-sec-50': 1900,
+    'sweet-vermouth-75': 950,
+    'red-bitter-70': 1800,
+    'bourbon-70': 2400,
+  };
   const slot = (...kinds: [string, number][]) => ({
     any: kinds.map(([kind, fit]) => ({ all: [kind], fit })),
   });

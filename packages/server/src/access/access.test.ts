@@ -53,22 +53,25 @@ describe('a passphrase', () => {
 describe('tries', () => {
   it('of one address are fewer than ten in any minute, however they are spaced, and others are not held up', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 1, max: 20_000 }), { minLength: 100, maxLength: 600 }), (gaps) => {
-        let now = 0;
-        const tries = new Tries(() => now);
-        const taken: number[] = [];
-        for (const gap of gaps) {
-          now += gap;
-          if (tries.waitMs('a') > 0) continue;
-          tries.begin('a');
-          taken.push(now);
-        }
-        const inMinute = taken.map((at) => taken.filter((t) => t > at - MINUTE_MS && t <= at).length);
-        expect(Math.max(...inMinute)).toBeLessThan(10);
-        expect(tries.waitMs('b')).toBe(0);
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 20_000 }), { minLength: 100, maxLength: 600 }),
+        (gaps) => {
+          let now = 0;
+          const tries = new Tries(() => now);
+          const taken: number[] = [];
+          for (const gap of gaps) {
+            now += gap;
+            if (tries.waitMs('a') > 0) continue;
+            tries.begin('a');
+            taken.push(now);
+          }
+          const inMinute = taken.map((at) => taken.filter((t) => t > at - MINUTE_MS && t <= at).length);
+          expect(Math.max(...inMinute)).toBeLessThan(10);
+          expect(tries.waitMs('b')).toBe(0);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 
   it('begin anew once the right one was said', () => {
     const tries = new Tries(() => 0);
@@ -119,7 +122,9 @@ describe('the household’s own authority', () => {
       ]);
     expect(verify('bar.localhost').stdout.toString()).toContain('OK');
     expect(verify('elsewhere.example').status).not.toBe(0);
-    expect(execFileSync('openssl', ['x509', '-in', ca, '-noout', '-text']).toString()).toMatch(/CA:TRUE, pathlen:0/); // prettier-ignore
+    expect(execFileSync('openssl', ['x509', '-in', ca, '-noout', '-text']).toString()).toMatch(
+      /CA:TRUE, pathlen:0/,
+    );
   });
 });
 
@@ -144,8 +149,14 @@ describe('the home network’s door', () => {
   it('refuses every route to whoever is not signed in, but the few that say that they are open', async () => {
     const client = new HomeClient(app);
     const api = createApi({
-      ...{ store: undefined as unknown as KeptStore, live: new LivePages(), pool: undefined as unknown as SolverPool },
-      ...{ catalogue, shops, glossary, backup: {} as BackupParts, access: {} as AccessParts },
+      store: undefined as unknown as KeptStore,
+      live: new LivePages(),
+      pool: undefined as unknown as SolverPool,
+      catalogue,
+      shops,
+      glossary,
+      backup: {} as BackupParts,
+      access: {} as AccessParts,
     });
     const open: string[] = [];
     for (const { method, path, body } of api.endpoints) {
@@ -161,7 +172,7 @@ describe('the home network’s door', () => {
       'post /guest-page/{key}/asks',
       'post /session',
     ]);
-  }); // prettier-ignore
+  });
 
   it('lets in whoever knows the passphrase, by a cookie that no script reads, until the session is ended', async () => {
     const phone = new HomeClient(app);
@@ -179,7 +190,9 @@ describe('the home network’s door', () => {
     expect(type((await foreign.call('GET', '/api/plans')).text)).toBe('/problems/foreign-host');
     const cross = await phone.call('POST', '/api/history/undo', {}, { origin: 'https://elsewhere.example' });
     expect(type(cross.text)).toBe('/problems/foreign-page');
-    expect(type((await phone.call('POST', '/api/access/home', { open: false })).text)).toBe('/problems/this-machine-only'); // prettier-ignore
+    expect(type((await phone.call('POST', '/api/access/home', { open: false })).text)).toBe(
+      '/problems/this-machine-only',
+    );
 
     const listening = phone.call('GET', '/api/live');
     const { sessions } = await app.get<AccessState>('/access');
@@ -198,7 +211,8 @@ describe('the home network’s door', () => {
     await app.start();
     await app.home.open();
     expect((await laptop.call('GET', '/api/plans')).status).toBe(200);
-    const change = (old: string) => laptop.call('POST', '/api/access/passphrase', { passphrase: 'a lamp on the stair', old }); // prettier-ignore
+    const change = (old: string) =>
+      laptop.call('POST', '/api/access/passphrase', { passphrase: 'a lamp on the stair', old });
     expect(type((await change('no idea at all')).text)).toBe('/problems/wrong-passphrase');
     expect((await change(PASSPHRASE)).status).toBe(204);
     expect((await laptop.call('GET', '/api/plans')).status).toBe(200);

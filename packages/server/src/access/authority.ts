@@ -65,37 +65,48 @@ const common = (days: number) => ({
 /** The authority, made once. It may sign servers alone, and no other authority. */
 async function authorityIn(folder: string): Promise<Pair> {
   const there = pairIn(folder, 'authority');
-  if (there && new Date(new X509Certificate(there.cert).validTo) > addDays(new Date(), RENEW_BEFORE_DAYS)) return there;
+  if (there && new Date(new X509Certificate(there.cert).validTo) > addDays(new Date(), RENEW_BEFORE_DAYS))
+    return there;
   const keys = await newKeys();
   const made = await x509.X509CertificateGenerator.createSelfSigned({
-    ...common(AUTHORITY_DAYS), keys, name: 'CN=Uisce household authority',
+    ...common(AUTHORITY_DAYS),
+    keys,
+    name: 'CN=Uisce household authority',
     extensions: [
       new x509.BasicConstraintsExtension(true, 0, true),
       new x509.KeyUsagesExtension(x509.KeyUsageFlags.keyCertSign | x509.KeyUsageFlags.cRLSign, true),
       await x509.SubjectKeyIdentifierExtension.create(keys.publicKey),
     ],
   });
-  return keepPair(folder, 'authority', { cert: `${made.toString('pem')}\n`, key: await pemOfKey(keys.privateKey) });
-} // prettier-ignore
+  return keepPair(folder, 'authority', {
+    cert: `${made.toString('pem')}\n`,
+    key: await pemOfKey(keys.privateKey),
+  });
+}
 
 /** A server's certificate, signed by the authority. */
 async function serverBy(authority: Pair, names: readonly string[]): Promise<Pair> {
   const keys = await newKeys();
   const issuer = new x509.X509Certificate(authority.cert);
   const made = await x509.X509CertificateGenerator.create({
-    ...common(CERTIFICATE_DAYS), publicKey: keys.publicKey, signingKey: await keyOfPem(authority.key),
-    subject: 'CN=Uisce', issuer: issuer.subject,
+    ...common(CERTIFICATE_DAYS),
+    publicKey: keys.publicKey,
+    signingKey: await keyOfPem(authority.key),
+    subject: 'CN=Uisce',
+    issuer: issuer.subject,
     extensions: [
       new x509.BasicConstraintsExtension(false, undefined, true),
       new x509.KeyUsagesExtension(x509.KeyUsageFlags.digitalSignature, true),
       new x509.ExtendedKeyUsageExtension([x509.ExtendedKeyUsage.serverAuth]),
-      new x509.SubjectAlternativeNameExtension(names.map((value) => ({ type: isIP(value) ? 'ip' : 'dns', value }))),
+      new x509.SubjectAlternativeNameExtension(
+        names.map((value) => ({ type: isIP(value) ? 'ip' : 'dns', value })),
+      ),
       await x509.SubjectKeyIdentifierExtension.create(keys.publicKey),
       await x509.AuthorityKeyIdentifierExtension.create(issuer),
     ],
   });
   return { cert: `${made.toString('pem')}\n`, key: await pemOfKey(keys.privateKey) };
-} // prettier-ignore
+}
 
 /** Whether a certificate is of this authority, names all that is wanted, and lasts a while yet. */
 function serves({ cert }: Pair, authority: Pair, names: readonly string[]): boolean {
@@ -109,7 +120,9 @@ function serves({ cert }: Pair, authority: Pair, names: readonly string[]): bool
 export async function homeCertificate(folder: string, names: readonly string[]): Promise<HomeCertificate> {
   const authority = await authorityIn(folder);
   const told = ({ cert, key }: Pair): HomeCertificate => ({
-    ...{ cert: `${cert.trimEnd()}\n${authority.cert}`, key, authority: authority.cert },
+    cert: `${cert.trimEnd()}\n${authority.cert}`,
+    key,
+    authority: authority.cert,
     fingerprint: new X509Certificate(authority.cert).fingerprint256,
   });
   const there = pairIn(folder, 'server');

@@ -60,7 +60,10 @@ export class HomeServer {
     this.names = homeNames(this.parts.names);
     this.certificate = await homeCertificate(this.parts.folder, this.names);
     const { cert, key } = this.certificate;
-    const server = createServer({ cert, key, minVersion: 'TLSv1.2' }, this.parts.app(() => this.names.map((n) => hostOf(n)))); // prettier-ignore
+    const server = createServer(
+      { cert, key, minVersion: 'TLSv1.2' },
+      this.parts.app(() => this.names.map((n) => hostOf(n))),
+    );
     await new Promise<void>((resolve, reject) => {
       server.once('error', reject);
       server.listen(this.parts.port, this.parts.listen, resolve);

@@ -18,9 +18,11 @@ export type KeptPassphrase = z.infer<typeof keptPassphraseSchema>;
 function keyOf(passphrase: string, salt: Buffer): Promise<Buffer> {
   return new Promise((resolve, reject) =>
     // However it was typed, composed letters are the same letters.
-    scrypt(passphrase.normalize('NFC'), salt, KEY_BYTES, SCRYPT, (error, key) => (error ? reject(error) : resolve(key))),
+    scrypt(passphrase.normalize('NFC'), salt, KEY_BYTES, SCRYPT, (error, key) =>
+      error ? reject(error) : resolve(key),
+    ),
   );
-} // prettier-ignore
+}
 
 /** A passphrase made ready to be kept. */
 export async function hashed(passphrase: string): Promise<KeptPassphrase> {
@@ -38,10 +40,14 @@ export async function matches(passphrase: string, kept: KeptPassphrase): Promise
 const MIN_BITS = 48;
 
 /** Words of the trade to make passphrases of: plain letters, of a length that is easily typed, each once. */
-export function wordsOfTrade({ kinds, tools, recipes }: Pick<Catalogue, 'kinds' | 'tools' | 'recipes'>): string[] {
+export function wordsOfTrade({
+  kinds,
+  tools,
+  recipes,
+}: Pick<Catalogue, 'kinds' | 'tools' | 'recipes'>): string[] {
   const names = [...kinds, ...tools, ...recipes].map((thing) => thing.name);
   return [...new Set(names.flatMap((name) => name.toLowerCase().match(/\b[a-z]{4,8}\b/g) ?? []))].sort();
-} // prettier-ignore
+}
 
 /** A passphrase of words drawn by chance, as many as it takes. */
 export function passphraseOf(words: readonly string[]): string {

@@ -26,7 +26,7 @@ export function writePrivate(file: string, text: string): void {
     closeSync(handle);
   }
   renameSync(part, file);
-} // prettier-ignore
+}
 
 /** What it holds; undefined where there is none. */
 export function readPrivate(file: string): string | undefined {

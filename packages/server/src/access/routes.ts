@@ -46,20 +46,36 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
 
   api
     .on(
-      { method: 'get', path: '/session', summary: 'Whether whoever asks is signed in, and where from', open: true, answer: whoSchema },
+      {
+        method: 'get',
+        path: '/session',
+        summary: 'Whether whoever asks is signed in, and where from',
+        open: true,
+        answer: whoSchema,
+      },
       (_req, res) => {
         const { place, session } = askerOf(res);
-        res.set('cache-control', 'no-store').json({ place, isIn: place === 'machine' || session !== undefined });
+        res
+          .set('cache-control', 'no-store')
+          .json({ place, isIn: place === 'machine' || session !== undefined });
       },
     )
     .on(
       {
-        method: 'post', path: '/session', summary: 'Sign in with the household’s passphrase', open: true, status: 204,
-        body: z.strictObject({ passphrase: z.string().max(MAX_LETTERS), device: z.string().max(60).default('a device') }),
+        method: 'post',
+        path: '/session',
+        summary: 'Sign in with the household’s passphrase',
+        open: true,
+        status: 204,
+        body: z.strictObject({
+          passphrase: z.string().max(MAX_LETTERS),
+          device: z.string().max(60).default('a device'),
+        }),
         problems: ['wrong-passphrase', 'too-many-tries'],
       },
       async (req: Request, res, body) => {
-        if (askerOf(res).place === 'machine') throw new HttpProblem('no-such-path', 'nobody signs in on this machine');
+        if (askerOf(res).place === 'machine')
+          throw new HttpProblem('no-such-path', 'nobody signs in on this machine');
         const done = await access.signIn(body.passphrase, addressOf(req), body.device);
         if (done.is === 'wait') throw tooMany(done.ms);
         if (done.is === 'wrong') throw new HttpProblem('wrong-passphrase', 'it is another passphrase');
@@ -67,44 +83,68 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
         res.status(204).end();
       },
     )
+    .on({ method: 'delete', path: '/session', summary: 'Sign out', status: 204 }, (_req, res) => {
+      const { session } = askerOf(res);
+      if (session) end(session);
+      takeCookie(res);
+      res.status(204).end();
+    })
     .on(
-      { method: 'delete', path: '/session', summary: 'Sign out', status: 204 },
-      (_req, res) => {
-        const { session } = askerOf(res);
-        if (session) end(session);
-        takeCookie(res);
-        res.status(204).end();
+      {
+        method: 'get',
+        path: '/authority.crt',
+        summary: 'The certificate of the household’s own authority, for a device to trust',
+        open: true,
+        problems: ['not-found'],
       },
-    )
-    .on(
-      { method: 'get', path: '/authority.crt', summary: 'The certificate of the household’s own authority, for a device to trust', open: true, problems: ['not-found'] },
       (_req, res) => {
-        if (home.authority === undefined) throw new HttpProblem('not-found', 'the home network is not served');
+        if (home.authority === undefined)
+          throw new HttpProblem('not-found', 'the home network is not served');
         res.type('application/x-x509-ca-cert').attachment('uisce-authority.crt').send(home.authority);
       },
     )
     .on(
-      { method: 'get', path: '/access', summary: 'The home network’s door, and the devices that are signed in', answer: accessSchema },
+      {
+        method: 'get',
+        path: '/access',
+        summary: 'The home network’s door, and the devices that are signed in',
+        answer: accessSchema,
+      },
       (_req, res) => {
         const { session } = askerOf(res);
-        const sessions = access.sessions.list().map(({ id, device, since, seen }) => ({ id, device, since, seen, isThis: id === session }));
+        const sessions = access.sessions
+          .list()
+          .map(({ id, device, since, seen }) => ({ id, device, since, seen, isThis: id === session }));
         res.set('cache-control', 'no-store').json({ ...state(), sessions });
       },
     )
     .on(
-      { method: 'get', path: '/access/suggestion', summary: 'A passphrase of words, drawn by chance', answer: z.object({ passphrase: z.string() }) },
+      {
+        method: 'get',
+        path: '/access/suggestion',
+        summary: 'A passphrase of words, drawn by chance',
+        answer: z.object({ passphrase: z.string() }),
+      },
       (_req, res) => res.set('cache-control', 'no-store').json({ passphrase: passphraseOf(words) }),
     )
     .on(
       {
-        method: 'post', path: '/access/home', summary: 'Serve the home network, or no longer; on the machine itself alone',
-        before: thisMachineOnly, body: z.strictObject({ open: z.boolean() }), answer: homeStateSchema,
+        method: 'post',
+        path: '/access/home',
+        summary: 'Serve the home network, or no longer; on the machine itself alone',
+        before: thisMachineOnly,
+        body: z.strictObject({ open: z.boolean() }),
+        answer: homeStateSchema,
         problems: ['this-machine-only', 'no-passphrase', 'not-here'],
       },
       async (_req, res, body) => {
         if (body.open) {
           if (home.refused !== '') throw new HttpProblem('not-here', home.refused);
-          if (!access.hasPassphrase) throw new HttpProblem('no-passphrase', 'set a passphrase first: the home network is never served without one');
+          if (!access.hasPassphrase)
+            throw new HttpProblem(
+              'no-passphrase',
+              'set a passphrase first: the home network is never served without one',
+            );
           await home.open();
         } else await home.close();
         access.setWantsHome(body.open);
@@ -113,7 +153,10 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
     )
     .on(
       {
-        method: 'post', path: '/access/passphrase', summary: 'Set or change the passphrase; every other device signs in anew', status: 204,
+        method: 'post',
+        path: '/access/passphrase',
+        summary: 'Set or change the passphrase; every other device signs in anew',
+        status: 204,
         body: z.strictObject({ passphrase, old: z.string().max(MAX_LETTERS).optional() }),
         problems: ['wrong-passphrase', 'too-many-tries'],
       },
@@ -132,10 +175,16 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
       },
     )
     .on(
-      { method: 'delete', path: '/access/sessions/{id}', summary: 'End a device’s session', status: 204, problems: ['not-found'] },
+      {
+        method: 'delete',
+        path: '/access/sessions/{id}',
+        summary: 'End a device’s session',
+        status: 204,
+        problems: ['not-found'],
+      },
       (req, res) => {
         if (!end(String(req.params.id))) throw new HttpProblem('not-found', 'there is no such session');
         res.status(204).end();
       },
     );
-} // prettier-ignore
+}

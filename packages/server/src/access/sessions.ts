@@ -40,11 +40,17 @@ export class Sessions {
   begin(device: string): string {
     const token = randomBytes(TOKEN_BYTES).toString('base64url');
     const at = this.now().toISOString();
-    const session = { id: randomUUID(), tokenHash: hashOf(token), device: device.slice(0, 60), since: at, seen: at };
+    const session = {
+      id: randomUUID(),
+      tokenHash: hashOf(token),
+      device: device.slice(0, 60),
+      since: at,
+      seen: at,
+    };
     this.all = [session, ...this.list()].slice(0, MAX_SESSIONS);
     this.keep(this.all);
     return token;
-  } // prettier-ignore
+  }
 
   /** The session of a token, seen now; undefined where there is none. Hashes are compared, so that time tells nothing of a token. */
   of(token: string): Session | undefined {

@@ -47,23 +47,28 @@ interface Restored {
 describe('a sealed file', () => {
   it('opens with its passphrase alone, and says so of any byte that was changed', () => {
     fc.assert(
-      fc.property(fc.uint8Array({ maxLength: 400 }), fc.string({ minLength: 8, maxLength: 20 }), fc.nat(), (bytes, phrase, at) => {
-        const file = Buffer.from(bytes);
-        const shut = sealed(file, phrase);
-        expect(isSealed(shut)).toBe(true);
-        expect(unsealed(shut, phrase).equals(file)).toBe(true);
-        expect(() => unsealed(shut, `${phrase}x`)).toThrow(SealError);
-        const spoilt = Buffer.from(shut);
-        // Past the line that says what it is.
-        const place = 15 + (at % (shut.length - 15));
-        spoilt[place] = (spoilt[place] ?? 0) ^ 1;
-        expect(() => unsealed(spoilt, phrase)).toThrow(SealError);
-        // The same twice is never the same file.
-        expect(sealed(file, phrase).equals(shut)).toBe(false);
-      }),
+      fc.property(
+        fc.uint8Array({ maxLength: 400 }),
+        fc.string({ minLength: 8, maxLength: 20 }),
+        fc.nat(),
+        (bytes, phrase, at) => {
+          const file = Buffer.from(bytes);
+          const shut = sealed(file, phrase);
+          expect(isSealed(shut)).toBe(true);
+          expect(unsealed(shut, phrase).equals(file)).toBe(true);
+          expect(() => unsealed(shut, `${phrase}x`)).toThrow(SealError);
+          const spoilt = Buffer.from(shut);
+          // Past the line that says what it is.
+          const place = 15 + (at % (shut.length - 15));
+          spoilt[place] = (spoilt[place] ?? 0) ^ 1;
+          expect(() => unsealed(spoilt, phrase)).toThrow(SealError);
+          // The same twice is never the same file.
+          expect(sealed(file, phrase).equals(shut)).toBe(false);
+        },
+      ),
       { numRuns: 8 },
     );
-  }); // prettier-ignore
+  });
 });
 
 describe('a backup', () => {
@@ -82,21 +87,27 @@ describe('a backup', () => {
       expect(opened.counts.plan).toBeGreaterThan(0);
       opened.close();
     }
-    const whole = await app.get<{ entries: { thing: string; id: string; value: unknown }[]; history: unknown }>('/kept'); // prettier-ignore
+    const whole = await app.get<{
+      entries: { thing: string; id: string; value: unknown }[];
+      history: unknown;
+    }>('/kept');
     const last = await make();
     await keep('Too many');
     expect((await names()).at(-1)).toBe('Too many');
     const back = await app.call<Restored>('POST', `/backups/${last.name}/restore`, {});
     expect(back.status).toBe(200);
     const now = await app.get<typeof whole>('/kept');
-    expect(now.entries.map(({ thing, id, value }) => ({ thing, id, value }))).toEqual(whole.entries.map(({ thing, id, value }) => ({ thing, id, value }))); // prettier-ignore
+    expect(now.entries.map(({ thing, id, value }) => ({ thing, id, value }))).toEqual(
+      whole.entries.map(({ thing, id, value }) => ({ thing, id, value })),
+    );
     expect(now.history).toEqual(whole.history);
     // What was there before is a backup itself: the restore is taken back.
     await app.call('POST', `/backups/${back.body.before.name}/restore`, {});
     expect((await names()).at(-1)).toBe('Too many');
     // Versions never run back, so that no page takes an old one for a new one.
     const fresh = await keep('After');
-    const version = (id: string) => app.call('GET', `/plans/${id}`).then((a) => Number(a.headers.get('etag')?.replaceAll('"', ''))); // prettier-ignore
+    const version = (id: string) =>
+      app.call('GET', `/plans/${id}`).then((a) => Number(a.headers.get('etag')?.replaceAll('"', '')));
     const others = now.entries.filter((e) => e.thing === 'plan').map((e) => e.id);
     for (const id of others.slice(0, 3)) expect(await version(fresh.id)).toBeGreaterThan(await version(id));
   });
@@ -127,14 +138,40 @@ describe('a backup', () => {
       const answer = await app.call<ProblemDetails>('POST', '/restore', body);
       return [answer.status, answer.body.detail];
     };
-    expect(await sent(of((f) => writeFileSync(f, 'Dear friend')))).toEqual([400, 'It is no backup of Uisce.']);
+    expect(await sent(of((f) => writeFileSync(f, 'Dear friend')))).toEqual([
+      400,
+      'It is no backup of Uisce.',
+    ]);
     expect((await sent(of((f) => truncateSync(f, 20_000))))[1]).toMatch(/^It is damaged/);
-    expect((await sent(of((f) => { const b = readFileSync(f); b.fill(7, 8192, 16_384); writeFileSync(f, b); })))[1]).toMatch(/^It is damaged/);
-    const newer = of((f) => { const db = new Sqlite(f); db.exec("INSERT INTO migrations (timestamp, name) VALUES (9, 'Later')"); db.close(); });
+    expect(
+      (
+        await sent(
+          of((f) => {
+            const b = readFileSync(f);
+            b.fill(7, 8192, 16_384);
+            writeFileSync(f, b);
+          }),
+        )
+      )[1],
+    ).toMatch(/^It is damaged/);
+    const newer = of((f) => {
+      const db = new Sqlite(f);
+      db.exec("INSERT INTO migrations (timestamp, name) VALUES (9, 'Later')");
+      db.close();
+    });
     expect(await sent(newer)).toEqual([400, 'A newer Uisce has written it: start that version.']);
-    const other = of((f) => { rmSync(f); const db = new Sqlite(f); db.exec('CREATE TABLE birds (name TEXT)'); db.close(); });
+    const other = of((f) => {
+      rmSync(f);
+      const db = new Sqlite(f);
+      db.exec('CREATE TABLE birds (name TEXT)');
+      db.close();
+    });
     expect((await sent(other))[1]).toMatch(/no household of Uisce/);
-    const odd = of((f) => { const db = new Sqlite(f); db.exec("UPDATE plan SET value = '{}'"); db.close(); });
+    const odd = of((f) => {
+      const db = new Sqlite(f);
+      db.exec("UPDATE plan SET value = '{}'");
+      db.close();
+    });
     expect((await sent(odd))[1]).toMatch(/^\d+ things in it cannot be read, a plan first of all/);
     const shut = of((f) => writeFileSync(f, sealed(readFileSync(f), 'salt and light')));
     expect((await sent(shut))[1]).toMatch(/its passphrase is needed/);
@@ -144,7 +181,7 @@ describe('a backup', () => {
     expect(await names()).toEqual(before);
     expect(readdirSync(join(app.folder, 'backups'))).toHaveLength(backups);
     expect((await sent(shut, 'salt and light'))[0]).toBe(200);
-  }); // prettier-ignore
+  });
 
   it('of any earlier release comes in brought up to date', async () => {
     const fixtures = join(import.meta.dirname, '../../fixtures');

@@ -16,7 +16,11 @@ const say = (line: string) => process.stdout.write(`${line}\n`);
 /** A server that runs has the database to itself: it is asked. */
 async function askedOfServer(): Promise<string | undefined> {
   const address = `http://127.0.0.1:${config.port}/api/backups`;
-  const answer = await fetch(address, { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' }).catch(() => undefined); // prettier-ignore
+  const answer = await fetch(address, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: '{}',
+  }).catch(() => undefined);
   return answer?.ok ? ((await answer.json()) as { name: string }).name : undefined;
 }
 

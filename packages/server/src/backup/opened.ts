@@ -55,9 +55,12 @@ function wholeOrRefused(file: string): void {
   try {
     const check = db.pragma('integrity_check', { simple: true });
     if (check !== 'ok') throw new BackupError('It is damaged: SQLite’s own check finds faults in it.');
-    const tables = db.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").all() as { name: string }[]; // prettier-ignore
+    const tables = db.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").all() as {
+      name: string;
+    }[];
     const names = new Set(tables.map((t) => t.name));
-    if (!names.has('migrations') || !names.has('plan')) throw new BackupError('It is a database, but no household of Uisce’s.'); // prettier-ignore
+    if (!names.has('migrations') || !names.has('plan'))
+      throw new BackupError('It is a database, but no household of Uisce’s.');
   } finally {
     db.close();
   }
@@ -70,7 +73,9 @@ async function countsOf(file: string): Promise<Record<string, number>> {
     const store = new KeptStore(connection);
     const unreadable = store.setAside();
     if (unreadable.length > 0)
-      throw new BackupError(`${unreadable.length} things in it cannot be read, a ${unreadable[0]?.noun} first of all.`); // prettier-ignore
+      throw new BackupError(
+        `${unreadable.length} things in it cannot be read, a ${unreadable[0]?.noun} first of all.`,
+      );
     return Object.fromEntries(KEPT.map((kept) => [kept.name, store.list(kept).length]));
   } finally {
     await source.destroy();
@@ -82,8 +87,10 @@ function worded(error: unknown): unknown {
   if (error instanceof SealError) return new BackupError(error.message);
   if (error instanceof DatabaseError)
     return new BackupError(
-      /newer Uisce/.test(error.message) ? 'A newer Uisce has written it: start that version.' : 'It is damaged, or no database.',
-    ); // prettier-ignore
+      /newer Uisce/.test(error.message)
+        ? 'A newer Uisce has written it: start that version.'
+        : 'It is damaged, or no database.',
+    );
   const { code = '' } = error as NodeJS.ErrnoException;
   return code.startsWith('SQLITE_') ? new BackupError('It is damaged, or cut off.') : error;
 }

@@ -19,7 +19,9 @@ export function restoreFrom(db: Sqlite.Database, backup: OpenedBackup): void {
       for (const { name } of tables.filter((t) => !NOT_TAKEN.has(t.name))) {
         db.prepare(`DELETE FROM main."${name}"`).run();
         // By name: an older release may have made them in another order.
-        const columns = (db.pragma(`main.table_info("${name}")`) as { name: string }[]).map((c) => `"${c.name}"`).join(); // prettier-ignore
+        const columns = (db.pragma(`main.table_info("${name}")`) as { name: string }[])
+          .map((c) => `"${c.name}"`)
+          .join();
         db.prepare(`INSERT INTO main."${name}" (${columns}) SELECT ${columns} FROM backup."${name}"`).run();
       }
       db.prepare(

@@ -31,13 +31,21 @@ const restoredSchema = z.object({
 });
 
 /** Backups: made while in use, taken along plain or sealed, and restored whole or not at all. */
-export function backupRoutes(api: Api, { backups, db }: BackupParts, store: KeptStore, live: LivePages): void {
+export function backupRoutes(
+  api: Api,
+  { backups, db }: BackupParts,
+  store: KeptStore,
+  live: LivePages,
+): void {
   const path = (name: string): string => {
     const found = backups.path(name);
     if (found === undefined) throw new HttpProblem('not-found', 'there is no such backup');
     return found;
   };
-  async function restored(file: string, phrase?: string): Promise<{ before: Backup; counts: Record<string, number> }> {
+  async function restored(
+    file: string,
+    phrase?: string,
+  ): Promise<{ before: Backup; counts: Record<string, number> }> {
     let opened: OpenedBackup;
     try {
       opened = await openedBackup(file, phrase);
@@ -57,43 +65,77 @@ export function backupRoutes(api: Api, { backups, db }: BackupParts, store: Kept
   }
   api
     .on(
-      { method: 'get', path: '/backups', summary: 'The backups there are, the newest first', answer: z.array(backupSchema) },
+      {
+        method: 'get',
+        path: '/backups',
+        summary: 'The backups there are, the newest first',
+        answer: z.array(backupSchema),
+      },
       (_req, res) => res.json(backups.list()),
     )
     .on(
-      { method: 'post', path: '/backups', summary: 'Make a backup now, while in use', body: z.strictObject({}), status: 201, answer: backupSchema },
+      {
+        method: 'post',
+        path: '/backups',
+        summary: 'Make a backup now, while in use',
+        body: z.strictObject({}),
+        status: 201,
+        answer: backupSchema,
+      },
       async (_req, res) => res.status(201).json(await backups.make(db, 'asked')),
     )
     .on(
-      { method: 'get', path: '/backups/{name}', summary: 'A backup as one file (SQLite)', problems: ['not-found'] },
+      {
+        method: 'get',
+        path: '/backups/{name}',
+        summary: 'A backup as one file (SQLite)',
+        problems: ['not-found'],
+      },
       (req, res) => {
         const name = String(req.params.name);
-        res.type('application/vnd.sqlite3').attachment(name).send(readFileSync(path(name)));
+        res
+          .type('application/vnd.sqlite3')
+          .attachment(name)
+          .send(readFileSync(path(name)));
       },
     )
     .on(
       {
-        method: 'post', path: '/backups/{name}/sealed', summary: 'A backup sealed with a passphrase (scrypt, AES-256-GCM)',
-        body: z.strictObject({ passphrase }), problems: ['not-found', 'invalid'],
+        method: 'post',
+        path: '/backups/{name}/sealed',
+        summary: 'A backup sealed with a passphrase (scrypt, AES-256-GCM)',
+        body: z.strictObject({ passphrase }),
+        problems: ['not-found', 'invalid'],
       },
       (req, res, body) => {
         const name = String(req.params.name);
         const file = sealed(readFileSync(path(name)), body.passphrase);
-        res.type('application/octet-stream').attachment(name.replace(/\.sqlite$/, '.sealed')).send(file);
+        res
+          .type('application/octet-stream')
+          .attachment(name.replace(/\.sqlite$/, '.sealed'))
+          .send(file);
       },
     )
     .on(
       {
-        method: 'post', path: '/backups/{name}/restore', summary: 'Put a backup in the place of all there is; what was there is backed up first',
-        body: z.strictObject({}), answer: restoredSchema, problems: ['not-found', 'invalid'],
+        method: 'post',
+        path: '/backups/{name}/restore',
+        summary: 'Put a backup in the place of all there is; what was there is backed up first',
+        body: z.strictObject({}),
+        answer: restoredSchema,
+        problems: ['not-found', 'invalid'],
       },
       async (req, res) => res.json(await restored(path(String(req.params.name)))),
     )
     .on(
       {
-        method: 'post', path: '/restore', summary: 'The same from a file that is sent, in base64',
+        method: 'post',
+        path: '/restore',
+        summary: 'The same from a file that is sent, in base64',
         body: z.strictObject({ file: z.base64(), passphrase: z.string().max(200).optional() }),
-        limit: LARGEST, answer: restoredSchema, problems: ['invalid', 'too-large'],
+        limit: LARGEST,
+        answer: restoredSchema,
+        problems: ['invalid', 'too-large'],
       },
       async (_req, res, body) => {
         const folder = mkdtempSync(join(tmpdir(), 'uisce-sent-'));
@@ -106,4 +148,4 @@ export function backupRoutes(api: Api, { backups, db }: BackupParts, store: Kept
         }
       },
     );
-} // prettier-ignore
+}

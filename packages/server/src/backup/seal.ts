@@ -20,7 +20,11 @@ export function isSealed(file: Buffer): boolean {
 /** A file sealed with a passphrase: read by nobody without it, and changed by nobody unseen. */
 export function sealed(file: Buffer, passphrase: string): Buffer {
   const [salt, nonce] = [randomBytes(SALT), randomBytes(NONCE)];
-  const cipher = createCipheriv('aes-256-gcm', scryptSync(passphrase.normalize('NFC'), salt, KEY, SCRYPT), nonce); // prettier-ignore
+  const cipher = createCipheriv(
+    'aes-256-gcm',
+    scryptSync(passphrase.normalize('NFC'), salt, KEY, SCRYPT),
+    nonce,
+  );
   cipher.setAAD(MAGIC);
   const inside = Buffer.concat([cipher.update(file), cipher.final()]);
   return Buffer.concat([MAGIC, salt, nonce, cipher.getAuthTag(), inside]);

@@ -46,8 +46,14 @@ Shake with ice and double strain into a coupe.`,
 
 /** A kind that no shop of the catalogue has: a neighbour cooks it. */
 const SEA_BUCKTHORN: OwnKind = ownKindSchema.parse({
-  ...{ id: 'own-sea-buckthorn', name: 'Sea buckthorn syrup', job: 'sweet', supply: 'home-made' },
-  ...{ sugarGPerL: 520, acidGPerL: 14, storage: 'fridge', openDays: 21 },
+  id: 'own-sea-buckthorn',
+  name: 'Sea buckthorn syrup',
+  job: 'sweet',
+  supply: 'home-made',
+  sugarGPerL: 520,
+  acidGPerL: 14,
+  storage: 'fridge',
+  openDays: 21,
   sold: { ml: 250, priceMinor: 450, currency: 'EUR' },
 });
 
@@ -80,7 +86,13 @@ export function boathouseNotebook(
     return recipe;
   };
   const own = (id: string, recipe: Recipe, more: Partial<OwnDrink> = {}): OwnDrink => ({
-    ...{ id, houseSpecOf: null, current: 0, from: '', tags: [], notes: '', chosen: [] },
+    id,
+    houseSpecOf: null,
+    current: 0,
+    from: '',
+    tags: [],
+    notes: '',
+    chosen: [],
     versions: [{ at: at(30), why: '', recipe }],
     ...more,
   });
@@ -97,21 +109,46 @@ export function boathouseNotebook(
   });
   const gimlet = catalogue.recipes.find((r) => r.id === 'gimlet');
   if (gimlet === undefined) throw new Error('there is no gimlet');
-  const house = own('own-gimlet', withAmounts(gimlet, [{ slot: 1, toMl: 20 }]), { houseSpecOf: 'gimlet', from: 'As Colm likes it' });
-  const collection = (name: string, note: string, ids: string[], from: Partial<Collection> = {}): Collection =>
-    ({ id: newId(), name, note, book: '', pages: {}, drinks: ids, ...from });
+  const house = own('own-gimlet', withAmounts(gimlet, [{ slot: 1, toMl: 20 }]), {
+    houseSpecOf: 'gimlet',
+    from: 'As Colm likes it',
+  });
+  const collection = (
+    name: string,
+    note: string,
+    ids: string[],
+    from: Partial<Collection> = {},
+  ): Collection => ({ id: newId(), name, note, book: '', pages: {}, drinks: ids, ...from });
   const slip = drinks.find((d) => d.id === 'own-slip-in-the-dark');
-  const tasting = (drink: string, version: number | null, ago: number, by: string, verdict: number, note: string): Tasting => ({
-    ...{ id: newId(), drink, version: version === null ? null : (slip?.versions[version]?.at ?? null) },
-    ...{ at: at(ago), by, verdict, note },
+  const tasting = (
+    drink: string,
+    version: number | null,
+    ago: number,
+    by: string,
+    verdict: number,
+    note: string,
+  ): Tasting => ({
+    id: newId(),
+    drink,
+    version: version === null ? null : (slip?.versions[version]?.at ?? null),
+    at: at(ago),
+    by,
+    verdict,
+    note,
   });
   return {
     drinks: [...drinks, house],
     kinds: [SEA_BUCKTHORN],
     collections: [
-      collection('Winter', 'By the stove.', ['own-slip-in-the-dark', 'own-low-lamp', 'irish-coffee', 'hot-toddy']),
+      collection('Winter', 'By the stove.', [
+        'own-slip-in-the-dark',
+        'own-low-lamp',
+        'irish-coffee',
+        'hot-toddy',
+      ]),
       collection('To try', 'From the blue book on the sill.', ['last-word', 'bamboo', 'own-nine-pins'], {
-        ...{ book: 'Evenings by Water', pages: { 'last-word': 'p. 41', bamboo: 'p. 88' } },
+        book: 'Evenings by Water',
+        pages: { 'last-word': 'p. 41', bamboo: 'p. 88' },
       }),
     ],
     tastings: [
@@ -121,4 +158,4 @@ export function boathouseNotebook(
       tasting('gimlet', null, 20, 'Colm', 4, 'Sharper than printed, as it should be.'),
     ],
   };
-} // prettier-ignore
+}

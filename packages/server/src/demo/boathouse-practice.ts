@@ -35,13 +35,14 @@ function trialsOf(today: string, newId: () => string): Trial[] {
     const targetMl = TARGETS_ML[at] ?? 30;
     const off = between(BIAS, t) + between(SPREAD, t) * bell() * 8;
     return {
-      ...{
-        id: newId(),
-        at: `${addDays(today, day - DAYS)}T18:${String(10 + (i % EACH_DAY) * 2)}:00.000Z`,
-        by: WHO,
-      },
-      ...{ targetMl, pouredMl: Math.round(targetMl * (1 + off) * 10) / 10, kind: KINDS[at] ?? null },
-      ...{ spout: 'metal', way: 'drawn' },
+      id: newId(),
+      at: `${addDays(today, day - DAYS)}T18:${String(10 + (i % EACH_DAY) * 2)}:00.000Z`,
+      by: WHO,
+      targetMl,
+      pouredMl: Math.round(targetMl * (1 + off) * 10) / 10,
+      kind: KINDS[at] ?? null,
+      spout: 'metal',
+      way: 'drawn',
     };
   });
 }
@@ -92,6 +93,10 @@ function decksOf(today: string, newId: () => string, catalogue: Catalogue): Deck
 }
 
 /** Practice of the boathouse: pours by count, and cards due today. */
-export function boathousePractice(today: string, newId: () => string, catalogue: Catalogue): { trials: Trial[]; decks: Deck[] } {
+export function boathousePractice(
+  today: string,
+  newId: () => string,
+  catalogue: Catalogue,
+): { trials: Trial[]; decks: Deck[] } {
   return { trials: trialsOf(today, newId), decks: decksOf(today, newId, catalogue) };
-} // prettier-ignore
+}

@@ -119,13 +119,23 @@ function lineOf(list: PriceList, id: string, part: Partial<ErrandLine> = {}): Er
         : piece?.tool !== undefined
           ? { is: 'tool', tool: piece.tool }
           : {
-              ...{ is: 'glasses', glass: piece?.glass ?? '', pieces: piece?.pieces ?? 1 },
+              is: 'glasses',
+              glass: piece?.glass ?? '',
+              pieces: piece?.pieces ?? 1,
               capacityMl: piece?.capacityMl ?? 0,
             };
   const label = bottle?.label ?? piece?.label ?? fresh?.sold ?? pack?.pantry.replaceAll('-', ' ') ?? id;
   return {
-    ...{ id, shop: list.id, ware, label, count: 1, listedMinor: sold.priceMinor },
-    ...{ foundMinor: null, onOffer: false, state: 'wanted', why: fresh ? 'fresh' : 'plan' },
+    id,
+    shop: list.id,
+    ware,
+    label,
+    count: 1,
+    listedMinor: sold.priceMinor,
+    foundMinor: null,
+    onOffer: false,
+    state: 'wanted',
+    why: fresh ? 'fresh' : 'plan',
     ...part,
   };
 }
@@ -149,16 +159,15 @@ export function boathouseStock(
   };
   const [first] = BOATHOUSE.plans;
   const errand = (startedOn: string, lines: ErrandLine[]): Errand => ({
-    ...{
-      id: newId(),
-      planId,
-      startedOn,
-      endedOn: null,
-      currency: 'EUR',
-      receipts: [],
-      reserveMinor: 0,
-    },
-    ...{ moneyMinor: first?.brief.moneyNowMinor ?? 0, lines },
+    id: newId(),
+    planId,
+    startedOn,
+    endedOn: null,
+    currency: 'EUR',
+    receipts: [],
+    reserveMinor: 0,
+    moneyMinor: first?.brief.moneyNowMinor ?? 0,
+    lines,
   });
   const before = BEFORE.map(({ ago: days, shop: at, bought }) => {
     const lines = bought.map(([id, since]) => ({
@@ -171,7 +180,11 @@ export function boathouseStock(
         lines.map((l) => l.line),
       ),
       {
-        ...{ kit: emptyKit(), kinds, trips: TRIPS.trips, today: ago(days), newId },
+        kit: emptyKit(),
+        kinds,
+        trips: TRIPS.trips,
+        today: ago(days),
+        newId,
         shopNames: new Map(shops.map((l) => [l.id, l.name])),
       },
     );
@@ -181,8 +194,14 @@ export function boathouseStock(
     return { ...away, bottles };
   });
   const setAside = [92, 61, 30].map((days): KittyEntry => ({
-    ...{ id: newId(), on: ago(days), purpose: 'set-aside', minor: 6_000, currency: 'EUR' },
-    ...{ shop: '', note: '', errandId: null },
+    id: newId(),
+    on: ago(days),
+    purpose: 'set-aside',
+    minor: 6_000,
+    currency: 'EUR',
+    shop: '',
+    note: '',
+    errandId: null,
   }));
   return {
     bottles: [...before.flatMap((e) => e.bottles), ...oldBottles(ago, newId)],
@@ -210,28 +229,56 @@ function oldBottles(ago: (days: number) => string, newId: () => string): Bottle[
   });
   const at = (shop: string) => ({ currency: 'EUR', shop });
   const bitters = bottle('aromatic-bitters', {
-    ...at('The Lantern Store'), label: 'Lantern Store aromatic bitters', sizeMl: 200, leftMl: 0, priceMinor: 1190,
-    boughtOn: ago(150), openedOn: ago(148), finishedOn: ago(20),
-  }); // prettier-ignore
+    ...at('The Lantern Store'),
+    label: 'Lantern Store aromatic bitters',
+    sizeMl: 200,
+    leftMl: 0,
+    priceMinor: 1190,
+    boughtOn: ago(150),
+    openedOn: ago(148),
+    finishedOn: ago(20),
+  });
   return [
     bitters,
     bottle('aromatic-bitters', {
-      label: 'poured over', sizeMl: 100, leftMl: 70, openedOn: ago(148), decantedFrom: bitters.id,
-    }), // prettier-ignore
+      label: 'poured over',
+      sizeMl: 100,
+      leftMl: 70,
+      openedOn: ago(148),
+      decantedFrom: bitters.id,
+    }),
     bottle('irish-whiskey', {
-      label: 'The old one from the wedding', sizeMl: 700, leftMl: 410, openedOn: ago(400), sipping: true,
-    }), // prettier-ignore
+      label: 'The old one from the wedding',
+      sizeMl: 700,
+      leftMl: 410,
+      openedOn: ago(400),
+      sipping: true,
+    }),
     bottle('islay-scotch', {
-      label: 'From the neighbour, for the engine', sizeMl: 700, leftMl: 620, openedOn: ago(210), sipping: true,
-    }), // prettier-ignore
+      label: 'From the neighbour, for the engine',
+      sizeMl: 700,
+      leftMl: 620,
+      openedOn: ago(210),
+      sipping: true,
+    }),
     bottle('dry-gin', {
-      ...at('The Lantern Store'), label: 'Three Buoys dry gin', sizeMl: 700, leftMl: 675, priceMinor: 1750,
-      boughtOn: ago(100), openedOn: ago(95),
-    }), // prettier-ignore
+      ...at('The Lantern Store'),
+      label: 'Three Buoys dry gin',
+      sizeMl: 700,
+      leftMl: 675,
+      priceMinor: 1750,
+      boughtOn: ago(100),
+      openedOn: ago(95),
+    }),
     bottle('dry-gin', {
-      ...at('The Lantern Store'), label: 'Three Buoys dry gin', sizeMl: 700, leftMl: 410, priceMinor: 1750,
-      boughtOn: ago(112), openedOn: ago(109),
-    }), // prettier-ignore
+      ...at('The Lantern Store'),
+      label: 'Three Buoys dry gin',
+      sizeMl: 700,
+      leftMl: 410,
+      priceMinor: 1750,
+      boughtOn: ago(112),
+      openedOn: ago(109),
+    }),
     bottle('dry-gin', {
       label: 'From the neighbour, for the mooring',
       sizeMl: 700,
@@ -239,12 +286,22 @@ function oldBottles(ago: (days: number) => string, newId: () => string): Bottle[
       boughtOn: ago(80),
     }),
     bottle('white-rum', {
-      ...at('Harbour Wines'), label: 'Low Tide white rum', sizeMl: 700, leftMl: 685, priceMinor: 1680,
-      boughtOn: ago(100), openedOn: ago(98),
-    }), // prettier-ignore
+      ...at('Harbour Wines'),
+      label: 'Low Tide white rum',
+      sizeMl: 700,
+      leftMl: 685,
+      priceMinor: 1680,
+      boughtOn: ago(100),
+      openedOn: ago(98),
+    }),
     bottle('irish-whiskey', {
-      ...at('Harbour Wines'), label: 'Inver Sollas Irish whiskey', sizeMl: 700, leftMl: 670, priceMinor: 2550,
-      boughtOn: ago(99), openedOn: ago(97),
-    }), // prettier-ignore
+      ...at('Harbour Wines'),
+      label: 'Inver Sollas Irish whiskey',
+      sizeMl: 700,
+      leftMl: 670,
+      priceMinor: 2550,
+      boughtOn: ago(99),
+      openedOn: ago(97),
+    }),
   ];
 }

@@ -80,8 +80,15 @@ function boathouseKit(): Kit {
 
 function guestsOf(newId: () => string) {
   return (name: string, more: Partial<Guest> = {}): Guest => ({
-    ...{ id: newId(), name, count: 1, likes: [], dislikes: [], allergens: [], noAlcohol: false },
-    ...{ drives: false, ...more },
+    id: newId(),
+    name,
+    count: 1,
+    likes: [],
+    dislikes: [],
+    allergens: [],
+    noAlcohol: false,
+    drives: false,
+    ...more,
   });
 }
 
@@ -92,15 +99,23 @@ export function boathouseEvening(today: string, newId: () => string, newKey: () 
   // The next Saturday that leaves two days to make ice.
   const ahead = ((6 - weekday + 7) % 7) + ((6 - weekday + 7) % 7 < 2 ? 7 : 0);
   return eveningSchema.parse({
-    ...{ id: newId(), name: 'Saturday at the boathouse', on: addDays(today, ahead), from: '20:00', hours: 4 },
+    id: newId(),
+    name: 'Saturday at the boathouse',
+    on: addDays(today, ahead),
+    from: '20:00',
+    hours: 4,
     guests: [
       guest('Aoife', { likes: ['sour', 'fizzy'] }),
       guest('Bran', { allergens: ['egg'] }),
       guest('Ciara', { drives: true }),
       guest('three more', { count: 3, dislikes: ['bitter'] }),
     ],
-    ...{ size: 4, must: ['syrup-old-fashioned', 'gin-and-tonic'], never: [], atWork: true },
-    ...{ freezerLitres: 14, endedOn: null },
+    size: 4,
+    must: ['syrup-old-fashioned', 'gin-and-tonic'],
+    never: [],
+    atWork: true,
+    freezerLitres: 14,
+    endedOn: null,
     guestCard: { key: newKey(), asks: true },
     done: ['fill.cube-tray.1', 'ice.cube-tray.1'],
   });
@@ -110,7 +125,12 @@ export function boathouseEvening(today: string, newId: () => string, newKey: () 
 export function boathousePastEvening(on: string, newId: () => string, pours: readonly Pour[]): Evening {
   const guest = guestsOf(newId);
   const past = eveningSchema.parse({
-    ...{ id: newId(), name: 'Last of the long evenings', on, from: '20:00', hours: 3, endedOn: on },
+    id: newId(),
+    name: 'Last of the long evenings',
+    on,
+    from: '20:00',
+    hours: 3,
+    endedOn: on,
     guests: [
       guest('Aoife', { likes: ['sour', 'fizzy'] }),
       guest('Bran', { allergens: ['egg'] }),
@@ -118,7 +138,12 @@ export function boathousePastEvening(on: string, newId: () => string, pours: rea
       guest('Maeve', { dislikes: ['bitter'] }),
       guest('Colm', { allergens: ['nuts'] }),
     ],
-    ...{ size: 4, must: ['irish-buck'], never: [], atWork: true, freezerLitres: 14, done: [] },
+    size: 4,
+    must: ['irish-buck'],
+    never: [],
+    atWork: true,
+    freezerLitres: 14,
+    done: [],
   });
   return { ...past, cost: costOfEvening(past, pours) };
 }

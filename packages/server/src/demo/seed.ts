@@ -54,7 +54,10 @@ export function seedDemo(
   const evenings = boathousePours(today, randomUUID, shipped.catalogue, {
     bottles: stock.bottles,
     batches: batches.map((b) => ({
-      ...{ id: b.id, leftMl: b.remainingMl, until: b.useBy, madeOn: b.madeOn ?? today },
+      id: b.id,
+      leftMl: b.remainingMl,
+      until: b.useBy,
+      madeOn: b.madeOn ?? today,
       kind: recipeOfBatch(b, shipped.catalogue.homeMade)?.makes ?? '',
     })),
   });

@@ -11,12 +11,33 @@ const today = formatISO(new Date(), { representation: 'date' });
 const app = new RunningApp();
 const evening = (more: Partial<Evening> = {}): Evening =>
   eveningSchema.parse({
-    ...{ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', name: 'Saturday', on: today, from: '20:00', hours: 4, size: 3 },
-    ...{ guests: [{ id: randomUUID(), name: 'Aoife', count: 1, likes: [], dislikes: [], allergens: ['nuts'], noAlcohol: false, drives: false }] },
-    ...{ must: ['whiskey-sour', 'negroni', 'no-alcohol-highball'].slice(0, 2), never: [], atWork: false, freezerLitres: null, done: [], endedOn: null },
+    id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
+    name: 'Saturday',
+    on: today,
+    from: '20:00',
+    hours: 4,
+    size: 3,
+    guests: [
+      {
+        id: randomUUID(),
+        name: 'Aoife',
+        count: 1,
+        likes: [],
+        dislikes: [],
+        allergens: ['nuts'],
+        noAlcohol: false,
+        drives: false,
+      },
+    ],
+    must: ['whiskey-sour', 'negroni', 'no-alcohol-highball'].slice(0, 2),
+    never: [],
+    atWork: false,
+    freezerLitres: null,
+    done: [],
+    endedOn: null,
     guestCard: { key: KEY, asks: true },
     ...more,
-  }); // prettier-ignore
+  });
 const put = (value: Evening) => app.put(`/evenings/${value.id}`, value);
 const ask = (more: object = {}, client?: HomeClient) => {
   const body = { name: 'Aoife', cannot: [], noAlcohol: false, drink: 'negroni', ...more };
@@ -42,7 +63,16 @@ describe('a menu for guests', () => {
     const menu = await guest.call('GET', `/api/guest-page/${KEY}`);
     const view = JSON.parse(menu.text) as GuestView;
     expect(view.drinks.map((d) => d.name)).toEqual(['Negroni', 'Whiskey sour']);
-    expect(Object.keys(view).sort()).toEqual(['asks', 'drinks', 'from', 'house', 'isWhole', 'locale', 'name', 'on']);
+    expect(Object.keys(view).sort()).toEqual([
+      'asks',
+      'drinks',
+      'from',
+      'house',
+      'isWhole',
+      'locale',
+      'name',
+      'on',
+    ]);
     expect(view.isWhole).toBe(false);
     // Who comes, and what they cannot have, is nobody else's to read.
     expect(menu.text).not.toContain('Aoife');
@@ -54,7 +84,7 @@ describe('a menu for guests', () => {
       expect((await guest.call('GET', path)).status, path).toBe(401);
     expect((await guest.call('GET', `/api/guest-page/${'x'.repeat(32)}`)).status).toBe(404);
     expect((await ask({}, guest)).status).toBe(204);
-  }); // prettier-ignore
+  });
 
   it('takes what can be served, and says why where it cannot', async () => {
     expect((await ask({ name: 'Bran', drink: 'whiskey-sour' })).status).toBe(204);

@@ -40,9 +40,10 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
       .map((e) => e.value)
       .filter((e) => e.guestCard !== null && same(e.guestCard.key, key));
     const open = found.find((e) => menuIsOpen(e, today, now.getHours()));
-    if (open === undefined) throw new HttpProblem('not-found', 'there is no menu here, or its evening is over');
+    if (open === undefined)
+      throw new HttpProblem('not-found', 'there is no menu here, or its evening is over');
     return open;
-  } // prettier-ignore
+  }
 
   function viewOf(evening: Evening): GuestView {
     const { catalogue } = library;
@@ -50,11 +51,22 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
     const recipes = catalogue.recipes.filter((r) => evening.must.includes(r.id));
     const ready = pourables({ ...catalogue, recipes }, house.minFit);
     const { household = '', locale = 'en-IE' } = store.get(keptSettings, ONLY_ID)?.value ?? {};
-    const menu = menuHere(evening, { ...house, catalogue, ready, prices: pricesNow(store, world, catalogue) });
+    const menu = menuHere(evening, {
+      ...house,
+      catalogue,
+      ready,
+      prices: pricesNow(store, world, catalogue),
+    });
     const drinks = guestDrinks(evening, menu, (kind) => house.kinds.get(kind)?.name ?? kind);
     return {
-      ...{ house: household, name: evening.name, on: evening.on, from: evening.from, locale, drinks },
-      ...{ isWhole: evening.must.length >= evening.size, asks: evening.guestCard?.asks ?? false },
+      house: household,
+      name: evening.name,
+      on: evening.on,
+      from: evening.from,
+      locale,
+      drinks,
+      isWhole: evening.must.length >= evening.size,
+      asks: evening.guestCard?.asks ?? false,
     };
   }
 
@@ -97,16 +109,22 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
       },
       (req, res, asked) => {
         const evening = eveningOf(String(req.params.key));
-        if (!evening.guestCard?.asks) throw new HttpProblem('not-here', 'this menu is for reading: ask the house');
+        if (!evening.guestCard?.asks)
+          throw new HttpProblem('not-here', 'this menu is for reading: ask the house');
         const drink = viewOf(evening).drinks.find((d) => d.id === asked.drink);
-        const fault = (pointer: string, detail: string) => HttpProblem.faults(detail, [{ code: 'mismatch', pointer, detail }]);
+        const fault = (pointer: string, detail: string) =>
+          HttpProblem.faults(detail, [{ code: 'mismatch', pointer, detail }]);
         if (drink === undefined) throw fault('/drink', 'it is not on the menu');
         const cannot = cannotServe(asked, drink);
         if (cannot !== undefined) throw fault('/drink', cannot);
         const before = store.list(keptAsk).filter((a) => a.value.evening === evening.id);
-        if (before.length >= MAX_ASKS) throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
+        if (before.length >= MAX_ASKS)
+          throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
         const ask: GuestAsk = {
-          ...{ id: randomUUID(), evening: evening.id, at: new Date().toISOString(), state: 'waiting' },
+          id: randomUUID(),
+          evening: evening.id,
+          at: new Date().toISOString(),
+          state: 'waiting',
           ...asked,
         };
         store.apply(
@@ -120,4 +138,4 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
         res.status(204).end();
       },
     );
-} // prettier-ignore
+}

@@ -50,8 +50,12 @@ const menuSchema = z.object({
   missingMinor: z.int(),
   swaps: z.array(
     z.object({
-      ...{ out: z.string(), in: z.string(), moneyMinor: z.int(), parts: z.int() },
-      ...{ lacking: z.int(), noSoft: z.boolean() },
+      out: z.string(),
+      in: z.string(),
+      moneyMinor: z.int(),
+      parts: z.int(),
+      lacking: z.int(),
+      noSoft: z.boolean(),
     }),
   ),
   candidates: z.int(),

@@ -42,14 +42,20 @@ export function healthRoute(
     },
     (req, res) => {
       try {
-        const { name } = db.prepare('SELECT name FROM migrations ORDER BY id DESC LIMIT 1').get() as { name: string };
-        const bytes = Number(db.pragma('page_count', { simple: true })) * Number(db.pragma('page_size', { simple: true }));
+        const { name } = db.prepare('SELECT name FROM migrations ORDER BY id DESC LIMIT 1').get() as {
+          name: string;
+        };
+        const bytes =
+          Number(db.pragma('page_count', { simple: true })) *
+          Number(db.pragma('page_size', { simple: true }));
         const database = { migration: name, bytes, unreadable: store.setAside().length };
-        res.set('cache-control', 'no-store').json({ status: 'ok', version: VERSION, database, lastBackup: backups.list()[0]?.at ?? null });
+        res
+          .set('cache-control', 'no-store')
+          .json({ status: 'ok', version: VERSION, database, lastBackup: backups.list()[0]?.at ?? null });
       } catch (error) {
         req.log.error({ err: error }, 'the database does not answer');
         throw new HttpProblem('ill', 'the database does not answer');
       }
     },
   );
-} // prettier-ignore
+}

@@ -60,7 +60,8 @@ describe('all that is kept', () => {
     file.things.plan = [{ ...file.things.plan[0], id: first?.id ?? '', name: 'Otherwise' }, theirs];
     const [plans] = (await compare(other, file)).body.filter((c) => c.thing === 'plan');
     expect(plans).toMatchObject({ isNew: 1, same: 0, different: 1, names: ['“Otherwise”'] });
-    const names = async () => (await other.get<{ value: { name: string } }[]>('/plans')).map((p) => p.value.name);
+    const names = async () =>
+      (await other.get<{ value: { name: string } }[]>('/plans')).map((p) => p.value.name);
     expect((await bring(other, file)).body.taken).toBe(1);
     expect(await names()).toEqual(['First winter', 'A smaller start', 'Only in the file']);
     expect((await bring(other, file, { leave: ['plan'] })).body.taken).toBe(0);
@@ -69,7 +70,7 @@ describe('all that is kept', () => {
     // What was there before is a backup: it is taken back.
     await other.call('POST', `/backups/${replaced.body.before.name}/restore`, {});
     expect(await names()).toEqual(['First winter', 'A smaller start', 'Only in the file']);
-  }); // prettier-ignore
+  });
 
   it('with a fault in it is refused by its place, and nothing is touched', async () => {
     const before = await whole(other);
@@ -81,9 +82,26 @@ describe('all that is kept', () => {
       [{ format: 'another/1', things: {} }, /no household's file/],
       [{ format: 'uisce-household/1', things: { birds: [] } }, /\/things\/birds/],
       [{ format: 'uisce-household/1', things }, /\/things\/plan\/0\/name/],
-      [{ format: 'uisce-household/1', things: { plan: [plan({ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001' }), plan({ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001' })] } }, /there are two of/],
-      [{ format: 'uisce-household/1', things: { evening: [{ ...(samples.evening?.[0] as object), must: ['no-such-drink'] }] } }, /there is no drink "no-such-drink"/],
-    ]; // prettier-ignore
+      [
+        {
+          format: 'uisce-household/1',
+          things: {
+            plan: [
+              plan({ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001' }),
+              plan({ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001' }),
+            ],
+          },
+        },
+        /there are two of/,
+      ],
+      [
+        {
+          format: 'uisce-household/1',
+          things: { evening: [{ ...(samples.evening?.[0] as object), must: ['no-such-drink'] }] },
+        },
+        /there is no drink "no-such-drink"/,
+      ],
+    ];
     for (const [file, detail] of faulty) {
       const { status, body } = await bring(other, file);
       expect([status, body.detail]).toEqual([400, expect.stringMatching(detail)]);
@@ -94,14 +112,17 @@ describe('all that is kept', () => {
   it('goes out as tables that a spreadsheet reads, a row a thing', async () => {
     const zip = unzipSync(new Uint8Array(await (await fetch(demo.address('/household.zip'))).arrayBuffer()));
     const rows = (name: string) =>
-      papaparse.parse<Record<string, string>>(strFromU8(zip[name] ?? new Uint8Array()), { header: true, skipEmptyLines: true }).data;
+      papaparse.parse<Record<string, string>>(strFromU8(zip[name] ?? new Uint8Array()), {
+        header: true,
+        skipEmptyLines: true,
+      }).data;
     const pours = await demo.get<{ value: { name: string; abv: number; parts: unknown[] } }[]>('/pours');
     const table = rows('pour.csv');
     expect(table).toHaveLength(pours.length);
     expect(table.map((r) => [r.name, Number(r.abv)])).toEqual(pours.map((p) => [p.value.name, p.value.abv]));
     expect(JSON.parse(table[0]?.parts ?? '')).toEqual(pours[0]?.value.parts);
     expect(rows('settings.csv')[0]?.household).toContain('boathouse');
-  }); // prettier-ignore
+  });
 });
 
 describe('forgetting', () => {
@@ -110,14 +131,26 @@ describe('forgetting', () => {
     ['', '-wal'].some((end) => readFileSync(app.file + end).includes(word));
 
   it('somebody leaves no name in the file, in what undo remembers, nor in what was changed', async () => {
-    await demo.put('/people/7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c009', { ...(samples.person?.[0] as object), id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c009', name: 'Fionnuala' }, 'Fionnuala is in the book'); // prettier-ignore
-    for (const [thing, more] of [['pour', { for: ['Fionnuala', 'Bran'] }], ['tasting', { by: 'Fionnuala' }], ['trial', { by: 'Fionnuala' }], ['deck', { by: 'Fionnuala' }]] as const) {
+    await demo.put(
+      '/people/7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c009',
+      { ...(samples.person?.[0] as object), id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c009', name: 'Fionnuala' },
+      'Fionnuala is in the book',
+    );
+    for (const [thing, more] of [
+      ['pour', { for: ['Fionnuala', 'Bran'] }],
+      ['tasting', { by: 'Fionnuala' }],
+      ['trial', { by: 'Fionnuala' }],
+      ['deck', { by: 'Fionnuala' }],
+    ] as const) {
       const kept = KEPT.find((k) => k.name === thing) as Kept<{ id: string }>;
       const value = { ...(samples[thing]?.[0] as { id: string }), ...more };
       expect((await demo.put(`/${kept.path}/${value.id}`, value, `For Fionnuala`)).status, thing).toBe(200);
-    } // prettier-ignore
+    }
     expect(stands(demo, 'Fionnuala')).toBe(true);
-    const { body } = await demo.call<{ changed: number }>('POST', '/people/forget', { name: 'Fionnuala', backups: 'keep' }); // prettier-ignore
+    const { body } = await demo.call<{ changed: number }>('POST', '/people/forget', {
+      name: 'Fionnuala',
+      backups: 'keep',
+    });
     expect(body.changed).toBe(5);
     expect(stands(demo, 'Fionnuala')).toBe(false);
     const pours = await demo.get<{ id: string; value: { for: string[] } }[]>('/pours');

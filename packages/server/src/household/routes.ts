@@ -50,10 +50,16 @@ export function householdRoutes(
 
   /** What speaks against things, in the household as they would leave it. */
   function faultsOf(taken: readonly WholeThing[]): Fault[] {
-    const there = worldWith(world, taken.map((t) => ({ ...t, version: null })));
+    const there = worldWith(
+      world,
+      taken.map((t) => ({ ...t, version: null })),
+    );
     return taken.flatMap(({ thing, id, value }) => {
       const kept = keptNamed(thing) as Kept;
-      return keptFaults(kept, id, value, there).map((f) => ({ ...f, pointer: `/things/${thing}/${id}${f.pointer}` }));
+      return keptFaults(kept, id, value, there).map((f) => ({
+        ...f,
+        pointer: `/things/${thing}/${id}${f.pointer}`,
+      }));
     });
   }
 
@@ -63,31 +69,47 @@ export function householdRoutes(
       (_req, res) => res.type('application/json').attachment(name('.json')).send(wholeFile(here())),
     )
     .on(
-      { method: 'get', path: '/household.schema.json', summary: 'The published schema of that file (JSON Schema)' },
+      {
+        method: 'get',
+        path: '/household.schema.json',
+        summary: 'The published schema of that file (JSON Schema)',
+      },
       (_req, res) => res.json(wholeJsonSchema()),
     )
     .on(
       { method: 'get', path: '/household.zip', summary: 'All that is kept, as tables: a ZIP of CSV files' },
-      (_req, res) => res.type('application/zip').attachment(name('.zip')).send(Buffer.from(tablesZip(store))),
+      (_req, res) =>
+        res
+          .type('application/zip')
+          .attachment(name('.zip'))
+          .send(Buffer.from(tablesZip(store))),
     )
     .on(
       {
-        method: 'post', path: '/household/compare', summary: 'How a file stands to what is kept: new, the same, otherwise; nothing is changed',
-        body: z.strictObject({ file: z.unknown() }), limit: LARGEST, answer: comparedSchema,
+        method: 'post',
+        path: '/household/compare',
+        summary: 'How a file stands to what is kept: new, the same, otherwise; nothing is changed',
+        body: z.strictObject({ file: z.unknown() }),
+        limit: LARGEST,
+        answer: comparedSchema,
       },
       (_req, res, body) => res.json(compareWhole(read(body.file), here())),
     )
     .on(
       {
-        method: 'post', path: '/household/import',
-        summary: 'Bring a file in: what is new, and of the kinds named what is otherwise; all of it or nothing, and a backup first',
+        method: 'post',
+        path: '/household/import',
+        summary:
+          'Bring a file in: what is new, and of the kinds named what is otherwise; all of it or nothing, and a backup first',
         body: z.strictObject({ file: z.unknown(), leave: things.default([]), replace: things.default([]) }),
-        limit: LARGEST, answer: z.object({ before: backupSchema, taken: z.int() }),
+        limit: LARGEST,
+        answer: z.object({ before: backupSchema, taken: z.int() }),
       },
       async (_req, res, body) => {
         const taken = takenOf(read(body.file), here(), body);
         const faults = faultsOf(taken);
-        if (faults.length > 0) throw HttpProblem.faults(`it does not go together with what is here: ${faults[0]?.detail}`, faults);
+        if (faults.length > 0)
+          throw HttpProblem.faults(`it does not go together with what is here: ${faults[0]?.detail}`, faults);
         const before = await backup.backups.make(backup.db, 'import');
         bring(store, taken);
         live.restored();
@@ -96,8 +118,11 @@ export function householdRoutes(
     )
     .on(
       {
-        method: 'post', path: '/household/forget', summary: 'Forget everything: every thing, what undo remembers, and if wanted every backup',
-        body: z.strictObject({ everything: z.literal(true), backups }), status: 204,
+        method: 'post',
+        path: '/household/forget',
+        summary: 'Forget everything: every thing, what undo remembers, and if wanted every backup',
+        body: z.strictObject({ everything: z.literal(true), backups }),
+        status: 204,
       },
       (_req, res, body) => {
         forgetEverything(backup.db, store);
@@ -108,7 +133,9 @@ export function householdRoutes(
     )
     .on(
       {
-        method: 'post', path: '/people/forget', summary: 'Forget somebody by name, in all that is kept and in what undo remembers',
+        method: 'post',
+        path: '/people/forget',
+        summary: 'Forget somebody by name, in all that is kept and in what undo remembers',
         body: z.strictObject({ name: z.string().trim().min(1).max(60), backups }),
         answer: z.object({ changed: z.int() }),
       },
@@ -119,4 +146,4 @@ export function householdRoutes(
         res.json({ changed });
       },
     );
-} // prettier-ignore
+}

@@ -9,8 +9,11 @@ export function tablesZip(store: KeptStore): Uint8Array {
     const values = store.list(kept).map((entry) => entry.value);
     if (values.length === 0) return [];
     const { columns, rows } = keptTable(values);
-    const text = papaparse.unparse({ fields: columns, data: rows }, { newline: '\r\n', escapeFormulae: true });
+    const text = papaparse.unparse(
+      { fields: columns, data: rows },
+      { newline: '\r\n', escapeFormulae: true },
+    );
     return [[`${kept.name}.csv`, strToU8(`${text}\r\n`)] as const];
-  }); // prettier-ignore
+  });
   return zipSync(Object.fromEntries(files));
 }

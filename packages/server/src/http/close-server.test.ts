@@ -12,7 +12,9 @@ it('ends although a page whose news was cut comes back over a line that was stil
   const joined = (req: IncomingMessage, res: Response) => live.join(req as Request, res);
   let finish: () => void = () => undefined;
   const server = createServer((req, res) => {
-    const express = Object.assign(res, { set: (all: Record<string, string>) => res.setHeaders(new Map(Object.entries(all))) }); // prettier-ignore
+    const express = Object.assign(res, {
+      set: (all: Record<string, string>) => res.setHeaders(new Map(Object.entries(all))),
+    });
     if (req.url === '/live') joined(req, express as unknown as Response);
     else finish = () => res.end('kept');
   });

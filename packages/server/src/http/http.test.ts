@@ -73,7 +73,10 @@ describe('over the wire', () => {
   });
 
   it('every refusal is problem details of a listed type', async () => {
-    const asked: [name: keyof typeof PROBLEMS, answer: Promise<{ status: number; headers: Headers; body: ProblemDetails }>][] = [
+    const asked: [
+      name: keyof typeof PROBLEMS,
+      answer: Promise<{ status: number; headers: Headers; body: ProblemDetails }>,
+    ][] = [
       ['no-such-path', app.call('GET', '/nowhere')],
       ['no-such-method', app.call('DELETE', '/catalogue')],
       ['not-found', app.call('GET', '/price-lists/no-such-list')],
@@ -82,7 +85,7 @@ describe('over the wire', () => {
       ['too-large', app.call('POST', '/history/undo', JSON.stringify('x'.repeat(300_000)))],
       ['wrong-media', app.call('POST', '/changes', 'name=x', { 'content-type': 'text/plain' })],
       ['bad-address', app.call('GET', '/plans/%E0%A4%A')],
-    ]; // prettier-ignore
+    ];
     for (const [name, answer] of asked) {
       const { status, headers, body } = await answer;
       expect([name, status, body.type]).toEqual([name, PROBLEMS[name].status, problemType(name)]);

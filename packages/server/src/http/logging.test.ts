@@ -38,7 +38,7 @@ it('a line says what was asked and how it went, and nothing of who asked or what
 });
 
 it('keys and queries are left out of an address, everything else stands', () => {
-  expect(['/card/abc', '/api/guest-page/abc/asks', '/api/plans/1?x=2', '/plan/dry-gin'].map(loggedPath)).toEqual([
-    ...['/card/…', '/api/guest-page/…/asks', '/api/plans/1', '/plan/dry-gin'],
-  ]);
-}); // prettier-ignore
+  expect(
+    ['/card/abc', '/api/guest-page/abc/asks', '/api/plans/1?x=2', '/plan/dry-gin'].map(loggedPath),
+  ).toEqual([...['/card/…', '/api/guest-page/…/asks', '/api/plans/1', '/plan/dry-gin']]);
+});

@@ -18,7 +18,9 @@ export function requestLog(logger: Logger): RequestHandler {
     wrapSerializers: false,
     serializers: {
       req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
-        ...{ id, method, path: loggedPath(url) },
+        id,
+        method,
+        path: loggedPath(url),
       }),
       res: ({ statusCode }: { statusCode: number }) => ({ status: statusCode }),
     },

@@ -32,7 +32,8 @@ export function houseNow(store: KeptStore, world: World): HouseNow {
   return {
     ...atHome({
       catalogue: { ...world.catalogue, homeMade: [...world.homeMade] },
-      ...{ bottles: world.bottles, batches: world.batches },
+      bottles: world.bottles,
+      batches: world.batches,
       kit: store.get(keptKit, ONLY_ID)?.value ?? emptyKit(),
       houseSyrupRatio: settings?.houseSyrupRatio ?? null,
       today: formatISO(new Date(), { representation: 'date' }),

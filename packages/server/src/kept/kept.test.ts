@@ -202,9 +202,15 @@ describe('bad input is refused with its reason and changes nothing', () => {
     ]);
     const part = { hot: false, cold: false, strained: false };
     const clash = {
-      id: 'simple', makes: 'simple-syrup', effort: 1, heated: false, rests: [], keepsDays: 9, how: 'As it is done.',
+      id: 'simple',
+      makes: 'simple-syrup',
+      effort: 1,
+      heated: false,
+      rests: [],
+      keepsDays: 9,
+      how: 'As it is done.',
       from: [{ ...part, pantry: 'moon-dust', g: 1 }],
-    }; // prettier-ignore
+    };
     expect(pointers((await put('/home-made', { value: [clash], change: 'Odd' })).body)).toEqual([
       '/value/0/id',
       '/value/0/from/0',

@@ -15,7 +15,9 @@ describe('stock', () => {
   it('tells what is at hand, and reads what was typed at stock-taking', async () => {
     const gin = {
       ...bottleThere(randomUUID(), 'dry-gin'),
-      ...{ sizeMl: 700, leftMl: 350, openedOn: '2026-11-01' },
+      sizeMl: 700,
+      leftMl: 350,
+      openedOn: '2026-11-01',
     };
     await app.put(`/bottles/${gin.id}`, gin, 'A bottle');
     const there = await app.get<{ kind: string; ml: number; bottleIds: string[] }[]>('/stock/at-hand');
@@ -35,7 +37,10 @@ describe('stock', () => {
   it('a bottle of nothing bottled, fuller than full, opened before it was bought', async () => {
     const odd = {
       ...bottleThere(randomUUID(), 'gin'),
-      ...{ sizeMl: 700, leftMl: 900, boughtOn: '2026-11-20', openedOn: '2026-11-01' },
+      sizeMl: 700,
+      leftMl: 900,
+      boughtOn: '2026-11-20',
+      openedOn: '2026-11-01',
     };
     const refused = await app.call<ProblemDetails>(
       'PUT',

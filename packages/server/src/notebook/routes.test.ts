@@ -33,11 +33,18 @@ describe('the Notebook over the API', () => {
   });
 
   it('judges a recipe, and refuses a kind that is none', async () => {
-    const { body } = await app.call<{ abv: number; like: string[]; twins: { id: string }[] }>('POST', '/notebook/judge', { recipe: { ...daiquiri, id: 'own-x', name: 'X' } }); // prettier-ignore
+    const { body } = await app.call<{ abv: number; like: string[]; twins: { id: string }[] }>(
+      'POST',
+      '/notebook/judge',
+      { recipe: { ...daiquiri, id: 'own-x', name: 'X' } },
+    );
     expect(body.abv).toBeGreaterThan(0.13);
     expect(body.like[0]).toBe('sour');
     expect(body.twins[0]?.id).toBe('daiquiri');
-    const strange = { ...daiquiri, slots: daiquiri.slots.map((s, i) => (i === 1 ? { ...s, kind: 'moonlight' } : s)) }; // prettier-ignore
+    const strange = {
+      ...daiquiri,
+      slots: daiquiri.slots.map((s, i) => (i === 1 ? { ...s, kind: 'moonlight' } : s)),
+    };
     const refused = await app.call<ProblemDetails>('POST', '/notebook/judge', { recipe: strange });
     expect(refused.status).toBe(400);
     expect(refused.body.errors?.[0]?.pointer).toBe('/recipe/slots/1/kind');
@@ -45,8 +52,19 @@ describe('the Notebook over the API', () => {
 
   it('keeps a drink of one’s own, pours it, and gives it out as schema.org has it', async () => {
     const drink = {
-      ...{ id: 'own-harbour', houseSpecOf: null, current: 0, from: '', tags: [], notes: '' },
-      versions: [{ at: '2026-11-26T20:00:00.000Z', why: '', recipe: { ...daiquiri, id: 'own-harbour', name: 'Harbour' } }], // prettier-ignore
+      id: 'own-harbour',
+      houseSpecOf: null,
+      current: 0,
+      from: '',
+      tags: [],
+      notes: '',
+      versions: [
+        {
+          at: '2026-11-26T20:00:00.000Z',
+          why: '',
+          recipe: { ...daiquiri, id: 'own-harbour', name: 'Harbour' },
+        },
+      ],
     };
     await app.put('/recipes/own-harbour', drink, 'Wrote Harbour');
     const steps = await app.call<{ steps: { part?: { kind: string } }[] }>('POST', '/pour/steps', {
@@ -55,21 +73,36 @@ describe('the Notebook over the API', () => {
     expect(steps.body.steps.some((s) => s.part?.kind === 'white-rum')).toBe(true);
     const out = await app.get<{ '@graph': JsonLdRecipe[] }>('/recipes.jsonld');
     expect(out['@graph'].map((r) => r.recipeIngredient[0])).toEqual(['60 ml White rum']);
-    const bad = await app.call<ProblemDetails>('PUT', '/recipes/harbour', { value: { ...drink, id: 'harbour' }, change: 'x' }); // prettier-ignore
+    const bad = await app.call<ProblemDetails>('PUT', '/recipes/harbour', {
+      value: { ...drink, id: 'harbour' },
+      change: 'x',
+    });
     expect(bad.status).toBe(400);
   });
 });
 
 describe('what the household wrote', () => {
   const own = (id: string, kind: string) => ({
-    ...{ id, houseSpecOf: null, current: 0, from: '', tags: [], notes: '', chosen: [] },
+    id,
+    houseSpecOf: null,
+    current: 0,
+    from: '',
+    tags: [],
+    notes: '',
+    chosen: [],
     versions: [
       {
-        ...{ at: '2026-11-26T20:00:00.000Z', why: '' },
-        recipe: { ...daiquiri, id, name: id, slots: daiquiri.slots.map((s, i) => (i === 2 ? { ...s, kind } : s)) },
+        at: '2026-11-26T20:00:00.000Z',
+        why: '',
+        recipe: {
+          ...daiquiri,
+          id,
+          name: id,
+          slots: daiquiri.slots.map((s, i) => (i === 2 ? { ...s, kind } : s)),
+        },
       },
     ],
-  }); // prettier-ignore
+  });
   const kind = (id: string, more: object = {}) => ({
     id,
     name: id,
@@ -102,15 +135,29 @@ describe('what the household wrote', () => {
     const tagOf = async (path: string) => (await app.call('GET', path)).headers.get('etag') ?? '';
     const versionOf = async (path: string) => Number((await tagOf(path)).replaceAll('"', ''));
     const gone = (thing: string, id: string, version: number) =>
-      app.call<ProblemDetails>('POST', '/changes', { id: randomUUID(), change: 'Gone', writes: [{ thing, id, value: null, version }] }); // prettier-ignore
+      app.call<ProblemDetails>('POST', '/changes', {
+        id: randomUUID(),
+        change: 'Gone',
+        writes: [{ thing, id, value: null, version }],
+      });
     const needed = await gone('own-kind', 'own-cordial', await versionOf('/kinds/own-cordial'));
     expect([needed.status, needed.body.errors?.[0]?.code]).toEqual([400, 'in-use']);
     expect(needed.body.detail).toMatch(/“own-ebb” is made with it/);
-    const ring = await app.call<ProblemDetails>('PUT', '/kinds/own-a', { value: kind('own-a', { parent: 'own-b' }), change: 'x' }, { 'if-none-match': '*' }); // prettier-ignore
+    const ring = await app.call<ProblemDetails>(
+      'PUT',
+      '/kinds/own-a',
+      { value: kind('own-a', { parent: 'own-b' }), change: 'x' },
+      { 'if-none-match': '*' },
+    );
     expect(ring.status).toBe(400);
     await app.put('/kinds/own-b', kind('own-b'), 'B');
     await app.put('/kinds/own-a', kind('own-a', { parent: 'own-b' }), 'A');
-    const round = await app.call<ProblemDetails>('PUT', '/kinds/own-b', { value: kind('own-b', { parent: 'own-a' }), change: 'x' }, { 'if-match': await tagOf('/kinds/own-b') }); // prettier-ignore
+    const round = await app.call<ProblemDetails>(
+      'PUT',
+      '/kinds/own-b',
+      { value: kind('own-b', { parent: 'own-a' }), change: 'x' },
+      { 'if-match': await tagOf('/kinds/own-b') },
+    );
     expect(round.body.detail).toMatch(/"own-a" is a kind of this one/);
     const must = plan({ brief: { ...sampleBrief, mustDrinks: ['own-ebb'] } });
     await app.put(`/plans/${must.id}`, must, 'Must');

@@ -99,12 +99,21 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
         const read = readRecipes(text, new KindMatcher(catalogue.kinds), ounce);
         res.json({
           recipes: read.map((r, i) => ({
-            ...{ name: r.name ?? null, method: r.method ?? null, glass: r.glass ?? null, garnish: r.garnish },
+            name: r.name ?? null,
+            method: r.method ?? null,
+            glass: r.glass ?? null,
+            garnish: r.garnish,
             lines: r.lines.map((l) => ({
-              ...{ text: l.text, amount: l.amount?.value ?? null, unit: l.amount?.measure ?? null },
+              text: l.text,
+              amount: l.amount?.value ?? null,
+              unit: l.amount?.measure ?? null,
               ml: l.ml ?? null,
-              ...{ kind: l.kind ?? null, near: l.near, optional: l.optional, confidence: l.confidence },
-              ...{ says: l.says, notes: l.notes },
+              kind: l.kind ?? null,
+              near: l.near,
+              optional: l.optional,
+              confidence: l.confidence,
+              says: l.says,
+              notes: l.notes,
             })),
             faults: r.lines.flatMap((l, n) =>
               l.notes.includes('unsure') || l.notes.includes('unknown')
@@ -136,10 +145,17 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
         const { figures, places, like, twins, allergens, unknown, needs } = judge(recipe, catalogue);
         const value = (of: string) => places.find((p) => p.of === of)?.value ?? 0;
         res.json({
-          ...{ servedMl: figures.servedMl, abv: figures.abv, kcal: figures.kcal },
-          ...{ sugarGPer100Ml: value('sugar'), acidGPer100Ml: value('acid') },
+          servedMl: figures.servedMl,
+          abv: figures.abv,
+          kcal: figures.kcal,
+          sugarGPer100Ml: value('sugar'),
+          acidGPer100Ml: value('acid'),
           places: places.map((p) => ({ ...p, below: p.below ?? null })),
-          ...{ like, twins, allergens, unknown, needs },
+          like,
+          twins,
+          allergens,
+          unknown,
+          needs,
         });
       },
     )
@@ -186,7 +202,10 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
     .on(
       { method: 'get', path: '/recipes.csv', summary: 'The household’s own drinks as a table (RFC 4180)' },
       (_req, res) => {
-        res.type('text/csv').attachment('recipes.csv').send(Papa.unparse(recipeRows(own(), library.catalogue), TABLE)); // prettier-ignore
+        res
+          .type('text/csv')
+          .attachment('recipes.csv')
+          .send(Papa.unparse(recipeRows(own(), library.catalogue), TABLE));
       },
     );
 }

@@ -9,21 +9,31 @@ import run from './worker.js';
 const kinds = kindIndex(catalogue.kinds);
 const prices = withBatchesPriced(shops[0] ?? expect.fail('there is a shop'), catalogue);
 const house = {
-  ...{ today: '2026-11-26', kit: emptyKit(), minFit: 0.75, prices, changed: [], houseSyrupRatio: null },
-  ...{
-    there: new Map(),
-    freshPieces: new Map(),
-    own: { drinks: [], kinds: [], freshness: 'between' as const },
-  },
+  today: '2026-11-26',
+  kit: emptyKit(),
+  minFit: 0.75,
+  prices,
+  changed: [],
+  houseSyrupRatio: null,
+  there: new Map(),
+  freshPieces: new Map(),
+  own: { drinks: [], kinds: [], freshness: 'between' as const },
 };
-const there = [...kinds.values()].filter((k) => !k.abstract && k.supply !== 'fresh').map((k) => ({ kind: k.id, ml: 2000 })); // prettier-ignore
+const there = [...kinds.values()]
+  .filter((k) => !k.abstract && k.supply !== 'fresh')
+  .map((k) => ({ kind: k.id, ml: 2000 }));
 
 describe('a menu, as it is asked over the API', () => {
   it('is proven, with who finds what, and what another bottle would have been', () => {
     const asked = menuAskedSchema.parse({
-      guests: [{ name: 'Ann', likes: ['sour'] }, { name: 'Bo', drives: true }, { name: 'more', count: 3, allergens: ['egg'] }],
-      ...{ size: 3, there },
-    }); // prettier-ignore
+      guests: [
+        { name: 'Ann', likes: ['sour'] },
+        { name: 'Bo', drives: true },
+        { name: 'more', count: 3, allergens: ['egg'] },
+      ],
+      size: 3,
+      there,
+    });
     const told = run({ kind: 'menu', problem: asked, house, homeMade: catalogue.homeMade, seconds: 30 });
     if (told.kind !== 'answer' || !('coverage' in told.answer)) return expect.fail(told.kind);
     const { proven, score, coverage, drinks, missingMinor } = told.answer;
@@ -33,7 +43,11 @@ describe('a menu, as it is asked over the API', () => {
     expect(coverage.every((c) => c.finds.length >= c.needs && c.needs === 2)).toBe(true);
     // Five who have five pours each.
     expect(drinks.reduce((sum, d) => sum + d.glasses, 0)).toBe(25);
-    const eggs = new Set(catalogue.recipes.filter((r) => r.slots.some((s) => kinds.get(s.kind)?.allergens.includes('egg'))).map((r) => r.id)); // prettier-ignore
+    const eggs = new Set(
+      catalogue.recipes
+        .filter((r) => r.slots.some((s) => kinds.get(s.kind)?.allergens.includes('egg')))
+        .map((r) => r.id),
+    );
     expect(coverage.find((c) => c.guest === 'more')?.finds.some((id) => eggs.has(id))).toBe(false);
   });
 
@@ -67,15 +81,39 @@ describe('a schedule, as it is asked over the API', () => {
 
   it('refuses a must that is never, or that cannot be made here, by where it stands', () => {
     const asked = (more: object) =>
-      run({ kind: 'menu', problem: menuAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, ...more }), house, homeMade: catalogue.homeMade, seconds: 30 }); // prettier-ignore
+      run({
+        kind: 'menu',
+        problem: menuAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, ...more }),
+        house,
+        homeMade: catalogue.homeMade,
+        seconds: 30,
+      });
     expect(asked({ must: ['negroni'], never: ['negroni'], there })).toMatchObject({
-      ...{ kind: 'faults', faults: [{ pointer: '/must/0', code: 'mismatch' }] },
+      kind: 'faults',
+      faults: [{ pointer: '/must/0', code: 'mismatch' }],
     });
-    const unsold = { ...house, prices: { ...prices, bottles: prices.bottles.filter((b) => b.kind !== 'red-bitter') } };
+    const unsold = {
+      ...house,
+      prices: { ...prices, bottles: prices.bottles.filter((b) => b.kind !== 'red-bitter') },
+    };
     const none = there.filter((t) => t.kind !== 'red-bitter' && !t.kind.includes('amaro'));
-    const problem = menuAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, must: ['garibaldi'], there: none });
-    expect(run({ kind: 'menu', problem, house: { ...unsold, minFit: 1 }, homeMade: catalogue.homeMade, seconds: 30 })).toMatchObject({
-      ...{ kind: 'faults', faults: [{ pointer: '/must/0' }] },
+    const problem = menuAskedSchema.parse({
+      guests: [{ name: 'Ann' }],
+      size: 2,
+      must: ['garibaldi'],
+      there: none,
     });
-  }); // prettier-ignore
+    expect(
+      run({
+        kind: 'menu',
+        problem,
+        house: { ...unsold, minFit: 1 },
+        homeMade: catalogue.homeMade,
+        seconds: 30,
+      }),
+    ).toMatchObject({
+      kind: 'faults',
+      faults: [{ pointer: '/must/0' }],
+    });
+  });
 });

@@ -46,8 +46,12 @@ describe('a brief, as it is asked over the API', () => {
     const brief = { ...emptyBrief('EUR'), moneyNowMinor: 12_000 };
     const page = bestPlan({ brief, prices, catalogue }) ?? expect.fail('stopped');
     expect(told.answer).toMatchObject({
-      ...{ status: 'optimal', drinksMade: page.open, value: page.answer.value, spend: page.answer.spend },
-      ...{ askedFor: page.askedFor, items: page.inUse },
+      status: 'optimal',
+      drinksMade: page.open,
+      value: page.answer.value,
+      spend: page.answer.spend,
+      askedFor: page.askedFor,
+      items: page.inUse,
     });
     expect(told.answer.soft).toBeGreaterThan(0);
     expect(told.answer.forTheDay).toBeGreaterThan(0);

@@ -92,15 +92,23 @@ function shopsTold(
 ): ShopsTold {
   const { catalogue } = loadShipped();
   const matter = {
-    ...{ brief: { ...brief, ownedKinds }, lists, ...(kit ? { kit } : {}) },
+    brief: { ...brief, ownedKinds },
+    lists,
+    ...(kit ? { kit } : {}),
     catalogue: { ...catalogue, homeMade: [...catalogue.homeMade, ...homeMade] },
   };
   const answers = bestAtShops(matter, trips, { remainingSeconds }) ?? [];
   const told = compareShops(answers, lists, hourMinor);
   return {
     sets: answers.map(({ shops, result: { answer, open }, tripMinor, minutes }) => ({
-      ...{ shops, open, tripMinor, minutes, items: answer.items },
-      ...{ status: answer.status, value: answer.value, spend: answer.spend },
+      shops,
+      open,
+      tripMinor,
+      minutes,
+      items: answer.items,
+      status: answer.status,
+      value: answer.value,
+      spend: answer.spend,
     })),
     single: told?.single.shops ?? [],
     best: told?.best.shops ?? [],
@@ -156,10 +164,13 @@ export default function run({ kind, problem, homeMade = [], house, shop, seconds
   const started = performance.now();
   const remainingSeconds = () => seconds - (performance.now() - started) / 1000;
   const told = (answer: Extract<SolveResult, { kind: 'answer' }>['answer']): SolveResult => ({
-    ...{ kind: 'answer', answer, ms: Math.round(performance.now() - started) },
+    kind: 'answer',
+    answer,
+    ms: Math.round(performance.now() - started),
   });
   const faults = (error: z.ZodError): SolveResult => ({
-    ...{ kind: 'faults', faults: faultsOfZod(error).slice(0, MAX_FAULTS) },
+    kind: 'faults',
+    faults: faultsOfZod(error).slice(0, MAX_FAULTS),
   });
   try {
     if (kind === 'shops') {

@@ -39,7 +39,8 @@ describe('pouring', () => {
     await app.put(`/bottles/${gin.id}`, gin, 'Gin');
     const short = await app.get<Now>('/pour/now');
     expect(short.short).toContainEqual({
-      ...{ drink: 'gin-and-tonic', name: 'Gin and tonic' },
+      drink: 'gin-and-tonic',
+      name: 'Gin and tonic',
       lacks: { is: 'kind', id: 'tonic-water' },
     });
     const tonic = bottle('tonic-water', { sizeMl: 800, leftMl: 800 });
@@ -81,29 +82,23 @@ describe('pouring', () => {
 
   it('keeps a log of any length, of which a page is given the newest, and all of it is a table', async () => {
     const poured = (i: number) => ({
-      ...{
-        id: randomUUID(),
-        at: new Date(Date.UTC(2020, 0, 1) + i * 3_600_000).toISOString(),
-        on: '2020-01-01',
-      },
-      ...{
-        drink: 'negroni',
-        name: 'Negroni',
-        glasses: 1,
-        for: [],
-        parts: [],
-        servedMl: 100,
-        abv: 0.2,
-        ethanolG: 16,
-      },
-      ...{
-        costMinor: null,
-        currency: null,
-        verdict: null,
-        tasted: [],
-        note: i === 1198 ? '=SUM(A1), "quoted"' : `n${i}`,
-        round: null,
-      },
+      id: randomUUID(),
+      at: new Date(Date.UTC(2020, 0, 1) + i * 3_600_000).toISOString(),
+      on: '2020-01-01',
+      drink: 'negroni',
+      name: 'Negroni',
+      glasses: 1,
+      for: [],
+      parts: [],
+      servedMl: 100,
+      abv: 0.2,
+      ethanolG: 16,
+      costMinor: null,
+      currency: null,
+      verdict: null,
+      tasted: [],
+      note: i === 1198 ? '=SUM(A1), "quoted"' : `n${i}`,
+      round: null,
     });
     const all = Array.from({ length: 1200 }, (_, i) => poured(i));
     // The newest is written first: what counts is when it was poured.

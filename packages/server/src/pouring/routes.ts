@@ -110,11 +110,19 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
         const order = ranked([...mixed.values(), ...made], pours, found.there, found.today);
         res.json({
           drinks: order.map(({ now: n, turning }) => ({
-            ...{ drink: n.pourable.recipe.id, name: n.pourable.recipe.name, fit: n.fit },
-            ...{ glasses: Number.isFinite(n.glasses) ? n.glasses : null, runsOut: n.runsOut },
-            ...{ standIns: n.standIns, ifThere: n.ifThere, turning },
-            ...{ abv: n.glass.figures.abv, ethanolG: n.glass.figures.ethanolG },
-            ...{ noAlcohol: n.glass.noAlcohol, allergens: n.glass.allergens, unknown: n.glass.unknown },
+            drink: n.pourable.recipe.id,
+            name: n.pourable.recipe.name,
+            fit: n.fit,
+            glasses: Number.isFinite(n.glasses) ? n.glasses : null,
+            runsOut: n.runsOut,
+            standIns: n.standIns,
+            ifThere: n.ifThere,
+            turning,
+            abv: n.glass.figures.abv,
+            ethanolG: n.glass.figures.ethanolG,
+            noAlcohol: n.glass.noAlcohol,
+            allergens: n.glass.allergens,
+            unknown: n.glass.unknown,
           })),
           short: now.short.map(({ pourable: { recipe }, lacks }) => ({
             drink: recipe.id,
@@ -169,7 +177,9 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
           ]);
         const compiled = compileRound(orders, found.kit, catalogue, kinds);
         res.json({
-          ...{ seconds: compiled.seconds, loads: compiled.loads, steps: compiled.steps },
+          seconds: compiled.seconds,
+          loads: compiled.loads,
+          steps: compiled.steps,
           order: sayOrder(compiled, (kind) => kinds.get(kind)?.name.toLowerCase() ?? kind),
         });
       },

@@ -13,13 +13,21 @@ afterAll(async () => {
 
 it('says person by person how pours lie and which cards are due, and undo never takes practice back', async () => {
   const trial = (by: string, pouredMl: number) => ({
-    ...{ id: randomUUID(), at: new Date().toISOString(), by, targetMl: 30, pouredMl },
-    ...{ kind: null, spout: 'metal', way: 'scale' },
+    id: randomUUID(),
+    at: new Date().toISOString(),
+    by,
+    targetMl: 30,
+    pouredMl,
+    kind: null,
+    spout: 'metal',
+    way: 'scale',
   });
   for (const value of [trial('Ann', 33), trial('Ann', 36), trial('', 30)])
     await app.put(`/practice/trials/${value.id}`, value, 'A practice pour');
   const deck = {
-    ...{ id: randomUUID(), by: 'Ann', of: 'daiquiri' },
+    id: randomUUID(),
+    by: 'Ann',
+    of: 'daiquiri',
     cards: {
       parts: afterAnswer(undefined, 'wrong', '2026-01-01T20:00:00.000Z'),
       glass: afterAnswer(undefined, 'at-once', new Date().toISOString()),
@@ -39,7 +47,12 @@ it('says person by person how pours lie and which cards are due, and undo never 
   expect(people[1]).toMatchObject({ cards: 2, due: [{ key: 'parts' }], aim: { trials: 2 } });
   expect(people[1]?.aim?.bias).toBeCloseTo(0.15, 9);
   expect(await app.get('/history')).toEqual({ undo: null, redo: null });
-  const bad = await app.call<ProblemDetails>('PUT', `/practice/trials/${randomUUID()}`, { value: { ...trial('Ann', 30), targetMl: 0 }, change: 'x' }, { 'if-none-match': '*' }); // prettier-ignore
+  const bad = await app.call<ProblemDetails>(
+    'PUT',
+    `/practice/trials/${randomUUID()}`,
+    { value: { ...trial('Ann', 30), targetMl: 0 }, change: 'x' },
+    { 'if-none-match': '*' },
+  );
   expect([bad.status, bad.body.errors?.[0]?.pointer]).toEqual([400, '/value/targetMl']);
 });
 

@@ -44,10 +44,15 @@ export function practiceRoutes(api: Api, store: KeptStore, glossary: Glossary): 
           people: names.map((by) => {
             const mine = trials.filter((t) => t.by === by).sort((a, b) => (a.at < b.at ? -1 : 1));
             const aim = aimOf(mine.slice(-LAST));
-            const cards = decks.filter((d) => d.by === by).reduce((sum, d) => sum + Object.keys(d.cards).length, 0); // prettier-ignore
+            const cards = decks
+              .filter((d) => d.by === by)
+              .reduce((sum, d) => sum + Object.keys(d.cards).length, 0);
             return {
-              ...{ by, cards },
-              aim: aim ? { trials: aim.trials, bias: aim.bias, spread: aim.spread ?? null, within: aim.within } : null, // prettier-ignore
+              by,
+              cards,
+              aim: aim
+                ? { trials: aim.trials, bias: aim.bias, spread: aim.spread ?? null, within: aim.within }
+                : null,
               due: dueFlashcards(decks, by, now).map(({ of, key, memory }) => ({ of, key, due: memory.due })),
             };
           }),

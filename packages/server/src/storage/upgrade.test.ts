@@ -163,13 +163,17 @@ describe('a database of an earlier migration opens with nothing lost', () => {
     copyFileSync(join(FIXTURES, 'migration-10.sqlite'), file);
     await opened((store) => {
       expect(store.setAside()).toEqual([]);
-      expect([store.list(keptTrial).length, store.list(keptDeck).length, store.list(keptTasting).length]).toEqual([84, 5, 4]);
+      expect([
+        store.list(keptTrial).length,
+        store.list(keptDeck).length,
+        store.list(keptTasting).length,
+      ]).toEqual([84, 5, 4]);
       expect(store.list(keptEvening).map((e) => e.value.guestCard)).toEqual([null, null]);
       expect(store.list(keptAsk)).toEqual([]);
       const note = () => store.list(keptCollection).find((e) => e.value.name === 'Winter')?.value.note;
       expect([note(), store.undo(ME)?.label, note()]).toEqual(['By the window', 'A note', 'By the stove.']);
     });
-  }); // prettier-ignore
+  });
 
   it('a row that cannot be read is set aside and named; the rest works', async () => {
     copyFileSync(join(FIXTURES, 'migration-3.sqlite'), file);

@@ -30,7 +30,11 @@ export class HomeClient {
     return new Promise((resolve, reject) => {
       const asked = request(
         {
-          ...{ method, path, host: '127.0.0.1', port: this.port, servername: 'bar.localhost' },
+          method,
+          path,
+          host: '127.0.0.1',
+          port: this.port,
+          servername: 'bar.localhost',
           ca: this.app.home.authority,
           headers: {
             host: `${this.name}:${this.port}`,

@@ -12,34 +12,113 @@ import { catalogue, shops } from './running-app.js';
 
 export const sampleBrief = { ...emptyBrief('EUR'), moneyNowMinor: 24_000 };
 export const plan = (more: Partial<Plan> = {}): Plan => ({
-  id: randomUUID(), name: 'First', brief: sampleBrief, createdAt: '2026-11-25T18:00:00.000Z', ...more,
-}); // prettier-ignore
+  id: randomUUID(),
+  name: 'First',
+  brief: sampleBrief,
+  createdAt: '2026-11-25T18:00:00.000Z',
+  ...more,
+});
 export const batch = (more: Partial<BatchRecord> = {}): BatchRecord => ({
-  id: randomUUID(), recipeId: 'simple', plannedG: [700, 400], inG: [706, 0], jarG: 535, tared: false, bottleMl: 850,
-  restsDone: 0, restStartedAt: null, toppedUpG: 0, startedAt: '2026-11-25T18:00:00.000Z', madeOn: null, useBy: null,
-  frozen: false, leftDays: null, thawed: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '', ...more,
-}); // prettier-ignore
+  id: randomUUID(),
+  recipeId: 'simple',
+  plannedG: [700, 400],
+  inG: [706, 0],
+  jarG: 535,
+  tared: false,
+  bottleMl: 850,
+  restsDone: 0,
+  restStartedAt: null,
+  toppedUpG: 0,
+  startedAt: '2026-11-25T18:00:00.000Z',
+  madeOn: null,
+  useBy: null,
+  frozen: false,
+  leftDays: null,
+  thawed: false,
+  yieldMl: null,
+  measuredBrix: null,
+  remainingMl: 0,
+  notes: '',
+  ...more,
+});
 export const sampleBottle = (more: Partial<Bottle> = {}): Bottle => ({
-  ...bottleThere(randomUUID(), 'dry-gin'), sizeMl: 700, leftMl: 350, ...more,
-}); // prettier-ignore
+  ...bottleThere(randomUUID(), 'dry-gin'),
+  sizeMl: 700,
+  leftMl: 350,
+  ...more,
+});
 const ware = { is: 'bottle' as const, kind: 'dry-gin', ml: 700 };
 export const errand = (more: Partial<Errand> = {}): Errand => ({
-  id: randomUUID(), planId: null, startedOn: '2026-11-26', endedOn: null, currency: 'EUR', moneyMinor: 24_000,
-  reserveMinor: 0, receipts: [],
-  lines: [{ id: 'dry-gin-70', shop: 'lantern-store', ware, label: 'Gin', count: 1, listedMinor: 1750, foundMinor: null, onOffer: false, state: 'wanted', why: 'plan' }],
+  id: randomUUID(),
+  planId: null,
+  startedOn: '2026-11-26',
+  endedOn: null,
+  currency: 'EUR',
+  moneyMinor: 24_000,
+  reserveMinor: 0,
+  receipts: [],
+  lines: [
+    {
+      id: 'dry-gin-70',
+      shop: 'lantern-store',
+      ware,
+      label: 'Gin',
+      count: 1,
+      listedMinor: 1750,
+      foundMinor: null,
+      onOffer: false,
+      state: 'wanted',
+      why: 'plan',
+    },
+  ],
   ...more,
-}); // prettier-ignore
+});
 const entry = {
-  id: randomUUID(), on: '2026-11-26', purpose: 'bottles', minor: 1750, currency: 'EUR', shop: 'Lantern', note: '', errandId: null,
-}; // prettier-ignore
+  id: randomUUID(),
+  on: '2026-11-26',
+  purpose: 'bottles',
+  minor: 1750,
+  currency: 'EUR',
+  shop: 'Lantern',
+  note: '',
+  errandId: null,
+};
 const paid = {
-  id: randomUUID(), on: '2026-11-26', shop: 'lantern-store', ware, label: 'Gin', priceMinor: 1690, currency: 'EUR', onOffer: false,
-}; // prettier-ignore
+  id: randomUUID(),
+  on: '2026-11-26',
+  shop: 'lantern-store',
+  ware,
+  label: 'Gin',
+  priceMinor: 1690,
+  currency: 'EUR',
+  onOffer: false,
+};
 const poured = {
-  id: randomUUID(), at: '2026-11-26T20:00:00.000Z', on: '2026-11-26', drink: 'negroni', name: 'Negroni', glasses: 2, for: ['Ann'],
-  parts: [{ kind: 'dry-gin', ml: 60, pieces: 0, drawn: [{ from: 'bottle', id: randomUUID(), ml: 60, pieces: 0, emptied: false }] }],
-  servedMl: 120, abv: 0.24, ethanolG: 22.7, costMinor: 150, currency: 'EUR', verdict: 5, tasted: [], note: '', round: null,
-}; // prettier-ignore
+  id: randomUUID(),
+  at: '2026-11-26T20:00:00.000Z',
+  on: '2026-11-26',
+  drink: 'negroni',
+  name: 'Negroni',
+  glasses: 2,
+  for: ['Ann'],
+  parts: [
+    {
+      kind: 'dry-gin',
+      ml: 60,
+      pieces: 0,
+      drawn: [{ from: 'bottle', id: randomUUID(), ml: 60, pieces: 0, emptied: false }],
+    },
+  ],
+  servedMl: 120,
+  abv: 0.24,
+  ethanolG: 22.7,
+  costMinor: 150,
+  currency: 'EUR',
+  verdict: 5,
+  tasted: [],
+  note: '',
+  round: null,
+};
 const person = personSchema.parse({
   id: randomUUID(),
   name: 'Ann',
@@ -49,29 +128,54 @@ const person = personSchema.parse({
   dislikes: [],
 });
 export const recipe = {
-  id: 'own-smoky', makes: 'simple-syrup', way: 'smoked', effort: 2, heated: false, rests: [], keepsDays: 14,
+  id: 'own-smoky',
+  makes: 'simple-syrup',
+  way: 'smoked',
+  effort: 2,
+  heated: false,
+  rests: [],
+  keepsDays: 14,
   how: 'As simple, with tea.',
   from: [{ pantry: 'white-sugar', g: 200, hot: false, cold: false, strained: false }],
-}; // prettier-ignore
+};
 
 const own: PriceList = { ...(shops[0] as PriceList), id: 'mine', name: 'Mine' };
 const kit: Kit = { ...emptyKit(), said: true, tools: [{ id: 'jigger', since: '2026-11-25' }] };
 const evening = eveningSchema.parse({
-  id: randomUUID(), name: 'Saturday', on: '2026-12-05', from: '20:00', hours: 4, size: 4, must: ['negroni'], never: [],
-  guests: [{ id: randomUUID(), name: 'Ann', count: 1, likes: ['sour'], dislikes: [], allergens: ['egg'], noAlcohol: false, drives: true }],
-  atWork: true, freezerLitres: 12, done: [], endedOn: null,
-}); // prettier-ignore
+  id: randomUUID(),
+  name: 'Saturday',
+  on: '2026-12-05',
+  from: '20:00',
+  hours: 4,
+  size: 4,
+  must: ['negroni'],
+  never: [],
+  guests: [
+    {
+      id: randomUUID(),
+      name: 'Ann',
+      count: 1,
+      likes: ['sour'],
+      dislikes: [],
+      allergens: ['egg'],
+      noAlcohol: false,
+      drives: true,
+    },
+  ],
+  atWork: true,
+  freezerLitres: 12,
+  done: [],
+  endedOn: null,
+});
 const daiquiri = catalogue.recipes.find((r) => r.id === 'daiquiri');
 const ownDrink = {
-  ...{
-    id: 'own-harbour-light',
-    houseSpecOf: null,
-    current: 0,
-    from: '',
-    tags: ['winter'],
-    notes: '',
-    chosen: [],
-  },
+  id: 'own-harbour-light',
+  houseSpecOf: null,
+  current: 0,
+  from: '',
+  tags: ['winter'],
+  notes: '',
+  chosen: [],
   versions: [{ at: '2026-11-26T20:00:00.000Z', why: '', recipe: { ...daiquiri, id: 'own-harbour-light' } }],
 };
 const ownKind = kindSchema.parse({
@@ -81,24 +185,47 @@ const ownKind = kindSchema.parse({
   supply: 'home-made',
 });
 const collection = {
-  ...{ id: randomUUID(), name: 'Winter', note: '', drinks: ['daiquiri'] },
-  ...{ book: 'A blue notebook', pages: { daiquiri: 'p. 4' } },
+  id: randomUUID(),
+  name: 'Winter',
+  note: '',
+  drinks: ['daiquiri'],
+  book: 'A blue notebook',
+  pages: { daiquiri: 'p. 4' },
 };
 const tasting = {
-  ...{ id: randomUUID(), drink: 'daiquiri', version: null, at: '2026-11-26T20:00:00.000Z' },
-  ...{ by: 'Ann', verdict: 4, note: '' },
+  id: randomUUID(),
+  drink: 'daiquiri',
+  version: null,
+  at: '2026-11-26T20:00:00.000Z',
+  by: 'Ann',
+  verdict: 4,
+  note: '',
 };
 const trial = {
-  ...{ id: randomUUID(), at: '2026-11-26T20:00:00.000Z', by: 'Ann', targetMl: 30, pouredMl: 33.1 },
-  ...{ kind: 'dry-gin', spout: 'metal', way: 'drawn' },
+  id: randomUUID(),
+  at: '2026-11-26T20:00:00.000Z',
+  by: 'Ann',
+  targetMl: 30,
+  pouredMl: 33.1,
+  kind: 'dry-gin',
+  spout: 'metal',
+  way: 'drawn',
 };
 const deck = {
-  ...{ id: randomUUID(), by: 'Ann', of: 'daiquiri' },
+  id: randomUUID(),
+  by: 'Ann',
+  of: 'daiquiri',
   cards: { parts: afterAnswer(undefined, 'right', '2026-11-26T20:00:00.000Z') },
 };
 const ask = {
-  ...{ id: randomUUID(), evening: evening.id, at: '2026-11-26T20:00:00.000Z', name: 'Ann', cannot: ['egg'] },
-  ...{ noAlcohol: false, drink: 'negroni', state: 'waiting' },
+  id: randomUUID(),
+  evening: evening.id,
+  at: '2026-11-26T20:00:00.000Z',
+  name: 'Ann',
+  cannot: ['egg'],
+  noAlcohol: false,
+  drink: 'negroni',
+  state: 'waiting',
 };
 /** Of each kind of thing a value, and another of the only ones. */
 export const samples: Record<string, [value: unknown, other: unknown]> = {

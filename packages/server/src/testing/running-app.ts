@@ -43,13 +43,11 @@ export class RunningApp {
       live.announce({ label, entries, history: store.history(), page: by.page }),
     );
     const home = new HomeServer({
-      ...{
-        folder: join(this.folder, 'access'),
-        port: 0,
-        listen: '127.0.0.1',
-        names: ['bar.localhost'],
-        refused: '',
-      },
+      folder: join(this.folder, 'access'),
+      port: 0,
+      listen: '127.0.0.1',
+      names: ['bar.localhost'],
+      refused: '',
       app: (names) => createApp(parts, { place: 'home', access, names }),
     });
     this.store = store;

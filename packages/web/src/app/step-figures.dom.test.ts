@@ -37,8 +37,14 @@ describe('the figure of each step', () => {
   it('says the money, what it opens and what is to be bought, and nothing of what is empty', async () => {
     await open();
     expect(figures.value).toMatchObject({
-      ...{ Brief: '€47', Plan: '3 drinks', Errand: '5 to buy', Notebook: '4' },
-      ...{ Bench: '', Evening: '', Shelf: '', Practice: '' },
+      Brief: '€47',
+      Plan: '3 drinks',
+      Errand: '5 to buy',
+      Notebook: '4',
+      Bench: '',
+      Evening: '',
+      Shelf: '',
+      Practice: '',
     });
     expect(figures.value.Plan).toBe(`${useAnswer().result?.open} drinks`);
   });
@@ -59,8 +65,16 @@ describe('the figure of each step', () => {
   it('says how much of an errand is in the basket', async () => {
     await open();
     const line = (id: string, state: 'basket' | 'wanted' | 'missing') => ({
-      ...{ id, shop: 'corner', ware: { is: 'bottle' as const, kind: 'gin', ml: 700 }, label: id, count: 1 },
-      ...{ listedMinor: 2000, foundMinor: null, onOffer: false, state, why: 'plan' as const },
+      id,
+      shop: 'corner',
+      ware: { is: 'bottle' as const, kind: 'gin', ml: 700 },
+      label: id,
+      count: 1,
+      listedMinor: 2000,
+      foundMinor: null,
+      onOffer: false,
+      state,
+      why: 'plan' as const,
     });
     useErrands().begin([line('a', 'basket'), line('b', 'wanted'), line('c', 'missing')], 4700, 0);
     expect(figures.value.Errand).toBe('1 of 2');
@@ -71,8 +85,19 @@ describe('the figure of each step', () => {
       'evening',
       ID(9),
       eveningSchema.parse({
-        ...{ id: ID(9), name: 'Saturday', on: '2026-11-28', from: '20:00', hours: 2, size: 2, guests: [] },
-        ...{ must: [], never: [], atWork: false, freezerLitres: null, done: [], endedOn: null },
+        id: ID(9),
+        name: 'Saturday',
+        on: '2026-11-28',
+        from: '20:00',
+        hours: 2,
+        size: 2,
+        guests: [],
+        must: [],
+        never: [],
+        atWork: false,
+        freezerLitres: null,
+        done: [],
+        endedOn: null,
       }),
     ]);
     const [drink] = SMALL_CATALOGUE.recipes;

@@ -57,21 +57,34 @@ const option = computed(() => {
       {
         ...line('water activity', waterActivity, colours.sea),
         markLine: {
-          silent: true, symbol: 'none', label: { ...text, formatter: '{b}', position: 'insideEndTop' },
+          silent: true,
+          symbol: 'none',
+          label: { ...text, formatter: '{b}', position: 'insideEndTop' },
           data: [
-            { yAxis: REGULATORY_ACTIVITY, name: String(REGULATORY_ACTIVITY), lineStyle: { color: colours.rust } },
-            { xAxis: props.brix, name: 'this batch', lineStyle: { color: colours.copper, type: 'solid', width: 2 } },
+            {
+              yAxis: REGULATORY_ACTIVITY,
+              name: String(REGULATORY_ACTIVITY),
+              lineStyle: { color: colours.rust },
+            },
+            {
+              xAxis: props.brix,
+              name: 'this batch',
+              lineStyle: { color: colours.copper, type: 'solid', width: 2 },
+            },
           ],
         },
       },
       {
         ...line('this batch', () => props.activity, colours.copper),
-        ...{ data: [[props.brix, props.activity]], showSymbol: true, symbolSize: 10, itemStyle: { color: colours.copper } },
+        data: [[props.brix, props.activity]],
+        showSymbol: true,
+        symbolSize: 10,
+        itemStyle: { color: colours.copper },
       },
       line('saturation in the kitchen', (b) => saturation(b, KITCHEN_C), colours.gorse),
       line('saturation in the fridge', (b) => saturation(b, FRIDGE_C), colours.slate, true),
     ],
-  }; // prettier-ignore
+  };
 });
 </script>
 

@@ -23,7 +23,13 @@ const labels = useLabels();
 const { sheetId } = labels;
 
 const SOON_DAYS = 4;
-const BOTTLE: [number, number][] = [[0, 32], [4, 35], [96, 35], [120, 13], [160, 12]]; // prettier-ignore
+const BOTTLE: [number, number][] = [
+  [0, 32],
+  [4, 35],
+  [96, 35],
+  [120, 13],
+  [160, 12],
+];
 const HEIGHT_PX = 128;
 
 const chosen = ref<string>();

@@ -18,7 +18,10 @@ const things = computed(() => [
     .filter((k) => !k.abstract)
     .map((k) => ({ value: `kind ${k.id}`, title: inSentence(k.name) })),
 ]);
-const rows = ref([{ thing: 'pantry white-sugar', g: 200 }, { thing: 'pantry water', g: 200 }]); // prettier-ignore
+const rows = ref([
+  { thing: 'pantry white-sugar', g: 200 },
+  { thing: 'pantry water', g: 200 },
+]);
 const partOf = ({ thing, g }: { thing: string; g: number }): HomeMadePart => {
   const [from, id = ''] = thing.split(' ');
   return { ...PLAIN_PART, ...(from === 'kind' ? { kind: id } : { pantry: id }), g };

@@ -32,7 +32,13 @@ const steps = computed(() => weighing.value?.steps ?? []);
 const scale = useSimulatedScale();
 
 /** A jar as an outline, to be drawn at whatever it holds. */
-const JAR: [number, number][] = [[0, 38], [4, 42], [92, 42], [104, 33], [112, 33]]; // prettier-ignore
+const JAR: [number, number][] = [
+  [0, 38],
+  [4, 42],
+  [92, 42],
+  [104, 33],
+  [112, 33],
+];
 const JAR_TYPE = { footMm: 3, stem: false, handle: false };
 const SPOON_G = 10;
 const SPLASH_G = 50;

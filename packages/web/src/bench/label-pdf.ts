@@ -24,11 +24,47 @@ export interface LabelSheet {
 }
 
 export const LABEL_SHEETS: readonly LabelSheet[] = [
-  { id: 'a4-21', name: 'A4, 21 of 63.5 × 38.1 mm', pageMm: [210, 297], labelMm: [63.5, 38.1], firstMm: [7.2, 15.1], stepMm: [66, 38.1], columns: 3, rows: 7 },
-  { id: 'a4-24', name: 'A4, 24 of 70 × 37 mm', pageMm: [210, 297], labelMm: [70, 37], firstMm: [0, 0.5], stepMm: [70, 37], columns: 3, rows: 8 },
-  { id: 'letter-30', name: 'Letter, 30 of 66.7 × 25.4 mm', pageMm: [215.9, 279.4], labelMm: [66.7, 25.4], firstMm: [4.8, 12.7], stepMm: [69.9, 25.4], columns: 3, rows: 10 },
-  { id: 'tape', name: 'Tape for tonight, 24 mm', pageMm: [90, 24], labelMm: [90, 24], firstMm: [0, 0], stepMm: [90, 24], columns: 1, rows: 1 },
-]; // prettier-ignore
+  {
+    id: 'a4-21',
+    name: 'A4, 21 of 63.5 × 38.1 mm',
+    pageMm: [210, 297],
+    labelMm: [63.5, 38.1],
+    firstMm: [7.2, 15.1],
+    stepMm: [66, 38.1],
+    columns: 3,
+    rows: 7,
+  },
+  {
+    id: 'a4-24',
+    name: 'A4, 24 of 70 × 37 mm',
+    pageMm: [210, 297],
+    labelMm: [70, 37],
+    firstMm: [0, 0.5],
+    stepMm: [70, 37],
+    columns: 3,
+    rows: 8,
+  },
+  {
+    id: 'letter-30',
+    name: 'Letter, 30 of 66.7 × 25.4 mm',
+    pageMm: [215.9, 279.4],
+    labelMm: [66.7, 25.4],
+    firstMm: [4.8, 12.7],
+    stepMm: [69.9, 25.4],
+    columns: 3,
+    rows: 10,
+  },
+  {
+    id: 'tape',
+    name: 'Tape for tonight, 24 mm',
+    pageMm: [90, 24],
+    labelMm: [90, 24],
+    firstMm: [0, 0],
+    stepMm: [90, 24],
+    columns: 1,
+    rows: 1,
+  },
+];
 
 const PAD_MM = 2.5;
 const NAME_PT = 12;

@@ -22,11 +22,14 @@ if (simple === undefined) throw new Error('a way to make syrup is there');
 const made = scaledBatch(simple, 3, SMALL_CATALOGUE, kindIndex(SMALL_CATALOGUE.kinds));
 const bottled = (more: Partial<BatchRecord> = {}): BatchRecord => ({
   ...bottleBatch(
-    { ...beginBatch('7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', made, `${TODAY}T10:00:00.000Z`, 500), inG: made.partsG },
-    ...[made, TODAY, SMALL_CATALOGUE] as const,
+    {
+      ...beginBatch('7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', made, `${TODAY}T10:00:00.000Z`, 500),
+      inG: made.partsG,
+    },
+    ...([made, TODAY, SMALL_CATALOGUE] as const),
   ),
   ...more,
-}); // prettier-ignore
+});
 
 let house: InSmallHouse;
 let labels: ReturnType<typeof useLabels>;

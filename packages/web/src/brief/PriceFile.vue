@@ -101,7 +101,9 @@ function rename(): void {
 function remove(): void {
   const list = own.value;
   if (!list) return;
-  const below = catalogue.priceLists.find((l) => l.id === list.over) ?? catalogue.priceLists.find((l) => !l.own && l.currency === list.currency); // prettier-ignore
+  const below =
+    catalogue.priceLists.find((l) => l.id === list.over) ??
+    catalogue.priceLists.find((l) => !l.own && l.currency === list.currency);
   keeper.keepAll(
     `Delete the prices “${list.name}”`,
     keeper.writeGone(keptOwnPrices, list.id),

@@ -65,7 +65,9 @@ describe('a price file', () => {
     expect(house.server.changes).toEqual([]);
     await press(/^(Take|Use)/);
     const own = useCatalogue().prices;
-    expect(own?.bottles.filter((b) => /^Quay/.test(b.label)).map((b) => [b.kind, b.ml, b.priceMinor])).toEqual([
+    expect(
+      own?.bottles.filter((b) => /^Quay/.test(b.label)).map((b) => [b.kind, b.ml, b.priceMinor]),
+    ).toEqual([
       ['gin', 700, 1550],
       ['rum', 700, 1900],
     ]);
@@ -94,6 +96,8 @@ describe('a price file', () => {
     expect([name, type]).toEqual(['corner.csv', 'text/csv']);
     await choose('Again.csv', text);
     await press(/^(Take|Use)/);
-    expect(priceOf('gin-700') ?? useCatalogue().prices?.bottles.find((b) => b.kind === 'gin')?.priceMinor).toBe(2000);
+    expect(
+      priceOf('gin-700') ?? useCatalogue().prices?.bottles.find((b) => b.kind === 'gin')?.priceMinor,
+    ).toBe(2000);
   });
-}); // prettier-ignore
+});

@@ -45,7 +45,7 @@ const rows = computed(() =>
     out: words.price(m.outMinor),
     ...Object.fromEntries(out.value.map((p) => [p, m.byPurpose[p] ? words.price(m.byPurpose[p] ?? 0) : ''])),
   })),
-); // prettier-ignore
+);
 
 function save(): void {
   const text = Papa.unparse(kittyRows(errands.entries, minorDigits));

@@ -73,14 +73,21 @@ describe('the errand', () => {
     await button(/^Put it away/).trigger('click');
     await house.settle();
     const last = house.server.changes.at(-1);
-    expect(last?.writes.map((w) => w.thing).sort()).toEqual(
-      ['bottle', 'errand', 'paid-price', 'plan', 'purse-entry', 'purse-entry'],
-    );
+    expect(last?.writes.map((w) => w.thing).sort()).toEqual([
+      'bottle',
+      'errand',
+      'paid-price',
+      'plan',
+      'purse-entry',
+      'purse-entry',
+    ]);
     expect(useErrands().open).toBeUndefined();
-    expect(useStock().standing).toMatchObject([{ kind: 'gin', priceMinor: 2050, leftMl: 700, shop: 'Corner' }]);
+    expect(useStock().standing).toMatchObject([
+      { kind: 'gin', priceMinor: 2050, leftMl: 700, shop: 'Corner' },
+    ]);
     // €47 less the €21 of the receipt; and gin costs €20.50 there from now on.
     expect(usePlans().brief?.moneyNowMinor).toBe(2600);
     expect(useCatalogue().prices?.bottles[0]?.priceMinor).toBe(2050);
     expect(said(house.page)).toContain('€47.00 put in, €21.00 spent, €26.00 left');
   });
-}); // prettier-ignore
+});

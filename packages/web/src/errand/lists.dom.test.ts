@@ -37,13 +37,23 @@ const ids = (lines: { id: string }[]) => lines.map((l) => l.id);
 describe('the list before one sets out', () => {
   it('is what the plan buys, and comes to what the plan spends', async () => {
     await open(4700);
-    expect(ids(errand.preview.value)).toEqual(['gin-700', 'bitter-700', 'vermouth-750', 'soda-200', 'pack:sugar']);
+    expect(ids(errand.preview.value)).toEqual([
+      'gin-700',
+      'bitter-700',
+      'vermouth-750',
+      'soda-200',
+      'pack:sugar',
+    ]);
     expect(errand.previewMinor.value).toBe(4700);
     expect(errand.preview.value.every((l) => l.why === 'plan' && l.state === 'wanted')).toBe(true);
   });
 
   it('takes along what is nearly empty, where that is wished and the plan does not buy it', async () => {
-    const nearly: [string, string, unknown] = ['bottle', ID(1), { ...bottleThere(ID(1), 'bitter'), sizeMl: 700, leftMl: 20, openedOn: '2026-11-01' }];
+    const nearly: [string, string, unknown] = [
+      'bottle',
+      ID(1),
+      { ...bottleThere(ID(1), 'bitter'), sizeMl: 700, leftMl: 20, openedOn: '2026-11-01' },
+    ];
     await open(2600, nearly);
     expect(errand.restock.value).toMatchObject([{ id: 'bitter-700', why: 'restock', listedMinor: 1600 }]);
     const without = errand.previewMinor.value;
@@ -60,7 +70,9 @@ describe('the list before one sets out', () => {
   it('takes fruit for a week, by what is poured of it', async () => {
     served.shop = { ...SMALL_SHOP, fresh: [{ kind: 'lime-juice', sold: '1 lime', priceMinor: 50, ml: 25 }] };
     await open(4700);
-    expect(errand.fresh.value).toMatchObject([{ why: 'fresh', ware: { is: 'fresh', kind: 'lime-juice' }, listedMinor: 50 }]);
+    expect(errand.fresh.value).toMatchObject([
+      { why: 'fresh', ware: { is: 'fresh', kind: 'lime-juice' }, listedMinor: 50 },
+    ]);
     const limes = errand.fresh.value[0]?.count ?? 0;
     expect(limes).toBeGreaterThan(0);
     usePlans().edit('Pace', { brief: { drinksPerWeek: usePlans().briefOrEmpty.drinksPerWeek * 3 } });
@@ -97,12 +109,20 @@ describe('the list before one sets out', () => {
       errand.wareName({ is: 'tool', tool: 'forgotten' }),
     ]).toEqual(['Red bitter', 'White sugar', '2 coupes', 'forgotten']);
   });
-}); // prettier-ignore
+});
 
 describe('the kitty on screen', () => {
-  const entry = (n: number, on: string, purpose: string, minor: number, more: object = {}): [string, string, unknown] => [
-    'purse-entry', ID(n), { id: ID(n), on, purpose, minor, currency: 'EUR', shop: '', note: '', errandId: null, ...more },
-  ]; // prettier-ignore
+  const entry = (
+    n: number,
+    on: string,
+    purpose: string,
+    minor: number,
+    more: object = {},
+  ): [string, string, unknown] => [
+    'purse-entry',
+    ID(n),
+    { id: ID(n), on, purpose, minor, currency: 'EUR', shop: '', note: '', errandId: null, ...more },
+  ];
 
   it('adds up by month and purpose, in the plan’s own money, and leaves out what never happened', async () => {
     house = await inHouse(KittyPanel, {}, [
@@ -113,13 +133,19 @@ describe('the kitty on screen', () => {
       entry(4, '2026-11-06', 'bottles', 9999, { currency: 'USD' }),
     ]);
     const rows = house.page.findAll('tbody tr').map((r) => r.findAll('th, td').map((c) => c.text()));
-    expect(house.page.findAll('thead th').map((h) => h.text())).toEqual(['Month', 'Set aside', 'Bottles', 'Fresh', 'Spent']);
+    expect(house.page.findAll('thead th').map((h) => h.text())).toEqual([
+      'Month',
+      'Set aside',
+      'Bottles',
+      'Fresh',
+      'Spent',
+    ]);
     expect(rows).toEqual([
       ['Nov 2026', '', '€21.50', '€3.20', '€24.70'],
       ['Oct 2026', '€60.00', '', '', '€0.00'],
     ]);
     expect(said(house.page)).toContain('€26');
-  }); // prettier-ignore
+  });
 
   it('goes out as a table with every entry, other currencies too', async () => {
     house = await inHouse(KittyPanel, {}, [
@@ -128,12 +154,15 @@ describe('the kitty on screen', () => {
       entry(2, '2026-11-06', 'bottles', 900, { currency: 'JPY' }),
     ]);
     saved.files.length = 0;
-    await house.page.findAll('button').find((b) => /CSV|table/i.test(b.text()))?.trigger('click');
+    await house.page
+      .findAll('button')
+      .find((b) => /CSV|table/i.test(b.text()))
+      ?.trigger('click');
     const [[name, type, text] = ['', '', '']] = saved.files;
     expect([name, type]).toEqual(['kitty.csv', 'text/csv']);
     expect(text.split('\r\n').slice(1)).toEqual([
       '2026-11-05,bottles,-21.50,EUR,Corner,',
       '2026-11-06,bottles,-900,JPY,,',
     ]);
-  }); // prettier-ignore
+  });
 });

@@ -111,8 +111,16 @@ export const useErrand = createSharedComposable(() => {
       const { id, ml, label, priceMinor } = sold.reduce((a, b) => (b.priceMinor < a.priceMinor ? b : a));
       return [
         {
-          ...{ id, shop: home.id, ware: { is: 'bottle', kind, ml }, label, count: 1 },
-          ...{ listedMinor: priceMinor, foundMinor: null, onOffer: false, state: 'wanted', why: 'restock' },
+          id,
+          shop: home.id,
+          ware: { is: 'bottle', kind, ml },
+          label,
+          count: 1,
+          listedMinor: priceMinor,
+          foundMinor: null,
+          onOffer: false,
+          state: 'wanted',
+          why: 'restock',
         },
       ];
     });
@@ -191,7 +199,29 @@ export const useErrand = createSharedComposable(() => {
   }
 
   return {
-    otherShops, lists, shopName, comparison, comparing, shopsFound, chosen, part, withRestock, withFresh, restock, fresh,
-    ladder, result, tripMinor, preview, previewMinor, lines, baskets, judged, swap, takeSwap, wareName, setOut,
-  }; // prettier-ignore
+    otherShops,
+    lists,
+    shopName,
+    comparison,
+    comparing,
+    shopsFound,
+    chosen,
+    part,
+    withRestock,
+    withFresh,
+    restock,
+    fresh,
+    ladder,
+    result,
+    tripMinor,
+    preview,
+    previewMinor,
+    lines,
+    baskets,
+    judged,
+    swap,
+    takeSwap,
+    wareName,
+    setOut,
+  };
 });

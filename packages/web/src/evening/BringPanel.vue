@@ -41,9 +41,15 @@ const asked = computed(() => {
   const sober = e.guests
     .filter((g) => g.drives || g.noAlcohol)
     .map((g, i) => {
-      const what = i === 0 && p.ice.bags > 0 ? `${count(p.ice.bags, 'bag')} of ice` : 'some fruit: limes, lemons or an orange'; // prettier-ignore
+      const what =
+        i === 0 && p.ice.bags > 0
+          ? `${count(p.ice.bags, 'bag')} of ice`
+          : 'some fruit: limes, lemons or an orange';
       return {
-        ...{ id: g.id, who: g.name, what, why: g.drives ? 'drives' : 'drinks no alcohol' },
+        id: g.id,
+        who: g.name,
+        what,
+        why: g.drives ? 'drives' : 'drinks no alcohol',
         text: `Hello ${g.name}! ${day} from ${e.from} at ours: could you bring ${what}? There will be drinks without alcohol that are worth the way, and food.`,
       };
     });

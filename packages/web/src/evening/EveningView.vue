@@ -44,9 +44,12 @@ const head = computed(() =>
   part.value === 'night'
     ? { ...night.headline.value, underline: night.underline.value }
     : part.value === 'past'
-      ? { ...past.value, underline: `${count(evenings.past.length, 'evening')} in the book; from what the bottles cost, fruit and ice not counted` }
+      ? {
+          ...past.value,
+          underline: `${count(evenings.past.length, 'evening')} in the book; from what the bottles cost, fruit and ice not counted`,
+        }
       : { ...planning.headline.value, underline: planning.underline.value },
-); // prettier-ignore
+);
 </script>
 
 <template>

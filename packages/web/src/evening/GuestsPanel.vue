@@ -25,16 +25,14 @@ const trouble = ref('');
 /** Whether the household keeps them in its book. */
 const inBook = ref(false);
 const someone = (more: Partial<Guest> = {}): Guest => ({
-  ...{
-    id: crypto.randomUUID(),
-    name: '',
-    count: 1,
-    likes: [],
-    dislikes: [],
-    allergens: [],
-    noAlcohol: false,
-    drives: false,
-  },
+  id: crypto.randomUUID(),
+  name: '',
+  count: 1,
+  likes: [],
+  dislikes: [],
+  allergens: [],
+  noAlcohol: false,
+  drives: false,
   ...more,
 });
 function add(more: Partial<Guest> = {}): void {

@@ -35,12 +35,17 @@ const expected = computed(
     new Map(
       leftovers(
         props.evening,
-        new Map([...pressed.value].map(([kind, ml]) => [kind, Math.ceil(ml / (JUICE_ML[kind] ?? 1)) * (JUICE_ML[kind] ?? 0)])),
+        new Map(
+          [...pressed.value].map(([kind, ml]) => [
+            kind,
+            Math.ceil(ml / (JUICE_ML[kind] ?? 1)) * (JUICE_ML[kind] ?? 0),
+          ]),
+        ),
         log.pours,
         catalogue.kinds,
       ).map((l) => [l.kind, l]),
     ),
-); // prettier-ignore
+);
 const typed = ref<Record<string, number>>({});
 const isNew = computed(() => props.evening.endedOn !== null && props.evening.endedOn >= today.iso());
 const rows = computed(() =>

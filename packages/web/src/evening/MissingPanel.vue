@@ -27,7 +27,9 @@ const say = ({ unit }: WantedKind, n: number) =>
   unit === 'pieces' ? words.number(n) : words.volume(Math.round(n));
 const rows = computed(() =>
   (plan.value?.quantities.wanted ?? []).map((w) => ({
-    ...{ id: w.kind, name: catalogue.kindName(w.kind), wanted: say(w, w.wanted) },
+    id: w.kind,
+    name: catalogue.kindName(w.kind),
+    wanted: say(w, w.wanted),
     there: w.there === undefined ? 'not counted' : say(w, w.there),
     short: w.short > 0 ? say(w, w.short) : '',
     buy: w.buy
@@ -55,12 +57,16 @@ const ice = computed(() => {
     );
   const kg = (g: number) => `${words.number(g / 1000)} kg`;
   const crushed = plan.value?.quantities.crushedG ?? 0;
-  return [
-    `Ice: ${kg(i.neededG)}${crushed > 0 ? `, ${kg(crushed)} of it crushed` : ''}${i.blocks > 0 ? ` and ${count(i.blocks, 'block')}` : ''}`,
-    made.length > 0 ? `${made.join(' ')} make ${kg(i.madeG)}` : '',
-    i.bags > 0 ? `buy ${count(i.bags, 'bag')} of 2 kg` : '',
-    `${words.number(i.litres)} l of the freezer at the end`,
-  ].filter(Boolean).join('; ') + '.'; // prettier-ignore
+  return (
+    [
+      `Ice: ${kg(i.neededG)}${crushed > 0 ? `, ${kg(crushed)} of it crushed` : ''}${i.blocks > 0 ? ` and ${count(i.blocks, 'block')}` : ''}`,
+      made.length > 0 ? `${made.join(' ')} make ${kg(i.madeG)}` : '',
+      i.bags > 0 ? `buy ${count(i.bags, 'bag')} of 2 kg` : '',
+      `${words.number(i.litres)} l of the freezer at the end`,
+    ]
+      .filter(Boolean)
+      .join('; ') + '.'
+  );
 });
 const glasses = computed(() =>
   (plan.value?.glasses ?? []).map((g) => {

@@ -47,12 +47,19 @@ async function printMenu(): Promise<void> {
       contains: [
         glass.allergens.length > 0 ? `contains ${listed(glass.allergens.map((a) => ALLERGEN_WORDS[a]))}` : '',
         glass.unknown.length > 0 ? `not known what is in the ${listed(namesOf(glass.unknown))}` : '',
-      ].filter(Boolean).join('; '),
-    })); // prettier-ignore
+      ]
+        .filter(Boolean)
+        .join('; '),
+    }));
   await home.load();
   const address = guestPageAddress(home.address.value, evening.value?.guestCard ?? null);
-  const foot = 'Tell us what you cannot have. Water is on the table; whoever drives has the ones without alcohol.'; // prettier-ignore
-  saveFile('menu.pdf', PDF, await menuPdf({ title: title.value, under: when.value, drinks, foot, address }, look.value)); // prettier-ignore
+  const foot =
+    'Tell us what you cannot have. Water is on the table; whoever drives has the ones without alcohol.';
+  saveFile(
+    'menu.pdf',
+    PDF,
+    await menuPdf({ title: title.value, under: when.value, drinks, foot, address }, look.value),
+  );
 }
 async function printSchedule(): Promise<void> {
   const days = new Map<string, { text: string; at: string }[]>();
@@ -80,7 +87,11 @@ async function printShopping(): Promise<void> {
     (plan.value?.missing ?? []).reduce((sum, m) => sum + (m.ware.is === 'made' ? 0 : m.priceMinor), 0),
   );
   const parts = [{ heading: `${catalogue.prices?.name ?? 'The shop'}: ${all}`, lines: [...lines, ...more] }];
-  saveFile('shopping.pdf', PDF, await listPdf({ title: 'Shopping', under: `For ${title.value}, ${when.value}.`, parts })); // prettier-ignore
+  saveFile(
+    'shopping.pdf',
+    PDF,
+    await listPdf({ title: 'Shopping', under: `For ${title.value}, ${when.value}.`, parts }),
+  );
 }
 async function toCalendar(): Promise<void> {
   const e = evening.value;
@@ -88,7 +99,10 @@ async function toCalendar(): Promise<void> {
   if (!e || !from) return;
   const to = new Date(from.getTime() + e.hours * 3_600_000);
   const tasks = ahead.value.map((p) => ({
-    ...{ id: p.id, name: taskName(p.id), begins: momentOf(p.begins), ends: momentOf(p.ends) },
+    id: p.id,
+    name: taskName(p.id),
+    begins: momentOf(p.begins),
+    ends: momentOf(p.ends),
   }));
   const about = listed((plan.value?.drinks ?? []).map((d) => d.name));
   const text = await scheduleCalendar({ id: e.id, name: e.name, about, from, to }, tasks);

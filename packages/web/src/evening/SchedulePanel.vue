@@ -60,7 +60,9 @@ const hours = computed(() => {
   const most = Math.max(1, ...byHour);
   const width = Math.min(38, (ROOM.right - 12) / Math.max(1, byHour.length));
   return byHour.map((pours, h) => ({
-    ...{ pours, x: x(0) + 4 + h * width, width: width - 3 },
+    pours,
+    x: x(0) + 4 + h * width,
+    width: width - 3,
     tall: (pours / most) * (ROOM.bar - 18),
   }));
 });

@@ -19,25 +19,34 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const ID = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
 const guest = (n: number, name: string, more: Partial<Guest> = {}): Guest => ({
-  ...{ id: ID(n), name, count: 1, likes: [], dislikes: [], allergens: [], noAlcohol: false, drives: false },
+  id: ID(n),
+  name,
+  count: 1,
+  likes: [],
+  dislikes: [],
+  allergens: [],
+  noAlcohol: false,
+  drives: false,
   ...more,
 });
 const evening = (more: Partial<Evening> = {}): [string, string, unknown] => [
   'evening',
   ID(9),
   eveningSchema.parse({
-    ...{
-      id: ID(9),
-      name: 'Saturday',
-      on: '2026-11-28',
-      from: '20:00',
-      hours: 2,
-      size: 2,
-      must: [],
-      never: [],
-    },
-    ...{ guests: [guest(7, 'Ann'), guest(8, 'Bo', { dislikes: ['bitter'] })] },
-    ...{ atWork: false, freezerLitres: null, done: [], endedOn: null, ...more },
+    id: ID(9),
+    name: 'Saturday',
+    on: '2026-11-28',
+    from: '20:00',
+    hours: 2,
+    size: 2,
+    must: [],
+    never: [],
+    guests: [guest(7, 'Ann'), guest(8, 'Bo', { dislikes: ['bitter'] })],
+    atWork: false,
+    freezerLitres: null,
+    done: [],
+    endedOn: null,
+    ...more,
   }),
 ];
 const bottle = (n: number, kind: string): [string, string, unknown] => [
@@ -90,7 +99,12 @@ describe('an evening', () => {
   });
 
   it('weighs what is mixed ahead on the bench, with the water of its ice', async () => {
-    await open(evening({ must: ['negroni'], size: 1, guests: [guest(7, 'Ann')] }), bottle(1, 'gin'), bottle(2, 'bitter'), bottle(3, 'vermouth')); // prettier-ignore
+    await open(
+      evening({ must: ['negroni'], size: 1, guests: [guest(7, 'Ann')] }),
+      bottle(1, 'gin'),
+      bottle(2, 'bitter'),
+      bottle(3, 'vermouth'),
+    );
     expect(said(house.page)).toContain('negroni 3 pours all there mixed ahead:');
     await button(/^Mix negroni/).trigger('click');
     await house.settle();
@@ -134,21 +148,32 @@ describe('the night', () => {
     await open(
       evening(settled),
       ...[bottle(1, 'gin'), bottle(2, 'rum'), bottle(3, 'simple-syrup')],
-      ...[ask(5, 'Niamh', 'gin-sour', '2026-11-25T17:40:00.000Z'), ask(6, 'Rory', 'daiquiri', '2026-11-25T17:20:00.000Z')],
+      ...[
+        ask(5, 'Niamh', 'gin-sour', '2026-11-25T17:40:00.000Z'),
+        ask(6, 'Rory', 'daiquiri', '2026-11-25T17:20:00.000Z'),
+      ],
       // Of an evening that is over: nobody waits for it.
-      ['ask', ID(4), { ...(ask(4, 'Late', 'gin-sour', '2026-11-20T17:20:00.000Z')[2] as object), evening: ID(3) }],
+      [
+        'ask',
+        ID(4),
+        { ...(ask(4, 'Late', 'gin-sour', '2026-11-20T17:20:00.000Z')[2] as object), evening: ID(3) },
+      ],
     );
     void house.router.push('/evening/night');
     await house.settle();
-    expect(said(house.page)).toMatch(/Asked from their telephones Rory: daiquiri .* no nuts .*Niamh: gin sour/);
+    expect(said(house.page)).toMatch(
+      /Asked from their telephones Rory: daiquiri .* no nuts .*Niamh: gin sour/,
+    );
     expect(said(house.page)).not.toContain('Late');
     await button(/^Put gin sour for Niamh on the round/).trigger('click');
     await button(/^Not now: daiquiri for Rory/).trigger('click');
     await house.settle();
     expect(said(house.page)).not.toContain('Asked from their telephones');
     expect(said(house.page)).toMatch(/This round · 1 glass 1 × gin sour Niamh/);
-    expect(house.server.changes.map((c) => c.writes.map((w) => (w.value as { state: string }).state))).toEqual([['taken'], ['declined']]);
-  }); // prettier-ignore
+    expect(
+      house.server.changes.map((c) => c.writes.map((w) => (w.value as { state: string }).state)),
+    ).toEqual([['taken'], ['declined']]);
+  });
 
   it('offers nobody what they cannot have, and ends with what it came to', async () => {
     await open(

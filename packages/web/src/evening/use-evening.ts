@@ -15,7 +15,21 @@ const MINUTE_MS = 60_000;
 const AGAIN_AFTER_MS = 5 * MINUTE_MS;
 const LONGEST_AHEAD = 60 * 24 * 14;
 
-const NUMBER_WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'] as const; // prettier-ignore
+const NUMBER_WORDS = [
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+] as const;
 
 /** What a menu lacks for somebody, within a sentence. */
 export function sayLack(lack: Lack): string {

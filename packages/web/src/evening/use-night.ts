@@ -134,8 +134,10 @@ export const useNight = createSharedComposable(() => {
       low.length > 0 ? `running low: ${listed(low)}` : '',
       out.length > 0 ? `no more of ${listed(out)}` : '',
       past.length > 0 ? `water for ${listed(past)}` : 'water on the table',
-    ].filter(Boolean).join(' · ');
-  }); // prettier-ignore
+    ]
+      .filter(Boolean)
+      .join(' · ');
+  });
 
   return {
     isSettled,

@@ -7,13 +7,36 @@ import { refusal } from '../testing/small-server';
 import GuestPage from './GuestPage.vue';
 
 const view: GuestView = {
-  ...{ house: 'The boathouse', name: 'Saturday', on: '2026-11-28', from: '20:00', locale: 'en-IE' },
+  house: 'The boathouse',
+  name: 'Saturday',
+  on: '2026-11-28',
+  from: '20:00',
+  locale: 'en-IE',
   drinks: [
-    { id: 'sour', name: 'Whiskey sour', parts: ['Bourbon', 'Lemon juice', 'Egg white'], abv: 0.145, ethanolG: 21, allergens: ['egg'], unknown: [], noAlcohol: false },
-    { id: 'highball', name: 'Ginger highball', parts: ['Ginger ale'], abv: 0.002, ethanolG: 0.1, allergens: [], unknown: [], noAlcohol: true },
+    {
+      id: 'sour',
+      name: 'Whiskey sour',
+      parts: ['Bourbon', 'Lemon juice', 'Egg white'],
+      abv: 0.145,
+      ethanolG: 21,
+      allergens: ['egg'],
+      unknown: [],
+      noAlcohol: false,
+    },
+    {
+      id: 'highball',
+      name: 'Ginger highball',
+      parts: ['Ginger ale'],
+      abv: 0.002,
+      ethanolG: 0.1,
+      allergens: [],
+      unknown: [],
+      noAlcohol: true,
+    },
   ],
-  ...{ isWhole: true, asks: true },
-}; // prettier-ignore
+  isWhole: true,
+  asks: true,
+};
 let now: () => Response;
 let sent: unknown[];
 let page: ReturnType<typeof mount>;
@@ -39,7 +62,9 @@ const button = (name: string) => page.findAll('button').find((b) => b.attributes
 it('says what there is, what is in it and how strong it is; who has a name asks, and is offered nothing they cannot have', async () => {
   await open();
   expect(said(page)).toMatch(/^The boathouse Saturday Saturday, 28 November, from 20:00/);
-  expect(said(page)).toContain('Whiskey sour Bourbon, lemon juice and egg white 14.5% vol, 2.1 standard drinks · contains egg'); // prettier-ignore
+  expect(said(page)).toContain(
+    'Whiskey sour Bourbon, lemon juice and egg white 14.5% vol, 2.1 standard drinks · contains egg',
+  );
   expect(said(page)).toContain('Ginger highball Ginger ale Without alcohol: under 0.5 % vol');
   expect(button('Ask for Whiskey sour')?.attributes('disabled')).toBeDefined();
   await page.find('input').setValue('Niamh ');

@@ -21,7 +21,12 @@ export function useGuestPage(key: string) {
   const view = ref<GuestView>();
   const trouble = ref('');
   const said = ref('');
-  const me = useLocalStorage<Me>(`uisce:guest:${key.slice(0, 8)}`, { name: '', cannot: [], noAlcohol: false, asked: [] });
+  const me = useLocalStorage<Me>(`uisce:guest:${key.slice(0, 8)}`, {
+    name: '',
+    cannot: [],
+    noAlcohol: false,
+    asked: [],
+  });
 
   async function call(path: string, options: RequestInit = {}): Promise<Response | undefined> {
     trouble.value = '';
@@ -45,7 +50,8 @@ export function useGuestPage(key: string) {
     const { name, cannot, noAlcohol } = me.value;
     const body: GuestAsked = { name: name.trim(), cannot, noAlcohol, drink: drink.id };
     const answer = await call('/asks', {
-      ...{ method: 'POST', headers: { 'content-type': 'application/json' } },
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     });
     if (!answer) return;
@@ -54,4 +60,4 @@ export function useGuestPage(key: string) {
   }
 
   return { view, trouble, said, me, isNamed, load, against, ask };
-} // prettier-ignore
+}

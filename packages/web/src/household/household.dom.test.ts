@@ -149,7 +149,24 @@ describe('the kit and the batches', () => {
 
 const ids = [1, 2, 3, 4].map((n) => `9f0b7c3e-55a1-4b7e-8a43-0c1d2e3f400${n}`);
 const BATCH = {
-  id: ids[0] ?? '', recipeId: 'simple', plannedG: [100, 100], inG: [0, 0], jarG: 535, tared: true, bottleMl: 200,
-  restsDone: 0, restStartedAt: null, toppedUpG: 0, startedAt: '2026-11-25T18:00:00.000Z', madeOn: null as string | null,
-  useBy: null as string | null, frozen: false, leftDays: null, thawed: false, yieldMl: null, measuredBrix: null, remainingMl: 0, notes: '',
-}; // prettier-ignore
+  id: ids[0] ?? '',
+  recipeId: 'simple',
+  plannedG: [100, 100],
+  inG: [0, 0],
+  jarG: 535,
+  tared: true,
+  bottleMl: 200,
+  restsDone: 0,
+  restStartedAt: null,
+  toppedUpG: 0,
+  startedAt: '2026-11-25T18:00:00.000Z',
+  madeOn: null as string | null,
+  useBy: null as string | null,
+  frozen: false,
+  leftDays: null,
+  thawed: false,
+  yieldMl: null,
+  measuredBrix: null,
+  remainingMl: 0,
+  notes: '',
+};

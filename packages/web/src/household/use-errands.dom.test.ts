@@ -11,8 +11,17 @@ import { useStock } from './use-stock';
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const line = (id: string, kind: string, listedMinor: number, more: Partial<ErrandLine> = {}): ErrandLine => ({
-  ...{ id, shop: 'corner', ware: { is: 'bottle', kind, ml: 700 }, label: id, count: 1, listedMinor },
-  ...{ foundMinor: null, onOffer: false, state: 'wanted', why: 'plan', ...more },
+  id,
+  shop: 'corner',
+  ware: { is: 'bottle', kind, ml: 700 },
+  label: id,
+  count: 1,
+  listedMinor,
+  foundMinor: null,
+  onOffer: false,
+  state: 'wanted',
+  why: 'plan',
+  ...more,
 });
 const NOTHING_KEPT = 0;
 
@@ -106,7 +115,11 @@ describe('what an evening lacks', () => {
   /** Two bottles of rum for 36 euro, and syrup that is made at home. */
   const missing: MissingItem[] = [
     {
-      ...{ kind: 'rum', label: '2 of 700 ml', count: 2, priceMinor: 3600, holds: 700 },
+      kind: 'rum',
+      label: '2 of 700 ml',
+      count: 2,
+      priceMinor: 3600,
+      holds: 700,
       ware: { is: 'bottle', id: 'rum-700', ml: 700 },
     },
     { kind: 'simple-syrup', label: 'Syrup', count: 1, priceMinor: 50, holds: 500, ware: { is: 'made' } },
@@ -127,7 +140,10 @@ describe('what an evening lacks', () => {
   it('begins an errand of its own where none is under way, with the money that it takes', () => {
     useEvenings().toErrand(missing);
     expect(useErrands().open).toMatchObject({
-      ...{ planId: smallPlan(0).id, moneyMinor: 3600, currency: 'EUR', startedOn: '2026-11-25' },
+      planId: smallPlan(0).id,
+      moneyMinor: 3600,
+      currency: 'EUR',
+      startedOn: '2026-11-25',
       lines: [{ id: 'evening-rum-700', shop: 'corner', state: 'wanted' }],
     });
   });

@@ -108,8 +108,14 @@ export const useErrands = defineStore('errands', () => {
     const plan = plans.current;
     if (plan === undefined || minor <= 0) return;
     const entry: KittyEntry = {
-      ...{ id: crypto.randomUUID(), on: today.iso(), purpose: 'set-aside', minor },
-      ...{ currency: plan.brief.currency, shop: '', note: '', errandId: null },
+      id: crypto.randomUUID(),
+      on: today.iso(),
+      purpose: 'set-aside',
+      minor,
+      currency: plan.brief.currency,
+      shop: '',
+      note: '',
+      errandId: null,
     };
     const brief = { ...plan.brief, moneyNowMinor: plan.brief.moneyNowMinor + minor };
     keeper.keepAll(

@@ -46,9 +46,21 @@ export const useEvenings = defineStore('evenings', () => {
 
   function begin(): void {
     const evening = eveningSchema.parse({
-      ...{ id: crypto.randomUUID(), name: 'An evening', on: addDays(today.iso(), 4), from: '20:00', hours: 4 },
-      ...{ guestCard: null, guests: [], size: 4, must: [], never: [], atWork: true, freezerLitres: null, done: [], endedOn: null },
-    }); // prettier-ignore
+      id: crypto.randomUUID(),
+      name: 'An evening',
+      on: addDays(today.iso(), 4),
+      from: '20:00',
+      hours: 4,
+      guestCard: null,
+      guests: [],
+      size: 4,
+      must: [],
+      never: [],
+      atWork: true,
+      freezerLitres: null,
+      done: [],
+      endedOn: null,
+    });
     keeper.keep(keptEvening, evening, 'An evening');
   }
   function edit(change: string, part: Partial<Evening>): void {
@@ -99,19 +111,15 @@ export const useEvenings = defineStore('evenings', () => {
     keeper.keep(
       keptErrand,
       {
-        ...{
-          id: crypto.randomUUID(),
-          planId: plans.current?.id ?? null,
-          startedOn: today.iso(),
-          endedOn: null,
-        },
-        ...{
-          currency: catalogue.prices?.currency ?? 'EUR',
-          moneyMinor: sum,
-          reserveMinor: 0,
-          lines,
-          receipts: [],
-        },
+        id: crypto.randomUUID(),
+        planId: plans.current?.id ?? null,
+        startedOn: today.iso(),
+        endedOn: null,
+        currency: catalogue.prices?.currency ?? 'EUR',
+        moneyMinor: sum,
+        reserveMinor: 0,
+        lines,
+        receipts: [],
       },
       'What the evening lacks',
     );

@@ -18,7 +18,8 @@ export const useHomeNetwork = createSharedComposable(() => {
   const setPassphrase = (passphrase: string, old: string) =>
     tried(() =>
       api('/access/passphrase', {
-        ...{ method: 'POST', body: { passphrase, ...(old === '' ? {} : { old }) } },
+        method: 'POST',
+        body: { passphrase, ...(old === '' ? {} : { old }) },
       }),
     );
   const end = (id: string) => tried(() => api(`/access/sessions/${id}`, { method: 'DELETE' }));

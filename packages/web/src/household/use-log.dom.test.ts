@@ -43,7 +43,9 @@ describe('what is poured', () => {
     useLog().writeDown([order('negroni', 2, ['Ann', 'Bo'])]);
     // Thirty of each in two glasses.
     expect(left()).toEqual({ 1: 640, 2: 640, 3: 640 });
-    expect(useLog().pours).toMatchObject([{ drink: 'negroni', glasses: 2, for: ['Ann', 'Bo'], on: '2026-11-25' }]);
+    expect(useLog().pours).toMatchObject([
+      { drink: 'negroni', glasses: 2, for: ['Ann', 'Bo'], on: '2026-11-25' },
+    ]);
     const [change, ...more] = await sent();
     expect(more).toEqual([]);
     expect(change?.change).toBe('Poured negroni');
@@ -108,12 +110,17 @@ describe('what is poured', () => {
   });
 
   it('of what nobody measured takes nothing off it, and is written down all the same', async () => {
-    await opened('2026-11-25T21:00:00', bottle(1, 'gin', { leftMl: null }), bottle(2, 'bitter'), bottle(3, 'vermouth'));
+    await opened(
+      '2026-11-25T21:00:00',
+      bottle(1, 'gin', { leftMl: null }),
+      bottle(2, 'bitter'),
+      bottle(3, 'vermouth'),
+    );
     useLog().writeDown([order('negroni')]);
     expect(left()).toEqual({ 1: null, 2: 670, 3: 670 });
     expect(useLog().pours[0]?.parts.map((p) => p.ml)).toEqual([30, 30, 30]);
   });
-}); // prettier-ignore
+});
 
 describe('a round under way', () => {
   it('is kept where another device finds it, and is over once it is finished', async () => {
@@ -132,8 +139,14 @@ describe('who drinks here', () => {
     await whole();
     const log = useLog();
     const person = (n: number, name: string) => ({
-      ...{ id: ID(n), name, limit: null, noAlcohol: false, drives: false },
-      ...{ allergens: [], dislikes: [], likes: [] },
+      id: ID(n),
+      name,
+      limit: null,
+      noAlcohol: false,
+      drives: false,
+      allergens: [],
+      dislikes: [],
+      likes: [],
     });
     log.keepPerson(person(8, 'Maeve'), 'In');
     log.keepPerson(person(9, 'Bo'), 'In');

@@ -115,8 +115,18 @@ export const useLog = defineStore('log', () => {
   function begin(orders: Order[], way: Round['way']): void {
     const [id, startedAt] = [crypto.randomUUID(), new Date().toISOString()];
     keepRound({
-      ...{ id, startedAt, way, orders, tared: true, vesselG: 0, at: '', poured: {}, off: {}, workFrom: null, worked: {} },
-    }); // prettier-ignore
+      id,
+      startedAt,
+      way,
+      orders,
+      tared: true,
+      vesselG: 0,
+      at: '',
+      poured: {},
+      off: {},
+      workFrom: null,
+      worked: {},
+    });
   }
   /** The round is served, or given up: what went in is written down, and the levels fall, in one change. */
   function finish(of: Round, inHand: RoundInHand, done: boolean): void {
@@ -135,11 +145,13 @@ export const useLog = defineStore('log', () => {
     const { bottles, batches: left, kinds } = stockNow();
     const asked = (recipe?.from ?? []).flatMap((part, i) => {
       const kind = kinds.get(part.kind ?? '');
-      return kind ? [{ kind: kind.id, ml: (batch.inG[i] ?? 0) * volumeMl(compositionOfKind(kind)), pieces: 0 }] : [];
+      return kind
+        ? [{ kind: kind.id, ml: (batch.inG[i] ?? 0) * volumeMl(compositionOfKind(kind)), pieces: 0 }]
+        : [];
     });
     const drawn = drawFrom(asked, bottles, left, kinds, today.iso());
     keeper.keepAll(change, keeper.write(keptBatch, batch), ...stockWrites(drawn));
-  } // prettier-ignore
+  }
 
   function edit(id: string, change: string, part: Partial<Pour>): void {
     const pour = pours.value.find((p) => p.id === id);

@@ -13,11 +13,27 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const ID = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
 const evening = eveningSchema.parse({
-  ...{ id: ID(9), name: 'Saturday', on: '2026-11-28', from: '20:00', hours: 2, size: 2, guests: [] },
-  ...{ must: [`${OWN}gin-sour`, 'negroni'], never: [], atWork: false, freezerLitres: null, done: [], endedOn: null },
-}); // prettier-ignore
+  id: ID(9),
+  name: 'Saturday',
+  on: '2026-11-28',
+  from: '20:00',
+  hours: 2,
+  size: 2,
+  guests: [],
+  must: [`${OWN}gin-sour`, 'negroni'],
+  never: [],
+  atWork: false,
+  freezerLitres: null,
+  done: [],
+  endedOn: null,
+});
 const collection = (drinks: string[], pages: Collection['pages'] = {}): Collection => ({
-  ...{ id: ID(8), name: 'Of ours', note: '', book: '', pages, drinks },
+  id: ID(8),
+  name: 'Of ours',
+  note: '',
+  book: '',
+  pages,
+  drinks,
 });
 const sour = () =>
   SMALL_CATALOGUE.recipes.find((r) => r.id === 'gin-sour') ?? expect.fail('the small house has a gin sour');

@@ -42,7 +42,13 @@ const at = () => new Date().toISOString();
 /** A drink of one's own as it begins. */
 function newDrink(id: string, recipe: Recipe, why: string, houseSpecOf: string | null): OwnDrink {
   return {
-    ...{ id, houseSpecOf, current: 0, from: '', tags: [], notes: '', chosen: [] },
+    id,
+    houseSpecOf,
+    current: 0,
+    from: '',
+    tags: [],
+    notes: '',
+    chosen: [],
     versions: [{ at: at(), why, recipe: { ...recipe, id: houseSpecOf ?? id } }],
   };
 }
@@ -77,7 +83,10 @@ export const useNotebook = defineStore('notebook', () => {
   /** Many drinks at once, in one change. */
   function writeAll(recipes: readonly Recipe[], why: string): void {
     const written = newDrinks(recipes, why);
-    keeper.keepAll(`Wrote ${recipes.map((r) => r.name).join(', ')}`.slice(0, 120), ...written.map((d) => keeper.write(keptOwnDrink, d))); // prettier-ignore
+    keeper.keepAll(
+      `Wrote ${recipes.map((r) => r.name).join(', ')}`.slice(0, 120),
+      ...written.map((d) => keeper.write(keptOwnDrink, d)),
+    );
   }
   /** A drink with another version: its own as it stands or is about to, or the first spec of the house of a printed one. */
   function rewritten(of: string, recipe: Recipe, why: string, own = ownOf(of)): OwnDrink {
@@ -86,10 +95,18 @@ export const useNotebook = defineStore('notebook', () => {
   }
   /** The same drink, otherwise: what it was stays. */
   function rewrite(drink: OwnDrink, recipe: Recipe, why: string): void {
-    keeper.keep(keptOwnDrink, rewritten(drink.id, recipe, why), `${recipe.name}, another version`.slice(0, 120)); // prettier-ignore
+    keeper.keep(
+      keptOwnDrink,
+      rewritten(drink.id, recipe, why),
+      `${recipe.name}, another version`.slice(0, 120),
+    );
   }
   function choose(drink: OwnDrink, version: number): void {
-    keeper.keep(keptOwnDrink, goneBack(drink, version, at()), `Version ${version + 1} of ${nameOf(drink)}`.slice(0, 120)); // prettier-ignore
+    keeper.keep(
+      keptOwnDrink,
+      goneBack(drink, version, at()),
+      `Version ${version + 1} of ${nameOf(drink)}`.slice(0, 120),
+    );
   }
   function edit(drink: OwnDrink, change: string, part: Partial<OwnDrink>): void {
     keeper.keep(keptOwnDrink, { ...drink, ...part }, change);
@@ -104,7 +121,12 @@ export const useNotebook = defineStore('notebook', () => {
             ...keeper
               .all(keptPlan)
               .filter((p) => p.brief.mustDrinks.includes(id))
-              .map((p) => keeper.write(keptPlan, { ...p, brief: { ...p.brief, mustDrinks: without(p.brief.mustDrinks) } })), // prettier-ignore
+              .map((p) =>
+                keeper.write(keptPlan, {
+                  ...p,
+                  brief: { ...p.brief, mustDrinks: without(p.brief.mustDrinks) },
+                }),
+              ),
             ...keeper
               .all(keptEvening)
               .filter((e) => e.must.includes(id) || e.never.includes(id))
@@ -139,7 +161,7 @@ export const useNotebook = defineStore('notebook', () => {
     drinks.value
       .filter((d) =>
         d.versions.some((v) => v.recipe.slots.some((s) => s.kind === kind || s.or.includes(kind))),
-      ) // prettier-ignore
+      )
       .map(nameOf);
 
   function collect(collection: Collection, change: string): void {
@@ -150,13 +172,32 @@ export const useNotebook = defineStore('notebook', () => {
   }
   /** A collection with nothing in it but a drink, to begin with. */
   function beginCollection(name: string, drinksOf: string[]): void {
-    collect({ id: crypto.randomUUID(), name, note: '', book: '', pages: {}, drinks: drinksOf }, `${name} begins`); // prettier-ignore
+    collect(
+      { id: crypto.randomUUID(), name, note: '', book: '', pages: {}, drinks: drinksOf },
+      `${name} begins`,
+    );
   }
 
   return {
-    ...{ drinks, kinds, collections, ownOf, write, newDrinks, writeAll, rewritten, rewrite },
-    ...{ choose, edit, remove, addKind, keepKind, removeKind, madeWith },
-    ...{ collect, dissolve, beginCollection },
+    drinks,
+    kinds,
+    collections,
+    ownOf,
+    write,
+    newDrinks,
+    writeAll,
+    rewritten,
+    rewrite,
+    choose,
+    edit,
+    remove,
+    addKind,
+    keepKind,
+    removeKind,
+    madeWith,
+    collect,
+    dissolve,
+    beginCollection,
   };
 });
 

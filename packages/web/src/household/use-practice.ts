@@ -17,7 +17,9 @@ export const usePractice = defineStore('practice', () => {
   const decks = computed<Deck[]>((before) => keeper.all(keptDeck, before));
   /** Who practises at this browser; where nobody said, whoever practised last. */
   const chosen = useLocalStorage<string | null>('uisce:practises', null);
-  const last = computed(() => trials.value.reduce<Trial | undefined>((a, b) => (a === undefined || b.at > a.at ? b : a), undefined)); // prettier-ignore
+  const last = computed(() =>
+    trials.value.reduce<Trial | undefined>((a, b) => (a === undefined || b.at > a.at ? b : a), undefined),
+  );
   const by = computed({
     get: () => chosen.value ?? last.value?.by ?? '',
     set: (name: string) => (chosen.value = name),
@@ -33,7 +35,12 @@ export const usePractice = defineStore('practice', () => {
   }
   /** A card was answered: when it comes again is worked out and kept. */
   function review(of: string, key: string, answer: Answer): void {
-    const deck = decks.value.find((d) => d.by === by.value && d.of === of) ?? { id: crypto.randomUUID(), by: by.value, of, cards: {} }; // prettier-ignore
+    const deck = decks.value.find((d) => d.by === by.value && d.of === of) ?? {
+      id: crypto.randomUUID(),
+      by: by.value,
+      of,
+      cards: {},
+    };
     const memory = afterAnswer(deck.cards[key], answer, new Date().toISOString());
     keeper.keep(keptDeck, { ...deck, cards: { ...deck.cards, [key]: memory } }, 'A card');
   }

@@ -12,13 +12,25 @@ beforeEach(() => {
   answer = () => new Response('{"name":"Plan"}', { headers: { etag: '"7"' } });
   vi.stubGlobal('navigator', {
     userAgent: 'X11; Linux Chrome/1',
-    locks: { request: (_name: string, _how: unknown, use: (lock: object) => unknown) => Promise.resolve(use({})) },
+    locks: {
+      request: (_name: string, _how: unknown, use: (lock: object) => unknown) => Promise.resolve(use({})),
+    },
   });
-  vi.stubGlobal('fetch', (path: string, { method = 'GET', headers = {}, body }: { method?: string; headers?: Record<string, string>; body?: string } = {}) => {
-    sent.push({ path, method, headers, body });
-    return Promise.resolve().then(answer);
-  });
-}); // prettier-ignore
+  vi.stubGlobal(
+    'fetch',
+    (
+      path: string,
+      {
+        method = 'GET',
+        headers = {},
+        body,
+      }: { method?: string; headers?: Record<string, string>; body?: string } = {},
+    ) => {
+      sent.push({ path, method, headers, body });
+      return Promise.resolve().then(answer);
+    },
+  );
+});
 afterEach(() => vi.unstubAllGlobals());
 const failing = async (work: Promise<unknown>): Promise<Error> => {
   try {
@@ -85,10 +97,16 @@ describe('asking the server', () => {
 
 it.each([
   ['Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0', 'Firefox on Linux'],
-  ['Mozilla/5.0 (Linux; Android 15) AppleWebKit/537.36 Chrome/140.0 Mobile Safari/537.36', 'Chromium on Android'],
-  ['Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X) Version/18.0 Mobile/15E148 Safari/604.1', 'Safari on iOS'],
+  [
+    'Mozilla/5.0 (Linux; Android 15) AppleWebKit/537.36 Chrome/140.0 Mobile Safari/537.36',
+    'Chromium on Android',
+  ],
+  [
+    'Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X) Version/18.0 Mobile/15E148 Safari/604.1',
+    'Safari on iOS',
+  ],
   ['Mozilla/5.0 (Macintosh; Intel Mac OS X 10_15_7) Version/18.0 Safari/605.1.15', 'Safari on macOS'],
   ['something quite new', 'a browser on some machine'],
 ])('a page is known by what its browser says: %s', (agent, name) => {
   expect(browserName(agent)).toBe(name);
-}); // prettier-ignore
+});

@@ -9,7 +9,8 @@ const entry = (thing: string, id: string, value: unknown): [string, KeptEntry] =
   { thing, id, version: 1, value },
 ];
 const change = (id: string, ...writes: [thing: string, id: string, value: unknown][]): ChangeWrite => ({
-  ...{ id, change: id },
+  id,
+  change: id,
   writes: writes.map(([thing, of, value]) => ({ thing, id: of, value, version: 1 })),
 });
 const page = (stored: [string, KeptEntry][], ...changes: ChangeWrite[]) => {

@@ -26,9 +26,17 @@ describe('what was last heard of the household', () => {
   it('follows change by change: what is new comes last, what changed keeps its place, what is gone is gone', async () => {
     await rememberAll(whole(entry('a', 1), entry('b', 2), entry('c', 3)), 'then');
     await rememberSome([entry('b', 'changed', 2)], ABOUT, 'later');
-    await rememberSome([entry('d', 4), entry('a', null, 2)], { ...ABOUT, history: { undo: 'Name', redo: null } }, 'now'); // prettier-ignore
+    await rememberSome(
+      [entry('d', 4), entry('a', null, 2)],
+      { ...ABOUT, history: { undo: 'Name', redo: null } },
+      'now',
+    );
     expect(await names()).toEqual(['b', 'c', 'd']);
-    expect(await lastSnapshot()).toMatchObject({ at: 'now', history: { undo: 'Name' }, entries: [{ value: 'changed', version: 2 }, {}, {}] }); // prettier-ignore
+    expect(await lastSnapshot()).toMatchObject({
+      at: 'now',
+      history: { undo: 'Name' },
+      entries: [{ value: 'changed', version: 2 }, {}, {}],
+    });
   });
 
   it('is put together anew when all of it is read, with nothing left of before', async () => {

@@ -11,8 +11,11 @@ import { useNotices } from './use-notices';
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const plan = (name: string): Plan => ({
-  id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', name, brief: emptyBrief('EUR'), createdAt: '2026-11-25T18:00:00.000Z',
-}); // prettier-ignore
+  id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
+  name,
+  brief: emptyBrief('EUR'),
+  createdAt: '2026-11-25T18:00:00.000Z',
+});
 const entry = (value: Plan, version: number): KeptEntry => ({ thing: 'plan', id: value.id, version, value });
 
 /** The line on which the server tells what others change. */
@@ -223,7 +226,9 @@ describe('what is kept, as a page has it', () => {
   it('keeps very many things in as many changes as they take, stops when told, and says how many are there', async () => {
     const keeper = useKeeper();
     await keeper.start();
-    const writes = Array.from({ length: 5 }, (_, i) => keeper.write(keptPlan, { ...plan(`Plan ${i}`), id: crypto.randomUUID() })); // prettier-ignore
+    const writes = Array.from({ length: 5 }, (_, i) =>
+      keeper.write(keptPlan, { ...plan(`Plan ${i}`), id: crypto.randomUUID() }),
+    );
     expect(await keeper.keepMany('Many', writes, 2, () => true)).toEqual({ kept: 5, trouble: '' });
     expect(sent.map((c) => c.writes.length)).toEqual([2, 2, 1]);
     sent = [];

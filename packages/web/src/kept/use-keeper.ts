@@ -230,8 +230,16 @@ export const useKeeper = defineStore('keeper', () => {
     let kept = 0;
     let trouble = '';
     try {
-      for (; kept < writes.length && tell(kept / writes.length); kept = Math.min(writes.length, kept + atOnce)) {
-        const body: ChangeWrite = { id: crypto.randomUUID(), change, writes: writes.slice(kept, kept + atOnce) };
+      for (
+        ;
+        kept < writes.length && tell(kept / writes.length);
+        kept = Math.min(writes.length, kept + atOnce)
+      ) {
+        const body: ChangeWrite = {
+          id: crypto.randomUUID(),
+          change,
+          writes: writes.slice(kept, kept + atOnce),
+        };
         await api<Applied>('/changes', { method: 'POST', body });
       }
     } catch (error) {
@@ -240,7 +248,7 @@ export const useKeeper = defineStore('keeper', () => {
     }
     await read().catch(() => undefined);
     return { kept, trouble };
-  } // prettier-ignore
+  }
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {
     // What is still on its way is part of what is undone.

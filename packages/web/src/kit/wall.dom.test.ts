@@ -16,10 +16,23 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 /** The small house with tools for what its drinks ask: a tin or a jar, a long spoon or a table knife. */
 const { techniques, tools, kitchen } = catalogueSchema.parse({
-  ...{ kinds: [], recipes: [], standIns: [], glasses: [] },
+  kinds: [],
+  recipes: [],
+  standIns: [],
+  glasses: [],
   techniques: [
-    { id: 'shake', name: 'Shake', how: 'Hard, until the tin frosts.', needs: [{ id: 'shaker', what: 'a tin to shake in', tools: ['tin', 'fine-tin'], kitchen: ['jar'] }] },
-    { id: 'stir', name: 'Stir', how: 'Smoothly, along the wall.', needs: [{ id: 'spoon', what: 'a long spoon', tools: ['bar-spoon'], kitchen: ['knife'] }] },
+    {
+      id: 'shake',
+      name: 'Shake',
+      how: 'Hard, until the tin frosts.',
+      needs: [{ id: 'shaker', what: 'a tin to shake in', tools: ['tin', 'fine-tin'], kitchen: ['jar'] }],
+    },
+    {
+      id: 'stir',
+      name: 'Stir',
+      how: 'Smoothly, along the wall.',
+      needs: [{ id: 'spoon', what: 'a long spoon', tools: ['bar-spoon'], kitchen: ['knife'] }],
+    },
   ],
   tools: [
     { id: 'tin', name: 'Two tins', techniques: ['shake'], tier: 'essential' },
@@ -30,7 +43,7 @@ const { techniques, tools, kitchen } = catalogueSchema.parse({
     { id: 'jar', name: 'Jam jar', usual: true, hard: 'It is slow to cool.' },
     { id: 'knife', name: 'Table knife', hard: 'It is short.' },
   ],
-}); // prettier-ignore
+});
 const TOOLED = { ...SMALL_CATALOGUE, techniques, tools, kitchen };
 const PRICED = priceListSchema.parse({
   ...JSON.parse(JSON.stringify(SMALL_SHOP)),
@@ -96,7 +109,10 @@ describe('the wall of tools', () => {
     expect(shake().tools.find((t) => t.tool.id === 'tin')?.state).toBe('owned');
     own.toggleThing('knife');
     await house.settle();
-    expect(stir()).toMatchObject({ lacks: false, things: [{ thing: { id: 'knife' }, owned: true, serves: true }] });
+    expect(stir()).toMatchObject({
+      lacks: false,
+      things: [{ thing: { id: 'knife' }, owned: true, serves: true }],
+    });
   });
 
   it('gives a thing from the kitchen up once the tool is there', async () => {
@@ -106,7 +122,7 @@ describe('the wall of tools', () => {
     await house.settle();
     expect(shake().things).toMatchObject([{ owned: true, serves: false }]);
   });
-}); // prettier-ignore
+});
 
 describe('saying what is owned', () => {
   it('is one tap, and one back, with the day it was said', async () => {

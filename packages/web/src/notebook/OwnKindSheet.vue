@@ -45,30 +45,45 @@ interface Draft {
   soldMinor: number | null;
 }
 const draftOf = (kind: Kind & Pick<OwnKind, 'sold'>): Draft => ({
-  ...{ name: kind.name, supply: kind.supply, abv: kind.abv, sugar: kind.sugarGPerL, acid: kind.acidGPerL },
-  ...{ openDays: kind.openDays ?? null, keepsAs: kind.keepsAs ?? null, parent: kind.parent ?? null, job: kind.job, tastes: kind.tastes },
-  ...{ allergens: [...kind.allergens], stated: false, soldMl: kind.sold?.ml ?? null, soldMinor: kind.sold?.priceMinor ?? null },
-}); // prettier-ignore
+  name: kind.name,
+  supply: kind.supply,
+  abv: kind.abv,
+  sugar: kind.sugarGPerL,
+  acid: kind.acidGPerL,
+  openDays: kind.openDays ?? null,
+  keepsAs: kind.keepsAs ?? null,
+  parent: kind.parent ?? null,
+  job: kind.job,
+  tastes: kind.tastes,
+  allergens: [...kind.allergens],
+  stated: false,
+  soldMl: kind.sold?.ml ?? null,
+  soldMinor: kind.sold?.priceMinor ?? null,
+});
 const blank = (name: string): Draft => ({
-  ...{
-    name,
-    supply: 'bottle',
-    abv: 0,
-    sugar: 0,
-    acid: 0,
-    openDays: null,
-    keepsAs: null,
-    parent: null,
-    job: undefined,
-  },
-  ...{ tastes: [], allergens: [], stated: false, soldMl: null, soldMinor: null },
+  name,
+  supply: 'bottle',
+  abv: 0,
+  sugar: 0,
+  acid: 0,
+  openDays: null,
+  keepsAs: null,
+  parent: null,
+  job: undefined,
+  tastes: [],
+  allergens: [],
+  stated: false,
+  soldMl: null,
+  soldMinor: null,
 });
 const draft = ref<Draft>(blank(''));
 const trouble = ref('');
 watch(
   shown,
   () => {
-    draft.value = props.kind ? { ...draftOf(props.kind), stated: props.kind.allergensStated } : blank((props.says ?? '').replace(/^./, (c) => c.toUpperCase())); // prettier-ignore
+    draft.value = props.kind
+      ? { ...draftOf(props.kind), stated: props.kind.allergensStated }
+      : blank((props.says ?? '').replace(/^./, (c) => c.toUpperCase()));
     trouble.value = '';
   },
   { immediate: true },
@@ -78,12 +93,11 @@ function like(id: string | null): void {
   const near = catalogue.kinds.get(id ?? '');
   if (near)
     draft.value = {
-      ...{
-        ...draftOf(near),
-        name: draft.value.name,
-        parent: near.abstract ? near.id : (near.parent ?? null),
-      },
-      ...{ soldMl: draft.value.soldMl, soldMinor: draft.value.soldMinor },
+      ...draftOf(near),
+      name: draft.value.name,
+      parent: near.abstract ? near.id : (near.parent ?? null),
+      soldMl: draft.value.soldMl,
+      soldMinor: draft.value.soldMinor,
     };
 }
 const SUPPLY_WORDS: Record<Supply, string> = {
@@ -94,10 +108,22 @@ const SUPPLY_WORDS: Record<Supply, string> = {
 };
 /** How it turns in a batch that it goes into. */
 const KEEPS_WORDS: Record<KeepsAs, string> = {
-  ...{ plain: 'sugar, salt or acid', spirit: 'a spirit', wine: 'wine', spice: 'dry spice', citrus: 'citrus' },
-  ...{ fruit: 'fruit', 'low-acid': 'something hardly sour', herb: 'fresh herbs or roots', chilli: 'fresh chilli or garlic' },
-  ...{ nuts: 'nuts or their milk', coconut: 'coconut', milk: 'milk or cream', egg: 'raw egg', coffee: 'coffee or tea', brine: 'brine' },
-}; // prettier-ignore
+  plain: 'sugar, salt or acid',
+  spirit: 'a spirit',
+  wine: 'wine',
+  spice: 'dry spice',
+  citrus: 'citrus',
+  fruit: 'fruit',
+  'low-acid': 'something hardly sour',
+  herb: 'fresh herbs or roots',
+  chilli: 'fresh chilli or garlic',
+  nuts: 'nuts or their milk',
+  coconut: 'coconut',
+  milk: 'milk or cream',
+  egg: 'raw egg',
+  coffee: 'coffee or tea',
+  brine: 'brine',
+};
 const keepsLike = [
   { value: null, title: 'not known: three days' },
   ...KEEPS_AS.map((value) => ({ value, title: KEEPS_WORDS[value] })),
@@ -125,9 +151,16 @@ function keep(): void {
   const { sold: _, ...before } = props.kind ?? { sold: undefined };
   const read = ownKindSchema.safeParse({
     ...before,
-    ...{ id: props.kind?.id ?? 'own-draft', name: d.name.trim(), job: d.job ?? jobOf(d), supply: d.supply },
-    ...{ abv: d.abv, sugarGPerL: d.sugar, acidGPerL: d.acid, tastes: d.tastes },
-    ...{ allergens: d.allergens, allergensStated: d.stated },
+    id: props.kind?.id ?? 'own-draft',
+    name: d.name.trim(),
+    job: d.job ?? jobOf(d),
+    supply: d.supply,
+    abv: d.abv,
+    sugarGPerL: d.sugar,
+    acidGPerL: d.acid,
+    tastes: d.tastes,
+    allergens: d.allergens,
+    allergensStated: d.stated,
     openDays: d.openDays ?? undefined,
     keepsAs: d.keepsAs ?? undefined,
     parent: d.parent ?? undefined,

@@ -35,7 +35,9 @@ const notes = computed(() =>
   verdicts.notesOn(props.recipe.id).map((t) => {
     const version = own.value?.versions.findIndex((v) => v.at === t.version) ?? -1;
     return {
-      ...{ tasting: t, note: t.note, verdict: t.verdict === null ? '' : `${t.verdict} of 5` },
+      tasting: t,
+      note: t.note,
+      verdict: t.verdict === null ? '' : `${t.verdict} of 5`,
       about: [t.by, words.shortDay(t.at.slice(0, 10)), version >= 0 ? `version ${version + 1}` : '']
         .filter(Boolean)
         .join(', '),
@@ -43,7 +45,9 @@ const notes = computed(() =>
   }),
 );
 const best = computed(() => {
-  const found = bestOfFamilies(verdicts.verdicts, (id) => catalogue.recipes.get(id)?.family).get(props.recipe.family); // prettier-ignore
+  const found = bestOfFamilies(verdicts.verdicts, (id) => catalogue.recipes.get(id)?.family).get(
+    props.recipe.family,
+  );
   const drink = found && catalogue.recipes.get(found.drink);
   return found && drink ? { id: drink.id, name: drink.name, mean: words.number(found.mean) } : undefined;
 });

@@ -21,10 +21,15 @@ const rows = computed(() =>
         props.drink.versions[i - 1]?.recipe ?? catalogue.printed.get(props.drink.houseSpecOf ?? '');
       const liked = likedVersion(verdicts.verdicts, props.drink, i);
       return {
-        ...{ i, why: v.why, recipe: v.recipe, isCurrent: i === props.drink.current },
+        i,
+        why: v.why,
+        recipe: v.recipe,
+        isCurrent: i === props.drink.current,
         day: words.shortDay(v.at.slice(0, 10)),
         changed: before ? between(before, v.recipe) : 'the first',
-        liked: liked ? `${words.number(liked.mean)} of 5, ${liked.times === 1 ? 'once' : `${liked.times} times`}` : '', // prettier-ignore
+        liked: liked
+          ? `${words.number(liked.mean)} of 5, ${liked.times === 1 ? 'once' : `${liked.times} times`}`
+          : '',
       };
     })
     .reverse(),

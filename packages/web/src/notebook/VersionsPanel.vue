@@ -22,7 +22,10 @@ const comparable = computed(
 );
 const typed = (event: Event) => (event.target as HTMLInputElement).value;
 function tag(text: string): void {
-  const tags = text.split(',').map((t) => t.trim().slice(0, 40)).filter(Boolean); // prettier-ignore
+  const tags = text
+    .split(',')
+    .map((t) => t.trim().slice(0, 40))
+    .filter(Boolean);
   if (own.value) notebook.edit(own.value, 'Tags', { tags: [...new Set(tags)].slice(0, 20) });
 }
 async function crossOut(): Promise<void> {

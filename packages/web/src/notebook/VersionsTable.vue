@@ -28,8 +28,10 @@ const versions = computed<Version[]>(() => {
     ...drink.versions.map((v, i): Version => {
       const liked = likedVersion(verdicts.verdicts, drink, i);
       return {
-        ...{ key: `v${i}`, title: i === drink.current ? `${i + 1}, poured now` : String(i + 1) },
-        ...{ recipe: v.recipe, liked: liked ? `${words.number(liked.mean)} of 5` : '' },
+        key: `v${i}`,
+        title: i === drink.current ? `${i + 1}, poured now` : String(i + 1),
+        recipe: v.recipe,
+        liked: liked ? `${words.number(liked.mean)} of 5` : '',
       };
     }),
   ];
@@ -52,11 +54,13 @@ const rows = computed<Row[]>(() => {
   };
   return [
     ...kinds.map((kind) =>
-      rowOf(catalogue.kindName(kind), (v) =>
-        v.recipe.slots
-          .filter((s) => s.kind === kind)
-          .map((s) => words.amount(s.amount))
-          .join(' + ') || '–',
+      rowOf(
+        catalogue.kindName(kind),
+        (v) =>
+          v.recipe.slots
+            .filter((s) => s.kind === kind)
+            .map((s) => words.amount(s.amount))
+            .join(' + ') || '–',
       ),
     ),
     rowOf('Made', (v) => METHOD_WORDS[v.recipe.method]),
@@ -66,10 +70,11 @@ const rows = computed<Row[]>(() => {
     rowOf('Acid in 100 ml', (v) => figure(v, 'acid')),
     rowOf('In the glass', (v) => figure(v, 'volume')),
     rowOf('Liked', (v) => v.liked || '–'),
-  ]; // prettier-ignore
+  ];
 });
 /** Whether a cell says otherwise than the one before it. */
-const differs = (row: Row, i: number) => i > 0 && row[versions.value[i]?.key ?? ''] !== row[versions.value[i - 1]?.key ?? '']; // prettier-ignore
+const differs = (row: Row, i: number) =>
+  i > 0 && row[versions.value[i]?.key ?? ''] !== row[versions.value[i - 1]?.key ?? ''];
 </script>
 
 <template>

@@ -29,7 +29,12 @@ const open = async (...owned: string[]) => {
   house = await inHouse(Page, {}, [['plan', smallPlan(0).id, smallPlan(4700)], ...smallBottles(...owned)]);
 };
 const of = (...drinks: string[]): Collection => ({
-  ...{ id: '00000000-0000-4000-8000-000000000008', name: 'Ours', note: '', book: '', pages: {}, drinks },
+  id: '00000000-0000-4000-8000-000000000008',
+  name: 'Ours',
+  note: '',
+  book: '',
+  pages: {},
+  drinks,
 });
 
 describe('what a drink lacks', () => {
@@ -73,8 +78,11 @@ describe('what a collection needs', () => {
   });
 
   it('stands to the plan by what it opens, and what it is not told to open yet', () => {
-    const opened = new Map([['a', 1], ['b', 0.8]]);
+    const opened = new Map([
+      ['a', 1],
+      ['b', 0.8],
+    ]);
     expect(standingOf(['a', 'b', 'c'], opened, ['b', 'z'])).toEqual({ open: 2, notWanted: ['a', 'c'] });
     expect(standingOf([], opened, [])).toEqual({ open: 0, notWanted: [] });
-  }); // prettier-ignore
+  });
 });

@@ -18,7 +18,8 @@ export function useKindChoices(titleOf: (kind: Kind) => string = (k) => k.name) 
   const choices = computed<KindChoice[]>(() =>
     catalogue.all.kinds
       .map((k) => ({
-        ...{ value: k.id, title: titleOf(k) },
+        value: k.id,
+        title: titleOf(k),
         also: foldText([titleOf(k), ...k.also, INGREDIENT_WORDS[k.id] ?? ''].join(' ')),
       }))
       .sort((a, b) => a.title.localeCompare(b.title)),

@@ -17,11 +17,17 @@ let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const sour = SMALL_CATALOGUE.recipes.find((r) => r.id === 'gin-sour') ?? expect.fail('the drink is there');
 const version = (day: number, why: string, syrupMl: number) => ({
-  ...{ at: `2026-11-${day}T20:00:00.000Z`, why },
+  at: `2026-11-${day}T20:00:00.000Z`,
+  why,
   recipe: withAmounts(sour, [{ slot: 2, toMl: syrupMl }]),
 });
 const spec = ownDrinkSchema.parse({
-  ...{ id: 'own-gin-sour', houseSpecOf: 'gin-sour', current: 1, from: '', tags: [], notes: '' },
+  id: 'own-gin-sour',
+  houseSpecOf: 'gin-sour',
+  current: 1,
+  from: '',
+  tags: [],
+  notes: '',
   versions: [version(10, 'drier', 15), version(15, 'too dry', 17.5)],
 });
 const Page = defineComponent(() => {
@@ -50,19 +56,32 @@ describe('the versions of a house spec', () => {
     await house.page.find('input[type=checkbox]').setValue(true);
     await house.settle();
     const rows = house.page.findAll('tbody tr').map((r) => r.findAll('th, td').map((c) => c.text()));
-    expect(rows.find((r) => r[0] === 'Simple syrup 1:1')).toEqual(['Simple syrup 1:1', '20 ml', '15 ml', '17.5 ml']);
+    expect(rows.find((r) => r[0] === 'Simple syrup 1:1')).toEqual([
+      'Simple syrup 1:1',
+      '20 ml',
+      '15 ml',
+      '17.5 ml',
+    ]);
     // 20, 15 and 17.5 ml of syrup of 615 g a litre beside 25 ml of juice of 15: sugar over what is served.
-    const sugar = rows.find((r) => r[0] === 'Sugar in 100 ml')?.slice(1).map((t) => parseFloat(t)) ?? [];
+    const sugar =
+      rows
+        .find((r) => r[0] === 'Sugar in 100 ml')
+        ?.slice(1)
+        .map((t) => parseFloat(t)) ?? [];
     expect(sugar[0]).toBeGreaterThan(sugar[2] ?? 0);
     expect(sugar[2]).toBeGreaterThan(sugar[1] ?? 0);
-  }); // prettier-ignore
+  });
 
   it('keep what is thought of the one that is poured now, and go back to any', async () => {
     await open();
     await button(/^4 of 5, very good/).trigger('click');
     await button(/^Write it down/).trigger('click');
     await house.settle();
-    expect(useVerdicts().tastings[0]).toMatchObject({ drink: 'gin-sour', verdict: 4, version: spec.versions[1]?.at }); // prettier-ignore
+    expect(useVerdicts().tastings[0]).toMatchObject({
+      drink: 'gin-sour',
+      verdict: 4,
+      version: spec.versions[1]?.at,
+    });
     expect(said(house.page)).toMatch(/2 15 Nov 2026 · .* · “too dry” · 4 of 5, once poured now/);
     await button(/^Pour version 1 again/).trigger('click');
     await house.settle();

@@ -23,14 +23,12 @@ const COLUMNS = [
 const all = computed(() => [...log.pours].sort((a, b) => (a.at < b.at ? 1 : -1)));
 const rows = computed(() =>
   all.value.slice(0, shown.value).map((p) => ({
-    ...{
-      id: p.id,
-      day: words.shortDay(p.on),
-      name: p.name,
-      glasses: p.glasses,
-      for: p.for.join(' and '),
-      note: p.note,
-    },
+    id: p.id,
+    day: words.shortDay(p.on),
+    name: p.name,
+    glasses: p.glasses,
+    for: p.for.join(' and '),
+    note: p.note,
     verdict: p.verdict === null ? '' : String(p.verdict),
   })),
 );

@@ -20,7 +20,11 @@ const catalogue = useCatalogue();
 const words = useWords();
 const { inHand, current, targetG } = useRoundInHand();
 
-const TIN: [number, number][] = [[0, 30], [6, 32], [150, 44]]; // prettier-ignore
+const TIN: [number, number][] = [
+  [0, 30],
+  [6, 32],
+  [150, 44],
+];
 const TIN_TYPE = { footMm: 3, stem: false, handle: false };
 /** A scale for the kitchen shows whole grams; below this, tenths are asked for. */
 const FINE_BELOW_G = 10;

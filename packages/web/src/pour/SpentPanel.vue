@@ -30,7 +30,10 @@ const rows = computed(() =>
     const money = (minor: number) =>
       m.currency === null ? '' : formatMoney(minor, m.currency, settings.current.locale, { exact: true });
     return {
-      ...{ id: m.month, month: words.month(m.month), glasses: m.glasses, cost: money(m.costMinor) },
+      id: m.month,
+      month: words.month(m.month),
+      glasses: m.glasses,
+      cost: money(m.costMinor),
       each: m.glasses === 0 ? '' : money(Math.round(m.costMinor / m.glasses)),
     };
   }),

@@ -51,7 +51,10 @@ const option = computed(() => {
     yAxis: { ...upwards, minInterval: 1, axisLabel: text },
     series: [
       {
-        ...{ type: 'bar' as const, silent: true, animation: false, barMaxWidth: 22 },
+        type: 'bar' as const,
+        silent: true,
+        animation: false,
+        barMaxWidth: 22,
         itemStyle: { color: colours.sea },
         data: weeks.value.map((w) => w.glasses),
       },

@@ -21,12 +21,27 @@ const pour = (drink: string, on: string, more: Partial<Pour> = {}): [string, str
     'pour',
     id,
     {
-      ...{ id, at: `${on}T20:00:00.000Z`, on, drink, name: drink.replace('-', ' '), glasses: 1, for: [], parts: [] },
-      ...{ servedMl: 100, abv: 0.2, ethanolG: 16, costMinor: null, currency: null, verdict: null },
-      ...{ tasted: [], note: '', round: null, ...more },
+      id,
+      at: `${on}T20:00:00.000Z`,
+      on,
+      drink,
+      name: drink.replace('-', ' '),
+      glasses: 1,
+      for: [],
+      parts: [],
+      servedMl: 100,
+      abv: 0.2,
+      ethanolG: 16,
+      costMinor: null,
+      currency: null,
+      verdict: null,
+      tasted: [],
+      note: '',
+      round: null,
+      ...more,
     } satisfies Pour,
   ];
-}; // prettier-ignore
+};
 let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const open = async (card: Component, ...things: [string, string, unknown][]) => {
@@ -52,7 +67,11 @@ describe('what it cost', () => {
   it('names what was bought and has poured nothing for weeks, and nothing that did', async () => {
     const bottle = (kind: string, openedOn: string): [string, string, unknown] => {
       const id = ID(n++);
-      return ['bottle', id, { ...bottleThere(id, kind), sizeMl: 700, leftMl: 600, boughtOn: openedOn, openedOn }];
+      return [
+        'bottle',
+        id,
+        { ...bottleThere(id, kind), sizeMl: 700, leftMl: 600, boughtOn: openedOn, openedOn },
+      ];
     };
     await open(
       SpentPanel,
@@ -64,7 +83,7 @@ describe('what it cost', () => {
     );
     expect(said(house.page)).toMatch(/The red bitter has opened nothing in \d months?\./);
     expect(said(house.page)).not.toContain('The gin has');
-  }); // prettier-ignore
+  });
 });
 
 describe('what is liked best', () => {

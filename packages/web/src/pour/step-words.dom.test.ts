@@ -14,16 +14,27 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 /** The small house with what shaking and cutting ask for, and their cautions. */
 const { techniques, tools, kitchen } = catalogueSchema.parse({
-  ...{ kinds: [], recipes: [], standIns: [], glasses: [] },
+  kinds: [],
+  recipes: [],
+  standIns: [],
+  glasses: [],
   techniques: [
-    { id: 'shake', name: 'Shake', how: 'Hard, until it frosts.', caution: 'Hold both ends.', needs: [{ id: 'shaker', what: 'a tin to shake in', tools: ['tin'], kitchen: ['jar'] }] },
+    {
+      id: 'shake',
+      name: 'Shake',
+      how: 'Hard, until it frosts.',
+      caution: 'Hold both ends.',
+      needs: [{ id: 'shaker', what: 'a tin to shake in', tools: ['tin'], kitchen: ['jar'] }],
+    },
     { id: 'stir', name: 'Stir', how: 'Smoothly, along the wall.' },
     { id: 'cut', name: 'Cut', how: 'On a board, slowly.', caution: 'Cut away from the hand.' },
     { id: 'flame', name: 'Flame', how: 'At arm’s length.', caution: 'Nothing else near a flame.' },
   ],
   tools: [{ id: 'tin', name: 'Two tins', techniques: ['shake'], tier: 'essential' }],
-  kitchen: [{ id: 'jar', name: 'Jam jar', usual: true, hard: 'It is slow to cool.', caution: 'Glass breaks.' }],
-}); // prettier-ignore
+  kitchen: [
+    { id: 'jar', name: 'Jam jar', usual: true, hard: 'It is slow to cool.', caution: 'Glass breaks.' },
+  ],
+});
 
 let house: InSmallHouse;
 let words: ReturnType<typeof useStepWords>;
@@ -72,14 +83,18 @@ describe('a step in words', () => {
     ['top', { ...part('soda', 60), into: 'glass' }, '60 ml | soda water | into the glass, after the ice'],
     ['float', part('bitter', 10), '10 ml | red bitter | on top, over the back of a spoon'],
     ['sink', part('bitter', 10), '10 ml | red bitter | slowly, and let it sink'],
-    ['beside', { ...part('soda', 30), into: 'beside', vessels: 2 }, '30 ml | soda water | into 2 small glasses beside'],
+    [
+      'beside',
+      { ...part('soda', 30), into: 'beside', vessels: 2 },
+      '30 ml | soda water | into 2 small glasses beside',
+    ],
     ['garnish', { kinds: ['lime-juice'], words: 'a wheel' }, 'Garnish | lime juice, a wheel'],
     ['lift', {}, 'Lift | once, with a spoon'],
     ['serve', { vessels: 4 }, 'Serve | 4 glasses | and the levels fall'],
   ])('%s %j', async (act, more, words_) => {
     await open();
     expect(said(act, more)).toBe(words_);
-  }); // prettier-ignore
+  });
 
   it('calls a syrup by its name alone: its ratio stands in the spec', async () => {
     await open();
@@ -96,17 +111,22 @@ describe('a step in words', () => {
 
   it('says a caution where the act happens: at the knife and at the flame, each once', async () => {
     await open();
-    expect(words.cautions(pourStep('s', 'squeeze', 20, part('lime-juice', 45)), undefined)).toEqual(['Cut away from the hand.']);
-    expect(words.cautions(pourStep('s', 'garnish', 20, { words: 'flamed orange peel', technique: 'cut' }), undefined)).toEqual([
+    expect(words.cautions(pourStep('s', 'squeeze', 20, part('lime-juice', 45)), undefined)).toEqual([
       'Cut away from the hand.',
-      'Nothing else near a flame.',
     ]);
+    expect(
+      words.cautions(
+        pourStep('s', 'garnish', 20, { words: 'flamed orange peel', technique: 'cut' }),
+        undefined,
+      ),
+    ).toEqual(['Cut away from the hand.', 'Nothing else near a flame.']);
     expect(words.cautions(pourStep('s', 'stir', 20, { technique: 'stir' }), undefined)).toEqual([]);
-  }); // prettier-ignore
+  });
 
   it('fits on the strip in a line', async () => {
     await open();
-    const line = (act: PourStep['act'], more: Partial<PourStep> = {}) => words.line(pourStep('s', act, 12, more));
+    const line = (act: PourStep['act'], more: Partial<PourStep> = {}) =>
+      words.line(pourStep('s', act, 12, more));
     expect([
       line('pour', { ...part('gin', 60), into: 'shaker' }),
       line('ice', { into: 'shaker', ice: 'cubes' }),
@@ -114,5 +134,5 @@ describe('a step in words', () => {
       line('shake', { into: 'shaker', ice: 'cubes' }),
       line('chill', { vessels: 2 }),
     ]).toEqual(['gin 60 ml', 'ice into the tin', 'in the glass', 'shake hard 12 s', 'chill 2 glasses']);
-  }); // prettier-ignore
+  });
 });

@@ -91,7 +91,9 @@ describe('a step in words', () => {
   it('says how much of what, and into what', async () => {
     await open(['kit', 'household', { ...emptyKit(), said: true }]);
     expect(step('pour', { ...part('gin', 45), into: 'shaker' })).toEqual({
-      ...{ figure: '45 ml', name: 'gin', where: 'into the tin' },
+      figure: '45 ml',
+      name: 'gin',
+      where: 'into the tin',
     });
     expect(step('top', { ...part('soda', 90), into: 'glass', vessels: 3 }).where).toBe(
       'into each of 3 glasses, after the ice',

@@ -34,14 +34,19 @@ const option = computed(() => {
     grid: { left: 30, right: 12, top: 12, bottom: 40 },
     tooltip: { formatter: (p: { name: string; value: number }) => `${p.name}: ${p.value}` },
     xAxis: {
-      ...{ type: 'category', data: bins.value.map(([at]) => words(at)), axisLabel: { ...text, interval: 1 } },
-      ...{ axisLine: { lineStyle: { color: colours.line } }, axisTick: { show: false } },
+      type: 'category',
+      data: bins.value.map(([at]) => words(at)),
+      axisLabel: { ...text, interval: 1 },
+      axisLine: { lineStyle: { color: colours.line } },
+      axisTick: { show: false },
       ...named('too little · too much', 26),
     },
     yAxis: { ...upwards, minInterval: 1 },
     series: [
       {
-        ...{ type: 'bar', animation: false, barCategoryGap: '20%' },
+        type: 'bar',
+        animation: false,
+        barCategoryGap: '20%',
         data: bins.value.map(([at, n]) => ({
           value: n,
           itemStyle: { color: at === 0 ? colours.sea : colours.slate },

@@ -44,9 +44,11 @@ const COLUMNS = [
 ];
 const rows = computed(() =>
   byTarget.value.map(({ ml, aim: a }) => ({
-    ...{ ml, target: words.volume(ml) },
+    ml,
+    target: words.volume(ml),
     mean: `${words.fixed(ml * (1 + a.bias), 1)}${a.spread === undefined ? '' : ` ± ${words.fixed(ml * a.spread, 1)}`}`,
-    ...{ within: `${Math.round(a.within * 100)} %`, hand: sayHand(a) },
+    within: `${Math.round(a.within * 100)} %`,
+    hand: sayHand(a),
   })),
 );
 const asTable = ref(false);

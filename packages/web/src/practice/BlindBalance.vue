@@ -36,7 +36,12 @@ const asked = computed(() => {
   return undefined;
 });
 const recipe = computed(() => catalogue.recipes.get(asked.value?.drink ?? ''));
-const WRONG_WORDS: Record<Wrong, string> = { 'too-sour': 'too sour', 'too-sweet': 'too sweet', 'too-strong': 'too strong', 'too-weak': 'too weak' }; // prettier-ignore
+const WRONG_WORDS: Record<Wrong, string> = {
+  'too-sour': 'too sour',
+  'too-sweet': 'too sweet',
+  'too-strong': 'too strong',
+  'too-weak': 'too weak',
+};
 const LETTERS = ['A', 'B', 'C', 'D'];
 const COLUMNS = [
   { key: 'letter', title: 'Glass', names: true },
@@ -47,12 +52,11 @@ const COLUMNS = [
 ];
 const rows = computed(() =>
   (asked.value?.glasses ?? []).map((g, i) => ({
-    ...{
-      letter: LETTERS[i] ?? '',
-      abv: words.percent(g.figures.abv),
-      sugar: words.fixed(g.figures.sugar, 1),
-    },
-    ...{ acid: words.fixed(g.figures.acid, 2), volume: words.volume(Math.round(g.figures.volume)) },
+    letter: LETTERS[i] ?? '',
+    abv: words.percent(g.figures.abv),
+    sugar: words.fixed(g.figures.sugar, 1),
+    acid: words.fixed(g.figures.acid, 2),
+    volume: words.volume(Math.round(g.figures.volume)),
   })),
 );
 const glass = ref<number>();

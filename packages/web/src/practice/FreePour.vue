@@ -36,21 +36,28 @@ const whats = computed(() => [
   ...drinks.value.map((d) => ({ value: d.id, title: d.name })),
 ]);
 const label = computed(() => {
-  if (!part.value) return drink.value === '' ? `Hold: ${words.volume(targetMl.value)}` : 'Hold: once more from the first';
+  if (!part.value)
+    return drink.value === '' ? `Hold: ${words.volume(targetMl.value)}` : 'Hold: once more from the first';
   return `Hold: ${words.volume(part.value.ml)} ${inSentence(catalogue.kindName(part.value.kind))}`;
-}); // prettier-ignore
+});
 /** How the last one was. */
 const said = computed(() => {
   const [ml, target] = [lastMl.value, lastTarget.value];
   if (ml === undefined || target === undefined) return '';
   const off = ml - target;
   const share = Math.round((Math.abs(off) / target) * 100);
-  const how = Math.abs(off) < 0.05 ? 'just right' : `${words.fixed(Math.abs(off), 1)} ml ${off > 0 ? 'too much' : 'too little'}, ${share} %`; // prettier-ignore
+  const how =
+    Math.abs(off) < 0.05
+      ? 'just right'
+      : `${words.fixed(Math.abs(off), 1)} ml ${off > 0 ? 'too much' : 'too little'}, ${share} %`;
   return `${words.fixed(ml, 1)} ml for ${words.volume(target)}: ${how}.`;
 });
 const figures = computed(() => {
   if (!made.value || !recipe.value) return '';
-  const [was, is] = [comparedFigures(recipe.value, catalogue.kinds), comparedFigures(made.value, catalogue.kinds)];
+  const [was, is] = [
+    comparedFigures(recipe.value, catalogue.kinds),
+    comparedFigures(made.value, catalogue.kinds),
+  ];
   const part = (name: string, a: string, b: string) => (a === b ? '' : `${name} ${b} instead of ${a}`);
   const out = [
     part('strength', words.percent(was.abv), words.percent(is.abv)),
@@ -58,8 +65,10 @@ const figures = computed(() => {
     part('acid', `${words.fixed(was.acid, 1)} g`, `${words.fixed(is.acid, 1)} g`),
     part('in the glass', words.volume(Math.round(was.volume)), words.volume(Math.round(is.volume))),
   ].filter(Boolean);
-  return out.length === 0 ? 'It comes out as written.' : `It comes out with ${out.join(', ')} (sugar and acid in 100 ml).`;
-}); // prettier-ignore
+  return out.length === 0
+    ? 'It comes out as written.'
+    : `It comes out with ${out.join(', ')} (sugar and acid in 100 ml).`;
+});
 </script>
 
 <template>

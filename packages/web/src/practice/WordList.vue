@@ -41,7 +41,9 @@ const COLUMNS = [
 ];
 const measures = computed(() =>
   (glossary.value?.measures ?? []).map((m) => ({
-    ...{ what: m.what, where: country(m.in), note: m.note },
+    what: m.what,
+    where: country(m.in),
+    note: m.note,
     ml: m.ml.map((ml) => words.volume(ml)).join(' or '),
   })),
 );

@@ -18,7 +18,7 @@ const trial = (pouredMl: number, more: Partial<Trial> = {}): [string, string, un
   return [
     'trial',
     id,
-    { ...{ id, at, by: '', targetMl: 30, pouredMl, kind: null, spout: 'metal', way: 'scale' }, ...more },
+    { id, at, by: '', targetMl: 30, pouredMl, kind: null, spout: 'metal', way: 'scale', ...more },
   ];
 };
 const deck = (by: string, of: string, cards: Deck['cards']): [string, string, unknown] => {

@@ -106,7 +106,8 @@ describe('pouring by count', () => {
   });
 
   it('is said as a hand: slow or fast, even or uneven, and nothing of too few', () => {
-    const hand = (...mls: number[]) => sayHand(aimOf(mls.map((pouredMl) => ({ targetMl: 30, pouredMl }))) ?? expect.fail('pours')); // prettier-ignore
+    const hand = (...mls: number[]) =>
+      sayHand(aimOf(mls.map((pouredMl) => ({ targetMl: 30, pouredMl }))) ?? expect.fail('pours'));
     expect(hand(33, 33.5, 32.8, 33.1)).toBe('you count slowly; you are even');
     expect(hand(27, 26.5, 27.2, 26.9)).toBe('you count fast; you are even');
     expect(hand(24, 36, 27, 33)).toBe('you count right; you are uneven');

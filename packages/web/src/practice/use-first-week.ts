@@ -15,7 +15,11 @@ const WORDS: Record<FirstStep, { title: string; about: string; to: string }> = {
     about: 'What the kitchen has is often enough: the Kit.',
     to: '/kit',
   },
-  bottle: { title: 'Put a first bottle on the shelf', about: 'Buy what the plan says, or write down what is there.', to: '/errand' }, // prettier-ignore
+  bottle: {
+    title: 'Put a first bottle on the shelf',
+    about: 'Buy what the plan says, or write down what is there.',
+    to: '/errand',
+  },
   pours: {
     title: 'Ten pours by count',
     about: 'With water, here: your hand learns what 30 ml is.',
@@ -31,7 +35,11 @@ const WORDS: Record<FirstStep, { title: string; about: string; to: string }> = {
     about: 'Built or stirred: nothing to shake yet.',
     to: '/pour',
   },
-  shaken: { title: 'Shake a first one', about: 'Twelve seconds, hard, with ice. Open the tin away from your face.', to: '/pour' }, // prettier-ignore
+  shaken: {
+    title: 'Shake a first one',
+    about: 'Twelve seconds, hard, with ice. Open the tin away from your face.',
+    to: '/pour',
+  },
   liked: {
     title: 'Say how it was',
     about: 'One tap: from then on the house learns what you like.',
@@ -50,8 +58,13 @@ export function useFirstWeek() {
   const catalogue = useCatalogue();
   const done = computed(() =>
     firstWeek({
-      ...{ plans: plans.plans, kit: kits.kit, bottles: stock.bottles, trials: practice.trials },
-      ...{ batches: batches.batches, pours: log.pours, recipes: catalogue.recipes },
+      plans: plans.plans,
+      kit: kits.kit,
+      bottles: stock.bottles,
+      trials: practice.trials,
+      batches: batches.batches,
+      pours: log.pours,
+      recipes: catalogue.recipes,
     }),
   );
   const steps = computed(() => FIRST_STEPS.map((step) => ({ step, ...WORDS[step], done: done.value[step] })));

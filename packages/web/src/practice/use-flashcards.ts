@@ -45,7 +45,9 @@ export function useFlashcards() {
   void glossary.load();
 
   const stepMl = computed(() => {
-    const lines = measuringLines(kits.kit.vessels).map((l) => l.ml).filter((ml) => ml > 0); // prettier-ignore
+    const lines = measuringLines(kits.kit.vessels)
+      .map((l) => l.ml)
+      .filter((ml) => ml > 0);
     return lines.length === 0 ? USUAL_STEP_ML : Math.min(USUAL_STEP_ML, ...lines);
   });
   const maker = computed(() => new FlashcardMaker(catalogue.all, stepMl.value));
@@ -69,7 +71,9 @@ export function useFlashcards() {
   let since = 0;
 
   function newWords(): ToAsk[] {
-    const known = new Set(practice.decks.filter((d) => d.by === practice.by).flatMap((d) => Object.keys(d.cards)));
+    const known = new Set(
+      practice.decks.filter((d) => d.by === practice.by).flatMap((d) => Object.keys(d.cards)),
+    );
     return [...glossary.words.value]
       .sort((a, b) => b.where.length - a.where.length || (a.id < b.id ? -1 : 1))
       .filter((w) => !known.has(WORD_KEY + w.id))
@@ -90,7 +94,11 @@ export function useFlashcards() {
     const one = asked.value[at.value];
     if (!one) return undefined;
     if (one.key.startsWith(WORD_KEY)) {
-      const found = wordFlashcard({ words: [...glossary.words.value] }, one.key.slice(WORD_KEY.length), turn.value);
+      const found = wordFlashcard(
+        { words: [...glossary.words.value] },
+        one.key.slice(WORD_KEY.length),
+        turn.value,
+      );
       return found && { is: 'word', ...found };
     }
     const found = maker.value.card(one.of, one.key, turn.value);
@@ -127,7 +135,8 @@ export function useFlashcards() {
     if (!card.value || on?.matches('input, textarea')) return;
     const n = '1234'.indexOf(event.key);
     // A button that has the focus is pressed by itself.
-    const goesOn = (event.key === 'Enter' || event.key === ' ') && given.value !== undefined && !on?.matches('button, a');
+    const goesOn =
+      (event.key === 'Enter' || event.key === ' ') && given.value !== undefined && !on?.matches('button, a');
     if (n >= 0 && n < card.value.choices.length) choose(n);
     else if (goesOn) next();
     else return;
@@ -137,4 +146,4 @@ export function useFlashcards() {
     asked.value = [];
   };
   return { drinks, asked, at, card, given, wasRight, rights, isOver, begin, choose, type, next, end };
-} // prettier-ignore
+}

@@ -35,7 +35,11 @@ export function usePracticeSentence(part: Ref<string>) {
           : { before: 'Nothing is due; ', figure: 'ten new ones', after: ', if you like' };
       }
       case 'words':
-        return { before: 'The words of the trade: ', figure: glossary.value.length > 0 ? String(glossary.value.length) : 'on their way', after: '' }; // prettier-ignore
+        return {
+          before: 'The words of the trade: ',
+          figure: glossary.value.length > 0 ? String(glossary.value.length) : 'on their way',
+          after: '',
+        };
       case 'sums':
         return { before: 'Sums at the counter: ', figure: 'in the head', after: '' };
       case 'balance':

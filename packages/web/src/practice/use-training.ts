@@ -59,7 +59,10 @@ export function useTraining() {
     lastMl.value = ml;
     lastTarget.value = targetMl.value;
     practice.poured({
-      ...{ targetMl: targetMl.value, pouredMl: ml, kind: kindNow.value, spout: spout.value },
+      targetMl: targetMl.value,
+      pouredMl: ml,
+      kind: kindNow.value,
+      spout: spout.value,
       way: onScale.value ? 'scale' : 'drawn',
     });
     if (!part.value) return;
@@ -101,7 +104,10 @@ export function useTraining() {
   const made = computed<Recipe | undefined>(() => {
     const of = recipe.value;
     if (!of || poured.value.length < parts.value.length || parts.value.length === 0) return undefined;
-    return withAmounts(of, parts.value.map((p, i) => ({ slot: p.slot, toMl: poured.value[i] ?? p.ml }))); // prettier-ignore
+    return withAmounts(
+      of,
+      parts.value.map((p, i) => ({ slot: p.slot, toMl: poured.value[i] ?? p.ml })),
+    );
   });
   /** Drinks to train with: those poured most here. */
   const drinks = computed(() => {
@@ -116,9 +122,31 @@ export function useTraining() {
       .slice(0, 12);
   });
   return {
-    ...{ spout, seen, onScale, kind, drink, drinks, recipe, parts, part, at, poured, made, targetMl },
-    ...{ held, running, inCupMl, runsMlPerS, letGo },
-    ...{ lastMl, lastTarget, isWeighing, taken, hold, again, scale },
+    spout,
+    seen,
+    onScale,
+    kind,
+    drink,
+    drinks,
+    recipe,
+    parts,
+    part,
+    at,
+    poured,
+    made,
+    targetMl,
+    held,
+    running,
+    inCupMl,
+    runsMlPerS,
+    letGo,
+    lastMl,
+    lastTarget,
+    isWeighing,
+    taken,
+    hold,
+    again,
+    scale,
   };
 }
 

@@ -7,7 +7,8 @@ import { useBackups, WHY_WORDS } from './use-backups';
 
 /** The household's data as files: made every day, kept a week of days and a year of months; any of them restored, and that undone. */
 const words = useWords();
-const { backups, busy, trouble, before, said, load, make, restore, takeBack, restoreFile, sealed } = useBackups(); // prettier-ignore
+const { backups, busy, trouble, before, said, load, make, restore, takeBack, restoreFile, sealed } =
+  useBackups();
 onMounted(load);
 
 const passphrase = ref('');
@@ -21,11 +22,9 @@ const COLUMNS = [
 const KB = 1024;
 const rows = computed(() =>
   backups.value.map((b) => ({
-    ...{
-      name: b.name,
-      why: WHY_WORDS[b.why],
-      at: `${words.shortDay(b.at.slice(0, 10))}, ${words.time(b.at)}`,
-    },
+    name: b.name,
+    why: WHY_WORDS[b.why],
+    at: `${words.shortDay(b.at.slice(0, 10))}, ${words.time(b.at)}`,
     size: b.bytes < KB * KB ? `${Math.ceil(b.bytes / KB)} KB` : `${words.number(b.bytes / KB / KB)} MB`,
   })),
 );

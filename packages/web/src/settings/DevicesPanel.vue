@@ -17,11 +17,12 @@ onMounted(home.load);
 
 const OFFLINE_WORDS = {
   no: 'This browser is getting ready to open Uisce without its server.',
-  ready: 'Ready: this browser opens Uisce without its server. What you change meanwhile waits here and is sent.',
+  ready:
+    'Ready: this browser opens Uisce without its server. What you change meanwhile waits here and is sent.',
   unable: 'This browser cannot open Uisce without its server.',
   refused:
     'This browser passed over the warning without trusting the household’s authority: everything works, but not without the server. Trust it as told here, and that works too.',
-} as const; // prettier-ignore
+} as const;
 const COLUMNS = [
   { key: 'device', title: 'Device', names: true },
   { key: 'seen', title: 'Last here' },

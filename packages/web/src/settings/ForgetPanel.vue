@@ -14,9 +14,12 @@ const whole = useWhole();
 
 const names = computed(() =>
   [
-    ...new Set([...log.people.map((p) => p.name), ...evenings.all.flatMap((e) => e.guests.map((g) => g.name))]),
+    ...new Set([
+      ...log.people.map((p) => p.name),
+      ...evenings.all.flatMap((e) => e.guests.map((g) => g.name)),
+    ]),
   ].sort(),
-); // prettier-ignore
+);
 const somebody = ref<string | null>(null);
 const backupsToo = ref(false);
 const typed = ref('');

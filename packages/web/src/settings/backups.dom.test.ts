@@ -11,7 +11,11 @@ vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const backup = (name: string, more: Partial<Backup> = {}): Backup => ({
-  ...{ name, at: '2026-11-24T23:34:00.000Z', why: 'daily', bytes: 200_000, ...more },
+  name,
+  at: '2026-11-24T23:34:00.000Z',
+  why: 'daily',
+  bytes: 200_000,
+  ...more,
 });
 let house: InSmallHouse;
 let there: Backup[];

@@ -17,7 +17,14 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const ID = '00000000-0000-4000-8000-000000000001';
-const ann = personSchema.parse({ id: ID, name: 'Ann', limit: null, noAlcohol: false, allergens: [], dislikes: [] }); // prettier-ignore
+const ann = personSchema.parse({
+  id: ID,
+  name: 'Ann',
+  limit: null,
+  noAlcohol: false,
+  allergens: [],
+  dislikes: [],
+});
 const open = async (component: Component) => {
   house = await inHouse(component, {}, [
     ['plan', smallPlan(0).id, smallPlan(4700)],
@@ -66,9 +73,13 @@ describe('everything, in from a file', () => {
     await choose('Dear friend');
     expect(said(house.page)).toContain('It is no file of a household');
     expect(house.server.asked).toEqual([]);
-    house.server.also.set('POST /household/compare', () => refusal('invalid', 'the file has a fault at /things/plan/0/name: give a name')); // prettier-ignore
+    house.server.also.set('POST /household/compare', () =>
+      refusal('invalid', 'the file has a fault at /things/plan/0/name: give a name'),
+    );
     await choose('{"format":"uisce-household/1","things":{"plan":[{}]}}');
-    expect(said(house.page)).toContain('The file has a fault at /things/plan/0/name: give a name. Nothing was touched.'); // prettier-ignore
+    expect(said(house.page)).toContain(
+      'The file has a fault at /things/plan/0/name: give a name. Nothing was touched.',
+    );
   });
 });
 
@@ -96,7 +107,12 @@ it('everything is forgotten once the word is typed, and somebody by their name, 
 
 describe('devices', () => {
   const state = (more: Partial<AccessState> = {}): AccessState => ({
-    ...{ isOpen: false, refused: '', addresses: [], fingerprint: null, hasPassphrase: false, sessions: [] },
+    isOpen: false,
+    refused: '',
+    addresses: [],
+    fingerprint: null,
+    hasPassphrase: false,
+    sessions: [],
     ...more,
   });
   const at = async (place: 'machine' | 'home', now: () => AccessState) => {
@@ -121,7 +137,12 @@ describe('devices', () => {
       now = state({ hasPassphrase: true });
     });
     house.server.also.set('POST /access/home', () => {
-      now = state({ hasPassphrase: true, isOpen: true, addresses: ['https://192.168.1.20:4872'], fingerprint: 'AA:BB' }); // prettier-ignore
+      now = state({
+        hasPassphrase: true,
+        isOpen: true,
+        addresses: ['https://192.168.1.20:4872'],
+        fingerprint: 'AA:BB',
+      });
       return now;
     });
     const check = () => house.page.find<HTMLInputElement>('input[type=checkbox]');
@@ -146,11 +167,17 @@ describe('devices', () => {
 
   it('from the home network, the old passphrase is asked, and only others are ended', async () => {
     const device = (id: string, name: string, isThis: boolean) => ({
-      ...{ id, device: name, since: '2026-11-20T18:00:00.000Z', seen: '2026-11-25T18:00:00.000Z', isThis },
+      id,
+      device: name,
+      since: '2026-11-20T18:00:00.000Z',
+      seen: '2026-11-25T18:00:00.000Z',
+      isThis,
     });
     await at('home', () =>
       state({
-        ...{ isOpen: true, hasPassphrase: true, addresses: ['https://bar.local:4872'] },
+        isOpen: true,
+        hasPassphrase: true,
+        addresses: ['https://bar.local:4872'],
         sessions: [device('one', 'A telephone', true), device('two', 'A tablet', false)],
       }),
     );
@@ -158,7 +185,9 @@ describe('devices', () => {
     expect(said(house.page)).toContain('A telephone, this one');
     expect(house.page.find('input[type=checkbox]').exists()).toBe(false);
     expect(house.page.findAll('input')).toHaveLength(2);
-    expect(house.page.findAll('button').filter((b) => /^End /.test(b.attributes('aria-label') ?? ''))).toHaveLength(1); // prettier-ignore
+    expect(
+      house.page.findAll('button').filter((b) => /^End /.test(b.attributes('aria-label') ?? '')),
+    ).toHaveLength(1);
     await button(/^End A tablet/).trigger('click');
     await house.settle();
     expect(house.server.asked.map(([what]) => what)).toContain('DELETE /access/sessions/two');

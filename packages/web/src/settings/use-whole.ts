@@ -43,9 +43,11 @@ export function useWhole() {
     });
   const bring = () =>
     tried(async () => {
-      const of = (choice: ImportChoice) => Object.entries(choices.value).flatMap(([thing, c]) => (c === choice ? [thing] : []));
+      const of = (choice: ImportChoice) =>
+        Object.entries(choices.value).flatMap(([thing, c]) => (c === choice ? [thing] : []));
       const done = await api<{ before: Backup; taken: number }>('/household/import', {
-        method: 'POST', body: { file, leave: of('leave'), replace: of('all') },
+        method: 'POST',
+        body: { file, leave: of('leave'), replace: of('all') },
       });
       [compared.value, before.value] = [undefined, done.before];
       said.value = done.taken === 1 ? 'One thing came in.' : `${done.taken} things came in.`;
@@ -65,4 +67,4 @@ export function useWhole() {
   const leave = () => (compared.value = undefined);
 
   return { trouble, said, busy, compared, choices, before, look, bring, takeBack, forget, leave };
-} // prettier-ignore
+}

@@ -17,7 +17,13 @@ const words = useWords();
 /** A bottle we know no size of is drawn as a usual one. */
 const USUAL_ML = 700;
 /** The inside of a usual bottle, height and radius in mm; scaled to what this one holds. */
-const INSIDE: [number, number][] = [[0, 34], [4, 37], [150, 37], [190, 14], [262, 13]]; // prettier-ignore
+const INSIDE: [number, number][] = [
+  [0, 34],
+  [4, 37],
+  [150, 37],
+  [190, 14],
+  [262, 13],
+];
 const SIDE_PX = 8;
 /** Room for the board under the drawing. */
 const BELOW_PX = 8;

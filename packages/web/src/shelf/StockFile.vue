@@ -22,7 +22,8 @@ function save(): void {
 }
 async function take(file: File): Promise<void> {
   const { data } = Papa.parse<Record<string, string>>(await file.text(), {
-    ...{ header: true, skipEmptyLines: 'greedy' },
+    header: true,
+    skipEmptyLines: 'greedy',
   });
   const read = readStockRows(data, catalogue.kinds, () => crypto.randomUUID());
   faults.value = read.faults.slice(0, MAX_FAULTS_SHOWN).map((f) => `Row ${f.row}: ${f.detail}`);

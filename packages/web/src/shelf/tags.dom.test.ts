@@ -42,12 +42,17 @@ describe('the tag of a bottle', () => {
     ['that its last days press', 'vermouth', { leftMl: 600, openedOn: '2026-10-05' }, '9 days!'],
     ['its very last day', 'vermouth', { leftMl: 600, openedOn: '2026-09-27' }, '1 day!'],
     ['that its day is past', 'vermouth', { leftMl: 600, openedOn: '2026-09-01' }, 'past its day!'],
-    ['nothing of pours where it is for sipping', 'gin', { leftMl: 20, sipping: true, openedOn: '2026-11-01' }, ''],
+    [
+      'nothing of pours where it is for sipping',
+      'gin',
+      { leftMl: 20, sipping: true, openedOn: '2026-11-01' },
+      '',
+    ],
   ] as [string, string, Partial<Bottle>, string][])('is %s', async (_what, kind, more, tag) => {
     const place = kind === 'vermouth' ? { place: 'fridge' as const } : {};
     await open([kind, { ...more, ...place }]);
     expect(tags()).toEqual([tag]);
-  }); // prettier-ignore
+  });
 });
 
 describe('the shelf', () => {

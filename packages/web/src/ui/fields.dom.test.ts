@@ -69,7 +69,10 @@ describe('money', () => {
 });
 
 describe('choices', () => {
-  const choices = [{ value: 'day', words: 'Day' }, { value: 'night', words: 'Night', note: 'for a dim room' }]; // prettier-ignore
+  const choices = [
+    { value: 'day', words: 'Day' },
+    { value: 'night', words: 'Night', note: 'for a dim room' },
+  ];
 
   it('in a row are radios under a legend, and say which is chosen', async () => {
     page = mounted(ChoiceRow, { name: 'light', legend: 'Light', value: 'day', choices });
@@ -103,7 +106,10 @@ describe('a table', () => {
     { key: 'what', title: 'What', names: true },
     { key: 'price', title: 'Price', figures: true },
   ];
-  const rows = [{ what: 'gin', price: '€17.50' }, { what: 'rum', price: '€16.00' }]; // prettier-ignore
+  const rows = [
+    { what: 'gin', price: '€17.50' },
+    { what: 'rum', price: '€16.00' },
+  ];
 
   it('has a caption, headings, a heading for each row, and its figures at the end', () => {
     page = mounted(DataTable, {

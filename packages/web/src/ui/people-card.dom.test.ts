@@ -20,19 +20,40 @@ const person = (n: number, name: string, more: Partial<Person> = {}): [string, s
   'person',
   ID(n),
   {
-    ...{ id: ID(n), name, limit: null, noAlcohol: false, drives: false, allergens: [], likes: [] },
-    ...{ dislikes: [], ...more },
+    id: ID(n),
+    name,
+    limit: null,
+    noAlcohol: false,
+    drives: false,
+    allergens: [],
+    likes: [],
+    dislikes: [],
+    ...more,
   },
 ];
 const pour = (n: number, who: string[], ethanolG: number): [string, string, unknown] => [
   'pour',
   ID(n),
   {
-    ...{ id: ID(n), at: '2026-11-25T17:30:00.000Z', on: '2026-11-25', drink: 'negroni', name: 'negroni', glasses: 1 },
-    ...{ for: who, parts: [], servedMl: 100, abv: 0.2, ethanolG, costMinor: null, currency: null },
-    ...{ verdict: null, tasted: [], note: '', round: null },
+    id: ID(n),
+    at: '2026-11-25T17:30:00.000Z',
+    on: '2026-11-25',
+    drink: 'negroni',
+    name: 'negroni',
+    glasses: 1,
+    for: who,
+    parts: [],
+    servedMl: 100,
+    abv: 0.2,
+    ethanolG,
+    costMinor: null,
+    currency: null,
+    verdict: null,
+    tasted: [],
+    note: '',
+    round: null,
   } satisfies Pour,
-]; // prettier-ignore
+];
 
 let house: InSmallHouse;
 afterEach(() => {
@@ -62,13 +83,21 @@ const type = async (label: RegExp, value: string) => {
 
 describe('who drinks here', () => {
   it('says what somebody cannot have, beside their name', async () => {
-    await open(person(1, 'Bran', { noAlcohol: true }), person(2, 'Aoife', { allergens: ['nuts'], dislikes: ['bitter'] })); // prettier-ignore
+    await open(
+      person(1, 'Bran', { noAlcohol: true }),
+      person(2, 'Aoife', { allergens: ['nuts'], dislikes: ['bitter'] }),
+    );
     expect(said(house.page)).toMatch(/Aoife no nuts; nothing bitter Bran no alcohol/);
   });
 
   it('says an evening so far calmly: water between, and water once their own limit is there', async () => {
     // A standard drink of this region is 10 g.
-    await open(person(1, 'Aoife', { limit: 2 }), person(2, 'Bran'), pour(3, ['Aoife'], 24), pour(4, ['Bran'], 10)); // prettier-ignore
+    await open(
+      person(1, 'Aoife', { limit: 2 }),
+      person(2, 'Bran'),
+      pour(3, ['Aoife'], 24),
+      pour(4, ['Bran'], 10),
+    );
     const lines = house.page.findAll('.calm').map((p) => p.text());
     expect(lines.find((l) => l.startsWith('Bran'))).toMatch(
       /1 glass, [\d.]+ standard drinks?; water between\.$/,

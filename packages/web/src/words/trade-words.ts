@@ -11,8 +11,14 @@ export const MEASURE_WORDS: Record<ReaderMeasure, { full: string; short: string 
 };
 
 export const METHOD_WORDS: Record<Method, string> = {
-  ...{ build: 'built', stir: 'stirred', shake: 'shaken', 'dry-shake': 'dry-shaken, then shaken' },
-  ...{ blend: 'blended', swizzle: 'swizzled', layer: 'layered', hot: 'hot' },
+  build: 'built',
+  stir: 'stirred',
+  shake: 'shaken',
+  'dry-shake': 'dry-shaken, then shaken',
+  blend: 'blended',
+  swizzle: 'swizzled',
+  layer: 'layered',
+  hot: 'hot',
 };
 
 export const CANON_WORDS: Record<Canon, string> = {

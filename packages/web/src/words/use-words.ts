@@ -73,14 +73,18 @@ export function useWords() {
     /** "Sat 5", of an ISO date. */
     weekday: (iso: string) =>
       new Intl.DateTimeFormat(settings.current.locale, {
-        ...{ weekday: 'short', day: 'numeric', timeZone: 'UTC' },
+        weekday: 'short',
+        day: 'numeric',
+        timeZone: 'UTC',
       }).format(new Date(`${iso}T00:00:00Z`)),
     /** "22 Dec 2026", where there is little room. */
     shortDay: (iso: string) => sayDay(iso, 'medium'),
     /** "Dec 2026", of an ISO year and month. */
     month: (iso: string) =>
       new Intl.DateTimeFormat(settings.current.locale, {
-        ...{ month: 'short', year: 'numeric', timeZone: 'UTC' },
+        month: 'short',
+        year: 'numeric',
+        timeZone: 'UTC',
       }).format(new Date(`${iso}-01T00:00:00Z`)),
     /** "14:05" where the reader is, of an ISO instant. */
     time: (instant: string) =>

@@ -36,7 +36,17 @@ export function schoolCurves(
   };
   return [
     ...SCHOOLS.map((s) => curve(s.id, s.name, s.rule, followSchool(compiled, s, most))),
-    curve('one-deep', 'One bottle deep', 'one base, then whatever opens its next drink for least', followBase(compiled, base, most)),
-    curve('drink-by-drink', 'Drink by drink', 'what the next drink on your list still lacks', followDrinks(compiled, [...drinks], most)),
-  ]; // prettier-ignore
+    curve(
+      'one-deep',
+      'One bottle deep',
+      'one base, then whatever opens its next drink for least',
+      followBase(compiled, base, most),
+    ),
+    curve(
+      'drink-by-drink',
+      'Drink by drink',
+      'what the next drink on your list still lacks',
+      followDrinks(compiled, [...drinks], most),
+    ),
+  ];
 }

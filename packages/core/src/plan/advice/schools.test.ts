@@ -21,8 +21,14 @@ const catalogue = testCatalogue({
   ],
 });
 const PRICES: Record<string, number> = {
-  'simple-syrup': 50, 'soda-water': 300, rye: 2700, bourbon: 2400, 'dry-gin': 1750, 'sweet-vermouth': 850, 'red-bitter': 1800,
-}; // prettier-ignore
+  'simple-syrup': 50,
+  'soda-water': 300,
+  rye: 2700,
+  bourbon: 2400,
+  'dry-gin': 1750,
+  'sweet-vermouth': 850,
+  'red-bitter': 1800,
+};
 const prices = priceListSchema.parse({
   format: 'uisce-prices/1',
   id: 'shop',
@@ -30,8 +36,14 @@ const prices = priceListSchema.parse({
   currency: 'EUR',
   provenance: 'a test',
   bottles: Object.entries(PRICES).map(([kind, priceMinor]) => ({
-    id: `${kind}-x`, kind, label: kind, ml: 700, priceMinor, widthMm: 75, heightMm: 300,
-  })), // prettier-ignore
+    id: `${kind}-x`,
+    kind,
+    label: kind,
+    ml: 700,
+    priceMinor,
+    widthMm: 75,
+    heightMm: 300,
+  })),
 });
 const compiled = (change: Partial<HouseholdBrief> = {}) =>
   compilePlan({ ...emptyBrief('EUR'), howBig: 'taste', ...change }, prices, catalogue);
@@ -68,8 +80,11 @@ describe('a school', () => {
 
   it('one bottle deep buys the base and what its own drinks lack, cheapest first', () => {
     expect(bought(followBase(compiled(), 'dry-gin', 100_000))).toEqual([
-      ...SCHOOL_BASICS, 'dry-gin', 'sweet-vermouth', 'red-bitter',
-    ]); // prettier-ignore
+      ...SCHOOL_BASICS,
+      'dry-gin',
+      'sweet-vermouth',
+      'red-bitter',
+    ]);
   });
 
   it('drink by drink buys only what the next drink still lacks', () => {

@@ -23,7 +23,17 @@ export const SCHOOLS: readonly School[] = [
     id: 'one-of-each',
     name: 'One of each base',
     rule: 'the six bases, then vermouth, triple sec, red bitter, liqueurs one by one',
-    kinds: ['rye', 'bourbon', 'dry-gin', 'white-rum', 'blanco-tequila', 'vodka', 'sweet-vermouth', 'triple-sec', 'red-bitter'],
+    kinds: [
+      'rye',
+      'bourbon',
+      'dry-gin',
+      'white-rum',
+      'blanco-tequila',
+      'vodka',
+      'sweet-vermouth',
+      'triple-sec',
+      'red-bitter',
+    ],
     goesOn: true,
   },
   {
@@ -44,17 +54,41 @@ export const SCHOOLS: readonly School[] = [
     id: 'flavour-ten',
     name: 'Flavour eight to ten',
     rule: 'eight bottles for flavour, then dry vermouth and dark rum',
-    kinds: ['white-rum', 'dry-gin', 'bourbon', 'blanco-tequila', 'red-bitter', 'triple-sec', 'sweet-vermouth', 'aromatic-bitters', 'dry-vermouth', 'dark-rum'],
+    kinds: [
+      'white-rum',
+      'dry-gin',
+      'bourbon',
+      'blanco-tequila',
+      'red-bitter',
+      'triple-sec',
+      'sweet-vermouth',
+      'aromatic-bitters',
+      'dry-vermouth',
+      'dark-rum',
+    ],
     goesOn: false,
   },
   {
     id: 'twelve',
     name: 'Twelve for nearly everything',
     rule: 'eleven that most lists lean on, and absinthe as the wild card',
-    kinds: ['rye', 'bourbon', 'white-rum', 'aged-rum', 'dry-gin', 'blanco-tequila', 'triple-sec', 'sweet-vermouth', 'dry-vermouth', 'red-bitter', 'maraschino', 'absinthe'],
+    kinds: [
+      'rye',
+      'bourbon',
+      'white-rum',
+      'aged-rum',
+      'dry-gin',
+      'blanco-tequila',
+      'triple-sec',
+      'sweet-vermouth',
+      'dry-vermouth',
+      'red-bitter',
+      'maraschino',
+      'absinthe',
+    ],
     goesOn: true,
   },
-]; // prettier-ignore
+];
 
 /** One purchase of a school: what was bought, and what is open after it. */
 export interface SchoolStep {

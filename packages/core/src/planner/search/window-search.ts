@@ -139,8 +139,12 @@ export class WindowSearch {
       }
     }
     const { scope, multipliers: smaller } = Scope.reduced(
-      model, state, this.rootView, relaxation.multipliers, relaxation.columnIncome,
-    ); // prettier-ignore
+      model,
+      state,
+      this.rootView,
+      relaxation.multipliers,
+      relaxation.columnIncome,
+    );
     const rootMerit = { constant: relaxation.constant, money: relaxation.multipliers.budget };
     window.enter(scope);
     const tree = new TreeSearch(window, front, smaller, this.record, control);

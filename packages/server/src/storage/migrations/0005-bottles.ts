@@ -41,7 +41,20 @@ function ownedIn(plan: string): string[] {
 /** A bottle that is there, not measured: as this migration's release keeps one. */
 function there(id: string, kind: string): object {
   return {
-    id, kind, label: null, sizeMl: null, leftMl: null, priceMinor: null, currency: null, shop: '', boughtOn: null,
-    openedOn: null, finishedOn: null, place: 'shelf', sipping: false, emptyG: null, decantedFrom: null,
-  }; // prettier-ignore
+    id,
+    kind,
+    label: null,
+    sizeMl: null,
+    leftMl: null,
+    priceMinor: null,
+    currency: null,
+    shop: '',
+    boughtOn: null,
+    openedOn: null,
+    finishedOn: null,
+    place: 'shelf',
+    sipping: false,
+    emptyG: null,
+    decantedFrom: null,
+  };
 }

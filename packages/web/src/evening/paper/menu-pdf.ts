@@ -32,7 +32,11 @@ export const MENU_LOOKS = [
 export type MenuLook = (typeof MENU_LOOKS)[number]['value'];
 
 /** A5 upright; a sheet of A4 for what is folded. */
-const PAGE_MM: Record<MenuLook, [number, number]> = { harbour: [148, 210], ledger: [148, 210], tent: [210, 297] }; // prettier-ignore
+const PAGE_MM: Record<MenuLook, [number, number]> = {
+  harbour: [148, 210],
+  ledger: [148, 210],
+  tent: [210, 297],
+};
 const MARGIN_MM = 14;
 /** The code for telephones in the lower corner, and the room it takes. */
 const CODE_MM = 22;
@@ -68,10 +72,20 @@ interface Line {
 }
 
 /** All that a menu says, line by line, at a scale. */
-function linesOf({ title, under, drinks, foot }: PrintedMenu, scale: number, width: number, ink: Ink): Line[] {
+function linesOf(
+  { title, under, drinks, foot }: PrintedMenu,
+  scale: number,
+  width: number,
+  ink: Ink,
+): Line[] {
   const at = (n: number) => n * scale;
   const body = (text: string, gap: number): Line[] =>
-    wrapped(text, ink.text, at(10), width).map((line, i) => ({ text: line, size: at(10), font: 'text', gap: i === 0 ? at(gap) : at(3) }));
+    wrapped(text, ink.text, at(10), width).map((line, i) => ({
+      text: line,
+      size: at(10),
+      font: 'text',
+      gap: i === 0 ? at(gap) : at(3),
+    }));
   return [
     { text: title, size: at(22), font: 'name', gap: 0, accent: true },
     { text: under, size: at(10), font: 'text', gap: at(6) },
@@ -80,9 +94,14 @@ function linesOf({ title, under, drinks, foot }: PrintedMenu, scale: number, wid
       ...body(d.parts, 5),
       ...body([d.strength, d.contains].filter(Boolean).join(' · '), 4),
     ]),
-    ...wrapped(foot, ink.text, at(8), width).map((text, i): Line => ({ text, size: at(8), font: 'text', gap: at(i === 0 ? 22 : 3) })),
+    ...wrapped(foot, ink.text, at(8), width).map((text, i): Line => ({
+      text,
+      size: at(8),
+      font: 'text',
+      gap: at(i === 0 ? 22 : 3),
+    })),
   ];
-} // prettier-ignore
+}
 
 const heightOf = (lines: readonly Line[]) => lines.reduce((sum, l) => sum + l.gap + l.size, 0);
 
@@ -107,11 +126,15 @@ function draw(menu: PrintedMenu, box: Box, ink: Ink, turn: { type: never; angle:
         thickness: 0.6,
       });
     const place = box.turned
-      ? { x: 2 * box.left + box.width - (box.left + indent), y: 2 * (box.top - box.height / 2) - y, rotate: turn as never }
+      ? {
+          x: 2 * box.left + box.width - (box.left + indent),
+          y: 2 * (box.top - box.height / 2) - y,
+          rotate: turn as never,
+        }
       : { x: box.left + indent, y };
     ink.page.drawText(text, { ...(line.accent ? ink.accent : ink.colour), ...place, size, font });
   }
-} // prettier-ignore
+}
 
 /** The menu of an evening as a PDF, with what is in each drink, how strong it is, and what of it somebody cannot have. */
 export async function menuPdf(menu: PrintedMenu, look: MenuLook): Promise<Uint8Array> {
@@ -132,7 +155,13 @@ export async function menuPdf(menu: PrintedMenu, look: MenuLook): Promise<Uint8A
   const width = page.getWidth() - 2 * margin;
   const whole = page.getHeight();
   const box = (top: number, height: number, more: Partial<Box>): Box => ({
-    ...{ left: margin, top, width, height, centred: look !== 'ledger', ruled: isLedger, turned: false },
+    left: margin,
+    top,
+    width,
+    height,
+    centred: look !== 'ledger',
+    ruled: isLedger,
+    turned: false,
     ...more,
   });
   const room = menu.address ? CODE_ROOM_MM * PT_A_MM : 0;
@@ -142,8 +171,10 @@ export async function menuPdf(menu: PrintedMenu, look: MenuLook): Promise<Uint8A
     draw(menu, box(whole / 2 - margin, height, {}), ink, undefined);
     draw(menu, box(whole - margin - room, height, { turned: true }), ink, half);
     page.drawLine({
-      ...{ start: { x: 0, y: whole / 2 }, end: { x: page.getWidth(), y: whole / 2 } },
-      ...{ thickness: 0.4, dashArray: [3, 5] },
+      start: { x: 0, y: whole / 2 },
+      end: { x: page.getWidth(), y: whole / 2 },
+      thickness: 0.4,
+      dashArray: [3, 5],
     });
   } else draw(menu, box(whole - margin, whole - 2 * margin - room, {}), ink, undefined);
   if (menu.address) {

@@ -31,9 +31,17 @@ export async function scheduleCalendar(
 ): Promise<string> {
   const { createEvents } = await import('ics');
   const event = (id: string, title: string, from: Date, to: Date, minutes: number, description: string) => ({
-    ...{ uid: `${id}@${evening.id}`, title, description, productId: 'uisce', calName: evening.name },
-    ...{ start: momentOf(from), startInputType: 'utc' as const, startOutputType: 'utc' as const },
-    ...{ end: momentOf(to), endInputType: 'utc' as const, endOutputType: 'utc' as const },
+    uid: `${id}@${evening.id}`,
+    title,
+    description,
+    productId: 'uisce',
+    calName: evening.name,
+    start: momentOf(from),
+    startInputType: 'utc' as const,
+    startOutputType: 'utc' as const,
+    end: momentOf(to),
+    endInputType: 'utc' as const,
+    endOutputType: 'utc' as const,
     alarms: [{ action: 'display' as const, description: title, trigger: { before: true as const, minutes } }],
   });
   const { error, value } = createEvents([

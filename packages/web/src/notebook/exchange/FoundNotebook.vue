@@ -18,7 +18,9 @@ const rows = computed(() => {
   const file = props.bringing.file.value;
   if (!file) return [];
   return (Object.keys(NAMES) as (keyof typeof NAMES)[]).map((part) => ({
-    ...{ name: NAMES[part], fresh: file[part].fresh.length, same: file[part].same.length },
+    name: NAMES[part],
+    fresh: file[part].fresh.length,
+    same: file[part].same.length,
     changed: file[part].changed.length,
   }));
 });

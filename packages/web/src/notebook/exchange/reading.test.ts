@@ -15,19 +15,28 @@ const two = catalogue.recipes
 const reader = (name: string, text: string) =>
   new FileReader({ name, text, ounce: 'us-oz', catalogue, own: [] });
 const read = (name: string, text: string) => reader(name, text).read(() => undefined);
-const names = (found: Found) => (found.is === 'drinks' ? found.drinks.map((d) => [d.name, d.standing?.is]) : found); // prettier-ignore
+const names = (found: Found) =>
+  found.is === 'drinks' ? found.drinks.map((d) => [d.name, d.standing?.is]) : found;
 const NEW = two.map((r) => [r.name, 'new']);
 
 describe('a file that comes in', () => {
   it.each([
     ['plain text', 'a.txt', sayRecipes(two, kinds)],
     ['JSON-LD', 'a.jsonld', JSON.stringify(jsonLdOf(two, catalogue))],
-    ['a page that embeds it', 'a.html', `<script type="application/ld+json">${JSON.stringify(jsonLdOf(two, catalogue))}</script>`], // prettier-ignore
+    [
+      'a page that embeds it',
+      'a.html',
+      `<script type="application/ld+json">${JSON.stringify(jsonLdOf(two, catalogue))}</script>`,
+    ],
     ['a table', 'a.csv', Papa.unparse(recipeRows(two, catalogue))],
-    ['a table of another name, with semicolons', 'a.txt', Papa.unparse(recipeRows(two, catalogue), { delimiter: ';' })],
+    [
+      'a table of another name, with semicolons',
+      'a.txt',
+      Papa.unparse(recipeRows(two, catalogue), { delimiter: ';' }),
+    ],
   ])('is read as what it is: %s', (_what, name, text) => {
     expect(names(read(name, text))).toEqual(NEW);
-  }); // prettier-ignore
+  });
 
   it('asks each word it does not know once, and is whole when that is said', () => {
     const known =
@@ -52,12 +61,16 @@ describe('a file that comes in', () => {
     expect(why('Dear friend, come on Saturday')).toMatch(/No line of it measures/);
     const file = notebookFile([], [], [], []);
     expect(why(JSON.stringify(file))).toBe('notebook');
-    expect(why(JSON.stringify({ ...file, drinks: [{ id: 'x' }] }))).toMatch(/It is no notebook that can be read: .* at drinks\/0/); // prettier-ignore
+    expect(why(JSON.stringify({ ...file, drinks: [{ id: 'x' }] }))).toMatch(
+      /It is no notebook that can be read: .* at drinks\/0/,
+    );
   });
 
   it('tells how far it is, and never backwards', () => {
     const shares: number[] = [];
-    reader('a.txt', sayRecipes(Array.from({ length: 300 }, () => two).flat(), kinds)).read((s) => shares.push(s)); // prettier-ignore
+    reader('a.txt', sayRecipes(Array.from({ length: 300 }, () => two).flat(), kinds)).read((s) =>
+      shares.push(s),
+    );
     expect(shares.length).toBeGreaterThan(5);
     expect([...shares].sort((a, b) => a - b)).toEqual(shares);
     expect(shares.at(-1)).toBeLessThanOrEqual(1);

@@ -129,12 +129,16 @@ export class FileReader {
       const recipe = recipeFrom({ ...read, lines }, 'own-draft', recipes, this.kinds);
       const isWhole = unsettled.length === 0 && recipe !== undefined;
       return {
-        ...{ name: read.name ?? 'Without a name', recipe },
-        ...{ standing: isWhole ? incoming.take(recipe) : undefined, open: unsettled.map((l) => l.says) },
+        name: read.name ?? 'Without a name',
+        recipe,
+        standing: isWhole ? incoming.take(recipe) : undefined,
+        open: unsettled.map((l) => l.says),
       };
     });
     return {
-      ...{ is: 'drinks', drinks, hasOunces: this.reads.some((r) => r.hasOunces) },
+      is: 'drinks',
+      drinks,
+      hasOunces: this.reads.some((r) => r.hasOunces),
       open: [...open.values()].sort((a, b) => b.times - a.times),
     };
   }

@@ -36,7 +36,12 @@ const Page = defineComponent(() => {
   return () => null;
 });
 const open = async () => {
-  vi.stubGlobal('Worker', class { terminate = () => undefined }); // prettier-ignore
+  vi.stubGlobal(
+    'Worker',
+    class {
+      terminate = () => undefined;
+    },
+  );
   house = await inHouse(Page);
 };
 afterEach(() => {
@@ -54,8 +59,10 @@ const named = (name: string, id = 'gin-sour'): Recipe => ({ ...shipped(id), name
 /** With so much of its first part. */
 const stronger = (recipe: Recipe, value: number): Recipe => ({
   ...recipe,
-  slots: recipe.slots.map((s, i) => (i === 0 ? { ...s, amount: { ...s.amount, value } as typeof s.amount } : s)),
-}); // prettier-ignore
+  slots: recipe.slots.map((s, i) =>
+    i === 0 ? { ...s, amount: { ...s.amount, value } as typeof s.amount } : s,
+  ),
+});
 const text = (...recipes: Recipe[]) => sayRecipes(recipes, kinds);
 const names = (of: { name: string }[]) => of.map((d) => d.name);
 const mine = () =>
@@ -133,7 +140,8 @@ describe('a file of recipes', () => {
 });
 
 describe('a notebook file', () => {
-  const file = (...drinks: Parameters<typeof notebookFile>[0][number][]) => JSON.stringify(notebookFile(drinks, [], [], []));
+  const file = (...drinks: Parameters<typeof notebookFile>[0][number][]) =>
+    JSON.stringify(notebookFile(drinks, [], [], []));
 
   it('comes in whole, and what is otherwise only where that is wished', async () => {
     await open();
@@ -146,11 +154,13 @@ describe('a notebook file', () => {
     expect(mine()).toHaveLength(2);
 
     await take(file({ ...light, notes: 'Salt it' }, wall), 'mine.json');
-    expect([incoming.file.value?.drinks.same.length, incoming.file.value?.drinks.changed.length]).toEqual([1, 1]);
+    expect([incoming.file.value?.drinks.same.length, incoming.file.value?.drinks.changed.length]).toEqual([
+      1, 1,
+    ]);
     await incoming.takeFile(false);
     expect(notebook.ownOf(light.id)?.notes).toBe('');
     await take(file({ ...light, notes: 'Salt it' }, wall), 'mine.json');
     await incoming.takeFile(true);
     expect(notebook.ownOf(light.id)?.notes).toBe('Salt it');
   });
-}); // prettier-ignore
+});

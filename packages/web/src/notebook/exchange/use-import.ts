@@ -25,7 +25,8 @@ export interface Counted<T> {
 }
 function counted<T extends { id: string }>(incoming: readonly T[], here: readonly T[]): Counted<T> {
   const known = new Map(here.map((one) => [one.id, one]));
-  const of = (test: (one: T, there: T | undefined) => boolean) => incoming.filter((one) => test(one, known.get(one.id))); // prettier-ignore
+  const of = (test: (one: T, there: T | undefined) => boolean) =>
+    incoming.filter((one) => test(one, known.get(one.id)));
   return {
     fresh: of((_, there) => there === undefined),
     same: of((one, there) => there !== undefined && dequal(one, JSON.parse(JSON.stringify(there)))),
@@ -141,7 +142,11 @@ export function useImport() {
   const recipesOf = (of: readonly FoundDrink[]) => of.flatMap((d) => d.recipe ?? []);
 
   /** Keep drinks that were read: what is new, and of what is changed as is wished. */
-  async function takeDrinks(fresh: readonly FoundDrink[], changed: readonly FoundDrink[], as: OfChanged): Promise<void> {
+  async function takeDrinks(
+    fresh: readonly FoundDrink[],
+    changed: readonly FoundDrink[],
+    as: OfChanged,
+  ): Promise<void> {
     const why = `From ${name.value}`.slice(0, 300);
     const beside = as === 'beside' ? changed : [];
     const written = notebook.newDrinks(recipesOf([...fresh, ...beside]), '', name.value.slice(0, 200));
@@ -149,10 +154,16 @@ export function useImport() {
     const versions = new Map<string, OwnDrink>();
     for (const { recipe, standing } of as === 'version' ? changed : [])
       if (recipe && standing?.is === 'changed')
-        versions.set(standing.from, notebook.rewritten(standing.from, recipe, why, versions.get(standing.from)));
+        versions.set(
+          standing.from,
+          notebook.rewritten(standing.from, recipe, why, versions.get(standing.from)),
+        );
     const all = [...written, ...versions.values()];
-    await keepThem(all.map((d) => keeper.write(keptOwnDrink, d)), `${all.length} drinks from ${name.value}`);
-  } // prettier-ignore
+    await keepThem(
+      all.map((d) => keeper.write(keptOwnDrink, d)),
+      `${all.length} drinks from ${name.value}`,
+    );
+  }
 
   /** Keep what a notebook file holds: what is new, and what is otherwise where that is wished. */
   async function takeFile(withChanged: boolean): Promise<void> {
@@ -169,7 +180,20 @@ export function useImport() {
   }
 
   return {
-    ...{ name, progress, found, said, ounce, done, groups, file },
-    ...{ open, say, meanOunce, forget, stop: end, takeDrinks, takeFile },
+    name,
+    progress,
+    found,
+    said,
+    ounce,
+    done,
+    groups,
+    file,
+    open,
+    say,
+    meanOunce,
+    forget,
+    stop: end,
+    takeDrinks,
+    takeFile,
   };
 }

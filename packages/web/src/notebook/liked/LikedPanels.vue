@@ -23,7 +23,15 @@ const rows = computed(() => {
   return catalogue.all.families.flatMap((f) => {
     const liked = best.get(f.id);
     return liked
-      ? [{ family: f.name, drink: liked.drink, name: nameOf(liked), mean: words.fixed(liked.mean, 1), times: liked.times }] // prettier-ignore
+      ? [
+          {
+            family: f.name,
+            drink: liked.drink,
+            name: nameOf(liked),
+            mean: words.fixed(liked.mean, 1),
+            times: liked.times,
+          },
+        ]
       : [];
   });
 });
@@ -34,7 +42,8 @@ const MOST = 4;
 const people = computed(() =>
   [...favouritesOf(verdicts.verdicts)]
     .map(([who, liked]) => ({
-      ...{ who, of: liked.reduce((sum, l) => sum + l.times, 0) },
+      who,
+      of: liked.reduce((sum, l) => sum + l.times, 0),
       liked: liked.filter((l) => catalogue.recipes.has(l.drink)).slice(0, MOST),
     }))
     .filter((p) => p.liked.length > 0)
@@ -46,8 +55,13 @@ const notes = computed(() =>
     .sort((a, b) => (a.at > b.at ? -1 : 1))
     .slice(0, 12)
     .map((t) => ({
-      ...{ id: t.id, drink: t.drink, name: nameOf(t), note: t.note },
-      about: [t.by, words.shortDay(t.at.slice(0, 10)), t.verdict === null ? '' : `${t.verdict} of 5`].filter(Boolean).join(', '), // prettier-ignore
+      id: t.id,
+      drink: t.drink,
+      name: nameOf(t),
+      note: t.note,
+      about: [t.by, words.shortDay(t.at.slice(0, 10)), t.verdict === null ? '' : `${t.verdict} of 5`]
+        .filter(Boolean)
+        .join(', '),
     })),
 );
 </script>

@@ -28,7 +28,9 @@ const rows = computed(() =>
     const id = d.houseSpecOf ?? d.id;
     const liked = verdicts.likedOf(id);
     return {
-      ...{ id, name: catalogue.recipes.get(id)?.name ?? id, versions: d.versions.length },
+      id,
+      name: catalogue.recipes.get(id)?.name ?? id,
+      versions: d.versions.length,
       about: [d.houseSpecOf ? 'the house’s spec' : '', d.from, ...d.tags].filter(Boolean).join(', '),
       liked: liked ? words.fixed(liked.mean, 1) : '–',
       open: atHand.open.value.has(id) ? 'opens it' : '',

@@ -22,7 +22,9 @@ const headline = computed(() => {
   return {
     before: 'Of your own: ',
     figure: count(n, 'drink'),
-    after: atHand.known.value ? `; your plan opens ${open === n ? (n === 1 ? 'it' : 'all of them') : open}` : '', // prettier-ignore
+    after: atHand.known.value
+      ? `; your plan opens ${open === n ? (n === 1 ? 'it' : 'all of them') : open}`
+      : '',
   };
 });
 const underline = computed(

@@ -16,21 +16,40 @@ vi.mock('idb-keyval', () => import('../../testing/small-database'));
 let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 const cordial = ownKindSchema.parse({
-  ...{ id: 'own-cordial', name: 'Bog cordial', job: 'sweet', supply: 'home-made', sugarGPerL: 500 },
+  id: 'own-cordial',
+  name: 'Bog cordial',
+  job: 'sweet',
+  supply: 'home-made',
+  sugarGPerL: 500,
   sold: { ml: 500, priceMinor: 700, currency: 'EUR' },
 });
 const sour = SMALL_CATALOGUE.recipes.find((r) => r.id === 'gin-sour') ?? SMALL_CATALOGUE.recipes[0];
 const ebb = ownDrinkSchema.parse({
-  ...{ id: 'own-ebb', houseSpecOf: null, current: 0, from: 'p. 9', tags: ['winter'], notes: '' },
+  id: 'own-ebb',
+  houseSpecOf: null,
+  current: 0,
+  from: 'p. 9',
+  tags: ['winter'],
+  notes: '',
   versions: [
     {
-      ...{ at: '2026-11-20T20:00:00.000Z', why: '' },
-      recipe: { ...sour, id: 'own-ebb', name: 'Ebb', slots: sour?.slots.map((s) => (s.kind === 'simple-syrup' ? { ...s, kind: 'own-cordial' } : s)) },
+      at: '2026-11-20T20:00:00.000Z',
+      why: '',
+      recipe: {
+        ...sour,
+        id: 'own-ebb',
+        name: 'Ebb',
+        slots: sour?.slots.map((s) => (s.kind === 'simple-syrup' ? { ...s, kind: 'own-cordial' } : s)),
+      },
     },
   ],
-}); // prettier-ignore
+});
 const winter = {
-  ...{ id: '00000000-0000-4000-8000-0000000000c1', name: 'Winter', note: '', book: '', pages: {} },
+  id: '00000000-0000-4000-8000-0000000000c1',
+  name: 'Winter',
+  note: '',
+  book: '',
+  pages: {},
   drinks: ['own-ebb', 'negroni'],
 };
 const open = async (mustDrinks: string[] = []) => {
@@ -50,7 +69,10 @@ describe('what is the household’s own', () => {
   it('counts wherever a shop is asked: its kind has its price, its drink stands in the library', async () => {
     await open();
     const catalogue = useCatalogue();
-    expect(catalogue.prices?.bottles.find((b) => b.kind === 'own-cordial')).toMatchObject({ ml: 500, priceMinor: 700 }); // prettier-ignore
+    expect(catalogue.prices?.bottles.find((b) => b.kind === 'own-cordial')).toMatchObject({
+      ml: 500,
+      priceMinor: 700,
+    });
     expect(catalogue.recipes.get('own-ebb')?.canon).toBe('own');
     expect(said(house.page)).toContain('500 g sugar a litre, 50 cl for €7.00');
     expect(said(house.page)).toMatch(/Ebb p\. 9, winter 1 –/);
@@ -75,6 +97,11 @@ describe('what is the household’s own', () => {
     expect(usePlans().brief?.mustDrinks).toEqual(['negroni']);
     expect(useNotebook().collections[0]?.drinks).toEqual(['negroni']);
     expect(house.server.changes.length).toBe(before + 1);
-    expect(house.server.changes.at(-1)?.writes.map((w) => w.thing).sort()).toEqual(['collection', 'drink', 'plan']); // prettier-ignore
+    expect(
+      house.server.changes
+        .at(-1)
+        ?.writes.map((w) => w.thing)
+        .sort(),
+    ).toEqual(['collection', 'drink', 'plan']);
   });
 });

@@ -5,23 +5,34 @@ import { bookletPdf, type BookletDrink } from './booklet-pdf';
 /** The words that a page draws, in their order (hex strings shown with Tj; PDF 1.7, 9.4.3). */
 function wordsOf(page: PDFPage): string[] {
   const contents = page.node.Contents();
-  const streams = contents instanceof PDFArray ? contents.asArray().map((ref) => page.doc.context.lookup(ref)) : [contents]; // prettier-ignore
+  const streams =
+    contents instanceof PDFArray ? contents.asArray().map((ref) => page.doc.context.lookup(ref)) : [contents];
   const text = streams
     .map((s) =>
       s instanceof PDFRawStream ? new TextDecoder('latin1').decode(decodePDFRawStream(s).decode()) : '',
-    ) // prettier-ignore
+    )
     .join('\n');
-  return [...text.matchAll(/<([0-9A-Fa-f]+)> Tj/g)].map((m) => Buffer.from(m[1] ?? '', 'hex').toString('latin1')); // prettier-ignore
+  return [...text.matchAll(/<([0-9A-Fa-f]+)> Tj/g)].map((m) =>
+    Buffer.from(m[1] ?? '', 'hex').toString('latin1'),
+  );
 }
 
 it('the contents and the index of a booklet name the pages on which its drinks really stand', async () => {
   const drink = (name: string, parts: number): BookletDrink => ({
-    ...{ name, under: '20 % vol', foot: 'Contains egg.', steps: ['Shake it with ice until it is cold.', 'Strain.'] },
-    parts: Array.from({ length: parts }, (_, i) => ({ amount: `${i + 1} ml`, what: `Thing ${i}`, mine: 'small cup full' })),
-  }); // prettier-ignore
+    name,
+    under: '20 % vol',
+    foot: 'Contains egg.',
+    steps: ['Shake it with ice until it is cold.', 'Strain.'],
+    parts: Array.from({ length: parts }, (_, i) => ({
+      amount: `${i + 1} ml`,
+      what: `Thing ${i}`,
+      mine: 'small cup full',
+    })),
+  });
   const drinks = Array.from({ length: 90 }, (_, i) => drink(`Drink number ${i}`, 2 + (i % 5)));
   const bytes = await bookletPdf({
-    ...{ title: 'The boathouse', under: '90 drinks' },
+    title: 'The boathouse',
+    under: '90 drinks',
     chapters: [
       { title: 'Sours', drinks: drinks.slice(0, 50) },
       { title: 'Flips', drinks: drinks.slice(50) },
@@ -40,7 +51,10 @@ it('the contents and the index of a booklet name the pages on which its drinks r
     const stands = pages.findIndex((words, p) => p >= body && words.includes(name)) + 1;
     expect(listed[listed.indexOf(name) + 1], name).toBe(String(stands));
   }
-  const index = pages.slice(pages.findIndex((words) => words.includes('By ingredient'))).flat().join(' '); // prettier-ignore
+  const index = pages
+    .slice(pages.findIndex((words) => words.includes('By ingredient')))
+    .flat()
+    .join(' ');
   const last = pages.findIndex((words, p) => p >= body && words.includes('Drink number 89')) + 1;
   expect(index).toContain(`Drink number 89 ${last}`);
 });

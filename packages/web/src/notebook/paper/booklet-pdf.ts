@@ -94,7 +94,10 @@ function linesOf(
   indent = 0,
 ): Line[] {
   return wrapped(text, s.fonts[font], size, s.width - 2 * s.margin - left - indent).map((row, i) => ({
-    ...{ text: row, size, font, left: left + (i > 0 ? indent : 0) },
+    text: row,
+    size,
+    font,
+    left: left + (i > 0 ? indent : 0),
     before: i === 0 ? before : 0,
   }));
 }
@@ -132,7 +135,9 @@ async function setting(title: string): Promise<Setting> {
       text: await pdf.embedFont(StandardFonts.Helvetica),
     },
     ink: rgb(0.11, 0.16, 0.17),
-    ...{ width: A5_MM[0] * PT_A_MM, height: A5_MM[1] * PT_A_MM, margin: MARGIN_MM * PT_A_MM },
+    width: A5_MM[0] * PT_A_MM,
+    height: A5_MM[1] * PT_A_MM,
+    margin: MARGIN_MM * PT_A_MM,
   };
 }
 
@@ -148,7 +153,9 @@ export async function drinkPdf(drink: BookletDrink): Promise<Uint8Array> {
  */
 export async function bookletPdf(book: PrintedBooklet): Promise<Uint8Array> {
   const s = await setting(book.title);
-  const entries = book.chapters.flatMap((c) => c.drinks.map((drink, i) => ({ drink, chapter: c, first: i === 0 })));
+  const entries = book.chapters.flatMap((c) =>
+    c.drinks.map((drink, i) => ({ drink, chapter: c, first: i === 0 })),
+  );
   const heading = (text: string, before = 10): Line[] => linesOf(s, text, 12, 'bold', 0, before);
   // Contents take the same room whatever their numbers are.
   const contents = (pageOf: (drink: BookletDrink) => string): Line[][] => [
@@ -163,7 +170,13 @@ export async function bookletPdf(book: PrintedBooklet): Promise<Uint8Array> {
   const title = s.pdf.addPage([s.width, s.height]);
   const middle = (text: string, size: number, font: PDFFont, y: number) => {
     const width = font.widthOfTextAtSize(plain(text), size);
-    title.drawText(plain(text), { x: Math.max(s.margin, (s.width - width) / 2), y, size, font, color: s.ink });
+    title.drawText(plain(text), {
+      x: Math.max(s.margin, (s.width - width) / 2),
+      y,
+      size,
+      font,
+      color: s.ink,
+    });
   };
   const rows = wrapped(book.title, s.fonts.name, 24, s.width - 2 * s.margin);
   rows.forEach((row, i) => middle(row, 24, s.fonts.name, s.height * 0.62 - i * 30));
@@ -172,11 +185,22 @@ export async function bookletPdf(book: PrintedBooklet): Promise<Uint8Array> {
     ...(first ? heading(chapter.title, 12) : []),
     ...drinkBlock(s, drink),
   ]);
-  const before = 1 + 1 + Math.max(...pagesOf(s, contents(() => '')));
+  const before =
+    1 +
+    1 +
+    Math.max(
+      ...pagesOf(
+        s,
+        contents(() => ''),
+      ),
+    );
   const at = pagesOf(s, drinks);
   const numbers = new Map(entries.map((e, i) => [e.drink, String(before + (at[i] ?? 0) + 1)]));
   const byName = new Map(entries.map((e) => [e.drink.name, numbers.get(e.drink) ?? '']));
-  setBlocks(s, contents((d) => numbers.get(d) ?? ''));
+  setBlocks(
+    s,
+    contents((d) => numbers.get(d) ?? ''),
+  );
   setBlocks(s, drinks);
   setBlocks(s, [
     [...heading('By ingredient', 0)],
@@ -194,4 +218,4 @@ export async function bookletPdf(book: PrintedBooklet): Promise<Uint8Array> {
     page.drawText(text, { x, y: s.margin / 2, size: SMALL_PT, font: s.fonts.text, color: s.ink });
   });
   return s.pdf.save();
-} // prettier-ignore
+}

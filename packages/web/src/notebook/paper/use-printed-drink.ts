@@ -34,11 +34,9 @@ export function usePrintedDrink() {
         mine: own.lines.value.length === 0 ? '' : cups(amountMl(s.amount)),
       })),
       steps: sayMethod(recipe, catalogue.kinds, glass, (k) => inSentence(k.name)),
-      foot: [
-        ...sayHolds(held),
-        mine?.from ? `From ${mine.from}.` : '',
-        mine?.notes ?? '',
-      ].filter(Boolean).join(' '),
-    }; // prettier-ignore
+      foot: [...sayHolds(held), mine?.from ? `From ${mine.from}.` : '', mine?.notes ?? '']
+        .filter(Boolean)
+        .join(' '),
+    };
   };
 }

@@ -21,8 +21,14 @@ const NAMES: Record<ComparedFigure, string> = {
   volume: 'In the glass',
 };
 const WISH_WORDS: Record<Wish, string> = {
-  ...{ 'less-sweet': 'Less sweet', sweeter: 'Sweeter', 'less-sour': 'Less sour', sourer: 'Sourer' },
-  ...{ weaker: 'Weaker, same size', stronger: 'Stronger', longer: 'Longer', shorter: 'Shorter' },
+  'less-sweet': 'Less sweet',
+  sweeter: 'Sweeter',
+  'less-sour': 'Less sour',
+  sourer: 'Sourer',
+  weaker: 'Weaker, same size',
+  stronger: 'Stronger',
+  longer: 'Longer',
+  shorter: 'Shorter',
 };
 const COLUMNS = [
   { key: 'name', title: 'Figure', names: true },
@@ -31,7 +37,10 @@ const COLUMNS = [
 ];
 const rows = computed(() =>
   (judged.value?.places ?? []).map((p) => ({
-    ...{ id: p.of, name: NAMES[p.of], is: figure(p), median: figure({ ...p, value: p.median }) },
+    id: p.of,
+    name: NAMES[p.of],
+    is: figure(p),
+    median: figure({ ...p, value: p.median }),
   })),
 );
 const asked = ref<Wish>();

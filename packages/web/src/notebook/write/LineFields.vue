@@ -41,7 +41,8 @@ const WORDS: Partial<Record<Measure, string>> = { whole: 'pieces', 'bar-spoon': 
 const poured = computed<ReaderMeasure>(() => settings.current.measure);
 const measures = computed(() =>
   [poured.value as Measure, ...SPOONED, ...COUNT_MEASURES].map((value) => ({
-    ...{ value, title: WORDS[value] ?? MEASURE_WORDS[value as ReaderMeasure]?.short ?? value },
+    value,
+    title: WORDS[value] ?? MEASURE_WORDS[value as ReaderMeasure]?.short ?? value,
   })),
 );
 /** What is poured is read in the household's measure; what is dashed or counted keeps its own. */

@@ -28,7 +28,8 @@ watch(
 const headline = computed(() => {
   if (recipes.value.length === 0)
     return { before: 'Write a drink down, or paste it: ', figure: 'it is read as you go', after: '' };
-  if (!recipe.value) return { before: 'Nothing of it is known yet: ', figure: 'say what its lines are', after: '' }; // prettier-ignore
+  if (!recipe.value)
+    return { before: 'Nothing of it is known yet: ', figure: 'say what its lines are', after: '' };
   const before = `${recipe.value.name}: `;
   if (open.value.length > 0)
     return { before, figure: `${count(open.value.length, 'line')} to settle`, after: '' };
@@ -42,8 +43,10 @@ const headline = computed(() => {
 const underline = computed(() =>
   recipes.value.length === 0
     ? 'Any order, any measure, several at once; English, German, French, Spanish or Italian'
-    : [recipes.value.length > 1 ? `${recipes.value.length} recipes read` : '', ...said.value].filter(Boolean).join(' · '),
-); // prettier-ignore
+    : [recipes.value.length > 1 ? `${recipes.value.length} recipes read` : '', ...said.value]
+        .filter(Boolean)
+        .join(' · '),
+);
 </script>
 
 <template>

@@ -110,7 +110,9 @@ export const useWriting = createSharedComposable(() => {
   function rewritten(line: ReadLine, part: { amount?: Amount; kind?: string; optional?: boolean }): string {
     const slot = slotOf({ ...line, ...part }, catalogue.kinds);
     if (slot) return sayLine(slot, catalogue.kinds);
-    const amount = part.amount ? `${part.amount.value} ${part.amount.measure === 'whole' ? '' : part.amount.measure} ` : ''; // prettier-ignore
+    const amount = part.amount
+      ? `${part.amount.value} ${part.amount.measure === 'whole' ? '' : part.amount.measure} `
+      : '';
     return `${amount}${line.says}`;
   }
   /** The text with one of its lines otherwise; its words stand for the kind that was chosen. */
@@ -160,7 +162,26 @@ export const useWriting = createSharedComposable(() => {
   }
 
   return {
-    ...{ text, ounce, at, said, chosen, of, recipes, current, open, recipe, judged, allSettled },
-    ...{ wish, take, clear, begin, readNow, edit, takeOut, add, beginFrom },
+    text,
+    ounce,
+    at,
+    said,
+    chosen,
+    of,
+    recipes,
+    current,
+    open,
+    recipe,
+    judged,
+    allSettled,
+    wish,
+    take,
+    clear,
+    begin,
+    readNow,
+    edit,
+    takeOut,
+    add,
+    beginFrom,
   };
 });

@@ -202,8 +202,14 @@ export const QUESTIONS = {
     const until = performance.now() + EVENING_MS;
     const ready = pourablesOnce(catalogue, ATTITUDE_MIN_FIT[brief.attitude]);
     const house = {
-      ...{ ready, catalogue, prices, kit, horizon: asked.horizon, weekday: asked.weekday },
-      ...{ kinds: kindsWith(catalogue, asked.changed), houseSyrupRatio: asked.houseSyrupRatio },
+      ready,
+      catalogue,
+      prices,
+      kit,
+      horizon: asked.horizon,
+      weekday: asked.weekday,
+      kinds: kindsWith(catalogue, asked.changed),
+      houseSyrupRatio: asked.houseSyrupRatio,
       there: new Map(asked.there.map((at) => [at.kind, at])),
       freshPieces: new Map(asked.fresh),
     };

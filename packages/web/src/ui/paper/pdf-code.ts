@@ -16,7 +16,9 @@ export async function drawCode(
   for (const [x, y] of code.dark)
     page.drawRectangle({
       ...ink,
-      ...{ x: left + x * cell, y: bottom + size - (y + 1) * cell },
-      ...{ width: cell * OVERLAP, height: cell * OVERLAP },
+      x: left + x * cell,
+      y: bottom + size - (y + 1) * cell,
+      width: cell * OVERLAP,
+      height: cell * OVERLAP,
     });
 }

@@ -11,6 +11,9 @@ export async function qrSquares(text: string): Promise<QrSquares> {
   code.addData(text);
   code.make();
   const size = code.getModuleCount();
-  const places = Array.from({ length: size * size }, (_, i): [number, number] => [i % size, Math.floor(i / size)]);
+  const places = Array.from({ length: size * size }, (_, i): [number, number] => [
+    i % size,
+    Math.floor(i / size),
+  ]);
   return { size, dark: places.filter(([x, y]) => code.isDark(y, x)) };
-} // prettier-ignore
+}

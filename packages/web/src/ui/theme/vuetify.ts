@@ -36,12 +36,21 @@ export function makeVuetify(initial: 'day' | 'night') {
       VBtn: { variant: 'outlined', rounded: 'ui', elevation: 0, height: 44 },
       VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea' },
       VAutocomplete: {
-        variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea', autoSelectFirst: true,
+        variant: 'outlined',
+        density: 'comfortable',
+        hideDetails: 'auto',
+        color: 'sea',
+        autoSelectFirst: true,
       },
       VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea' },
       VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea' },
       VFileInput: {
-        variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'sea', prependIcon: '', clearable: false,
+        variant: 'outlined',
+        density: 'comfortable',
+        hideDetails: 'auto',
+        color: 'sea',
+        prependIcon: '',
+        clearable: false,
       },
       VCheckbox: { density: 'comfortable', hideDetails: 'auto', color: 'sea' },
       VCard: { variant: 'flat', rounded: 'ui', elevation: 0 },
@@ -49,5 +58,5 @@ export function makeVuetify(initial: 'day' | 'night') {
       VDialog: { transition: 'fade-transition' },
       VChip: { variant: 'outlined', rounded: 'ui', size: 'default' },
     },
-  }); // prettier-ignore
+  });
 }
