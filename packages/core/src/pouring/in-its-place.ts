@@ -3,7 +3,7 @@ import type { MayBe } from '../drink/in-glass.js';
 import { mixedKind } from '../mixed/batched.js';
 import { inHandInOrder, strongestFilling, wayInHand, type Pourable } from './pourable.js';
 import { withFillings } from './poured-drink.js';
-import type { InHouse, PourNow } from './pour-now.js';
+import type { InHouse, PourNow } from './pouring-now.js';
 
 /**
  * What may come into a drink in place of what is in hand for it: where more glasses are asked for than that gives, the

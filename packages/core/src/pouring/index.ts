@@ -19,6 +19,7 @@ export * from './round-in-hand.js';
 export * from './go-on.js';
 export * from './pourable.js';
 export * from './pour-now.js';
+export * from './pouring-now.js';
 export * from './mixed-now.js';
 export * from './pour-neat.js';
 export * from './liking.js';

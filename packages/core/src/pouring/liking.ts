@@ -2,7 +2,7 @@ import { daysBetween } from '../base/days.js';
 import { amountMl } from '../base/amount.js';
 import type { AtHand } from '../stock/at-hand.js';
 import type { Pour } from './pour.js';
-import type { PourNow } from './pour-now.js';
+import type { PourNow } from './pouring-now.js';
 
 /** What a household knows of a drink from pouring it. */
 export interface DrinkRecord {

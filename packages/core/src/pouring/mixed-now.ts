@@ -2,7 +2,7 @@ import type { Kind } from '../catalogue/kind.js';
 import { inGlass } from '../drink/in-glass.js';
 import { batchedGlassMl, mixedKind } from '../mixed/batched.js';
 import { fromMixed } from '../mixed/mixed-batch.js';
-import type { InHouse, PourNow } from './pour-now.js';
+import type { InHouse, PourNow } from './pouring-now.js';
 import type { Pourable } from './pourable.js';
 
 /** Poured as it stands, nothing in place of anything. */

@@ -2,7 +2,7 @@ import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { limitsTogether, type Limits } from '../drink/limits.js';
 import { withHouseSyrup } from '../bench/house-syrup.js';
-import type { InHouse, PourNow } from './pour-now.js';
+import type { InHouse, PourNow } from './pouring-now.js';
 import type { Order } from './poured-drink.js';
 
 /** A drink as this house has it: made, from a bottle in which it stands mixed, or neither. */

@@ -7,7 +7,8 @@ import type { AtHand } from '../stock/at-hand.js';
 import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
 import { asksToBeUsed, ranked } from './liking.js';
 import type { Pour } from './pour.js';
-import { pourNow, type InHouse } from './pour-now.js';
+import { pourNow } from './pour-now.js';
+import type { InHouse } from './pouring-now.js';
 import { pourables } from './pourable.js';
 
 const BOTTLES = ['dry-gin', 'old-tom', 'rum', 'vermouth', 'bitter'];

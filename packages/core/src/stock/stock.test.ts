@@ -6,20 +6,14 @@ import {
   atHand,
   bottleThere,
   CannotMove,
-  daysLeft,
-  moved,
   decant,
-  drinksThatUse,
   emptyFromGross,
   forecast,
-  freshThere,
   goodUntil,
   leftFromGross,
   liquidGPerMl,
   marry,
   ownedKinds,
-  readStockRows,
-  stockRows,
   StockReader,
   type Bottle,
 } from './index.js';
@@ -212,129 +206,5 @@ describe('stock-taking in words', () => {
     expect(vermouth?.near).toEqual(expect.arrayContaining(['sweet-vermouth', 'dry-vermouth']));
     expect([moon?.kind, moon?.near, moon?.confidence]).toEqual([undefined, [], 0]);
     expect(read('sweet vermouth opened 12 Dec')[0]?.openedOn).toBe('2025-12-12');
-  });
-});
-
-describe('what is fresh, and what is written down', () => {
-  it('fruit is counted, keeps two weeks, and is no bottle', () => {
-    const limes = bottle('lime', { sizeMl: null, leftMl: null, pieces: 6, boughtOn: '2026-11-20' });
-    const juice = { ...limes, kind: 'lime-juice' };
-    const fresh = testKinds(
-      ['lime-juice', { supply: 'fresh', openDays: 1 }],
-      ['mint', { supply: 'fresh', openDays: 5 }],
-    );
-    const mint = bottle('mint', { sizeMl: null, leftMl: null, pieces: 1, boughtOn: '2026-11-24' });
-    // Citrus keeps about two weeks in the cold, herbs five days: common practice.
-    expect(
-      freshThere([juice, mint, { ...juice, pieces: 0 }], fresh).map((f) => [f.kind, f.pieces, f.until]),
-    ).toEqual([
-      ['mint', 1, '2026-11-29'],
-      ['lime-juice', 6, '2026-12-04'],
-    ]);
-    expect(atHand([limes], [], kinds, TODAY).size).toBe(0);
-  });
-
-  it('a new bottle counts as owned however small it is; opened, it must pour four drinks', () => {
-    const can = bottle('dry-vermouth', { sizeMl: 200, leftMl: 200 });
-    const counted = (b: Bottle) => ownedKinds(atHand([b], [], kinds, TODAY), () => 90).owned;
-    expect(counted(can)).toEqual(['dry-vermouth']);
-    expect(counted({ ...can, openedOn: TODAY })).toEqual([]);
-  });
-
-  it('a table of bottles is read back as it was written, and a row that cannot be says why', () => {
-    const day = fc.constantFrom(null, '2026-10-01', '2026-11-02');
-    const any = fc.record({
-      kind: fc.constantFrom('dry-gin', 'triple-sec'),
-      label: fc.constantFrom(null, 'Old, "one"'),
-      sizeMl: fc.constant(700),
-      leftMl: fc.integer({ min: 0, max: 700 }),
-      priceMinor: fc.option(fc.nat(9999)),
-      currency: fc.constantFrom(null, 'EUR'),
-      shop: fc.constantFrom('', 'Corner'),
-      boughtOn: day,
-      openedOn: day,
-      finishedOn: day,
-      sipping: fc.boolean(),
-      place: fc.constantFrom('shelf' as const, 'fridge' as const),
-      emptyG: fc.option(fc.integer({ min: 1, max: 900 })),
-    });
-    fc.assert(
-      fc.property(fc.array(any, { maxLength: 8 }), (all) => {
-        const bottles = all.map((b) => bottle(b.kind, b));
-        expect(readStockRows(stockRows(bottles), kinds, () => expect.fail('each has its id'))).toEqual({
-          bottles,
-          faults: [],
-        });
-      }),
-    );
-    const id = () => '00000000-0000-4000-8000-00000000ffff';
-    const told = readStockRows(
-      [
-        { kind: 'moon' },
-        { kind: 'dry-gin', sizeMl: '700', leftMl: '900' },
-        { kind: 'dry-gin', place: 'roof' },
-        { kind: 'dry-gin' },
-      ],
-      kinds,
-      id,
-    );
-    expect(told.faults.map((f) => f.row)).toEqual([2, 3, 4]);
-    expect(told.bottles).toMatchObject([{ kind: 'dry-gin', sizeMl: null, place: 'shelf' }]);
-  });
-
-  it('the drinks that use most of what turns, as trying every few of them finds it', () => {
-    const pours = fc.array(fc.integer({ min: 5, max: 90 }), { minLength: 1, maxLength: 9 });
-    fc.assert(
-      fc.property(
-        pours,
-        fc.integer({ min: 0, max: 400 }),
-        fc.integer({ min: 0, max: 6 }),
-        (all, left, most) => {
-          const found = drinksThatUse(left, most, new Map(all.map((ml, i) => [`d${i}`, ml])));
-          let best = 0;
-          for (let mask = 0; mask < 1 << all.length; mask++) {
-            const some = all.filter((_, i) => (mask >> i) & 1);
-            const ml = some.reduce((a, b) => a + b, 0);
-            if (some.length <= most && ml <= left) best = Math.max(best, ml);
-          }
-          expect(found.ml).toBe(best);
-          expect(found.drinks.length).toBeLessThanOrEqual(most);
-          expect(found.drinks.reduce((sum, d) => sum + (all[Number(d.slice(1))] as number), 0)).toBe(best);
-        },
-      ),
-      { numRuns: 200 },
-    );
-  });
-});
-
-describe('what is put into the freezer', () => {
-  const vermouth = kind('sweet-vermouth');
-  const open = (days: number) => ({ ...bottle('sweet-vermouth'), openedOn: addDays(TODAY, -days) });
-
-  it('is never younger for it: its life stands still, once, and what is past its day does not go in', () => {
-    const frozen = moved(open(50), 'freezer', TODAY, vermouth);
-    expect(goodUntil(frozen, vermouth)).toBe(addDays(TODAY, 90));
-    const thawed = moved(frozen, 'fridge', addDays(TODAY, 20), vermouth);
-    // Ten of its sixty days were left.
-    expect(goodUntil(thawed, vermouth)).toBe(addDays(TODAY, 30));
-    expect(() => moved(thawed, 'freezer', addDays(TODAY, 21), vermouth)).toThrow(/not frozen again/);
-    expect(() => moved(open(61), 'freezer', TODAY, vermouth)).toThrow(/makes nothing younger/);
-    // Where nobody wrote down when it was frozen, its days count as in the fridge.
-    expect(goodUntil({ ...open(61), place: 'freezer' }, vermouth)).toBe(addDays(TODAY, -1));
-    // What keeps for years stands there as it likes.
-    expect(moved(bottle('dry-gin'), 'freezer', TODAY, kind('dry-gin')).frozenOn).toBeNull();
-  });
-
-  it('has, whenever it is frozen and thawed, no more days in the fridge than it ever had', () => {
-    fc.assert(
-      fc.property(fc.nat(60), fc.nat(400), fc.nat(30), (age, frozenFor, after) => {
-        const frozen = moved(open(age), 'freezer', TODAY, vermouth);
-        const thawedOn = addDays(TODAY, frozenFor);
-        const thawed = moved(frozen, 'fridge', thawedOn, vermouth);
-        const left = daysLeft(thawed, vermouth, thawedOn) ?? NaN;
-        expect(left).toBeLessThanOrEqual(60 - age);
-        expect(daysLeft(thawed, vermouth, addDays(thawedOn, after))).toBe(left - after);
-      }),
-    );
   });
 });
