@@ -1,5 +1,4 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import fc from 'fast-check';
 import { kindIndex, type Catalogue, type Kind } from '@uisce/core/catalogue';
 import { batchHolds, batchCost, scaledBatch, type Batch } from '@uisce/core/bench';
 import { compilePlan, emptyBrief } from '@uisce/core/plan';

@@ -1,6 +1,7 @@
 export * from './fault.js';
 export * from './ids.js';
 export * from './listed.js';
+export * from './article.js';
 export * from './fold.js';
 export * from './days.js';
 export * from './volume.js';

@@ -5,7 +5,6 @@ import { kindSchema } from '../catalogue/kind.js';
 import { drinkFigures } from '../drink/figures.js';
 import { testKinds, testRecipe } from '../testing/trade.js';
 import { scaledBatch } from './batch.js';
-import { massG } from './composition.js';
 import { extendedCitrus, extendedCitrusParts } from './extended-citrus.js';
 import { homeLiqueur } from './home-liqueur.js';
 import { rescaleSyrup, withHouseSyrup } from './house-syrup.js';

@@ -1,11 +1,9 @@
+import { NO_ALCOHOL_ABV } from './strength.js';
 import { ALLERGENS, type Allergen, type Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures, type DrinkFigures } from './figures.js';
 import { garnishHolds } from './garnish-allergens.js';
 import { drinkTastes, type Taste } from './tastes.js';
-
-/** Up to this strength a thing counts as without alcohol, a fraction (common practice). */
-export const NO_ALCOHOL_ABV = 0.005;
 
 /** What is in one glass of a drink as it is poured. */
 export interface InGlass {

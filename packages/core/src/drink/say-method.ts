@@ -1,3 +1,4 @@
+import { withArticle } from '../base/article.js';
 import { listed } from '../base/listed.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Ice, Recipe, Slot } from '../catalogue/recipe.js';
@@ -36,7 +37,7 @@ const onIce = (ice: Ice) => (ice === 'none' ? '' : ` on ${ICE_WORDS[ice]}`);
 
 function sentence(step: MethodStep, isBuiltFirst: boolean, calls: Calls): string {
   const { parts, glass } = calls;
-  const inGlass = `a ${glass}`;
+  const inGlass = withArticle(glass);
   switch (step.do) {
     case 'rinse':
       return `Rinse the cold glass with ${parts(step.slots)} and tip out the rest.`;

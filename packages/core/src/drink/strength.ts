@@ -1,4 +1,5 @@
-import { NO_ALCOHOL_ABV } from './in-glass.js';
+/** Up to this strength a thing counts as without alcohol, a fraction (common practice). */
+export const NO_ALCOHOL_ABV = 0.005;
 
 /** How strong a drink is, as people ask for it. */
 export const STRENGTHS = ['none', 'light', 'middling', 'strong'] as const;

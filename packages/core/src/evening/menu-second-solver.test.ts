@@ -1,10 +1,8 @@
-import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Highs } from 'highs';
 import { highsForTests } from '../testing/highs.js';
 import { needsOfSeats, type MenuProblem, type MenuScore } from './menu.js';
 import { findMenu } from './find-menu.js';
-import { finds } from './guest.js';
 import type { EveningWare } from './ware.js';
 
 const ware = (kind: string, there: number, packs: [holds: number, priceMinor: number][]): EveningWare => ({

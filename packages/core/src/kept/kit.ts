@@ -1,3 +1,4 @@
+import { withArticle } from '../base/article.js';
 import type { Fault } from '../base/fault.js';
 import { twins } from '../base/twins.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
@@ -34,7 +35,7 @@ function strangers(kit: Kit, catalogue: Catalogue): Fault[] {
   const glasses = ids(catalogue.glasses);
   const moulds = ids(catalogue.moulds);
   const unknown = (known: boolean, pointer: string, what: string): Fault[] =>
-    known ? [] : [{ code: 'unknown', pointer, detail: `not a ${what} we know` }];
+    known ? [] : [{ code: 'unknown', pointer, detail: `not ${withArticle(what)} we know` }];
   return [
     ...kit.tools.flatMap((t, i) => unknown(tools.has(t.id), `/tools/${i}/id`, 'tool')),
     ...kit.kitchen.flatMap((id, i) => unknown(kitchen.has(id), `/kitchen/${i}`, 'kitchen thing')),

@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { priceListSchema } from '../catalogue/price-list.js';
 import { kindSchema } from '../catalogue/kind.js';

@@ -1,6 +1,6 @@
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { Recipe, Slot } from '../catalogue/recipe.js';
-import { NO_ALCOHOL_ABV } from '../drink/in-glass.js';
+import { NO_ALCOHOL_ABV } from '../drink/strength.js';
 
 /**
  * What may be poured in place of a slot of a drink. A drink without alcohol stays one: nothing with

@@ -1,3 +1,4 @@
+import { withArticle } from '../base/article.js';
 import type { Fault } from '../base/fault.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Brief } from './brief.js';
@@ -27,7 +28,7 @@ export function strangersInBrief(brief: Brief, catalogue: Known): Fault[] {
             {
               code: 'unknown',
               pointer: `/brief/${list}/${i}`,
-              detail: `"${id}" is not a ${NAMING[list]} we know`,
+              detail: `"${id}" is not ${withArticle(NAMING[list])} we know`,
             },
           ],
     ),

@@ -8,7 +8,7 @@ import { batchOf } from '../bench/batch.js';
 import { kindsWithHouseSyrup } from '../bench/house-syrup.js';
 import { sugarGPerLOfBrix } from '../bench/solution.js';
 import { kindsOfMixed } from '../mixed/mixed-batch.js';
-import { NO_ALCOHOL_ABV } from '../drink/in-glass.js';
+import { NO_ALCOHOL_ABV } from '../drink/strength.js';
 import { atHand, type OwnBatch } from '../stock/at-hand.js';
 import { isThere, type Bottle } from '../stock/bottle.js';
 import { freshPieces } from '../stock/fresh.js';

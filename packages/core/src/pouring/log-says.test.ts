@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../base/days.js';
 import { bottleThere, type Bottle } from '../stock/bottle.js';

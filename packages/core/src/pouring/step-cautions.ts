@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures } from '../drink/figures.js';
-import { NO_ALCOHOL_ABV } from '../drink/in-glass.js';
+import { NO_ALCOHOL_ABV } from '../drink/strength.js';
 import type { PourStep } from './step.js';
 
 /** Steam has nowhere to go. */

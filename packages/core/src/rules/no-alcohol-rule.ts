@@ -1,7 +1,7 @@
 import type { Fault } from '../base/fault.js';
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import { drinkFigures } from '../drink/figures.js';
-import { NO_ALCOHOL_ABV } from '../drink/in-glass.js';
+import { NO_ALCOHOL_ABV } from '../drink/strength.js';
 import { standInsOf } from '../plan/stand-ins.js';
 
 /**

@@ -1,3 +1,4 @@
+import { withArticle } from '@uisce/core/base';
 import { copyFileSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -74,7 +75,7 @@ async function countsOf(file: string): Promise<Record<string, number>> {
     const unreadable = store.setAside();
     if (unreadable.length > 0)
       throw new BackupError(
-        `${unreadable.length} things in it cannot be read, a ${unreadable[0]?.noun} first of all.`,
+        `${unreadable.length} things in it cannot be read, ${withArticle(unreadable[0]?.noun ?? 'thing')} first of all.`,
       );
     return Object.fromEntries(KEPT.map((kept) => [kept.name, store.list(kept).length]));
   } finally {

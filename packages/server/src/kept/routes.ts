@@ -1,3 +1,4 @@
+import { withArticle } from '@uisce/core/base';
 import { randomUUID } from 'node:crypto';
 import type { Request, Response } from 'express';
 import { z } from 'zod';
@@ -69,7 +70,7 @@ export function keptRoutes(api: Api, store: KeptStore, world: World): void {
         {
           method: 'put',
           path: address,
-          summary: `Keep a ${kept.noun}, with words for the undo list`,
+          summary: `Keep ${withArticle(kept.noun)}, with words for the undo list`,
           body: keptWriteSchema.extend({ value: kept.schema }),
           limit: LARGE_BODY,
           headers: WRITE_HEADERS,
@@ -98,7 +99,7 @@ export function keptRoutes(api: Api, store: KeptStore, world: World): void {
       {
         method: 'delete',
         path: address,
-        summary: `Remove a ${kept.noun}`,
+        summary: `Remove ${withArticle(kept.noun)}`,
         headers: { 'if-match': WRITE_HEADERS['if-match'] },
         status: 204,
         problems: ['not-found', ...WRITE_PROBLEMS],

@@ -17,7 +17,7 @@ import { useBatches } from '../household/use-batches';
 import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
 import { useToday } from '../household/use-today';
-import { listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 import DateField from '../ui/DateField.vue';
 import CheckField from '../ui/CheckField.vue';
 
@@ -96,7 +96,7 @@ const late = (begin: string) => begin < today.iso();
         {{
           makings.length === 0
             ? 'nothing: all is there'
-            : `${makings.length} batches for ${days.length} ${days.length === 1 ? 'day' : 'days'}`
+            : `${count(makings.length, 'batch', 'batches')} for ${count(days.length, 'day')}`
         }}</small
       >
     </h2>

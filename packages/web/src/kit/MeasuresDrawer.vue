@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { withArticle } from '@uisce/core/base';
 import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
@@ -45,7 +46,7 @@ const share = (part: number) => `${words.number(part * 100, 0)} %`;
 const best = computed(() => scores.value?.scores[0]);
 const answer = computed(() => {
   if (!scores.value || !best.value) return '';
-  const bought = `a ${inSentence(best.value.jigger.name)} would meet ${share(best.value.met)}`;
+  const bought = `${withArticle(inSentence(best.value.jigger.name))} would meet ${share(best.value.met)}`;
   if (kits.kit.vessels.length === 0) return `none yet; ${bought} of what recipes ask for within 5 %`;
   return `yours meet ${share(scores.value.own.met)} of what recipes ask for within 5 %; ${bought}`;
 });

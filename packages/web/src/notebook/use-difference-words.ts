@@ -1,3 +1,4 @@
+import { withArticle } from '@uisce/core/base';
 import { specDifferences, type SpecDifference } from '@uisce/core/notebook';
 import type { Recipe } from '@uisce/core/catalogue';
 import { useCatalogue } from '../household/use-catalogue';
@@ -19,7 +20,7 @@ export function useDifferenceWords() {
       case 'method':
         return `${METHOD_WORDS[d.to as Recipe['method']]}, not ${METHOD_WORDS[d.from as Recipe['method']]}`;
       case 'glass':
-        return `in a ${inSentence(catalogue.glasses.get(d.to)?.name ?? d.to)}`;
+        return `in ${withArticle(inSentence(catalogue.glasses.get(d.to)?.name ?? d.to))}`;
       case 'ice':
         return d.to === 'none' ? 'without ice in the glass' : `${d.to} in the glass`;
       case 'garnish':

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { withArticle } from '@uisce/core/base';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { needIndex } from '@uisce/core/kit';
@@ -21,7 +22,7 @@ const rows = computed(() => {
         ? inSentence(catalogue.kindName(lacks.id))
         : lacks.is === 'need'
           ? (needs.get(lacks.id)?.what ?? lacks.id)
-          : `a ${inSentence(catalogue.glasses.get(lacks.id)?.name ?? lacks.id)}, or a glass that suits`;
+          : `${withArticle(inSentence(catalogue.glasses.get(lacks.id)?.name ?? lacks.id))}, or a glass that suits`;
     const row = by.get(what) ?? { what, drinks: [] };
     row.drinks.push({ id: pourable.recipe.id, name: pourable.recipe.name });
     by.set(what, row);

@@ -46,7 +46,8 @@ export function usePourSentence() {
     const [first] = pouring.asks.value;
     if (first) parts.push(`it turns in ${count(first.days, 'day')}`);
     const short = pouring.now.value?.short.length ?? 0;
-    if (short > 0) parts.push(`${count(short, 'more', 'more')} are one thing short`);
+    if (short > 0)
+      parts.push(short === 1 ? '1 more is one thing short' : `${short} more are one thing short`);
     return parts.join(' · ');
   });
 

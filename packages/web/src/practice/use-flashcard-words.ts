@@ -1,4 +1,4 @@
-import { listed } from '@uisce/core/base';
+import { listed, withArticle } from '@uisce/core/base';
 import type { FlashcardChoice, MethodReason, SpecFlashcard } from '@uisce/core/practice';
 import { useCatalogue } from '../household/use-catalogue';
 import { METHOD_WORDS } from '../words/trade-words';
@@ -26,13 +26,13 @@ export function useFlashcardWords() {
   function question(card: SpecFlashcard): string {
     switch (card.ask) {
       case 'parts':
-        return `What goes into a ${drink(card)}?`;
+        return `What goes into ${withArticle(drink(card))}?`;
       case 'amount':
-        return `How much ${kind(card.about ?? '')} in a ${drink(card)}?`;
+        return `How much ${kind(card.about ?? '')} in ${withArticle(drink(card))}?`;
       case 'glass':
-        return `Which glass for a ${drink(card)}?`;
+        return `Which glass for ${withArticle(drink(card))}?`;
       case 'method':
-        return `How is a ${drink(card)} made, and why?`;
+        return `How is ${withArticle(drink(card))} made, and why?`;
       case 'wrong':
         return `What is wrong with this ${drink(card)}?`;
     }

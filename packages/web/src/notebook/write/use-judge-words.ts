@@ -1,3 +1,4 @@
+import { withArticle } from '@uisce/core/base';
 import { computed } from 'vue';
 import type { FamilyPlace } from '@uisce/core/notebook';
 import { useCatalogue } from '../../household/use-catalogue';
@@ -39,7 +40,7 @@ export function useJudgeWords() {
     const fit = j.fit?.verdict;
     return [
       ...(out.length > 0 ? out : [`among the ${family.value}, in the middle of them`]),
-      ...(twinName ? [`nearly a ${twinName}`] : []),
+      ...(twinName ? [`nearly ${withArticle(twinName)}`] : []),
       ...(fit === 'over' ? ['more than its glass holds'] : fit === 'short' ? ['short in its glass'] : []),
       ...(j.allergens.length > 0 ? [`contains ${listed(j.allergens.map((a) => ALLERGEN_WORDS[a]))}`] : []),
       ...(j.unknown.length > 0
