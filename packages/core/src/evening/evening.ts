@@ -7,10 +7,17 @@ import { guestPageSchema } from './guest-page.js';
 
 const ids = z.array(idSchema).max(200);
 
+/** Letters of an evening's name. */
+export const MAX_EVENING_NAME = 60;
+
 /** An evening: who comes and when, what is to stand on the menu, and what is done already. */
 export const eveningSchema = z.strictObject({
   id: z.uuid(),
-  name: z.string().trim().min(1, 'give it a name').max(60, 'at most 60 letters fit'),
+  name: z
+    .string()
+    .trim()
+    .min(1, 'give it a name')
+    .max(MAX_EVENING_NAME, `at most ${MAX_EVENING_NAME} letters fit`),
   /** The day, and when the first glass is wanted. */
   on: z.iso.date(),
   from: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time such as 20:00'),

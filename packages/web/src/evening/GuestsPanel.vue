@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { contradictionsOf, thirstOf, usualThirst, type Guest } from '@uisce/core/evening';
+import { contradictionsOf, MAX_EVENING_NAME, thirstOf, usualThirst, type Guest } from '@uisce/core/evening';
 import type { Person } from '@uisce/core/household';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
@@ -102,6 +102,11 @@ function fromBook({ name, noAlcohol, drives, allergens, likes, dislikes }: Perso
   add({ name, noAlcohol, drives, allergens, likes, dislikes });
 }
 const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => g.name === p.name));
+/** An evening goes by a name in the calendar and among those that were; without letters it keeps the one it has. */
+function rename(typed: string): void {
+  const name = typed.trim();
+  if (name !== '' && name !== evening.value?.name) evenings.edit(`The evening is called “${name}”`, { name });
+}
 </script>
 
 <template>
@@ -120,6 +125,12 @@ const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => 
       </li>
     </ul>
     <div class="field-row">
+      <v-text-field
+        label="Called"
+        :maxlength="MAX_EVENING_NAME"
+        :model-value="evening.name"
+        @change="rename(($event.target as HTMLInputElement).value)"
+      />
       <DateField
         label="On"
         :value="evening.on"

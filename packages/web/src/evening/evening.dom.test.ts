@@ -77,6 +77,19 @@ describe('an evening', () => {
     expect(said(house.page)).toMatch(/^29 November 2026 from 20:00: who comes\?/);
   });
 
+  it('is called what it is called, and keeps its name where none is typed', async () => {
+    await open(evening());
+    const field = house.page.findAll('label').find((l) => l.text() === 'Called');
+    const input = house.page.find(`#${field?.attributes('for')}`);
+    for (const typed of ['  Harvest supper ', '   ']) {
+      await input.setValue(typed);
+      await input.trigger('change');
+      await house.settle();
+      expect(useEvenings().next?.name).toBe('Harvest supper');
+    }
+    expect(house.server.changes.map((c) => c.change)).toEqual(['The evening is called “Harvest supper”']);
+  });
+
   it('finds the menu that everyone finds two on, and puts what is missing on the errand', async () => {
     await open(evening(), bottle(1, 'gin'), bottle(2, 'rum'), bottle(3, 'simple-syrup'));
     // Bo will have nothing bitter: gin sour and daiquiri, six pours of two hours for two; the fruit is not sold here.
