@@ -87,6 +87,10 @@ describe('a table of prices', () => {
       /in GBP and your plan counts in EUR/,
     );
     expect(read([{ Kind: 'dry-gin', Size: '700', Price: '£17.50' }]).refusal).toMatch(/GBP/);
+    expect(read([{ Kind: 'dry-gin', Size: '700', Price: '$12' }]).refusal).toMatch(
+      /^These prices are in \$ and/,
+    );
+    expect(read([{ Kind: 'dry-gin', Size: '700', Price: '12 USD' }]).refusal).toMatch(/USD/);
   });
 
   it('reads back what it writes', () => {

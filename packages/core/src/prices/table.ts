@@ -80,13 +80,22 @@ function readMl(text: string): number | undefined {
   return ml === undefined ? undefined : Math.round(ml);
 }
 
-/** Currencies written with a sign of their own. */
+/** Currencies that have a sign to themselves; others share one: a dollar may be of many countries. */
 const SIGNS: Record<string, string> = { '€': 'EUR', '£': 'GBP', '₹': 'INR' };
 
-/** The currency a price names by sign or code, when it names one. */
-function namedCurrency(price: string): string | undefined {
-  const sign = Object.keys(SIGNS).find((s) => price.includes(s));
-  return sign === undefined ? /\b([A-Z]{3})\b/.exec(price)?.[1] : SIGNS[sign];
+/** The currency that a price names, by its code or a sign that is not the plan's: in code where that is certain, else the sign. */
+function foreignCurrency(price: string, currency: string): string | undefined {
+  const sign = /\p{Sc}/u.exec(price)?.[0];
+  if (sign !== undefined && sign !== signOf(currency)) return SIGNS[sign] ?? sign;
+  const code = /\b([A-Z]{3})\b/.exec(price)?.[1];
+  return code === currency ? undefined : code;
+}
+
+/** The sign a currency is written with: "$" for USD and CAD. */
+function signOf(currency: string): string | undefined {
+  return new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
+    .formatToParts(0)
+    .find((part) => part.type === 'currency')?.value;
 }
 
 /** Outside of a bottle whose table does not say: the kind's usual size nearest in content, scaled. */
@@ -122,7 +131,8 @@ export function readPriceTable(
       mapping[column] === undefined ? '' : (row[mapping[column]] ?? '').trim();
     const fault = (column: PriceColumn, message: string) =>
       faults.push({ row: i + 2, column: mapping[column] ?? column, message });
-    const foreign = [cell('currency'), namedCurrency(cell('price'))].find((c) => c && c !== currency);
+    const named = cell('currency');
+    const foreign = named !== '' && named !== currency ? named : foreignCurrency(cell('price'), currency);
     if (foreign) return { bottles: [], faults: [], refusal: currencyRefusal(foreign, currency) ?? '' };
     const kind = kindNamed(cell('kind'), kinds);
     if (kind === undefined) {
