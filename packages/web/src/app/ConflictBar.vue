@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { formatMoney } from '@uisce/core/base';
 import { keptNamed } from '@uisce/core/kept';
 import type { Conflict } from '../kept/outbox';
 import { useKeeper } from '../kept/use-keeper';
-import { fieldDifferences } from '../words/differences';
+import { useSettings } from '../household/use-settings';
+import { fieldDifferences, type SayMoney } from '../words/differences';
 import { useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
 
 /** Somebody else was first: what they made of it, what is here, and the choice. Nothing is overwritten before it is made. */
 const keeper = useKeeper();
+const settings = useSettings();
 const words = useWords();
 
 const MAX_DIFFERENCES = 6;
+const say: SayMoney = (minor, currency = words.currency()) =>
+  formatMoney(minor, currency, settings.current.locale, { exact: true });
 
 const shown = computed(() =>
   keeper.conflicts.map((conflict) => {
@@ -20,7 +25,7 @@ const shown = computed(() =>
     const mine = conflict.mine.writes.find((w) => w.thing === first?.thing && w.id === first.id)?.value;
     const value = mine ?? first?.value;
     const name = value === null || value === undefined ? undefined : kept?.title?.(value);
-    const rows = fieldDifferences(mine ?? null, first?.value ?? null);
+    const rows = fieldDifferences(mine ?? null, first?.value ?? null, say);
     return {
       conflict,
       id: conflict.mine.id,

@@ -1,3 +1,5 @@
+import { FIELD_LABELS } from './field-labels';
+
 /** A place where two values differ, in words, with what stands there in each. */
 export interface FieldDifference {
   what: string;
@@ -5,8 +7,13 @@ export interface FieldDifference {
   theirs: string;
 }
 
-/** "moneyNowMinor" as people read it: "money now". */
+/** Money in words: minor units of a currency, of the household's own where none is told. */
+export type SayMoney = (minor: number, currency?: string) => string;
+
+/** A field as it is called where it is filled in, else its key as people read it: "useBy" is "use by". */
 function worded(key: string): string {
+  const label = FIELD_LABELS[key];
+  if (label !== undefined) return label;
   return key
     .replace(/(Minor|Ml|Mm|G)$/, '')
     .replace(/([a-z])([A-Z])/g, '$1 $2')
@@ -14,11 +21,11 @@ function worded(key: string): string {
 }
 
 /** A value at a key, with its unit where the key names one. */
-function printed(value: unknown, key: string): string {
+function printed(value: unknown, key: string, money: (minor: number) => string): string {
   if (value === undefined || value === null) return 'nothing';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'number') {
-    if (key.endsWith('Minor')) return (value / 100).toFixed(2);
+    if (key.endsWith('Minor')) return money(value);
     const unit = /(Ml|Mm|G)$/.exec(key)?.[1];
     return unit ? `${Math.round(value * 10) / 10} ${unit.toLowerCase()}` : String(value);
   }
@@ -36,17 +43,42 @@ function named(value: unknown): string {
 const isPlain = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** Where two values of one thing differ, field by field; a list is compared as a whole. */
-export function fieldDifferences(mine: unknown, theirs: unknown, what = ''): FieldDifference[] {
+/** The currency that a thing is counted in, where it tells. */
+function currencyOf(thing: Record<string, unknown>): string | undefined {
+  return typeof thing.currency === 'string' ? thing.currency : undefined;
+}
+
+/**
+ * Where two values of one thing differ, field by field; a list is compared as a whole.
+ *
+ * @param say money of the thing's own currency, which may be another on either side.
+ * @param what the field that is compared, none for the whole thing.
+ */
+export function fieldDifferences(
+  mine: unknown,
+  theirs: unknown,
+  say: SayMoney,
+  what = '',
+): FieldDifference[] {
   if (JSON.stringify(mine) === JSON.stringify(theirs)) return [];
   if (isPlain(mine) && isPlain(theirs)) {
+    const [ours, others] = [currencyOf(mine), currencyOf(theirs)];
     const keys = new Set([...Object.keys(mine), ...Object.keys(theirs)]);
     return [...keys].flatMap((key) => {
-      const found = fieldDifferences(mine[key], theirs[key], key);
+      const [a, b] = [mine[key], theirs[key]];
+      if (key.endsWith('Minor') && a !== b)
+        return [
+          {
+            what: worded(key),
+            mine: printed(a, key, (minor) => say(minor, ours)),
+            theirs: printed(b, key, (minor) => say(minor, others)),
+          },
+        ];
+      const found = fieldDifferences(a, b, say, key);
       return what === '' || what === 'brief'
         ? found
         : found.map((d) => ({ ...d, what: `${worded(what)}: ${d.what}` }));
     });
   }
-  return [{ what: worded(what), mine: printed(mine, what), theirs: printed(theirs, what) }];
+  return [{ what: worded(what), mine: printed(mine, what, say), theirs: printed(theirs, what, say) }];
 }
