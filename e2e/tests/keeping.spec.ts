@@ -58,7 +58,7 @@ test('two browsers on one plan, kit and batch are told of each other, and nothin
   await expect(plan.getByText(/changed by Chromium on Linux \(“Money now”\)/)).toBeVisible({
     timeout: 20_000,
   });
-  await expect(plan.getByRole('row', { name: /money now 300\.00 275\.00/ })).toBeVisible();
+  await expect(plan.getByRole('row', { name: /money now €300\.00 €275\.00/ })).toBeVisible();
   await expect(money(other)).toHaveValue('€300');
   await expect(money(page)).toHaveValue('€275');
   await plan.getByRole('button', { name: 'Keep yours' }).click();
@@ -197,7 +197,7 @@ test('a draft older than what is stored is offered, not applied', async ({ page,
   await saved(other, 'Money now');
   await page.goto(`${second.address}/brief`);
   const offered = conflict(page, /“First winter”/);
-  await expect(offered.getByRole('row', { name: /money now 111\.00 222\.00/ })).toBeVisible({
+  await expect(offered.getByRole('row', { name: /money now €111\.00 €222\.00/ })).toBeVisible({
     timeout: 20_000,
   });
   await expect(money(other)).toHaveValue('€222');

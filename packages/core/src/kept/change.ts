@@ -49,6 +49,12 @@ export const historyStateSchema = z.strictObject({
 });
 export type HistoryState = z.infer<typeof historyStateSchema>;
 
+/** What undo or redo is asked with: nothing, or a thing that the change must be of, so that no other is taken back. */
+export const historyStepSchema = z
+  .strictObject({ of: z.strictObject({ thing: z.string().max(40), id: z.string().max(80) }).optional() })
+  .default({});
+export type HistoryStep = z.infer<typeof historyStepSchema>;
+
 /** What a change, an undo or a redo left behind. */
 export const appliedSchema = z.object({ entries: z.array(keptEntrySchema), history: historyStateSchema });
 export type Applied = Omit<z.infer<typeof appliedSchema>, 'entries'> & { entries: KeptEntry[] };

@@ -89,6 +89,23 @@ describe('changes', () => {
     expect((await app.call('GET', '/history')).body).toMatchObject({ redo: 'Two at once' });
   });
 
+  it('are taken back only where they are of what is asked for', async () => {
+    const [mine, theirs] = [plan({ id: randomUUID() }), plan({ id: randomUUID() })];
+    await app.put(`/plans/${mine.id}`, mine, 'Poured mine');
+    await app.put(`/plans/${theirs.id}`, theirs, 'Poured theirs');
+    const undo = (id: string) =>
+      app.call<ProblemDetails>('POST', '/history/undo', { of: { thing: 'plan', id } });
+    const refused = await undo(mine.id);
+    expect([refused.status, refused.body.detail]).toEqual([
+      409,
+      '“Poured theirs” came in between: take that back first',
+    ]);
+    expect(await app.get(`/plans/${theirs.id}`)).toEqual(theirs);
+    expect((await undo(theirs.id)).status).toBe(200);
+    expect((await undo(mine.id)).status).toBe(200);
+    expect((await app.call('GET', `/plans/${mine.id}`)).status).toBe(404);
+  });
+
   it('are taken whole or not at all', async () => {
     const good = plan();
     const writes = [

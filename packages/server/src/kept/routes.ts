@@ -1,6 +1,6 @@
 import { withArticle } from '@uisce/core/base';
 import { randomUUID } from 'node:crypto';
-import type { Request, Response } from 'express';
+import type { Request } from 'express';
 import { z } from 'zod';
 import type { Fault, ProblemName } from '@uisce/core/base';
 import {
@@ -8,6 +8,7 @@ import {
   appliedSchema,
   changeSchema,
   historyStateSchema,
+  historyStepSchema,
   isOnly,
   keptEntrySchema,
   keptFaults,
@@ -179,12 +180,12 @@ export function changeRoutes(api: Api, store: KeptStore, world: World, live: Liv
         method: 'post',
         path: `/history/${step}`,
         summary: step === 'undo' ? 'Take back the last change' : 'Do again what was undone last',
-        body: z.unknown(),
+        body: historyStepSchema,
         answer: appliedSchema.extend({ label: z.string() }),
         problems: ['nothing-to-undo', 'cannot-undo'],
       },
-      (req: Request, res: Response) => {
-        const done = applied(() => store[step](authorOf(req)));
+      (req, res, { of }) => {
+        const done = applied(() => store[step](authorOf(req), of));
         if (done === null) throw new HttpProblem('nothing-to-undo', `there is nothing to ${step}`);
         res.json({ ...done, history: store.history() });
       },

@@ -8,6 +8,7 @@ import {
   readKept,
   type ChangeWrite,
   type HistoryState,
+  type HistoryStep,
   type Kept,
   type KeptEntry,
   type SetAside,
@@ -151,14 +152,18 @@ export class KeptStore {
       .immediate();
   }
 
-  /** Take back the last change; null when there is none. */
-  undo(by: Author): AppliedChange | null {
-    return this.step('DESC', 0, 'before', by);
+  /**
+   * Take back the last change; null when there is none.
+   *
+   * @param of a thing that it must have changed; where it has not, something newer stands before it.
+   */
+  undo(by: Author, of?: HistoryStep['of']): AppliedChange | null {
+    return this.step('DESC', 0, 'before', by, of);
   }
 
   /** Do again what was undone last. */
-  redo(by: Author): AppliedChange | null {
-    return this.step('ASC', 1, 'after', by);
+  redo(by: Author, of?: HistoryStep['of']): AppliedChange | null {
+    return this.step('ASC', 1, 'after', by, of);
   }
 
   /** What undo and redo would do next. */
@@ -199,12 +204,15 @@ export class KeptStore {
     undone: 0 | 1,
     side: 'before' | 'after',
     by: Author,
+    of: HistoryStep['of'],
   ): AppliedChange | null {
     const applied = this.db
       .transaction((): AppliedChange | null => {
         const change = this.changes.next(order, undone);
         if (change === undefined) return null;
         const parts = this.changes.parts(change.id);
+        if (of && !parts.some((part) => part.thing === of.thing && part.thing_id === of.id))
+          throw new CannotUndo(`“${change.label}” came in between: take that back first`);
         const at = new Date().toISOString();
         const entries = (side === 'before' ? parts.reverse() : parts).map((part) => {
           const kept = keptNamed(part.thing);

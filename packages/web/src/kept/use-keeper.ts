@@ -7,6 +7,7 @@ import {
   type Applied,
   type ChangeWrite,
   type HistoryState,
+  type HistoryStep,
   type Kept,
   type KeptEntry,
   type KeptWhole,
@@ -250,14 +251,17 @@ export const useKeeper = defineStore('keeper', () => {
     return { kept, trouble };
   }
 
-  async function step(direction: 'undo' | 'redo'): Promise<void> {
+  /** @param of a thing that the change must be of: no other is taken back. */
+  async function step(direction: 'undo' | 'redo', of?: HistoryStep['of']): Promise<void> {
     // What is still on its way is part of what is undone.
     await outbox.flush();
     if (waiting.value.length > 0 || history.value[direction] === null) return;
-    const done = await api<Applied & { label: string }>(`/history/${direction}`, {
-      method: 'POST',
-      body: {},
+    const asked = api<Applied & { label: string }>(`/history/${direction}`, { method: 'POST', body: { of } });
+    const done = await asked.catch((error: unknown) => {
+      if (!(error instanceof ApiError) || of === undefined) throw error;
+      notices.say(error.message);
     });
+    if (!done) return;
     receive(done);
     undone.value = done.entries;
     notices.say(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${done.label}`);
@@ -285,7 +289,7 @@ export const useKeeper = defineStore('keeper', () => {
     remove,
     flush: () => outbox.flush(),
     settle: (conflict: Conflict, choice: 'mine' | 'theirs') => outbox.settle(conflict, choice),
-    undo: () => step('undo'),
+    undo: (of?: HistoryStep['of']) => step('undo', of),
     redo: () => step('redo'),
   };
 });
