@@ -36,6 +36,7 @@ export default ts.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',
+      'max-lines': ['error', 300],
       // The formatter is never switched off, nor a literal packed to get round it: that also switches off the check for
       // properties that do not exist.
       'no-warning-comments': ['error', { terms: ['prettier-ignore'], location: 'anywhere' }],

@@ -274,11 +274,8 @@ class MenuSearch {
       if (lack === 0) return;
       all += lack * people(s);
       least += Math.max(0, lack - Math.min(more, left[s] as number)) * people(s);
-      if (
-        (left[s] as number) > 0 &&
-        (tightest === undefined || (left[s] as number) < (left[tightest] as number))
-      )
-        tightest = s;
+      const here = left[s] as number;
+      if (here > 0 && (tightest === undefined || here < (left[tightest] as number))) tightest = s;
     });
     const lacking = Math.max(least, all - more * pleases);
     // Where seats decide first, one that cannot go without costs the cheapest that it finds.

@@ -1,5 +1,6 @@
 export * from './guest.js';
 export * from './menu.js';
+export * from './wishes.js';
 export * from './find-menu.js';
 export * from './thirst.js';
 export * from './ice-plan.js';

@@ -11,6 +11,7 @@ import ScaleDrawing from '../ui/drawing/ScaleDrawing.vue';
 import { useSimulatedScale } from '../ui/use-simulated-scale';
 import CautionLine from '../ui/CautionLine.vue';
 import BottleStep from './BottleStep.vue';
+import { JAR, JAR_TYPE } from './jar';
 import OwnScale from './OwnScale.vue';
 import RestStep from './RestStep.vue';
 import TopUpStep from './TopUpStep.vue';
@@ -31,15 +32,6 @@ const target = computed(() => weighing.value?.target);
 const steps = computed(() => weighing.value?.steps ?? []);
 const scale = useSimulatedScale();
 
-/** A jar as an outline, to be drawn at whatever it holds. */
-const JAR: [number, number][] = [
-  [0, 38],
-  [4, 42],
-  [92, 42],
-  [104, 33],
-  [112, 33],
-];
-const JAR_TYPE = { footMm: 3, stem: false, handle: false };
 const SPOON_G = 10;
 const SPLASH_G = 50;
 const DROP_G = 0.05;

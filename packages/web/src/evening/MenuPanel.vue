@@ -1,7 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
-import { type MenuCriterion, type OnTheMenu, type Swap } from '@uisce/core/evening';
+import {
+  demand,
+  free,
+  refuse,
+  sooner,
+  type Evening,
+  type MenuCriterion,
+  type OnTheMenu,
+  type Swap,
+} from '@uisce/core/evening';
 import { mayBatch, mixedRecipe } from '@uisce/core/mixed';
 import { batchOf, beginBatch } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
@@ -67,29 +76,15 @@ const cannot = computed(() =>
     ? []
     : (evening.value?.must ?? []).filter((id) => !plan.value?.drinks.some((d) => d.id === id)).map(drinkName),
 );
-function never(id: string): void {
+function wish(change: string, wished: (e: Evening) => Partial<Evening>): void {
   const e = evening.value;
-  if (e)
-    evenings.edit(`Not ${drinkName(id)}`, {
-      never: [...e.never, id],
-      must: e.must.filter((m) => m !== id),
-    });
+  if (e) evenings.edit(change.slice(0, 120), wished(e));
 }
-function keep(id: string, on: boolean): void {
-  const e = evening.value;
-  if (e)
-    evenings.edit(`${on ? 'Keep' : 'Free'} ${drinkName(id)}`, {
-      must: on ? [...e.must, id] : e.must.filter((m) => m !== id),
-    });
-}
-function take({ out, in: other }: Swap): void {
-  const e = evening.value;
-  if (e)
-    evenings.edit(`${drinkName(other)} instead of ${drinkName(out)}`.slice(0, 120), {
-      must: [...e.must.filter((m) => m !== out), other],
-      never: [...e.never.filter((n) => n !== other), out],
-    });
-}
+const never = (id: string) => wish(`Not ${drinkName(id)}`, (e) => refuse(e, id));
+const keep = (id: string, on: boolean) =>
+  wish(`${on ? 'Keep' : 'Free'} ${drinkName(id)}`, (e) => (on ? demand(e, id, e.size) : free(e, id)));
+const take = ({ out, in: other }: Swap) =>
+  wish(`${drinkName(other)} instead of ${drinkName(out)}`, (e) => demand(refuse(e, out), other, e.size));
 /** Onto the bench, to be weighed like any batch. */
 async function mix({ drink }: OnTheMenu, glasses: number): Promise<void> {
   const { kinds } = stock.here;
@@ -109,22 +104,11 @@ const choices = computed(() =>
     .sort((a, b) => a.title.localeCompare(b.title)),
 );
 function want(id: string | null): void {
-  const e = evening.value;
   wanted.value = null;
-  if (!id || !e) return;
-  evenings.edit(`${drinkName(id)} stands on it`, {
-    must: [...e.must, id].slice(-e.size),
-    never: e.never.filter((n) => n !== id),
-  });
+  if (id) wish(`${drinkName(id)} stands on it`, (e) => demand(e, id, e.size));
 }
-function first(criterion: MenuCriterion): void {
-  const e = evening.value;
-  const at = e?.order.indexOf(criterion) ?? 0;
-  if (!e || at < 1) return;
-  const order = e.order.filter((c) => c !== criterion);
-  order.splice(at - 1, 0, criterion);
-  evenings.edit(`Sooner: ${CRITERIA[criterion]}`, { order });
-}
+const first = (criterion: MenuCriterion) =>
+  wish(`Sooner: ${CRITERIA[criterion]}`, (e) => ({ order: sooner(e.order, criterion) }));
 </script>
 
 <template>
