@@ -3,22 +3,7 @@ import type { Highs } from 'highs';
 import { highsForTests } from '../testing/highs.js';
 import { needsOfSeats, type MenuProblem, type MenuScore } from './menu.js';
 import { findMenu } from './find-menu.js';
-import type { EveningWare } from './ware.js';
-
-const ware = (kind: string, there: number, packs: [holds: number, priceMinor: number][]): EveningWare => ({
-  kind,
-  unit: 'ml',
-  pieceMl: 1,
-  spare: 0,
-  there,
-  packs: packs.map(([holds, priceMinor]) => ({
-    kind,
-    label: kind,
-    holds,
-    priceMinor,
-    ware: { is: 'made' },
-  })),
-});
+import { soldWare as ware } from '../testing/menus.js';
 
 describe('large menus, checked by another solver', () => {
   let highs: Highs;

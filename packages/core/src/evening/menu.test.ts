@@ -13,7 +13,7 @@ import { findMenu } from './find-menu.js';
 import { swapsOf } from './good-menu.js';
 import { finds, type Guest } from './guest.js';
 import { poursOf, thirstOf, usualThirst } from './thirst.js';
-import type { EveningWare } from './ware.js';
+import { soldWare as ware } from '../testing/menus.js';
 
 const guest = (more: Partial<Guest> = {}): Guest => ({
   id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
@@ -46,21 +46,6 @@ describe('who finds what', () => {
     expect(finds(guest({ drives: true }), sour)).toBe(false);
     expect(finds(guest({ drives: true, likes: ['bitter'] }), cooler)).toBe(true);
   });
-});
-
-const ware = (kind: string, there: number, packs: [holds: number, priceMinor: number][]): EveningWare => ({
-  kind,
-  unit: 'ml',
-  pieceMl: 1,
-  spare: 0,
-  there,
-  packs: packs.map(([holds, priceMinor]) => ({
-    kind,
-    label: kind,
-    holds,
-    priceMinor,
-    ware: { is: 'made' },
-  })),
 });
 
 const problems = fc

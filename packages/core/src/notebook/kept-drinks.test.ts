@@ -1,19 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Recipe } from '../catalogue/recipe.js';
-import { kindInput, recipeInput, testCatalogue, testRecipe } from '../testing/trade.js';
+import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
 import { bookletOf } from './booklet.js';
 import { specDifferences, isSameDrink } from './differences.js';
 import { IncomingDrinks } from './incoming.js';
-import { goneBack, OWN, recipeOfOwn, versionAt, withOwn, withVersion, type OwnDrink } from './own-drink.js';
+import { goneBack, recipeOfOwn, versionAt, withOwn, withVersion } from './own-drink.js';
+import { specOf as spec, AT, ownDrink as drink } from '../testing/own-drinks.js';
 
 const KINDS = ['gin', 'rum', 'lime', 'syrup'];
 const AMOUNTS = ['20 ml', '30 ml', '60 ml', '2 dash', '1 whole'];
-const spec = (slots: [string, string][], more: object = {}): Recipe =>
-  testRecipe(
-    slots.map(([kind, amount]) => [kind, amount, 'base'] as [string, string, string]),
-    more,
-  );
 /** Specs of one to four parts, a kind now and then twice. */
 const anySpec = fc
   .array(fc.tuple(fc.constantFrom(...KINDS), fc.constantFrom(...AMOUNTS)), { minLength: 1, maxLength: 4 })
@@ -22,18 +18,6 @@ const anySpec = fc
       .record({ method: fc.constantFrom('shake', 'stir'), ice: fc.constantFrom('none', 'cubes') })
       .map((more) => spec(slots, more)),
   );
-const AT = (n: number) => `2026-11-${String(n).padStart(2, '0')}T20:00:00.000Z`;
-const drink = (recipe: Recipe, more: Partial<OwnDrink> = {}): OwnDrink => ({
-  id: `${OWN}x`,
-  houseSpecOf: null,
-  versions: [{ at: AT(1), why: '', recipe }],
-  current: 0,
-  chosen: [],
-  from: '',
-  tags: [],
-  notes: '',
-  ...more,
-});
 
 describe('what is otherwise in one spec than in another', () => {
   it('is nothing of itself, and the same both ways round', () => {

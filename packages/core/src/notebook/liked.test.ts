@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { priceListSchema } from '../catalogue/price-list.js';
 import { kindSchema } from '../catalogue/kind.js';
-import type { Recipe } from '../catalogue/recipe.js';
-import { kindInput, testRecipe, testShop } from '../testing/trade.js';
-import { OWN, withOwnKindsSold, withVersion, type OwnDrink } from './own-drink.js';
+import { kindInput, testShop } from '../testing/trade.js';
+import { OWN, withOwnKindsSold, withVersion } from './own-drink.js';
 import {
   bestOfFamilies,
   favouritesOf,
@@ -12,23 +11,7 @@ import {
   verdictsOf,
   type Verdict,
 } from './verdicts.js';
-const spec = (slots: [string, string][], more: object = {}): Recipe =>
-  testRecipe(
-    slots.map(([kind, amount]) => [kind, amount, 'base'] as [string, string, string]),
-    more,
-  );
-const AT = (n: number) => `2026-11-${String(n).padStart(2, '0')}T20:00:00.000Z`;
-const drink = (recipe: Recipe, more: Partial<OwnDrink> = {}): OwnDrink => ({
-  id: `${OWN}x`,
-  houseSpecOf: null,
-  versions: [{ at: AT(1), why: '', recipe }],
-  current: 0,
-  chosen: [],
-  from: '',
-  tags: [],
-  notes: '',
-  ...more,
-});
+import { specOf as spec, AT, ownDrink as drink } from '../testing/own-drinks.js';
 
 describe('kinds of one’s own', () => {
   const list = testShop({});

@@ -1,36 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../base/days.js';
-import { bottleThere, type Bottle } from '../stock/bottle.js';
-import { testKinds, testRecipe } from '../testing/trade.js';
+import { testRecipe } from '../testing/trade.js';
 import { eveningSoFar } from './evening-so-far.js';
 import { eveningsPoured, favourites, idleKinds, monthsPoured, weeksPoured } from './history.js';
 import { specsLearnt, tastesLearnt } from './learn.js';
 import { paceOf } from './pace.js';
 import { eveningOf, type Pour } from './pour.js';
 import { POUR_COLUMNS, pourRows } from './pour-table.js';
-
-const kinds = testKinds(
-  ['gin', { abv: 0.4 }],
-  ['vermouth', { abv: 0.16, openDays: 60 }],
-  ['red-bitter', { abv: 0.25, tastes: ['bitter'] }],
-  ['lime-juice', { supply: 'fresh', acidGPerL: 60 }],
-  ['syrup', { supply: 'home-made', sugarGPerL: 615 }],
-);
-const DAY = '2026-11-26';
-let n = 0;
-const newId = () => `7a1b0c52-0d5f-4a63-9d0e-${String((n += 1)).padStart(12, '0')}`;
-const bottle = (kind: string, more: Partial<Bottle>): Bottle => ({
-  ...bottleThere(newId(), kind),
-  sizeMl: 700,
-  ...more,
-});
-const martini = testRecipe(
-  [
-    ['gin', '60 ml', 'base'],
-    ['vermouth', '10 ml', 'aromatic'],
-  ],
-  { id: 'martini', name: 'Martini', method: 'stir' },
-);
+import { martiniKinds as kinds, DAY, newId, bottleOf as bottle, martini } from '../testing/martinis.js';
 const pour = (more: Partial<Pour>): Pour => ({
   id: newId(),
   at: `${more.on ?? DAY}T20:00:00.000Z`,

@@ -1,37 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyKit } from '../kit/kit.js';
-import { bottleThere, type Bottle } from '../stock/bottle.js';
-import { testCatalogue, testKinds, testRecipe } from '../testing/trade.js';
+import { type Bottle } from '../stock/bottle.js';
+import { testCatalogue } from '../testing/trade.js';
 import { drawFrom, givenBack, type BatchLeft } from './draw.js';
 import { goOn } from './go-on.js';
 import { logOrders, logRound, type Stock } from './log-round.js';
 import { roundInHand } from './round-in-hand.js';
 import { pourSchema } from './pour.js';
 import type { Round } from './round.js';
-
-const kinds = testKinds(
-  ['gin', { abv: 0.4 }],
-  ['vermouth', { abv: 0.16, openDays: 60 }],
-  ['red-bitter', { abv: 0.25, tastes: ['bitter'] }],
-  ['lime-juice', { supply: 'fresh', acidGPerL: 60 }],
-  ['syrup', { supply: 'home-made', sugarGPerL: 615 }],
-);
-const DAY = '2026-11-26';
-let n = 0;
-const newId = () => `7a1b0c52-0d5f-4a63-9d0e-${String((n += 1)).padStart(12, '0')}`;
-const bottle = (kind: string, more: Partial<Bottle>): Bottle => ({
-  ...bottleThere(newId(), kind),
-  sizeMl: 700,
-  ...more,
-});
-const martini = testRecipe(
-  [
-    ['gin', '60 ml', 'base'],
-    ['vermouth', '10 ml', 'aromatic'],
-  ],
-  { id: 'martini', name: 'Martini', method: 'stir' },
-);
+import { martiniKinds as kinds, DAY, newId, bottleOf as bottle, martini } from '../testing/martinis.js';
 const order = (count = 1, who: string[] = []) => ({
   drink: martini,
   of: 'martini',
