@@ -1,3 +1,4 @@
+import { withArticle } from './article.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
@@ -154,5 +155,28 @@ describe('problems', () => {
     for (const code of Object.keys(FAULT_CODES))
       expect(problemDetailsSchema.safeParse(fault(code)).success, code).toBe(true);
     expect(problemDetailsSchema.safeParse(fault('moon')).success).toBe(false);
+  });
+});
+
+describe('a name with its article', () => {
+  it('goes by how it is said', () => {
+    const names = [
+      'atomiser',
+      'press',
+      'ice tray',
+      'Old-fashioned',
+      'Unicorn',
+      'hour glass',
+      '€9.00 fine strainer',
+    ];
+    expect(names.map(withArticle)).toEqual([
+      'an atomiser',
+      'a press',
+      'an ice tray',
+      'an Old-fashioned',
+      'a Unicorn',
+      'an hour glass',
+      'a €9.00 fine strainer',
+    ]);
   });
 });

@@ -7,7 +7,7 @@ import { openPage, SmallServer } from '../testing/small-server';
 import { asked } from '../testing/small-solver';
 import { useKit } from '../household/use-kit';
 import { useAnswer } from '../solver/use-answer';
-import { useKitSentence, withArticle } from './kit-sentence';
+import { useKitSentence } from './kit-sentence';
 import { useKitReport } from './use-kit-report';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
@@ -57,13 +57,5 @@ describe('the judgement on the kit', () => {
     useKit().edit('More people', { people: 6 });
     await vi.advanceTimersByTimeAsync(2000);
     expect(asked.topics.length).toBeGreaterThan(0);
-  });
-
-  it('puts an article before what it names', () => {
-    expect(['atomiser', 'press', 'ice tray'].map(withArticle)).toEqual([
-      'an atomiser',
-      'a press',
-      'an ice tray',
-    ]);
   });
 });

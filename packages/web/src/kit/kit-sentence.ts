@@ -1,3 +1,4 @@
+import { withArticle } from '@uisce/core/base';
 import { computed } from 'vue';
 import { useKitReport } from './use-kit-report';
 import { useAnswer } from '../solver/use-answer';
@@ -17,11 +18,6 @@ const OF_WHAT: Record<KitScope, string> = {
   counted: 'that count',
 };
 
-/** "an atomiser", "a press". */
-export function withArticle(words: string): string {
-  return `${/^[aeiou]/i.test(words) ? 'an' : 'a'} ${words}`;
-}
-
 /** The judgement on the kit: what can be made already, and what covers the rest. */
 export function useKitSentence() {
   const answers = useAnswer();
@@ -34,10 +30,7 @@ export function useKitSentence() {
   function sayOffer({ entry, sets, priceMinor }: KitOffer): string {
     const price = words.price(priceMinor);
     if (entry.tool !== undefined)
-      return withArticle(`${price} ${inSentence(catalogue.tools.get(entry.tool)?.name ?? '')}`).replace(
-        /^an (\W)/,
-        'a $1',
-      );
+      return withArticle(`${price} ${inSentence(catalogue.tools.get(entry.tool)?.name ?? '')}`);
     const glass = oneAndMany(inSentence(catalogue.glasses.get(entry.glass ?? '')?.name ?? ''));
     return `${count(entry.pieces * sets, ...glass)} for ${price}`;
   }
