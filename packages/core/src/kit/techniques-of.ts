@@ -27,7 +27,7 @@ function leavesBits({ optional, muddle, role, amount }: Slot): boolean {
  * The techniques a drink asks for, read from its structure: method, straining, ice, how its parts
  * are prepared, garnish. Making its syrup is a finishing one, since syrup can be bought.
  *
- * Rules: common practice (trade.md, section 3). Each technique is named once.
+ * Rules: common practice. Each technique is named once.
  */
 export function techniquesOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): TechniqueUse[] {
   const uses = new Map<string, boolean>();

@@ -158,7 +158,7 @@ describe('an overshoot', () => {
 });
 
 describe('a round at the scale', () => {
-  // trade.md, section 11: 60 ml of 40 % vol 56.9 g; 22.5 ml lemon juice (1.03) 23.2 g; 22.5 ml of 1:1 syrup (1.2296) 27.7 g.
+  // Worked example of the trade (common practice): 60 ml of 40 % vol 56.9 g; 22.5 ml lemon juice (1.03) 23.2 g; 22.5 ml of 1:1 syrup (1.2296) 27.7 g.
   it('asks for grams as published densities have them', () => {
     expect(60 * liquidGPerMl(kinds.get('gin') as never)).toBeCloseTo(56.9, 1);
     expect(asks(upTo(begun(), 'lemon-juice'))?.g).toBeCloseTo(23.2, 1);
