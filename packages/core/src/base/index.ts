@@ -5,7 +5,6 @@ export * from './article.js';
 export * from './fold.js';
 export * from './days.js';
 export * from './volume.js';
-export * from './mass.js';
 export * from './money.js';
 export * from './amount.js';
 export * from './print-amount.js';

@@ -1,19 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { amountMl, parseAmount } from './amount.js';
-import { gToOunces, ouncesToG } from './mass.js';
 import { formatMoney, parseMoney } from './money.js';
 import { printAmount, printVolume } from './print-amount.js';
 import { fromMl, toMl, ML_PER_MEASURE, READER_MEASURES, type VolumeMeasure } from './volume.js';
 
 describe('constants', () => {
-  // NIST Handbook 44, appendix C: 1 US gallon = 3.785 411 784 L exactly, 128 fluid ounces; the avoirdupois
-  // pound is 453.592 37 g exactly. UK Units of Measurement Regulations 1995: 1 gallon = 4.546 09 L, 160 oz.
-  it('agree with the gallon and the pound they divide', () => {
+  // NIST Handbook 44, appendix C: 1 US gallon = 3.785 411 784 L exactly, 128 fluid ounces. UK Units of Measurement Regulations 1995: 1 gallon = 4.546 09 L, 160 oz.
+  it('agree with the gallon they divide', () => {
     expect(toMl(128, 'us-oz')).toBeCloseTo(3785.411784, 9);
     expect(toMl(160, 'imperial-oz')).toBeCloseTo(4546.09, 9);
-    expect(ouncesToG(16)).toBeCloseTo(453.59237, 9);
-    expect(gToOunces(ouncesToG(3))).toBeCloseTo(3, 12);
   });
 
   it('convert there and back for every measure', () => {

@@ -14,7 +14,7 @@ export interface LabelPrinter {
 const MM_A_LETTER = 2.2;
 const MARGIN_MM = 8;
 
-/** A small stand-in for a tape printer: it knows how much tape is left, and keeps what it printed. */
+/** A simulated tape printer: it knows how much tape is left, and keeps what it printed. */
 export class SimulatedLabelPrinter implements LabelPrinter {
   readonly printed: PrintedTape[] = [];
 

@@ -11,7 +11,7 @@ const NOISE_BRIX = 0.15;
 /** Without temperature compensation a reading falls by about so much a degree above 20 °C (common practice). */
 const PER_DEGREE = 0.07;
 
-/** A small stand-in for a hand refractometer with 0.5 steps, not compensated for temperature. */
+/** A simulated hand refractometer with 0.5 steps, not compensated for temperature. */
 export class SimulatedRefractometer implements Refractometer {
   readonly stepBrix = 0.5;
 
@@ -24,9 +24,4 @@ export class SimulatedRefractometer implements Refractometer {
     if (seen < 0 || seen > MAX_BRIX) return undefined;
     return Math.round(seen / this.stepBrix) * this.stepBrix;
   }
-}
-
-/** A reading corrected to 20 °C. */
-export function brixAt20(reading: number, celsius: number): number {
-  return reading + PER_DEGREE * (celsius - 20);
 }

@@ -32,7 +32,7 @@ export const FINE_SCALE: ScaleTraits = {
 const RESTED_STEPS = 0.5;
 
 /**
- * A small stand-in for a scale: what is put on it comes through with a lag and noise, and too much
+ * A simulated scale: what is put on it comes through with a lag and noise, and too much
  * of it shows overload. Its time is given to it, and so is its chance.
  */
 export class SimulatedScale implements Scale {

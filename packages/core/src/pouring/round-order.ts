@@ -10,18 +10,6 @@ export interface Task {
 /** More tasks than this are taken in the order of their urgency alone. */
 const MAX_EXACT = 14;
 
-/** What the glasses lose by standing until the last is done, when tasks are done in this order. */
-export function standingLoss(tasks: readonly Task[], order: readonly number[]): number {
-  let rest = 0;
-  let loss = 0;
-  for (const i of [...order].reverse()) {
-    const task = tasks[i] as Task;
-    loss += task.fades * rest;
-    rest += task.seconds;
-  }
-  return loss;
-}
-
 /**
  * The order in which the least is lost by standing: everybody drinks when the last glass is done. Exact up to
  * fourteen tasks, by the best order of every subset; beyond, by how fast each fades for its length.

@@ -6,7 +6,7 @@ import { dilution } from '../drink/figures.js';
 import { compileRound } from './compile-round.js';
 import { onIceAfter, stopAfter, waterAfter, type OnIce } from './dilution-in-time.js';
 import type { Order } from './poured-drink.js';
-import { bestOrder, standingLoss, type Task } from './round-order.js';
+import { bestOrder, type Task } from './round-order.js';
 import { sayOrder } from './say-order.js';
 
 const kinds = testKinds(
@@ -74,6 +74,18 @@ const order = (drink: Order['drink'], count = 1): Order => ({
   cannot: [],
 });
 const jarKit: Kit = { ...emptyKit(), said: true, kitchen: ['jar'] };
+
+/** What the glasses lose by standing until the last is done, when tasks are done in this order. */
+function standingLoss(tasks: readonly Task[], order: readonly number[]): number {
+  let rest = 0;
+  let loss = 0;
+  for (const i of [...order].reverse()) {
+    const task = tasks[i] as Task;
+    loss += task.fades * rest;
+    rest += task.seconds;
+  }
+  return loss;
+}
 
 describe('the order of a round', () => {
   const task = fc.record({

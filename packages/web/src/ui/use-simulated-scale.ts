@@ -3,7 +3,7 @@ import { FINE_SCALE, KITCHEN_SCALE, SimulatedScale, type ScaleReading } from '@u
 
 const TICK_MS = 100;
 
-/** The stand-in scale that ships with the app, running while it is on screen. */
+/** The simulated scale that ships with the app, running while it is on screen. */
 export function useSimulatedScale() {
   const fine = ref(false);
   const reading = shallowRef<ScaleReading>({ g: 0, stable: true });
