@@ -6,7 +6,8 @@ import { printAmount, printVolume } from './print-amount.js';
 import { fromMl, toMl, ML_PER_MEASURE, READER_MEASURES, type VolumeMeasure } from './volume.js';
 
 describe('constants', () => {
-  // NIST Handbook 44, appendix C: 1 US gallon = 3.785 411 784 L exactly, 128 fluid ounces. UK Units of Measurement Regulations 1995: 1 gallon = 4.546 09 L, 160 oz.
+  // NIST Handbook 44, appendix C: 1 US gallon = 3.785 411 784 L exactly, 128 fluid ounces.
+  // UK Units of Measurement Regulations 1995: 1 gallon = 4.546 09 L, 160 oz.
   it('agree with the gallon they divide', () => {
     expect(toMl(128, 'us-oz')).toBeCloseTo(3785.411784, 9);
     expect(toMl(160, 'imperial-oz')).toBeCloseTo(4546.09, 9);
