@@ -1,8 +1,9 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { kindIndex, type Catalogue, type Kind } from '@uisce/core/catalogue';
-import { batchHolds, batchCost, scaledBatch, type Batch } from '@uisce/core/bench';
+import { batchHolds, batchCost, scaledBatch } from '@uisce/core/bench';
 import { compilePlan, emptyBrief } from '@uisce/core/plan';
 import { loadCatalogue, loadPriceLists } from './load.js';
+import { madeBatch } from './testing/made-batch.js';
 
 let catalogue: Catalogue;
 let kinds: Map<string, Kind>;
@@ -10,11 +11,7 @@ beforeAll(() => {
   ({ catalogue } = loadCatalogue());
   kinds = kindIndex(catalogue.kinds);
 });
-const made = (id: string, factor = 1): Batch => {
-  const recipe = catalogue.homeMade.find((h) => h.id === id);
-  if (!recipe) throw new Error(`there is no ${id}`);
-  return scaledBatch(recipe, factor, catalogue, kinds);
-};
+const made = (id: string, factor?: number) => madeBatch(catalogue, id, factor);
 
 describe('a batch against the shop', () => {
   it('is priced in full everywhere, and sugar syrup is 10 to 20 times cheaper made than bottled', () => {

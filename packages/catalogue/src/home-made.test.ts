@@ -9,9 +9,9 @@ import {
   keeping,
   refusedBecause,
   scaledBatch,
-  type Batch,
 } from '@uisce/core/bench';
 import { loadCatalogue } from './load.js';
+import { madeBatch } from './testing/made-batch.js';
 
 let catalogue: Catalogue;
 let kinds: Map<string, Kind>;
@@ -19,11 +19,7 @@ beforeAll(() => {
   ({ catalogue } = loadCatalogue());
   kinds = kindIndex(catalogue.kinds);
 });
-const made = (id: string, factor = 1): Batch => {
-  const recipe = catalogue.homeMade.find((h) => h.id === id);
-  if (!recipe) throw new Error(`there is no ${id}`);
-  return scaledBatch(recipe, factor, catalogue, kinds);
-};
+const made = (id: string, factor?: number) => madeBatch(catalogue, id, factor);
 
 describe('batches as the trade makes them', () => {
   it.each([

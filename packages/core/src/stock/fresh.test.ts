@@ -4,7 +4,6 @@ import { addDays } from '../base/days.js';
 import { testKinds } from '../testing/trade.js';
 import {
   atHand,
-  bottleThere,
   daysLeft,
   moved,
   drinksThatUse,
@@ -15,28 +14,7 @@ import {
   stockRows,
   type Bottle,
 } from './index.js';
-
-const TODAY = '2026-11-26';
-const kinds = testKinds(
-  ['dry-gin', { name: 'Dry gin', also: ['London dry gin'], abv: 0.4 }],
-  ['old-tom-gin', { name: 'Old tom gin', abv: 0.4 }],
-  ['triple-sec', { name: 'Triple sec', also: ['Orange liqueur'], abv: 0.4, sugarGPerL: 250 }],
-  [
-    'sweet-vermouth',
-    { name: 'Sweet vermouth', also: ['Red vermouth'], abv: 0.16, sugarGPerL: 150, openDays: 60 },
-  ],
-  ['dry-vermouth', { name: 'Dry vermouth', abv: 0.17, openDays: 60 }],
-  ['syrup', { name: 'Simple syrup', supply: 'home-made', sugarGPerL: 615 }],
-  ['lime', { name: 'Lime', supply: 'fresh' }],
-);
-let made = 0;
-const bottle = (kind: string, more: Partial<Bottle> = {}): Bottle => ({
-  ...bottleThere(`00000000-0000-4000-8000-${String(++made).padStart(12, '0')}`, kind),
-  sizeMl: 700,
-  leftMl: 700,
-  ...more,
-});
-const kind = (id: string) => kinds.get(id) ?? expect.fail(id);
+import { TODAY, stockKinds as kinds, fullBottle as bottle, stockKind as kind } from '../testing/bar-stock.js';
 
 describe('what is fresh, and what is written down', () => {
   it('fruit is counted, keeps two weeks, and is no bottle', () => {

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, daysBetween } from '../base/days.js';
-import { testKinds } from '../testing/trade.js';
 import {
   atHand,
   bottleThere,
@@ -17,28 +16,7 @@ import {
   StockReader,
   type Bottle,
 } from './index.js';
-
-const TODAY = '2026-11-26';
-const kinds = testKinds(
-  ['dry-gin', { name: 'Dry gin', also: ['London dry gin'], abv: 0.4 }],
-  ['old-tom-gin', { name: 'Old tom gin', abv: 0.4 }],
-  ['triple-sec', { name: 'Triple sec', also: ['Orange liqueur'], abv: 0.4, sugarGPerL: 250 }],
-  [
-    'sweet-vermouth',
-    { name: 'Sweet vermouth', also: ['Red vermouth'], abv: 0.16, sugarGPerL: 150, openDays: 60 },
-  ],
-  ['dry-vermouth', { name: 'Dry vermouth', abv: 0.17, openDays: 60 }],
-  ['syrup', { name: 'Simple syrup', supply: 'home-made', sugarGPerL: 615 }],
-  ['lime', { name: 'Lime', supply: 'fresh' }],
-);
-let made = 0;
-const bottle = (kind: string, more: Partial<Bottle> = {}): Bottle => ({
-  ...bottleThere(`00000000-0000-4000-8000-${String(++made).padStart(12, '0')}`, kind),
-  sizeMl: 700,
-  leftMl: 700,
-  ...more,
-});
-const kind = (id: string) => kinds.get(id) ?? expect.fail(id);
+import { TODAY, stockKinds as kinds, fullBottle as bottle, stockKind as kind } from '../testing/bar-stock.js';
 
 describe('a bottle on the scale', () => {
   // OIML R 22 at 20 °C, kg/m³ (from memory): 40 % 948.05, 50 % 930.14, 60 % 909.13 by volume.
