@@ -7,7 +7,13 @@ import { specsLearnt, tastesLearnt } from './learn.js';
 import { paceOf } from './pace.js';
 import { eveningOf, type Pour } from './pour.js';
 import { POUR_COLUMNS, pourRows } from './pour-table.js';
-import { martiniKinds as kinds, DAY, newId, bottleOf as bottle, martini } from '../testing/martinis.js';
+import {
+  martiniKinds as kinds,
+  LOG_DAY as DAY,
+  newId,
+  bottleOf as bottle,
+  martini,
+} from '../testing/martinis.js';
 const pour = (more: Partial<Pour>): Pour => ({
   id: newId(),
   at: `${more.on ?? DAY}T20:00:00.000Z`,

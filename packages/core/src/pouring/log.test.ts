@@ -9,7 +9,13 @@ import { logOrders, logRound, type Stock } from './log-round.js';
 import { roundInHand } from './round-in-hand.js';
 import { pourSchema } from './pour.js';
 import type { Round } from './round.js';
-import { martiniKinds as kinds, DAY, newId, bottleOf as bottle, martini } from '../testing/martinis.js';
+import {
+  martiniKinds as kinds,
+  LOG_DAY as DAY,
+  newId,
+  bottleOf as bottle,
+  martini,
+} from '../testing/martinis.js';
 const order = (count = 1, who: string[] = []) => ({
   drink: martini,
   of: 'martini',

@@ -10,7 +10,7 @@ export const martiniKinds = testKinds(
   ['syrup', { supply: 'home-made', sugarGPerL: 615 }],
 );
 /** The day of the log. */
-export const DAY = '2026-11-26';
+export const LOG_DAY = '2026-11-26';
 let n = 0;
 /** Ids that follow each other. */
 export const newId = () => `7a1b0c52-0d5f-4a63-9d0e-${String((n += 1)).padStart(12, '0')}`;
