@@ -5,10 +5,10 @@ import { KeptStore } from '../../packages/server/bundle/store.js';
 import { openDatabase } from '../../packages/server/bundle/data-source.js';
 
 const [file, brief, synchronous] = process.argv.slice(2);
-const { connection } = await openDatabase(file);
-if (synchronous !== undefined) connection.pragma(`synchronous = ${synchronous}`);
-const store = new KeptStore(connection);
-process.stdin.on('data', () => {
+const db = await openDatabase(file);
+if (synchronous !== undefined) await db.inTurn(() => db.manager.query(`PRAGMA synchronous = ${synchronous}`));
+const store = await KeptStore.open(db);
+process.stdin.on('data', async () => {
   for (;;) {
     const id = randomUUID();
     const value = { id, name: 'Kept', brief: JSON.parse(brief), createdAt: new Date().toISOString() };
@@ -17,7 +17,7 @@ process.stdin.on('data', () => {
       change: 'Keep',
       writes: [{ thing: 'plan', id, value, version: null }],
     };
-    store.apply(change, { page: 'writer', name: 'writer' });
+    await store.apply(change, { page: 'writer', name: 'writer' });
     // Straight to the pipe: what the reader has seen was acknowledged before the end came.
     writeSync(process.stdout.fd, `${id}\n`);
   }

@@ -81,9 +81,9 @@ export async function backups(folder, seconds) {
     const { name } = await (await post(address, '/backups', {})).json();
     const after = written.length + 1;
     const opened = await openedBackup(join(data, 'backups', name));
-    const { source, connection } = await openDatabase(opened.file);
-    const inIt = new KeptStore(connection).list(keptPlan).map((entry) => entry.id);
-    await source.destroy();
+    const db = await openDatabase(opened.file);
+    const inIt = (await KeptStore.open(db)).list(keptPlan).map((entry) => entry.id);
+    await db.close();
     opened.close();
     made += 1;
     // All that was acknowledged before it began, nothing from after it ended, and no gap between.

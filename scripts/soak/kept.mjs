@@ -7,11 +7,12 @@ import { emptyBrief } from '../../packages/core/dist/plan/index.js';
 
 /** Ids of the plans in a database; opening it is what a server does after a crash. */
 export async function plansIn(file) {
-  const { source, connection } = await openDatabase(file);
+  const db = await openDatabase(file);
   try {
-    return new Set(new KeptStore(connection).list(keptPlan).map((entry) => entry.id));
+    const store = await KeptStore.open(db);
+    return new Set(store.list(keptPlan).map((entry) => entry.id));
   } finally {
-    await source.destroy();
+    await db.close();
   }
 }
 
@@ -37,9 +38,10 @@ export function planChange(name) {
 
 /** Fill a new database with a log of so many pours. */
 export async function pourLog(file, count) {
-  const { source, connection } = await openDatabase(file);
+  const db = await openDatabase(file);
+  const store = await KeptStore.open(db);
   const at = Date.UTC(2020, 0, 1, 20);
-  new KeptStore(connection).seed(
+  await store.seed(
     Array.from({ length: count }, (_, i) => {
       const moment = new Date(at + i * 3_600_000 * 6).toISOString();
       const value = {
@@ -69,5 +71,5 @@ export async function pourLog(file, count) {
       return { thing: keptPour.name, id: value.id, value, version: null };
     }),
   );
-  await source.destroy();
+  await db.close();
 }

@@ -4,7 +4,6 @@ import closeWithGrace from 'close-with-grace';
 import getPort, { portNumbers } from 'get-port';
 import { pino } from 'pino';
 import { loadShipped } from '@uisce/catalogue';
-import Sqlite from 'better-sqlite3';
 import { ZodError } from 'zod';
 import { Access } from './access/access.js';
 import { homeAnnounced } from './access/announce.js';
@@ -19,7 +18,9 @@ import { closeServer } from './http/close-server.js';
 import { LivePages } from './kept/live.js';
 import { KeptStore } from './kept/store.js';
 import { SolverPool } from './planning/pool.js';
-import { DatabaseError, isOlder, openDatabase, type OpenDatabase } from './storage/data-source.js';
+import { DatabaseError, isOlder, openDatabase } from './storage/data-source.js';
+import type { Database } from './storage/database.js';
+import { copyFileInto } from './storage/driver.js';
 
 const HOST = '127.0.0.1';
 /** How many ports after the wanted one to try when it is taken. */
@@ -47,7 +48,7 @@ const config = configured();
 const logger = pino({ level: config.logLevel }, pino.destination(2));
 
 /** Open the database, or say in one sentence why not. */
-async function open(): Promise<OpenDatabase> {
+async function open(): Promise<Database> {
   try {
     return await openDatabase(config.databaseFile);
   } catch (error) {
@@ -59,14 +60,14 @@ async function open(): Promise<OpenDatabase> {
 const { catalogue, shops, glossary } = loadShipped();
 const backups = new Backups(config.backupFolder);
 await backedUpBeforeUpgrade();
-const { source, connection } = await open();
-const access = new Access(config.home.folder);
+const db = await open();
+const access = await Access.open(config.home.folder, db);
 const live = new LivePages((session) => access.sessions.holds(session));
-const store = new KeptStore(connection, ({ label, entries }, by) =>
+const store = await KeptStore.open(db, ({ label, entries }, by) =>
   live.announce({ label, entries, history: store.history(), page: by.page }),
 );
-if (config.demo && seedDemo(store, { catalogue, shops }))
-  await backups.make(connection, 'daily', lastNight(new Date()));
+if (config.demo && (await seedDemo(store, { catalogue, shops })))
+  await backups.make(db, 'daily', lastNight(new Date()));
 const pool = new SolverPool(config.solverThreads, config.solveSeconds);
 const words = wordsOfTrade(catalogue);
 const home = new HomeServer({
@@ -82,7 +83,7 @@ const parts: AppParts = {
   catalogue,
   shops,
   glossary,
-  backup: { backups, db: connection },
+  backup: { backups, db },
   access: { access, home, words },
   webFolder: config.webFolder,
 };
@@ -91,20 +92,18 @@ const app = createApp(parts, { place: 'machine' });
 /** An older database is backed up before it is brought up to date. */
 async function backedUpBeforeUpgrade(): Promise<void> {
   if (!isOlder(config.databaseFile)) return;
-  const before = new Sqlite(config.databaseFile, { readonly: true });
+  const before = { backUpInto: (file: string) => copyFileInto(config.databaseFile, file) };
   try {
     await backups.make(before, 'upgrade');
   } catch (error) {
     logger.error({ err: error }, 'no backup could be made before the upgrade');
-  } finally {
-    before.close();
   }
 }
 
 /** Once a day, while it runs. */
 async function backUpDaily(): Promise<void> {
   if (!backups.isDue(new Date())) return;
-  await backups.make(connection, 'daily').catch((error: unknown) => {
+  await backups.make(db, 'daily').catch((error: unknown) => {
     logger.error({ err: error }, 'the daily backup could not be made');
   });
 }
@@ -151,6 +150,6 @@ closeWithGrace({ delay: STOP_MS, logger: false }, async ({ signal, err }) => {
   live.close();
   await Promise.all([home.close(), closeServer(server)]);
   await pool.close();
-  await source.destroy();
+  await db.close();
   logger.info('stopped');
 });

@@ -1,5 +1,5 @@
 import { execFileSync, spawnSync } from 'node:child_process';
-import { X509Certificate } from 'node:crypto';
+import { randomUUID, X509Certificate } from 'node:crypto';
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
@@ -13,6 +13,8 @@ import type { KeptStore } from '../kept/store.js';
 import type { SolverPool } from '../planning/pool.js';
 import { HomeClient } from '../testing/home-client.js';
 import { catalogue, glossary, RunningApp, shops } from '../testing/running-app.js';
+import { openDatabase } from '../storage/data-source.js';
+import { Access } from './access.js';
 import { homeCertificate } from './authority.js';
 import { hostOf } from './names.js';
 import { hashed, matches, passphraseOf, wordsOfTrade } from './passphrase.js';
@@ -21,6 +23,7 @@ import { Tries } from './tries.js';
 
 const PASSPHRASE = 'a lamp in the window';
 const MINUTE_MS = 60_000;
+const NOW = new Date().toISOString();
 const app = new RunningApp();
 const type = (text: string) => (JSON.parse(text) as ProblemDetails).type;
 
@@ -219,6 +222,21 @@ describe('the home network’s door', () => {
     expect((await phone.call('GET', '/api/plans')).status).toBe(401);
     expect((await phone.signIn(PASSPHRASE)).status).toBe(401);
     expect((await phone.signIn('a lamp on the stair')).status).toBe(204);
+  });
+
+  it('knows the devices that an earlier release kept in a file, and no longer keeps them there', async () => {
+    const folder = join(app.folder, 'before');
+    const db = await openDatabase(join(folder, 'before.sqlite'));
+    const kept = { id: randomUUID(), tokenHash: 'AAAA', device: 'A tablet', since: NOW, seen: NOW };
+    const file = join(folder, 'access.json');
+    writeFileSync(file, JSON.stringify({ home: true, passphrase: null, sessions: [kept] }));
+    for (const time of ['first', 'second']) {
+      const access = await Access.open(folder, db);
+      expect(access.sessions.list(), time).toEqual([kept]);
+      expect(access.wantsHome).toBe(true);
+    }
+    expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual({ home: true, passphrase: null });
+    await db.close();
   });
 
   it('makes whoever guesses wait', async () => {

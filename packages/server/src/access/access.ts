@@ -1,5 +1,6 @@
 import { join } from 'node:path';
 import { z } from 'zod';
+import type { Database } from '../storage/database.js';
 import { hashed, keptPassphraseSchema, matches } from './passphrase.js';
 import { readPrivate, writePrivate } from './private-file.js';
 import { Sessions, sessionSchema } from './sessions.js';
@@ -9,9 +10,10 @@ const stateSchema = z.strictObject({
   /** Whether the home network is served, also after the next start. */
   home: z.boolean(),
   passphrase: keptPassphraseSchema.nullable(),
-  sessions: z.array(sessionSchema),
+  /** Here until they were kept in the database. */
+  sessions: z.array(sessionSchema).optional(),
 });
-type State = z.infer<typeof stateSchema>;
+type State = Omit<z.infer<typeof stateSchema>, 'sessions'>;
 
 /** Passphrases are looked at one after the other, and so many wait at most: each takes 64 MB. */
 const MAX_WAITING = 8;
@@ -19,30 +21,31 @@ const MAX_WAITING = 8;
 /** How signing in went. */
 export type SignIn = { is: 'in'; token: string } | { is: 'wrong' } | { is: 'wait'; ms: number };
 
-/** Who may come in from the home network: kept beside the data, and in no backup of it. */
+/** Who may come in from the home network. Its passphrase is kept beside the data, and in no backup of it. */
 export class Access {
-  readonly folder: string;
-  readonly sessions: Sessions;
-  private readonly file: string;
-  private readonly state: State;
   private turn: Promise<unknown> = Promise.resolve();
   private waiting = 0;
 
-  constructor(
-    folder: string,
-    private readonly tries = new Tries(),
-  ) {
-    this.folder = folder;
-    this.file = join(folder, 'access.json');
-    const text = readPrivate(this.file);
-    this.state =
-      text === undefined
-        ? { home: false, passphrase: null, sessions: [] }
-        : stateSchema.parse(JSON.parse(text));
-    this.sessions = new Sessions(this.state.sessions, (all) => {
-      this.state.sessions = [...all];
-      this.keep();
-    });
+  private constructor(
+    private readonly file: string,
+    private readonly state: State,
+    readonly sessions: Sessions,
+    private readonly tries: Tries,
+  ) {}
+
+  /** What a folder and the database know of it. */
+  static async open(folder: string, db: Database, tries = new Tries()): Promise<Access> {
+    const file = join(folder, 'access.json');
+    const text = readPrivate(file);
+    const { sessions: before, ...state } = stateSchema.parse(
+      text === undefined ? { home: false, passphrase: null } : JSON.parse(text),
+    );
+    const access = new Access(file, state, await Sessions.open(db), tries);
+    if (before !== undefined) {
+      await access.sessions.take(before);
+      access.keep();
+    }
+    return access;
   }
 
   private keep(): void {
@@ -63,7 +66,8 @@ export class Access {
   /** A new passphrase: all sessions but one's own end. */
   async setPassphrase(passphrase: string, mine?: string): Promise<void> {
     this.state.passphrase = await hashed(passphrase);
-    this.sessions.endAll(mine);
+    this.keep();
+    await this.sessions.endAll(mine);
   }
 
   /** Whether it is the passphrase, or how long this address waits; a wrong one is remembered. */
@@ -88,6 +92,6 @@ export class Access {
     const checked = await this.check(passphrase, address);
     if (checked === 'wrong') return { is: 'wrong' };
     if (checked !== 'right') return { is: 'wait', ms: checked.waitMs };
-    return { is: 'in', token: this.sessions.begin(device) };
+    return { is: 'in', token: await this.sessions.begin(device) };
   }
 }

@@ -38,8 +38,8 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
       headers: { 'retry-after': String(seconds) },
     });
   };
-  const end = (id: string): boolean => {
-    const is = access.sessions.end(id);
+  const end = async (id: string): Promise<boolean> => {
+    const is = await access.sessions.end(id);
     if (is) live.cut(id);
     return is;
   };
@@ -83,9 +83,9 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
         res.status(204).end();
       },
     )
-    .on({ method: 'delete', path: '/session', summary: 'Sign out', status: 204 }, (_req, res) => {
+    .on({ method: 'delete', path: '/session', summary: 'Sign out', status: 204 }, async (_req, res) => {
       const { session } = askerOf(res);
-      if (session) end(session);
+      if (session) await end(session);
       takeCookie(res);
       res.status(204).end();
     })
@@ -182,8 +182,9 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
         status: 204,
         problems: ['not-found'],
       },
-      (req, res) => {
-        if (!end(String(req.params.id))) throw new HttpProblem('not-found', 'there is no such session');
+      async (req, res) => {
+        if (!(await end(String(req.params.id))))
+          throw new HttpProblem('not-found', 'there is no such session');
         res.status(204).end();
       },
     );

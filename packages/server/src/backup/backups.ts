@@ -1,6 +1,5 @@
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import type Sqlite from 'better-sqlite3';
 import { BACKUP_WHY, backupsToDrop, type Backup, type BackupWhy } from '@uisce/core/household';
 
 /** uisce-20261126T233400123Z-daily.sqlite: when and why, in its name. */
@@ -12,6 +11,11 @@ function nameOf(at: Date, why: BackupWhy): string {
 function instantOf(stamp: string): string {
   const [, y, mo, d, h, mi, s, ms] = /^(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)(\d{3})Z$/.exec(stamp) ?? [];
   return `${y}-${mo}-${d}T${h}:${mi}:${s}.${ms}Z`;
+}
+
+/** What can be copied into a new file, while in use. */
+export interface Copied {
+  backUpInto(file: string): Promise<void>;
 }
 
 /** The backups of a household, in a folder of their own beside its data. */
@@ -40,12 +44,12 @@ export class Backups {
    * Make one by SQLite's own online backup, while the database is in use; then let go of those that need not be kept. It has its
    * name only once it is whole.
    */
-  async make(db: Sqlite.Database, why: BackupWhy, at = new Date()): Promise<Backup> {
+  async make(db: Copied, why: BackupWhy, at = new Date()): Promise<Backup> {
     mkdirSync(this.folder, { recursive: true });
     const name = nameOf(at, why);
     const part = join(this.folder, `${name}.part`);
     try {
-      await db.backup(part);
+      await db.backUpInto(part);
       renameSync(part, join(this.folder, name));
     } finally {
       for (const left of [part, `${part}-wal`, `${part}-shm`, `${part}-journal`])

@@ -1,8 +1,8 @@
 import { join } from 'node:path';
-import Sqlite from 'better-sqlite3';
 import { KeptStore } from '../kept/store.js';
 import { readConfig } from '../config.js';
 import { DatabaseError, openDatabase } from '../storage/data-source.js';
+import { copyFileInto } from '../storage/driver.js';
 import { Backups } from './backups.js';
 import { BackupError, openedBackup } from './opened.js';
 import { restoreFrom } from './restore.js';
@@ -30,27 +30,23 @@ async function backup(): Promise<void> {
     say(join(backups.folder, name));
     return;
   }
-  const db = new Sqlite(config.databaseFile, { readonly: true, fileMustExist: true });
-  try {
-    say(join(backups.folder, (await backups.make(db, 'asked')).name));
-  } finally {
-    db.close();
-  }
+  const database = { backUpInto: (to: string) => copyFileInto(config.databaseFile, to) };
+  say(join(backups.folder, (await backups.make(database, 'asked')).name));
 }
 
 async function restore(): Promise<void> {
   const opened = await openedBackup(file, process.env.UISCE_PASSPHRASE);
   try {
-    const { source, connection } = await openDatabase(config.databaseFile);
+    const db = await openDatabase(config.databaseFile);
     try {
-      const before = await backups.make(connection, 'restore');
-      restoreFrom(connection, opened);
+      const before = await backups.make(db, 'restore');
+      await restoreFrom(db, opened);
       const things = Object.values(opened.counts).reduce((sum, n) => sum + n, 0);
       say(`Restored: ${things} things. What was there before is ${join(backups.folder, before.name)}`);
-      if (new KeptStore(connection).setAside().length > 0)
+      if ((await KeptStore.open(db)).setAside().length > 0)
         throw new BackupError('Some of it cannot be read.');
     } finally {
-      await source.destroy();
+      await db.close();
     }
   } finally {
     opened.close();

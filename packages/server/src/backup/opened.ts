@@ -2,10 +2,10 @@ import { withArticle } from '@uisce/core/base';
 import { copyFileSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import Sqlite from 'better-sqlite3';
 import { KEPT } from '@uisce/core/kept';
 import { KeptStore } from '../kept/store.js';
 import { DatabaseError, openDatabase } from '../storage/data-source.js';
+import { inspected } from '../storage/driver.js';
 import { isSealed, SealError, unsealed } from './seal.js';
 
 /** A file cannot be restored, for a reason that a person can do something about: one sentence. */
@@ -52,26 +52,17 @@ export async function openedBackup(path: string, passphrase?: string): Promise<O
 
 /** SQLite's own check of every page and index, and whether it is a household's database at all. */
 function wholeOrRefused(file: string): void {
-  const db = new Sqlite(file, { readonly: true });
-  try {
-    const check = db.pragma('integrity_check', { simple: true });
-    if (check !== 'ok') throw new BackupError('It is damaged: SQLite’s own check finds faults in it.');
-    const tables = db.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").all() as {
-      name: string;
-    }[];
-    const names = new Set(tables.map((t) => t.name));
-    if (!names.has('migrations') || !names.has('plan'))
-      throw new BackupError('It is a database, but no household of Uisce’s.');
-  } finally {
-    db.close();
-  }
+  const { check, tables } = inspected(file);
+  if (check !== 'ok') throw new BackupError('It is damaged: SQLite’s own check finds faults in it.');
+  if (!tables.has('migrations') || !tables.has('plan'))
+    throw new BackupError('It is a database, but no household of Uisce’s.');
 }
 
 /** Brought up to date like any older database; then every row is read. */
 async function countsOf(file: string): Promise<Record<string, number>> {
-  const { source, connection } = await openDatabase(file);
+  const db = await openDatabase(file);
   try {
-    const store = new KeptStore(connection);
+    const store = await KeptStore.open(db);
     const unreadable = store.setAside();
     if (unreadable.length > 0)
       throw new BackupError(
@@ -79,7 +70,7 @@ async function countsOf(file: string): Promise<Record<string, number>> {
       );
     return Object.fromEntries(KEPT.map((kept) => [kept.name, store.list(kept).length]));
   } finally {
-    await source.destroy();
+    await db.close();
   }
 }
 

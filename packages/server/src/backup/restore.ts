@@ -1,34 +1,37 @@
-import type Sqlite from 'better-sqlite3';
+import type { EntityManager } from 'typeorm';
+import type { KeptStore } from '../kept/store.js';
+import type { Database } from '../storage/database.js';
+import { clockEntity, sessionEntity } from '../storage/entities.js';
 import type { OpenedBackup } from './opened.js';
 
-/** Tables that are not the household's: what was migrated, and the clock that no version may run behind. */
-const NOT_TAKEN = new Set(['migrations', 'clock']);
+/** What is not the household's: the clock, which no version may run behind, and who is signed in on this machine. */
+const NOT_TAKEN = new Set([clockEntity.options.name, sessionEntity.options.name]);
 
 /**
  * Put what a backup holds in the place of everything that is there, in one transaction: all of it or nothing. The clock of
  * versions never goes back, so that no page takes an old version for a new one.
+ *
+ * @param store read anew afterwards, where there is one.
  */
-export function restoreFrom(db: Sqlite.Database, backup: OpenedBackup): void {
-  db.prepare('ATTACH DATABASE ? AS backup').run(backup.file);
-  try {
-    db.transaction(() => {
-      const tables = db
-        .prepare("SELECT name FROM main.sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
-        .all() as { name: string }[];
-      db.pragma('defer_foreign_keys = ON');
-      for (const { name } of tables.filter((t) => !NOT_TAKEN.has(t.name))) {
-        db.prepare(`DELETE FROM main."${name}"`).run();
-        // By name: an older release may have made them in another order.
-        const columns = (db.pragma(`main.table_info("${name}")`) as { name: string }[])
-          .map((c) => `"${c.name}"`)
-          .join();
-        db.prepare(`INSERT INTO main."${name}" (${columns}) SELECT ${columns} FROM backup."${name}"`).run();
-      }
-      db.prepare(
-        'UPDATE main.clock SET version = 1 + max(version, (SELECT version FROM backup.clock))',
-      ).run();
-    }).immediate();
-  } finally {
-    db.exec('DETACH DATABASE backup');
+export function restoreFrom(db: Database, backup: OpenedBackup, store?: KeptStore): Promise<void> {
+  return db.inTurn(async () => {
+    await db.manager.query('ATTACH DATABASE ? AS backup', [backup.file]);
+    try {
+      await db.transaction((manager) => replaceAll(manager, db.tables));
+    } finally {
+      await db.manager.query('DETACH DATABASE backup');
+    }
+    await store?.reload();
+  });
+}
+
+async function replaceAll(manager: EntityManager, tables: Database['tables']): Promise<void> {
+  await manager.query('PRAGMA defer_foreign_keys = ON');
+  for (const { name, columns } of tables.filter((t) => !NOT_TAKEN.has(t.name))) {
+    // By name: an older release may have made them in another order.
+    const all = columns.map((c) => `"${c}"`).join();
+    await manager.query(`DELETE FROM main."${name}"`);
+    await manager.query(`INSERT INTO main."${name}" (${all}) SELECT ${all} FROM backup."${name}"`);
   }
+  await manager.query('UPDATE main.clock SET version = 1 + max(version, (SELECT version FROM backup.clock))');
 }

@@ -1,13 +1,13 @@
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type Sqlite from 'better-sqlite3';
 import { z } from 'zod';
 import { backupSchema, type Backup } from '@uisce/core/household';
 import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
 import type { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
+import type { Database } from '../storage/database.js';
 import type { Backups } from './backups.js';
 import { BackupError, openedBackup, type OpenedBackup } from './opened.js';
 import { restoreFrom } from './restore.js';
@@ -21,7 +21,7 @@ const passphrase = z.string().min(MIN_PASSPHRASE, 'at least 8 letters').max(200)
 /** What the routes need beside the API. */
 export interface BackupParts {
   backups: Backups;
-  db: Sqlite.Database;
+  db: Database;
 }
 
 const restoredSchema = z.object({
@@ -55,8 +55,7 @@ export function backupRoutes(
     }
     try {
       const before = await backups.make(db, 'restore');
-      restoreFrom(db, opened);
-      store.forgetRead();
+      await restoreFrom(db, opened, store);
       live.restored();
       return { before, counts: opened.counts };
     } finally {

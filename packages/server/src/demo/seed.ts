@@ -36,10 +36,10 @@ import { boathousePractice } from './boathouse-practice.js';
 import { boathouseStock } from './boathouse-stock.js';
 
 /** Put the demo household into an empty database; one that holds plans is left alone. Answers whether it was. */
-export function seedDemo(
+export async function seedDemo(
   store: KeptStore,
   shipped: { catalogue: Catalogue; shops: readonly PriceList[] },
-): boolean {
+): Promise<boolean> {
   if (store.list(keptPlan).length > 0) return false;
   const start = Date.now();
   const plans = BOATHOUSE.plans.map((plan, i) => ({
@@ -69,7 +69,7 @@ export function seedDemo(
     value,
     version: null,
   });
-  store.seed([
+  await store.seed([
     ...plans.map((plan) => write(keptPlan, plan)),
     ...batches.map((b) =>
       write(keptBatch, { ...b, remainingMl: evenings.batches.get(b.id) ?? b.remainingMl }),

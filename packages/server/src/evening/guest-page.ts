@@ -1,3 +1,4 @@
+import { inSentence } from '@uisce/core/base';
 import { randomUUID, timingSafeEqual } from 'node:crypto';
 import { formatISO } from 'date-fns';
 import { rateLimit } from 'express-rate-limit';
@@ -10,10 +11,11 @@ import {
   menuHere,
   MAX_ASKS,
   type GuestAsk,
+  type GuestAsked,
   type Evening,
   type GuestView,
 } from '@uisce/core/evening';
-import { keptAsk, keptEvening, keptSettings, ONLY_ID, type World } from '@uisce/core/kept';
+import { keptAsk, keptEvening, keptSettings, ONLY_ID, type ChangeWrite, type World } from '@uisce/core/kept';
 import { pourables } from '@uisce/core/pouring';
 import { addressOf } from '../access/door.js';
 import type { Api } from '../http/api.js';
@@ -47,7 +49,7 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
 
   function viewOf(evening: Evening): GuestView {
     const { catalogue } = library;
-    const house = houseNow(store, world);
+    const house = houseNow(store, library);
     const recipes = catalogue.recipes.filter((r) => evening.must.includes(r.id));
     const ready = pourables({ ...catalogue, recipes }, house.minFit);
     const { household = '', locale = 'en-IE' } = store.get(keptSettings, ONLY_ID)?.value ?? {};
@@ -55,9 +57,12 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
       ...house,
       catalogue,
       ready,
-      prices: pricesNow(store, world, catalogue),
+      prices: pricesNow(store, world, library),
     });
-    const drinks = guestDrinks(evening, menu, (kind) => house.kinds.get(kind)?.name ?? kind);
+    const drinks = guestDrinks(evening, menu, (id) => {
+      const kind = house.kinds.get(id);
+      return kind ? inSentence(kind) : id;
+    });
     return {
       house: household,
       name: evening.name,
@@ -84,6 +89,28 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
     legacyHeaders: false,
   });
 
+  /** What a guest asks for as a change, or why not. */
+  function changeOf(key: string, asked: GuestAsked): ChangeWrite {
+    const evening = eveningOf(key);
+    if (!evening.guestCard?.asks)
+      throw new HttpProblem('not-here', 'this menu is for reading: ask the house');
+    const drink = viewOf(evening).drinks.find((d) => d.id === asked.drink);
+    const fault = (pointer: string, detail: string) =>
+      HttpProblem.faults(detail, [{ code: 'mismatch', pointer, detail }]);
+    if (drink === undefined) throw fault('/drink', 'it is not on the menu');
+    const cannot = cannotServe(asked, drink);
+    if (cannot !== undefined) throw fault('/drink', cannot);
+    const before = store.list(keptAsk).filter((a) => a.value.evening === evening.id);
+    if (before.length >= MAX_ASKS) throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
+    const [id, at] = [randomUUID(), new Date().toISOString()];
+    const ask: GuestAsk = { id, evening: evening.id, at, state: 'waiting', ...asked };
+    return {
+      id: randomUUID(),
+      change: `${asked.name} asks for ${drink.name}`.slice(0, 120),
+      writes: [{ thing: keptAsk.name, id, value: ask, version: null }],
+    };
+  }
+
   api
     .on(
       {
@@ -107,34 +134,9 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
         status: 204,
         problems: ['not-found', 'not-here', 'too-many-tries'],
       },
-      (req, res, asked) => {
-        const evening = eveningOf(String(req.params.key));
-        if (!evening.guestCard?.asks)
-          throw new HttpProblem('not-here', 'this menu is for reading: ask the house');
-        const drink = viewOf(evening).drinks.find((d) => d.id === asked.drink);
-        const fault = (pointer: string, detail: string) =>
-          HttpProblem.faults(detail, [{ code: 'mismatch', pointer, detail }]);
-        if (drink === undefined) throw fault('/drink', 'it is not on the menu');
-        const cannot = cannotServe(asked, drink);
-        if (cannot !== undefined) throw fault('/drink', cannot);
-        const before = store.list(keptAsk).filter((a) => a.value.evening === evening.id);
-        if (before.length >= MAX_ASKS)
-          throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
-        const ask: GuestAsk = {
-          id: randomUUID(),
-          evening: evening.id,
-          at: new Date().toISOString(),
-          state: 'waiting',
-          ...asked,
-        };
-        store.apply(
-          {
-            id: randomUUID(),
-            change: `${asked.name} asks for ${drink.name}`.slice(0, 120),
-            writes: [{ thing: keptAsk.name, id: ask.id, value: ask, version: null }],
-          },
-          { page: '', name: 'the guests’ page' },
-        );
+      async (req, res, asked) => {
+        const key = String(req.params.key);
+        await store.apply(() => changeOf(key, asked), { page: '', name: 'the guests’ page' });
         res.status(204).end();
       },
     );

@@ -1,7 +1,6 @@
 import { createRequire } from 'node:module';
-import type Sqlite from 'better-sqlite3';
 import { z } from 'zod';
-import type { Backups } from '../backup/backups.js';
+import type { BackupParts } from '../backup/routes.js';
 import type { KeptStore } from '../kept/store.js';
 import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
@@ -27,11 +26,7 @@ const healthSchema = z.object({
 });
 
 /** `GET /health`: answers when the database does. */
-export function healthRoute(
-  api: Api,
-  store: KeptStore,
-  { backups, db }: { backups: Backups; db: Sqlite.Database },
-): void {
+export function healthRoute(api: Api, store: KeptStore, { backups, db }: BackupParts): void {
   api.on(
     {
       method: 'get',
@@ -40,15 +35,9 @@ export function healthRoute(
       answer: healthSchema,
       problems: ['ill'],
     },
-    (req, res) => {
+    async (req, res) => {
       try {
-        const { name } = db.prepare('SELECT name FROM migrations ORDER BY id DESC LIMIT 1').get() as {
-          name: string;
-        };
-        const bytes =
-          Number(db.pragma('page_count', { simple: true })) *
-          Number(db.pragma('page_size', { simple: true }));
-        const database = { migration: name, bytes, unreadable: store.setAside().length };
+        const database = { ...(await db.state()), unreadable: store.setAside().length };
         res
           .set('cache-control', 'no-store')
           .json({ status: 'ok', version: VERSION, database, lastBackup: backups.list()[0]?.at ?? null });

@@ -15,7 +15,7 @@ const other = new RunningApp();
 beforeAll(async () => {
   await demo.start();
   await other.start();
-  seedDemo(demo.store, { catalogue, shops });
+  await seedDemo(demo.store, { catalogue, shops });
 });
 afterAll(async () => {
   for (const app of [demo, other]) {

@@ -22,7 +22,7 @@ import { HttpProblem } from '../http/problem.js';
 import type { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
 import { worldWith } from '../kept/world.js';
-import { bring, forgetEverything, forgetPerson } from './forget.js';
+import { forgetEverything, forgetPerson } from './forget.js';
 import { tablesZip } from './tables.js';
 
 /** What a household's file may weigh. */
@@ -111,7 +111,7 @@ export function householdRoutes(
         if (faults.length > 0)
           throw HttpProblem.faults(`it does not go together with what is here: ${faults[0]?.detail}`, faults);
         const before = await backup.backups.make(backup.db, 'import');
-        bring(store, taken);
+        await store.seed(taken);
         live.restored();
         res.json({ before, taken: taken.length });
       },
@@ -124,8 +124,8 @@ export function householdRoutes(
         body: z.strictObject({ everything: z.literal(true), backups }),
         status: 204,
       },
-      (_req, res, body) => {
-        forgetEverything(backup.db, store);
+      async (_req, res, body) => {
+        await forgetEverything(backup.db, store);
         dropBackups(body.backups);
         live.restored();
         res.status(204).end();
@@ -139,8 +139,8 @@ export function householdRoutes(
         body: z.strictObject({ name: z.string().trim().min(1).max(60), backups }),
         answer: z.object({ changed: z.int() }),
       },
-      (_req, res, body) => {
-        const changed = forgetPerson(backup.db, store, body.name);
+      async (_req, res, body) => {
+        const changed = await forgetPerson(backup.db, store, body.name);
         dropBackups(body.backups);
         live.restored();
         res.json({ changed });

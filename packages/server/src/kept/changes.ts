@@ -1,57 +1,48 @@
-import type Sqlite from 'better-sqlite3';
+import { LessThanOrEqual, type EntityManager } from 'typeorm';
+import { changeEntity, changePartEntity, type ChangePart, type ChangeRow } from '../storage/entities.js';
 
 /** Changes kept for undo; older ones are forgotten. */
 const MAX_CHANGES = 500;
 
-/** A change that can be undone or redone. */
-interface ChangeRow {
-  id: number;
-  label: string;
-}
+/** A new change, without the number that it is given. */
+export type NewChange = Omit<ChangeRow, 'id' | 'undone'>;
 
-/** One thing of a change: what it was before and after, as stored; null where there was none. */
-export interface ChangePart {
-  thing: string;
-  thing_id: string;
-  before: string | null;
-  after: string | null;
-}
-
-/** What was changed, in what order, and which of it is undone. Used within a transaction of the store. */
+/** What was changed, in what order, and which of it is undone: all of it within a transaction of the store. */
 export class Changes {
-  constructor(private readonly db: Sqlite.Database) {}
+  constructor(private readonly manager: EntityManager) {}
 
-  /** The next to undo (`DESC`, 0) or to redo (`ASC`, 1). */
-  next(order: 'ASC' | 'DESC', undone: 0 | 1): ChangeRow | undefined {
-    return this.db
-      .prepare(`SELECT id, label FROM change WHERE undone = ? ORDER BY id ${order} LIMIT 1`)
-      .get(undone) as ChangeRow | undefined;
+  /** The next to undo, the last of those done; or the next to redo, the first of those undone. */
+  next(what: 'undo' | 'redo'): Promise<ChangeRow | null> {
+    const [undone, order] = what === 'undo' ? [0, 'DESC' as const] : [1, 'ASC' as const];
+    return this.manager.findOne(changeEntity, { where: { undone }, order: { id: order } });
   }
 
-  isApplied(token: string): boolean {
-    return this.db.prepare('SELECT 1 FROM change WHERE token = ?').get(token) !== undefined;
+  isApplied(token: string): Promise<boolean> {
+    return this.manager.existsBy(changeEntity, { token });
   }
 
   /** Note a new change: what was undone before it can be redone no more. */
-  note(token: string, at: string, label: string, by: string, parts: readonly ChangePart[]): void {
-    this.db.prepare('DELETE FROM change WHERE undone = 1').run();
-    const { lastInsertRowid } = this.db
-      .prepare('INSERT INTO change (token, at, label, changed_by) VALUES (?, ?, ?, ?)')
-      .run(token, at, label, by);
-    const part = this.db.prepare('INSERT INTO change_part VALUES (?, ?, ?, ?, ?, ?)');
-    parts.forEach(({ thing, thing_id, before, after }, place) =>
-      part.run(lastInsertRowid, place, thing, thing_id, before, after),
-    );
-    this.db.prepare('DELETE FROM change WHERE id <= ?').run(Number(lastInsertRowid) - MAX_CHANGES);
+  async note(change: NewChange, parts: readonly Omit<ChangePart, 'changeId' | 'place'>[]): Promise<void> {
+    await this.manager.delete(changeEntity, { undone: 1 });
+    const { identifiers } = await this.manager.insert(changeEntity, { ...change, undone: 0 });
+    const { id } = identifiers[0] as Pick<ChangeRow, 'id'>;
+    const rows = parts.map((part, place) => ({ ...part, changeId: id, place }));
+    await this.manager.insert(changePartEntity, rows);
+    await this.manager.delete(changeEntity, { id: LessThanOrEqual(id - MAX_CHANGES) });
   }
 
-  parts(id: number): ChangePart[] {
-    return this.db
-      .prepare('SELECT thing, thing_id, before, after FROM change_part WHERE change_id = ? ORDER BY place')
-      .all(id) as ChangePart[];
+  /** What a change touched, in the order in which it was written. */
+  parts(id: number): Promise<ChangePart[]> {
+    return this.manager.find(changePartEntity, { where: { changeId: id }, order: { place: 'ASC' } });
   }
 
-  setUndone(id: number, undone: 0 | 1): void {
-    this.db.prepare('UPDATE change SET undone = ? WHERE id = ?').run(undone, id);
+  async setUndone(id: number, is: boolean): Promise<void> {
+    await this.manager.update(changeEntity, { id }, { undone: is ? 1 : 0 });
+  }
+
+  /** Nothing can be undone any more. */
+  async forget(): Promise<void> {
+    await this.manager.deleteAll(changePartEntity);
+    await this.manager.deleteAll(changeEntity);
   }
 }

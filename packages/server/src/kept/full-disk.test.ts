@@ -13,8 +13,9 @@ const ME = { page: 'test', name: 'test' };
 it('a write that a full disk refuses changes nothing, and every later one that is acknowledged is there', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'uisce-full-'));
   const file = join(folder, 'full.sqlite');
-  const { source, connection } = await openDatabase(file);
-  const store = new KeptStore(connection);
+  const db = await openDatabase(file);
+  const store = await KeptStore.open(db);
+  const ask = (statement: string) => db.inTurn(() => db.manager.query(statement));
   const keep = (name: string, bulk = 0) => {
     const brief = {
       ...emptyBrief('EUR'),
@@ -30,24 +31,25 @@ it('a write that a full disk refuses changes nothing, and every later one that i
       ME,
     );
   };
-  keep('before');
-  connection.exec('VACUUM');
+  await keep('before');
+  await ask('VACUUM');
   // SQLite's own word for a disk with no page left: SQLITE_FULL.
-  connection.pragma(`max_page_count = ${connection.pragma('page_count', { simple: true }) as number}`);
-  expect(() => keep('large', 500)).toThrow(/full/);
-  expect(connection.inTransaction).toBe(false);
+  const [{ page_count: pages }] = (await ask('PRAGMA page_count')) as [{ page_count: number }];
+  await ask(`PRAGMA max_page_count = ${pages}`);
+  await expect(keep('large', 500)).rejects.toMatchObject({ code: 'SQLITE_FULL' });
   expect(store.history().undo).toBe('before');
-  connection.pragma('max_page_count = 1000000');
-  keep('after');
+  expect(store.list(keptPlan)).toHaveLength(1);
+  await ask('PRAGMA max_page_count = 1000000');
+  await keep('after');
   // What a failure left open would swallow what comes next.
-  connection.exec('BEGIN');
-  keep('later');
-  await source.destroy();
+  await ask('BEGIN');
+  await keep('later');
+  await db.close();
 
   const again = await openDatabase(file);
-  const names = new KeptStore(again.connection).list(keptPlan).map((e) => e.value.name);
+  const names = (await KeptStore.open(again)).list(keptPlan).map((e) => e.value.name);
   expect(names).toEqual(['before', 'after', 'later']);
-  expect(again.connection.pragma('synchronous', { simple: true })).toBe(2);
-  await again.source.destroy();
+  expect(await again.manager.query('PRAGMA synchronous')).toEqual([{ synchronous: 2 }]);
+  await again.close();
   rmSync(folder, { recursive: true });
 });

@@ -78,20 +78,17 @@ export function keptRoutes(api: Api, store: KeptStore, world: World): void {
           answer: entryOf(kept),
           problems: WRITE_PROBLEMS,
         },
-        (req, res, { value, change }) => {
+        async (req, res, { value, change }) => {
           const id = idOf(req);
-          const faults = keptFaults(kept, id, value, world);
-          if (faults.length > 0)
-            throw HttpProblem.faults(
-              `the ${kept.noun} does not hold together: ${faults[0]?.detail}`,
-              within('/value', faults),
-            );
-          const [entry] = write(
-            store,
-            req,
-            [{ thing: kept.name, id, value, version: versionSeen(req, kept) }],
-            change,
-          );
+          const [entry] = await write(store, req, change, () => {
+            const faults = keptFaults(kept, id, value, world);
+            if (faults.length > 0)
+              throw HttpProblem.faults(
+                `the ${kept.noun} does not hold together: ${faults[0]?.detail}`,
+                within('/value', faults),
+              );
+            return { thing: kept.name, id, value, version: versionSeen(req, kept) };
+          });
           res.set(etag(entry as KeptEntry)).json(entry);
         },
       );
@@ -105,13 +102,15 @@ export function keptRoutes(api: Api, store: KeptStore, world: World): void {
         status: 204,
         problems: ['not-found', ...WRITE_PROBLEMS],
       },
-      (req, res) => {
+      async (req, res) => {
         const id = idOf(req);
         const entry = store.get(kept, id);
         if (entry === undefined) throw missing(kept);
-        refuseGone(kept, id, worldWith(world, [{ thing: kept.name, id, value: null, version: null }]), '');
-        const label = `Remove ${kept.title?.(entry.value) ?? kept.noun}`;
-        write(store, req, [{ thing: kept.name, id, value: null, version: versionSeen(req, kept) }], label);
+        await write(store, req, `Remove ${kept.title?.(entry.value) ?? kept.noun}`, () => {
+          const gone = { thing: kept.name, id, value: null };
+          refuseGone(kept, id, worldWith(world, [{ ...gone, version: null }]), '');
+          return { ...gone, version: versionSeen(req, kept) };
+        });
         res.status(204).end();
       },
     );
@@ -131,10 +130,12 @@ export function changeRoutes(api: Api, store: KeptStore, world: World, live: Liv
         answer: appliedSchema,
         problems: ['invalid', 'version-mismatch'],
       },
-      (req, res, change) => {
-        const there = worldWith(world, change.writes);
-        const checked = { ...change, writes: change.writes.map((w, i) => checkedWrite(w, i, there)) };
-        const { entries } = applied(() => store.apply(checked, authorOf(req)));
+      async (req, res, change) => {
+        const checked = () => {
+          const there = worldWith(world, change.writes);
+          return { ...change, writes: change.writes.map((w, i) => checkedWrite(w, i, there)) };
+        };
+        const { entries } = await applied(store.apply(checked, authorOf(req)));
         res.json({ entries, history: store.history() });
       },
     )
@@ -184,8 +185,8 @@ export function changeRoutes(api: Api, store: KeptStore, world: World, live: Liv
         answer: appliedSchema.extend({ label: z.string() }),
         problems: ['nothing-to-undo', 'cannot-undo'],
       },
-      (req, res, { of }) => {
-        const done = applied(() => store[step](authorOf(req), of));
+      async (req, res, { of }) => {
+        const done = await applied(store.step(step, authorOf(req), of));
         if (done === null) throw new HttpProblem('nothing-to-undo', `there is nothing to ${step}`);
         res.json({ ...done, history: store.history() });
       },
@@ -258,16 +259,23 @@ function refuseGone(kept: Kept, id: string, world: World, at: string): void {
     throw HttpProblem.faults(`the ${kept.noun} is still needed: ${faults[0]?.detail}`, within(at, faults));
 }
 
-function write(store: KeptStore, req: Request, writes: ChangeWrite['writes'], change: string): KeptEntry[] {
+/** Write one thing, made and checked when its turn comes. */
+async function write(
+  store: KeptStore,
+  req: Request,
+  change: string,
+  make: () => ChangeWrite['writes'][number],
+): Promise<KeptEntry[]> {
   const key = z.uuid().safeParse(req.headers['idempotency-key']);
   const id = key.success ? key.data : randomUUID();
-  return applied(() => store.apply({ id, change, writes }, authorOf(req))).entries;
+  const done = store.apply(() => ({ id, change, writes: [make()] }), authorOf(req));
+  return (await applied(done)).entries;
 }
 
 /** The store's refusals as problems. */
-function applied<T>(work: () => T): T {
+async function applied<T>(work: Promise<T>): Promise<T> {
   try {
-    return work();
+    return await work;
   } catch (error) {
     if (error instanceof VersionMismatch) {
       const last = error.entries[0];

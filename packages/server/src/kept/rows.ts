@@ -1,18 +1,30 @@
+import type { EntityManager } from 'typeorm';
 import type { Fault } from '@uisce/core/base';
 import { readKept, type Kept, type KeptEntry } from '@uisce/core/kept';
+import { clockEntity, entityOf, type KeptRow } from '../storage/entities.js';
+
+/** Rows written by one statement: SQLite takes so many values in one. */
+const ROWS_A_STATEMENT = 500;
 
 /** What stood before a change can no longer be read, so the change cannot be taken back. */
 export class CannotUndo extends Error {}
 
-/** A stored thing as the table has it. */
-export interface StoredRow {
+/** A thing to be written; null where it goes. */
+export interface Put {
+  kept: Kept;
   id: string;
-  value: string;
-  version: number;
-  changed_by: string;
-  changed_what: string;
-  changed_at: string;
+  value: unknown;
 }
+
+/** What was written of a thing: its row, or none where it is gone. */
+export interface Written {
+  kept: Kept;
+  id: string;
+  row: KeptRow | null;
+}
+
+/** Who wrote it, under which words, when. */
+export type Mark = Pick<KeptRow, 'changedBy' | 'changedWhat' | 'changedAt'>;
 
 /** Stored text as a value; what is no JSON is no value of ours either, and its schema will say so. */
 export function parsed(text: string): unknown {
@@ -23,15 +35,9 @@ export function parsed(text: string): unknown {
   }
 }
 
-export function entryOf(kept: Pick<Kept, 'name'>, row: StoredRow): Omit<KeptEntry, 'value'> {
-  return {
-    thing: kept.name,
-    id: row.id,
-    version: row.version,
-    by: row.changed_by,
-    change: row.changed_what,
-    at: row.changed_at,
-  };
+export function entryOf(kept: Pick<Kept, 'name'>, row: KeptRow): Omit<KeptEntry, 'value'> {
+  const { id, version } = row;
+  return { thing: kept.name, id, version, by: row.changedBy, change: row.changedWhat, at: row.changedAt };
 }
 
 /** A value from the record of changes, brought up to date. */
@@ -42,3 +48,42 @@ export function readBack(kept: Kept, text: string | null): unknown {
   const why: Fault | undefined = read.faults[0];
   throw new CannotUndo(`the ${kept.noun} as it was cannot be read any more: ${why?.detail ?? ''}`);
 }
+
+/** Every row of a kind, in the order in which the things came. */
+export function rowsOf(manager: EntityManager, kept: Pick<Kept, 'name'>): Promise<KeptRow[]> {
+  return manager.createQueryBuilder(entityOf(kept), 'row').orderBy('row.rowid').getMany();
+}
+
+/** Write things, each under a version of its own. The clock goes on by as many, and never back. */
+export async function putThings(
+  manager: EntityManager,
+  puts: readonly Put[],
+  mark: Mark,
+): Promise<Written[]> {
+  if (puts.length === 0) return [];
+  const before = await tick(manager, puts.length);
+  const written = puts.map(({ kept, id, value }, i): Written => {
+    if (value === null) return { kept, id, row: null };
+    return { kept, id, row: { id, value: JSON.stringify(value), version: before + i + 1, ...mark } };
+  });
+  // Of a thing that is written twice, the last holds.
+  const last = new Map<Kept, Map<string, KeptRow | null>>();
+  for (const { kept, id, row } of written) last.set(kept, (last.get(kept) ?? new Map()).set(id, row));
+  for (const [kept, things] of last) {
+    const entity = entityOf(kept);
+    const gone = [...things].flatMap(([id, row]) => (row === null ? [id] : []));
+    if (gone.length > 0) await manager.delete(entity, gone);
+    const rows = [...things.values()].flatMap((row) => row ?? []);
+    for (let i = 0; i < rows.length; i += ROWS_A_STATEMENT)
+      await manager.upsert(entity, rows.slice(i, i + ROWS_A_STATEMENT), ['id']);
+  }
+  return written;
+}
+
+/** The clock of versions goes on by so many; what it showed before. */
+export async function tick(manager: EntityManager, by: number): Promise<number> {
+  await manager.increment(clockEntity, THE_CLOCK, 'version', by);
+  return (await manager.findOneByOrFail(clockEntity, THE_CLOCK)).version - by;
+}
+/** There is one. */
+const THE_CLOCK = { id: 1 };

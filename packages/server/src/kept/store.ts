@@ -1,11 +1,7 @@
-import type Sqlite from 'better-sqlite3';
 import { dequal } from 'dequal';
+import type { EntityManager } from 'typeorm';
 import {
-  KEPT,
-  isOnly,
   keptNamed,
-  ONLY_ID,
-  readKept,
   type ChangeWrite,
   type HistoryState,
   type HistoryStep,
@@ -13,9 +9,11 @@ import {
   type KeptEntry,
   type SetAside,
 } from '@uisce/core/kept';
-import { tableOf } from '../storage/entities.js';
+import type { Database } from '../storage/database.js';
+import { entityOf, type KeptRow } from '../storage/entities.js';
 import { Changes } from './changes.js';
-import { CannotUndo, entryOf, parsed, readBack, type StoredRow } from './rows.js';
+import { CannotUndo, parsed, putThings, readBack, type Put, type Written } from './rows.js';
+import { Snapshot } from './snapshot.js';
 
 export { CannotUndo };
 
@@ -39,251 +37,204 @@ export class VersionMismatch extends Error {
 }
 
 type Write = ChangeWrite['writes'][number];
+/** A write, the descriptor of what it writes, and the row that is there. */
+interface Found {
+  write: Write;
+  kept: Kept;
+  row: KeptRow | null;
+}
+
+const known = (thing: string): Kept => {
+  const kept = keptNamed(thing);
+  if (kept === undefined) throw new Error(`nothing is kept under the name "${thing}"`);
+  return kept;
+};
 
 /**
- * The one way anything is read and written. A change touches one thing or several, in one immediate
- * transaction of the driver, together with what they were before: so each can be undone and redone, and
- * survives a restart.
+ * The one way anything is read and written. A change touches one thing or several, in one transaction, together with what they
+ * were before: so each can be undone and redone, and survives a restart. What is read is what was last acknowledged.
  */
 export class KeptStore {
-  constructor(
-    private readonly db: Sqlite.Database,
-    private readonly onApplied: (applied: AppliedChange, by: Author) => void = () => undefined,
-  ) {
-    this.changes = new Changes(db);
+  private readonly snapshot = new Snapshot();
+  private state: HistoryState = { undo: null, redo: null };
+
+  private constructor(
+    private readonly db: Database,
+    private readonly onApplied: (applied: AppliedChange, by: Author) => void,
+  ) {}
+
+  /**
+   * The store of a database.
+   *
+   * @param onApplied told of every change, once it is on the disk.
+   */
+  static async open(
+    db: Database,
+    onApplied: (applied: AppliedChange, by: Author) => void = () => undefined,
+  ): Promise<KeptStore> {
+    const store = new KeptStore(db, onApplied);
+    await db.inTurn(() => store.reload());
+    return store;
   }
 
-  private readonly changes: Changes;
-  /** How often things of each kind were written by this process, which alone writes them. */
-  private readonly stamps = new Map<string, number>();
-  /** What was read of each kind, and at which stamp: a large household is not read anew for every question. */
-  private readonly lists = new Map<
-    string,
-    { stamp: number; entries: KeptEntry[]; rows: Map<string, KeptEntry> }
-  >();
+  /** Read all of it anew, for whoever has the turn and wrote past the store. */
+  async reload(): Promise<void> {
+    await this.snapshot.load(this.db.manager);
+    this.state = await this.nextSteps(this.db.manager);
+  }
 
   /** Tells one state of all things of a kind from another. */
   stampOf(kept: Pick<Kept, 'name'>): number {
-    return this.stamps.get(kept.name) ?? 0;
+    return this.snapshot.stampOf(kept);
   }
 
-  /** What was read before holds no longer: all of it was put back as it once was. */
-  forgetRead(): void {
-    this.lists.clear();
-    for (const kept of KEPT) this.stamps.set(kept.name, this.stampOf(kept) + 1);
-  }
-
-  /** Everything of one kind that can be read, oldest row first. */
+  /** Everything of one kind that can be read, the oldest first. */
   list<T>(kept: Kept<T>): KeptEntry<T>[] {
-    const stamp = this.stampOf(kept);
-    const known = this.lists.get(kept.name);
-    if (known?.stamp === stamp) return [...known.entries] as KeptEntry<T>[];
-    const entries = this.rows(kept).flatMap((row): KeptEntry<T>[] => {
-      // A row of the version that was read before is what it was.
-      const before = known?.rows.get(row.id);
-      return before?.version === row.version ? [before as KeptEntry<T>] : this.read(kept, row);
-    });
-    // What stands in an open transaction may yet be taken back.
-    if (!this.db.inTransaction)
-      this.lists.set(kept.name, { stamp, entries, rows: new Map(entries.map((e) => [e.id, e])) });
-    return [...entries];
+    return this.snapshot.list(kept);
   }
 
   /** What a page is given at first: the latest of what there is much of, all of everything else. */
   recent<T>(kept: Kept<T>): KeptEntry<T>[] {
-    return this.latest(kept).flatMap((row) => this.read(kept, row));
-  }
-
-  private read<T>(kept: Kept<T>, row: StoredRow): KeptEntry<T>[] {
-    const read = readKept(kept, parsed(row.value));
-    return read.ok ? [{ ...entryOf(kept, row), value: read.value }] : [];
+    const all = this.list(kept);
+    if (kept.recent === undefined || all.length <= kept.recent.most) return all;
+    const { by, most } = kept.recent;
+    const when = (entry: KeptEntry<T>) => String((entry.value as Record<string, unknown>)[by]);
+    const latest = new Set([...all].sort((a, b) => (when(a) < when(b) ? 1 : -1)).slice(0, most));
+    return all.filter((entry) => latest.has(entry));
   }
 
   /** One thing; the empty value where the only one of its kind is not stored yet, else undefined. */
   get<T>(kept: Kept<T>, id: string): KeptEntry<T> | undefined {
-    const row = this.row(kept, id);
-    const read = row && readKept(kept, parsed(row.value));
-    if (row && read?.ok) return { ...entryOf(kept, row), value: read.value };
-    if (!isOnly(kept) || id !== ONLY_ID || kept.empty === undefined) return undefined;
-    return { ...(row ? entryOf(kept, row) : { thing: kept.name, id, version: null }), value: kept.empty() };
+    return this.snapshot.get(kept, id);
   }
 
   /** Stored things that this version cannot read. They stay as they are. */
   setAside(): SetAside[] {
-    return KEPT.flatMap((kept) =>
-      this.latest(kept).flatMap((row) => {
-        const read = readKept(kept, parsed(row.value));
-        return read.ok ? [] : [{ thing: kept.name, id: row.id, noun: kept.noun, faults: read.faults }];
-      }),
-    );
+    return this.snapshot.setAside();
+  }
+
+  /** What undo and redo would do next. */
+  history(): HistoryState {
+    return this.state;
   }
 
   /**
    * Write a change. One that was applied already answers as it did the first time.
    *
+   * @param asked the change, or what makes it in its turn, held against all that is there then.
    * @throws VersionMismatch when a thing is not as its writer saw it.
    */
-  apply(change: ChangeWrite, by: Author): AppliedChange {
-    this.settle();
-    const { entries, written } = this.db
-      .transaction(() => {
-        const things = change.writes.map((write) => ({ write, kept: keptNamed(write.thing) as Kept }));
-        if (this.changes.isApplied(change.id))
-          return { entries: things.map(({ write, kept }) => this.now(kept, write.id)), written: false };
-        const others = things.filter(({ write, kept }) => this.isStale(kept, write));
-        if (others.length > 0)
-          throw new VersionMismatch(others.map(({ write, kept }) => this.now(kept, write.id)));
-        return this.write(change, things, by);
-      })
-      .immediate();
-    const applied = { label: change.change, entries };
-    if (written) this.onApplied(applied, by);
-    return applied;
+  apply(asked: ChangeWrite | (() => ChangeWrite), by: Author): Promise<AppliedChange> {
+    return this.db.inTurn(async () => {
+      const change = typeof asked === 'function' ? asked() : asked;
+      const { written, isUndoable } = await this.db.transaction((manager) => this.write(manager, change, by));
+      this.snapshot.take(written);
+      if (isUndoable) this.state = { undo: change.change, redo: null };
+      const entries = change.writes.map(({ thing, id }) => this.now(known(thing), id));
+      const applied = { label: change.change, entries };
+      if (written.length > 0) this.onApplied(applied, by);
+      return applied;
+    });
   }
 
-  /** Fill an empty household: what a demo begins with is no change that undo would take away. */
-  seed(writes: readonly Write[]): void {
-    const at = new Date().toISOString();
-    this.db
-      .transaction(() => {
-        for (const { thing, id, value } of writes)
-          this.put(keptNamed(thing) as Kept, id, value, '', { page: '', name: '' }, at);
-      })
-      .immediate();
+  /** Fill a household with what is no change that undo would take away: a demo's, or what is brought in. */
+  seed(things: readonly Pick<Write, 'thing' | 'id' | 'value'>[]): Promise<void> {
+    return this.db.inTurn(async () => {
+      const puts = things.map(({ thing, id, value }): Put => ({ kept: known(thing), id, value }));
+      const mark = { changedBy: '', changedWhat: '', changedAt: new Date().toISOString() };
+      this.snapshot.take(await this.db.transaction((manager) => putThings(manager, puts, mark)));
+    });
   }
 
   /**
-   * Take back the last change; null when there is none.
+   * Take back the last change, or do again what was undone last; null when there is none.
    *
    * @param of a thing that it must have changed; where it has not, something newer stands before it.
+   * @throws CannotUndo where it has not, or what stood there can no longer be read.
    */
-  undo(by: Author, of?: HistoryStep['of']): AppliedChange | null {
-    return this.step('DESC', 0, 'before', by, of);
-  }
-
-  /** Do again what was undone last. */
-  redo(by: Author, of?: HistoryStep['of']): AppliedChange | null {
-    return this.step('ASC', 1, 'after', by, of);
-  }
-
-  /** What undo and redo would do next. */
-  history(): HistoryState {
-    const { changes } = this;
-    return { undo: changes.next('DESC', 0)?.label ?? null, redo: changes.next('ASC', 1)?.label ?? null };
-  }
-
-  private write(
-    change: ChangeWrite,
-    things: { write: Write; kept: Kept }[],
-    by: Author,
-  ): { entries: KeptEntry[]; written: boolean } {
-    const at = new Date().toISOString();
-    const news = things.filter(({ write, kept }) => {
-      const before = this.row(kept, write.id);
-      return !dequal(before ? parsed(before.value) : null, write.value);
+  step(what: 'undo' | 'redo', by: Author, of?: HistoryStep['of']): Promise<AppliedChange | null> {
+    return this.db.inTurn(async () => {
+      const done = await this.db.transaction((manager) => this.take(manager, what, by, of));
+      if (done === null) return null;
+      this.snapshot.take(done.written);
+      this.state = await this.nextSteps(this.db.manager);
+      const entries = done.written.map(({ kept, id }) => this.now(kept, id));
+      const applied = { label: done.label, entries };
+      this.onApplied(applied, by);
+      return applied;
     });
-    const undoable = news.filter(({ kept }) => kept.undoable);
-    if (undoable.length > 0) {
-      const parts = undoable.map(({ write, kept }) => ({
+  }
+
+  private async write(
+    manager: EntityManager,
+    change: ChangeWrite,
+    by: Author,
+  ): Promise<{ written: Written[]; isUndoable: boolean }> {
+    const changes = new Changes(manager);
+    if (await changes.isApplied(change.id)) return { written: [], isUndoable: false };
+    const found: Found[] = [];
+    for (const write of change.writes) {
+      const kept = known(write.thing);
+      found.push({ write, kept, row: await manager.findOneBy(entityOf(kept), { id: write.id }) });
+    }
+    const stale = found.filter(isStale);
+    if (stale.length > 0) throw new VersionMismatch(stale.map((f) => this.now(f.kept, f.write.id)));
+
+    const at = new Date().toISOString();
+    const news = found.filter(({ row, write }) => !dequal(row ? parsed(row.value) : null, write.value));
+    const parts = news
+      .filter(({ kept }) => kept.undoable)
+      .map(({ write, kept, row }) => ({
         thing: kept.name,
-        thing_id: write.id,
-        before: this.row(kept, write.id)?.value ?? null,
+        thingId: write.id,
+        before: row?.value ?? null,
         after: write.value === null ? null : JSON.stringify(write.value),
       }));
-      this.changes.note(change.id, at, change.change, by.name, parts);
-    }
-    for (const { write, kept } of news) this.put(kept, write.id, write.value, change.change, by, at);
-    return {
-      entries: things.map(({ write, kept }) => this.now(kept, write.id)),
-      written: news.length > 0,
-    };
+    if (parts.length > 0)
+      await changes.note({ token: change.id, at, label: change.change, changedBy: by.name }, parts);
+    const puts = news.map(({ kept, write }): Put => ({ kept, id: write.id, value: write.value }));
+    const mark = { changedBy: by.name, changedWhat: change.change, changedAt: at };
+    return { written: await putThings(manager, puts, mark), isUndoable: parts.length > 0 };
   }
 
-  private step(
-    order: 'ASC' | 'DESC',
-    undone: 0 | 1,
-    side: 'before' | 'after',
+  private async take(
+    manager: EntityManager,
+    what: 'undo' | 'redo',
     by: Author,
     of: HistoryStep['of'],
-  ): AppliedChange | null {
-    const applied = this.db
-      .transaction((): AppliedChange | null => {
-        const change = this.changes.next(order, undone);
-        if (change === undefined) return null;
-        const parts = this.changes.parts(change.id);
-        if (of && !parts.some((part) => part.thing === of.thing && part.thing_id === of.id))
-          throw new CannotUndo(`“${change.label}” came in between: take that back first`);
-        const at = new Date().toISOString();
-        const entries = (side === 'before' ? parts.reverse() : parts).map((part) => {
-          const kept = keptNamed(part.thing);
-          if (kept === undefined) throw new CannotUndo(`nothing is called "${part.thing}" any more`);
-          this.put(kept, part.thing_id, readBack(kept, part[side]), change.label, by, at);
-          return this.now(kept, part.thing_id);
-        });
-        this.changes.setUndone(change.id, undone === 0 ? 1 : 0);
-        return { label: change.label, entries };
-      })
-      .immediate();
-    if (applied) this.onApplied(applied, by);
-    return applied;
+  ): Promise<{ label: string; written: Written[] } | null> {
+    const changes = new Changes(manager);
+    const change = await changes.next(what);
+    if (change === null) return null;
+    const parts = await changes.parts(change.id);
+    if (of && !parts.some((part) => part.thing === of.thing && part.thingId === of.id))
+      throw new CannotUndo(`“${change.label}” came in between: take that back first`);
+    const puts = (what === 'undo' ? parts.reverse() : parts).map((part): Put => {
+      const kept = keptNamed(part.thing);
+      if (kept === undefined) throw new CannotUndo(`nothing is called "${part.thing}" any more`);
+      return { kept, id: part.thingId, value: readBack(kept, what === 'undo' ? part.before : part.after) };
+    });
+    const mark = { changedBy: by.name, changedWhat: change.label, changedAt: new Date().toISOString() };
+    const written = await putThings(manager, puts, mark);
+    await changes.setUndone(change.id, what === 'undo');
+    return { label: change.label, written };
   }
 
-  /** A transaction that a failure left open (a full disk) would swallow every later write: end it first. */
-  private settle(): void {
-    if (this.db.inTransaction) this.db.exec('ROLLBACK');
-  }
-
-  /** A place is written by whoever goes there last; everything else only by who has seen what is there. */
-  private isStale(kept: Kept, { id, version, value }: Write): boolean {
-    if (!kept.undoable) return false;
-    const row = this.row(kept, id);
-    if ((row?.version ?? null) === version) return false;
-    // Two that write the same agree.
-    return !dequal(row ? parsed(row.value) : null, value);
-  }
-
-  private put(kept: Kept, id: string, value: unknown, what: string, by: Author, at: string): void {
-    const table = tableOf(kept);
-    this.stamps.set(kept.name, this.stampOf(kept) + 1);
-    if (value === null) {
-      this.db.prepare(`DELETE FROM ${table} WHERE id = ?`).run(id);
-      return;
-    }
-    const { version } = this.db.prepare('UPDATE clock SET version = version + 1 RETURNING version').get() as {
-      version: number;
-    };
-    this.db
-      .prepare(
-        `INSERT INTO ${table} VALUES (?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO UPDATE SET
-           value = excluded.value, version = excluded.version, changed_by = excluded.changed_by,
-           changed_what = excluded.changed_what, changed_at = excluded.changed_at`,
-      )
-      .run(id, JSON.stringify(value), version, by.name, what, at);
+  private async nextSteps(manager: EntityManager): Promise<HistoryState> {
+    const changes = new Changes(manager);
+    const [undo, redo] = [await changes.next('undo'), await changes.next('redo')];
+    return { undo: undo?.label ?? null, redo: redo?.label ?? null };
   }
 
   /** A thing as it is now; gone, its value is null. */
   private now(kept: Kept, id: string): KeptEntry {
     return this.get(kept, id) ?? { thing: kept.name, id, version: null, value: null };
   }
+}
 
-  private row(kept: Pick<Kept, 'name'>, id: string): StoredRow | undefined {
-    return this.db.prepare(`SELECT * FROM ${tableOf(kept)} WHERE id = ?`).get(id) as StoredRow | undefined;
-  }
-
-  /** Rows that a page is given. */
-  private latest(kept: Pick<Kept, 'name' | 'recent'>): StoredRow[] {
-    if (kept.recent === undefined) return this.rows(kept);
-    const { by, most } = kept.recent;
-    const table = tableOf(kept);
-    return this.db
-      .prepare(
-        `SELECT * FROM ${table} WHERE id IN (
-           SELECT id FROM ${table} ORDER BY json_extract(value, '$.${by}') DESC LIMIT ?) ORDER BY rowid`,
-      )
-      .all(most) as StoredRow[];
-  }
-
-  private rows(kept: Pick<Kept, 'name'>): StoredRow[] {
-    return this.db.prepare(`SELECT * FROM ${tableOf(kept)} ORDER BY rowid`).all() as StoredRow[];
-  }
+/** A place is written by whoever goes there last; everything else only by who has seen what is there. */
+function isStale({ write, kept, row }: Found): boolean {
+  if (!kept.undoable || (row?.version ?? null) === write.version) return false;
+  // Two that write the same agree.
+  return !dequal(row ? parsed(row.value) : null, write.value);
 }

@@ -1,8 +1,9 @@
 import { existsSync, mkdirSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
-import Sqlite from 'better-sqlite3';
 import { DataSource } from 'typeorm';
-import { KEPT_ENTITIES } from './entities.js';
+import { Database } from './database.js';
+import { migrationsOf, prepareConnection, type Connection } from './driver.js';
+import { ENTITIES } from './entities.js';
 import { Initial1764000000000 } from './migrations/0001-initial.js';
 import { Kit1764100000000 } from './migrations/0002-kit.js';
 import { Batches1764200000000 } from './migrations/0003-batches.js';
@@ -14,6 +15,7 @@ import { Notebook1764700000000 } from './migrations/0008-notebook.js';
 import { Tastings1764800000000 } from './migrations/0009-tastings.js';
 import { Practice1764900000000 } from './migrations/0010-practice.js';
 import { Asks1765000000000 } from './migrations/0011-asks.js';
+import { Sessions1765100000000 } from './migrations/0012-sessions.js';
 
 const MIGRATIONS = [
   Initial1764000000000,
@@ -27,24 +29,18 @@ const MIGRATIONS = [
   Tastings1764800000000,
   Practice1764900000000,
   Asks1765000000000,
+  Sessions1765100000000,
 ];
 
 /** The database cannot be used, for a reason that a person can do something about. */
 export class DatabaseError extends Error {}
-
-/** The open database: TypeORM's view of it, and the driver's connection below. */
-export interface OpenDatabase {
-  source: DataSource;
-  /** The one connection. Its transactions are immediate and run without a pause, so none can mix. */
-  connection: Sqlite.Database;
-}
 
 /**
  * Open the database file, creating it and bringing it up to date by migrations.
  *
  * @throws DatabaseError when it cannot be used: written by a newer version, in use, damaged, not to be written.
  */
-export async function openDatabase(file: string): Promise<OpenDatabase> {
+export async function openDatabase(file: string): Promise<Database> {
   try {
     return await open(file);
   } catch (error) {
@@ -52,7 +48,7 @@ export async function openDatabase(file: string): Promise<OpenDatabase> {
   }
 }
 
-async function open(file: string): Promise<OpenDatabase> {
+async function open(file: string): Promise<Database> {
   mkdirSync(dirname(file), { recursive: true });
   if (existsSync(file)) {
     // A file of nothing would pass for a new household.
@@ -60,27 +56,23 @@ async function open(file: string): Promise<OpenDatabase> {
       throw new DatabaseError(`${file} is empty: put a backup in its place, or remove it to begin anew.`);
     refuseNewer(file);
   }
-  let connection: Sqlite.Database | undefined;
+  let connection: Connection | undefined;
   const source = new DataSource({
     type: 'better-sqlite3',
     database: file,
-    entities: [...KEPT_ENTITIES.values()],
+    entities: ENTITIES,
     migrations: MIGRATIONS,
     migrationsRun: true,
     synchronize: false,
     enableWAL: true,
     prepareDatabase: (db: unknown) => {
-      connection = db as Sqlite.Database;
-      // One server a household: the lock goes with the process, however it ends.
-      connection.pragma('locking_mode = EXCLUSIVE');
-      // What was acknowledged is on the disk, power cut or not.
-      connection.pragma('synchronous = FULL');
-      connection.pragma('foreign_keys = ON');
+      connection = db as Connection;
+      prepareConnection(connection);
     },
   });
   await source.initialize();
   if (connection === undefined) throw new DatabaseError('the database gave no connection');
-  return { source, connection };
+  return new Database(source, connection);
 }
 
 /** What went wrong, in one sentence that says what to do; anything unforeseen stays as it is. */
@@ -100,37 +92,24 @@ function worded(error: unknown, file: string): unknown {
   return error;
 }
 
-/** A file that a newer version has brought up to date is left as it is. */
 /** Whether there is a household's database here that an earlier release wrote. */
 export function isOlder(file: string): boolean {
   if (!existsSync(file) || statSync(file).size === 0) return false;
   try {
-    const db = new Sqlite(file, { readonly: true });
-    try {
-      const done = db.prepare('SELECT name FROM migrations').all() as { name: string }[];
-      return done.length < MIGRATIONS.length;
-    } finally {
-      db.close();
-    }
+    const done = migrationsOf(file).length;
+    return done > 0 && done < MIGRATIONS.length;
   } catch {
     // Damaged, in use or no database: whoever opens it says so.
     return false;
   }
 }
 
+/** A file that a newer version has brought up to date is left as it is. */
 function refuseNewer(file: string): void {
-  const db = new Sqlite(file, { readonly: true });
-  try {
-    const known = new Set<string>(MIGRATIONS.map((Migration) => new Migration().name));
-    const hasTable = db.prepare("SELECT 1 FROM sqlite_master WHERE name = 'migrations'").get();
-    const done =
-      hasTable === undefined ? [] : (db.prepare('SELECT name FROM migrations').all() as { name: string }[]);
-    const newer = done.find(({ name }) => !known.has(name));
-    if (newer)
-      throw new DatabaseError(
-        `${file} was written by a newer Uisce (it knows "${newer.name}"). Start that version, or name another folder in UISCE_DATA.`,
-      );
-  } finally {
-    db.close();
-  }
+  const known = new Set<string>(MIGRATIONS.map((Migration) => new Migration().name));
+  const newer = migrationsOf(file).find((name) => !known.has(name));
+  if (newer !== undefined)
+    throw new DatabaseError(
+      `${file} was written by a newer Uisce (it knows "${newer}"). Start that version, or name another folder in UISCE_DATA.`,
+    );
 }

@@ -1,7 +1,6 @@
 import { copyFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import Sqlite from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import {
   keptAsk,
@@ -26,6 +25,7 @@ import {
 } from '@uisce/core/kept';
 import { KeptStore } from '../kept/store.js';
 import { openDatabase } from './data-source.js';
+import { withFile } from './driver.js';
 
 /** Databases as earlier releases left them: made by those releases, with a few changes of each kind. */
 const FIXTURES = join(import.meta.dirname, '../../fixtures');
@@ -39,12 +39,12 @@ beforeEach(() => {
 });
 afterEach(() => rmSync(folder, { recursive: true }));
 
-async function opened<T>(use: (store: KeptStore) => T): Promise<T> {
-  const { source, connection } = await openDatabase(file);
+async function opened<T>(use: (store: KeptStore) => T | Promise<T>): Promise<T> {
+  const db = await openDatabase(file);
   try {
-    return use(new KeptStore(connection));
+    return await use(await KeptStore.open(db));
   } finally {
-    await source.destroy();
+    await db.close();
   }
 }
 
@@ -88,9 +88,10 @@ describe('a database of an earlier migration opens with nothing lost', () => {
     await opened(check);
     // Brought up to date once, it opens again as it is.
     await opened(check);
-    await opened((store) => {
+    await opened(async (store) => {
       const undone: string[] = [];
-      for (let done = store.undo(ME); done !== null; done = store.undo(ME)) undone.push(done.label);
+      for (let done = await store.step('undo', ME); done !== null; done = await store.step('undo', ME))
+        undone.push(done.label);
       expect(undone.slice(-4)).toEqual([
         'Prices of Mine',
         'Settings',
@@ -106,7 +107,7 @@ describe('a database of an earlier migration opens with nothing lost', () => {
 
   it('one of before errands keeps its bottles, and errands can begin', async () => {
     copyFileSync(join(FIXTURES, 'migration-5.sqlite'), file);
-    await opened((store) => {
+    await opened(async (store) => {
       expect(store.setAside()).toEqual([]);
       const bottles = store.list(keptBottle).map((e) => e.value);
       expect(bottles).toHaveLength(9);
@@ -114,54 +115,54 @@ describe('a database of an earlier migration opens with nothing lost', () => {
       expect(bottles.find((b) => b.kind === 'dry-vermouth')).toMatchObject({ leftMl: 200, pieces: null });
       expect(store.history()).toEqual({ undo: 'Level of dry vermouth', redo: null });
       expect(store.list(keptErrand)).toEqual([]);
-      expect(store.undo(ME)?.label).toBe('Level of dry vermouth');
+      expect((await store.step('undo', ME))?.label).toBe('Level of dry vermouth');
       expect(store.list(keptBottle).find((e) => e.value.kind === 'dry-vermouth')?.value.leftMl).toBe(260);
     });
   });
 
   it('one of before the log keeps its errands, and pouring can begin', async () => {
     copyFileSync(join(FIXTURES, 'migration-6.sqlite'), file);
-    await opened((store) => {
+    await opened(async (store) => {
       expect(store.setAside()).toEqual([]);
       expect(store.list(keptErrand)).toHaveLength(4);
       expect(store.history()).toEqual({ undo: 'Vodka found', redo: null });
       expect(store.list(keptPour)).toEqual([]);
       expect(store.get(keptRound, ONLY_ID)?.value).toEqual({ round: null });
-      expect(store.undo(ME)?.label).toBe('Vodka found');
+      expect((await store.step('undo', ME))?.label).toBe('Vodka found');
       expect(store.list(keptErrand).find((e) => e.value.endedOn === null)?.value.moneyMinor).toBe(24_000);
     });
   });
 
   it('one of before the Notebook was written in keeps its evenings, and writing can begin', async () => {
     copyFileSync(join(FIXTURES, 'migration-7.sqlite'), file);
-    await opened((store) => {
+    await opened(async (store) => {
       expect(store.setAside()).toEqual([]);
       const next = () => store.list(keptEvening).find((e) => e.value.endedOn === null)?.value;
       expect(next()?.hours).toBe(5);
       expect(store.history()).toEqual({ undo: 'Five hours', redo: null });
       expect(store.list(keptOwnDrink)).toEqual([]);
-      expect(store.undo(ME)?.label).toBe('Five hours');
+      expect((await store.step('undo', ME))?.label).toBe('Five hours');
       expect(next()?.hours).toBe(4);
     });
   });
 
   it('one of before verdicts were written in the Notebook keeps its drinks, with no version gone back to', async () => {
     copyFileSync(join(FIXTURES, 'migration-8.sqlite'), file);
-    await opened((store) => {
+    await opened(async (store) => {
       expect(store.setAside()).toEqual([]);
       const slip = () => store.get(keptOwnDrink, 'own-slip-in-the-dark')?.value;
       expect(slip()).toMatchObject({ notes: 'By the stove', chosen: [] });
       expect(slip()?.versions).toHaveLength(3);
       expect(store.list(keptCollection).map((e) => e.value.book)).toEqual(['', '']);
       expect(store.list(keptTasting)).toEqual([]);
-      expect(store.undo(ME)?.label).toBe('Notes on a drink');
+      expect((await store.step('undo', ME))?.label).toBe('Notes on a drink');
       expect(slip()?.notes).toBe('');
     });
   });
 
   it('one of before guests’ cards keeps its practice, and evenings have no card yet', async () => {
     copyFileSync(join(FIXTURES, 'migration-10.sqlite'), file);
-    await opened((store) => {
+    await opened(async (store) => {
       expect(store.setAside()).toEqual([]);
       expect([
         store.list(keptTrial).length,
@@ -171,18 +172,26 @@ describe('a database of an earlier migration opens with nothing lost', () => {
       expect(store.list(keptEvening).map((e) => e.value.guestCard)).toEqual([null, null]);
       expect(store.list(keptAsk)).toEqual([]);
       const note = () => store.list(keptCollection).find((e) => e.value.name === 'Winter')?.value.note;
-      expect([note(), store.undo(ME)?.label, note()]).toEqual(['By the window', 'A note', 'By the stove.']);
+      expect([note(), (await store.step('undo', ME))?.label, note()]).toEqual([
+        'By the window',
+        'A note',
+        'By the stove.',
+      ]);
     });
   });
 
   it('a row that cannot be read is set aside and named; the rest works', async () => {
     copyFileSync(join(FIXTURES, 'migration-3.sqlite'), file);
-    const db = new Sqlite(file);
-    db.exec('UPDATE plan SET brief = \'{"currency":"EUR"}\' WHERE name = \'A smaller start\'');
-    db.exec("UPDATE plan SET brief = 'not json' WHERE name = 'A copy'");
-    db.exec("UPDATE kit SET value = '[]'");
-    db.close();
-    await opened((store) => {
+    withFile(
+      file,
+      (db) => {
+        db.exec('UPDATE plan SET brief = \'{"currency":"EUR"}\' WHERE name = \'A smaller start\'');
+        db.exec("UPDATE plan SET brief = 'not json' WHERE name = 'A copy'");
+        db.exec("UPDATE kit SET value = '[]'");
+      },
+      false,
+    );
+    await opened(async (store) => {
       expect(store.list(keptPlan).map((e) => e.value.name)).toEqual(['First winter']);
       expect(store.setAside().map((s) => s.noun)).toEqual(['plan', 'plan', 'kit']);
       expect(store.get(keptKit, ONLY_ID)?.value.said).toBe(false);
@@ -198,9 +207,9 @@ describe('a database of an earlier migration opens with nothing lost', () => {
         () => '',
         (error: Error) => `${error.name}: ${error.message}`,
       );
-    const { source } = await openDatabase(file);
+    const db = await openDatabase(file);
     expect(await refusal(file)).toMatch(/is in use, by another Uisce perhaps/);
-    await source.destroy();
+    await db.close();
     const empty = join(folder, 'empty.sqlite');
     writeFileSync(empty, '');
     expect(await refusal(empty)).toMatch(/is empty: put a backup in its place/);
@@ -214,9 +223,13 @@ describe('a database of an earlier migration opens with nothing lost', () => {
 
   it('one that a newer version has written is refused with words', async () => {
     copyFileSync(join(FIXTURES, 'migration-3.sqlite'), file);
-    const db = new Sqlite(file);
-    db.exec("INSERT INTO migrations (timestamp, name) VALUES (9000000000000, 'Later9000000000000')");
-    db.close();
+    withFile(
+      file,
+      (db) => {
+        db.exec("INSERT INTO migrations (timestamp, name) VALUES (9000000000000, 'Later9000000000000')");
+      },
+      false,
+    );
     await expect(openDatabase(file)).rejects.toThrow(/written by a newer Uisce .*Start that version/);
   });
 });

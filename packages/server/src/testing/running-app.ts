@@ -36,10 +36,10 @@ export class RunningApp {
   private close: () => Promise<void> = () => Promise.resolve();
 
   async start(): Promise<void> {
-    const { source, connection } = await openDatabase(this.file);
-    const access = new Access(join(this.folder, 'access'));
+    const db = await openDatabase(this.file);
+    const access = await Access.open(join(this.folder, 'access'), db);
     const live = new LivePages((session) => access.sessions.holds(session));
-    const store = new KeptStore(connection, ({ label, entries }, by) =>
+    const store = await KeptStore.open(db, ({ label, entries }, by) =>
       live.announce({ label, entries, history: store.history(), page: by.page }),
     );
     const home = new HomeServer({
@@ -61,7 +61,7 @@ export class RunningApp {
       catalogue,
       shops,
       glossary,
-      backup: { backups: new Backups(join(this.folder, 'backups')), db: connection },
+      backup: { backups: new Backups(join(this.folder, 'backups')), db },
       access: { access, home, words: wordsOfTrade(catalogue) },
       webFolder: this.folder,
     };
@@ -74,7 +74,7 @@ export class RunningApp {
       live.close();
       await home.close();
       await closeServer(server);
-      await source.destroy();
+      await db.close();
     };
   }
 
