@@ -1,7 +1,7 @@
 import { request as httpRequest } from 'node:http';
 import { WORKED_EXAMPLE, WORKED_FRONTIER } from '../../packages/core/src/testing/worked-example.js';
 import { emptyBrief } from '../../packages/core/src/plan/index.js';
-import { expect, test } from '../fixtures.js';
+import { change, expect, test } from '../fixtures.js';
 import { dataFolder, startServer } from '../server.js';
 
 const slot = (...kinds: [string, number][]) => ({ any: kinds.map(([kind, fit]) => ({ all: [kind], fit })) });
@@ -178,4 +178,47 @@ test('a menu and a schedule are asked for over the API, and the menu’s money i
   });
   expect(none.status()).toBe(400);
   expect(((await none.json()) as { errors: { pointer: string }[] }).errors[0]?.pointer).toBe('/size');
+});
+
+test('page and API see the same household: its own gin, its own school of freshness, its batches', async ({
+  page,
+  demo,
+}) => {
+  const api = `${demo.address}/api`;
+  const ask = async <T>(path: string) => (await (await page.request.get(`${api}${path}`)).json()) as T;
+  const poured = async () =>
+    (await ask<{ drinks: { name: string }[] }>('/pour/now')).drinks.map((d) => d.name);
+  const asShipped = await poured();
+  const gin = {
+    id: 'own-sloe-gin',
+    name: 'Sloe gin',
+    parent: 'dry-gin',
+    job: 'base',
+    supply: 'bottle',
+    abv: 0.26,
+  };
+  await page.request.put(`${api}/kinds/${gin.id}`, {
+    headers: { 'if-none-match': '*' },
+    data: { value: gin, change: 'Sloe gin' },
+  });
+  interface Bottle {
+    id: string;
+    kind: string;
+    finishedOn: string | null;
+  }
+  for (const { value } of await ask<{ value: Bottle }[]>('/bottles'))
+    if (value.kind === 'dry-gin' && value.finishedOn === null)
+      await change(page.request, `${api}/bottles/${value.id}`, { ...value, kind: gin.id });
+  const settings = await ask<object>('/settings');
+  await change(page.request, `${api}/settings`, { ...settings, freshness: 'strict' });
+
+  const atHand = await ask<{ kind: string; until?: string }[]>('/stock/at-hand');
+  expect(atHand.map((a) => a.kind)).toContain(gin.id);
+  const told = await poured();
+  expect(told).not.toEqual(asShipped);
+  await page.goto(`${demo.address}/pour`);
+  const drinks = page.getByRole('region', { name: /drinks? that can be poured/ });
+  await drinks.getByRole('button', { name: /^All \d+ of them/ }).click({ timeout: 60_000 });
+  await expect(drinks.getByRole('listitem')).toHaveCount(told.length);
+  expect(await drinks.getByRole('listitem').getByRole('link').allInnerTexts()).toEqual(told);
 });

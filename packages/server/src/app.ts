@@ -66,7 +66,7 @@ export function createApi({
   priceRoutes(api, world);
   keptRoutes(api, store, world);
   changeRoutes(api, store, world, live);
-  stockRoutes(api, store, world, catalogue);
+  stockRoutes(api, store, library);
   pouringRoutes(api, store, world, library);
   notebookRoutes(api, store, library);
   practiceRoutes(api, store, glossary);

@@ -9,7 +9,8 @@ import {
 } from '@uisce/core/evening';
 import { emptyKit, needIndex } from '@uisce/core/kit';
 import type { BatchRecord } from '@uisce/core/bench';
-import { atHome, pourablesOnce } from '@uisce/core/pouring';
+import { atHome } from '@uisce/core/household';
+import { pourablesOnce } from '@uisce/core/pouring';
 import { withBatchesPriced } from '@uisce/core/prices';
 import { bottleThere, type Bottle } from '@uisce/core/stock';
 import { loadCatalogue, loadPriceLists } from '../load.js';

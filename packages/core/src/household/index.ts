@@ -3,3 +3,5 @@ export * from './person.js';
 export * from './sunset.js';
 export * from './backup.js';
 export * from './access.js';
+export * from './library.js';
+export * from './at-home.js';

@@ -1,3 +1,4 @@
+import { FRESHNESS } from '../stock/freshness.js';
 import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
 import { READER_MEASURES } from '../base/volume.js';
@@ -15,10 +16,6 @@ export const LOCALES = [
   'es-ES',
   'it-IT',
 ] as const;
-
-/** Schools of how long what is made of wine keeps once it is open: a month, between the two, or two to three. */
-export const FRESHNESS = ['strict', 'between', 'easy'] as const;
-export type Freshness = (typeof FRESHNESS)[number];
 
 /** What holds for the whole household, whichever plan is open. */
 export const settingsSchema = z.strictObject({

@@ -3,7 +3,7 @@ import { twins } from '../base/twins.js';
 import { personSchema } from '../household/person.js';
 import { dequal } from 'dequal';
 import { sayRefusal } from '../drink/limits.js';
-import { kindsHere } from '../pouring/at-home.js';
+import { kindsHere } from '../household/at-home.js';
 import { kindsInHand } from '../pouring/pourable.js';
 import { pourSchema } from '../pouring/pour.js';
 import { refusalsOf } from '../pouring/refusals.js';

@@ -1,4 +1,3 @@
-export * from './at-home.js';
 export * from './poured-drink.js';
 export * from './vessels.js';
 export * from './order-of-parts.js';

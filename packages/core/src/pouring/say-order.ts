@@ -1,3 +1,4 @@
+import { upperFirst } from '../base/in-sentence.js';
 import { listed } from '../base/listed.js';
 import type { CompiledRound, Holds } from './compile-round.js';
 
@@ -26,6 +27,6 @@ export function sayOrder(
   const once =
     shared.length === 0
       ? ''
-      : ` ${listed(shared.map(nameOf)).replace(/^./, (c) => c.toUpperCase())}: measured for both while the bottle is in hand.`;
+      : ` ${upperFirst(listed(shared.map(nameOf)))}: measured for both while the bottle is in hand.`;
   return `${names.join(', then ')}: ${listed(reasons)}.${once}`;
 }

@@ -1,5 +1,8 @@
 import type { Kind } from '../catalogue/kind.js';
-import type { Freshness } from '../household/settings.js';
+
+/** Schools of how long what is made of wine keeps once it is open: a month, between the two, or two to three. */
+export const FRESHNESS = ['strict', 'between', 'easy'] as const;
+export type Freshness = (typeof FRESHNESS)[number];
 
 /**
  * Kinds as a school of freshness has them: where schools disagree (opened vermouth a month, or two to three: common

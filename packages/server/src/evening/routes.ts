@@ -96,11 +96,10 @@ export function eveningRoutes(
         answer: menuSchema,
       },
       (req, res, asked) => {
-        const { catalogue, own } = library;
         // What differs from the library is sent, not the whole of it.
-        const { kinds: _, ...here } = houseNow(store, world);
-        const house = { ...here, own, prices: pricesNow(store, world, catalogue) };
-        return answerFromPool(pool, { kind: 'menu', problem: asked, house }, req, res);
+        const { kinds: _, ...here } = houseNow(store, library);
+        const house = { ...here, prices: pricesNow(store, world, library) };
+        return answerFromPool(pool, { kind: 'menu', problem: asked, own: library.own, house }, req, res);
       },
     )
     .on(

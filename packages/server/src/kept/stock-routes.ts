@@ -1,10 +1,10 @@
 import { formatISO } from 'date-fns';
 import { z } from 'zod';
-import { kindIndex, type Catalogue } from '@uisce/core/catalogue';
-import { keptBatch, keptBottle, type World } from '@uisce/core/kept';
-import { recipeOfBatch } from '@uisce/core/bench';
-import { atHand, StockReader, type OwnBatch } from '@uisce/core/stock';
+import type { Kind } from '@uisce/core/catalogue';
+import { StockReader } from '@uisce/core/stock';
 import type { Api } from '../http/api.js';
+import { houseNow } from './house-now.js';
+import type { Library } from './library.js';
 import type { KeptStore } from './store.js';
 
 const MAX_LETTERS = 10_000;
@@ -30,18 +30,15 @@ const lineSchema = z.object({
   opened: z.boolean(),
 });
 
-/** What is in the house, and stock-taking in words. */
-export function stockRoutes(api: Api, store: KeptStore, world: World, catalogue: Catalogue): void {
-  const kinds = kindIndex(catalogue.kinds);
-  const reader = new StockReader(catalogue.kinds);
-  const today = () => formatISO(new Date(), { representation: 'date' });
-  const batches = (): OwnBatch[] =>
-    store.list(keptBatch).flatMap(({ value: batch }) => {
-      const makes = recipeOfBatch(batch, world.homeMade)?.makes;
-      return makes === undefined || batch.madeOn === null
-        ? []
-        : [{ kind: makes, leftMl: batch.remainingMl, until: batch.useBy }];
-    });
+/** What is in the house, and stock-taking in words: by the household's own library. */
+export function stockRoutes(api: Api, store: KeptStore, library: Library): void {
+  let reader: { kinds: readonly Kind[]; of: StockReader } | undefined;
+  /** Made anew only when a kind came or went. */
+  const readerNow = () => {
+    const { kinds } = library.catalogue;
+    if (reader?.kinds !== kinds) reader = { kinds, of: new StockReader(kinds) };
+    return reader.of;
+  };
   api
     .on(
       {
@@ -51,10 +48,7 @@ export function stockRoutes(api: Api, store: KeptStore, world: World, catalogue:
           'What can be poured from: kinds, ml, the day some of it turns, and the bottles in their order',
         answer: z.array(atHandSchema),
       },
-      (_req, res) => {
-        const bottles = store.list(keptBottle).map((entry) => entry.value);
-        res.json([...atHand(bottles, batches(), kinds, today()).values()]);
-      },
+      (_req, res) => res.json([...houseNow(store, library).there.values()]),
     )
     .on(
       {
@@ -65,6 +59,7 @@ export function stockRoutes(api: Api, store: KeptStore, world: World, catalogue:
         answer: z.array(lineSchema),
         problems: ['invalid'],
       },
-      (_req, res, { text }) => res.json(reader.read(text, today())),
+      (_req, res, { text }) =>
+        res.json(readerNow().read(text, formatISO(new Date(), { representation: 'date' }))),
     );
 }

@@ -24,16 +24,16 @@ import type { KeptStore } from './store.js';
 /** What stored things are held against: the catalogue, the shops, and what the household added to both. */
 export function worldOf(
   store: KeptStore,
-  library: Pick<Library, 'catalogue'>,
+  library: Pick<Library, 'catalogue' | 'withoutOwnWays'>,
   shops: readonly PriceList[],
 ): World {
   return {
     get catalogue() {
-      return library.catalogue;
+      return library.withoutOwnWays;
     },
     shops,
     get homeMade() {
-      return [...library.catalogue.homeMade, ...(store.get(keptOwnRecipes, ONLY_ID)?.value ?? [])];
+      return library.catalogue.homeMade;
     },
     get ownPrices() {
       return store.list(keptOwnPrices).map((entry) => entry.value);

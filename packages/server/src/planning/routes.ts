@@ -1,5 +1,6 @@
 import type { Request, Response } from 'express';
 import { oversize, planProblemSchema } from '@uisce/core/planner';
+import type { PriceList } from '@uisce/core/catalogue';
 import { shopsQuestionSchema } from '@uisce/core/errand';
 import type { World } from '@uisce/core/kept';
 import type { Fault } from '@uisce/core/base';
@@ -19,7 +20,6 @@ import { LARGE_BODY } from '../http/parse.js';
 import { HttpProblem } from '../http/problem.js';
 import { answerFromPool, whileThereIsRoom } from './ask-pool.js';
 import type { SolverPool } from './pool.js';
-import type { ShopSent } from './worker.js';
 
 const answerSchema = z.object({
   status: z.enum(['optimal', 'feasible', 'infeasible']),
@@ -60,14 +60,14 @@ export function planningRoutes(
     if (tooBig !== undefined) throw new HttpProblem('too-large', `the problem is too large: ${tooBig}`);
     return answerFromPool(
       pool,
-      { kind, problem: body, ...(kind === 'shops' ? { homeMade: world.homeMade } : {}) },
+      { kind, problem: body, ...(kind === 'shops' ? { own: library.own } : {}) },
       req,
       res,
     );
   };
 
-  /** The prices that a question is about, with what the household added to the library. */
-  function shopFor({ shop, brief }: BriefQuestion): ShopSent {
+  /** The prices that a question is about. */
+  function pricesFor({ shop, brief }: BriefQuestion): PriceList {
     const list = [...world.ownPrices, ...world.shops].find((l) => l.id === shop);
     const fault = (code: Fault['code'], pointer: string, detail: string) =>
       HttpProblem.shape([{ code, pointer, detail }], 'the question');
@@ -76,7 +76,7 @@ export function planningRoutes(
       throw fault('mismatch', '/brief/currency', `the shop is in ${list.currency}`);
     const strangers = strangersInBrief(wholeBrief({ shop, brief }, list.currency), library.catalogue);
     if (strangers.length > 0) throw HttpProblem.shape(strangers, 'the question');
-    return { prices: pricesHere(list, store, world, library.catalogue), own: library.own };
+    return pricesHere(list, store, world, library);
   }
 
   const common = {
@@ -113,13 +113,8 @@ export function planningRoutes(
         problems: ['invalid', 'too-large', 'busy', 'out-of-time'],
       },
       (req, res, body) => {
-        const shop = shopFor(body);
-        return answerFromPool(
-          pool,
-          { kind: 'brief', problem: body, homeMade: world.homeMade, shop },
-          req,
-          res,
-        );
+        const task = { kind: 'brief', problem: body, own: library.own, prices: pricesFor(body) } as const;
+        return answerFromPool(pool, task, req, res);
       },
     )
     .on(

@@ -17,7 +17,6 @@ const house = {
   houseSyrupRatio: null,
   there: new Map(),
   freshPieces: new Map(),
-  own: { drinks: [], kinds: [], freshness: 'between' as const },
 };
 const there = [...kinds.values()]
   .filter((k) => !k.abstract && k.supply !== 'fresh')
@@ -34,7 +33,7 @@ describe('a menu, as it is asked over the API', () => {
       size: 3,
       there,
     });
-    const told = run({ kind: 'menu', problem: asked, house, homeMade: catalogue.homeMade, seconds: 30 });
+    const told = run({ kind: 'menu', problem: asked, house, seconds: 30 });
     if (told.kind !== 'answer' || !('coverage' in told.answer)) return expect.fail(told.kind);
     const { proven, score, coverage, drinks, missingMinor } = told.answer;
     expect(proven).toBe(true);
@@ -85,7 +84,6 @@ describe('a schedule, as it is asked over the API', () => {
         kind: 'menu',
         problem: menuAskedSchema.parse({ guests: [{ name: 'Ann' }], size: 2, ...more }),
         house,
-        homeMade: catalogue.homeMade,
         seconds: 30,
       });
     expect(asked({ must: ['negroni'], never: ['negroni'], there })).toMatchObject({
@@ -108,7 +106,6 @@ describe('a schedule, as it is asked over the API', () => {
         kind: 'menu',
         problem,
         house: { ...unsold, minFit: 1 },
-        homeMade: catalogue.homeMade,
         seconds: 30,
       }),
     ).toMatchObject({

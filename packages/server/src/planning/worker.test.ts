@@ -34,12 +34,12 @@ describe('a brief, as it is asked over the API', () => {
   it('is answered as the Plan would say it, from no more than what differs from an empty one', () => {
     const [prices] = euro;
     if (!prices) throw new Error('there is a shop in euro');
-    const own = { drinks: [], kinds: [], freshness: 'between' as const };
+    const own = { drinks: [], kinds: [], homeMade: [], freshness: 'between' as const };
     const told = run({
       kind: 'brief',
       problem: { shop: prices.id, brief: { moneyNowMinor: 12_000 } },
-      homeMade: catalogue.homeMade,
-      shop: { prices, own },
+      own,
+      prices,
       seconds: 60,
     });
     if (told.kind !== 'answer' || !('drinksMade' in told.answer)) return expect.fail(told.kind);

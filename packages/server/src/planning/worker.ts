@@ -3,7 +3,7 @@ import { performance } from 'node:perf_hooks';
 import { isWorkerThread } from 'piscina';
 import { loadShipped } from '@uisce/catalogue';
 import { faultsOfZod, MAX_FAULTS, type Fault } from '@uisce/core/base';
-import type { HomeMade, PriceList } from '@uisce/core/catalogue';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import { bestAtShops, compareShops, shopsQuestionSchema, type ShopsQuestion } from '@uisce/core/errand';
 import {
   askMenu,
@@ -26,10 +26,10 @@ import {
   type Frontier,
   type PlanAnswer,
 } from '@uisce/core/planner';
-import { kindsWith, pourables } from '@uisce/core/pouring';
+import { kindsWith, libraryOf, type OwnLibrary } from '@uisce/core/household';
+import { pourables } from '@uisce/core/pouring';
 import type { z } from 'zod';
 import type { HouseNow } from '../kept/house-now.js';
-import { libraryOf, type OwnLibrary } from '../kept/library.js';
 
 // What takes minutes gives way to what takes a blink. On Linux a thread has a priority of its own; elsewhere this would be
 // the whole server's.
@@ -41,23 +41,17 @@ export interface SolveTask {
   kind: 'solve' | 'frontier' | 'brief' | 'shops' | 'menu' | 'schedule';
   /** As it was sent: checked here, so that a large one full of faults holds up nobody. */
   problem: unknown;
-  /** The household's own ways of making things, where what is asked is about the trade. */
-  homeMade?: readonly HomeMade[];
+  /** What the household added to the library, where what is asked is about the trade. */
+  own?: OwnLibrary;
   /** What is in the house, where a menu is asked for. */
   house?: MenuHouseSent;
-  /** Prices and what the household added to the library, where a brief is asked about. */
-  shop?: ShopSent;
+  /** Prices as they hold here, where a brief is asked about. */
+  prices?: PriceList;
   seconds: number;
 }
 
-/** A shop's prices as they hold here, and what the household added to the library. */
-export interface ShopSent {
-  prices: PriceList;
-  own: OwnLibrary;
-}
-
 /** The house as it is sent: kinds that differ from the library, not all of them. */
-type MenuHouseSent = Omit<HouseNow, 'kinds'> & { prices: PriceList; own: OwnLibrary };
+type MenuHouseSent = Omit<HouseNow, 'kinds'> & { prices: PriceList };
 
 export type SolveResult =
   | {
@@ -87,15 +81,14 @@ export interface ShopsTold {
 
 function shopsTold(
   { brief, ownedKinds, kit, lists, trips, hourMinor }: ShopsQuestion,
-  homeMade: readonly HomeMade[],
+  catalogue: Catalogue,
   remainingSeconds: () => number,
 ): ShopsTold {
-  const { catalogue } = loadShipped();
   const matter = {
     brief: { ...brief, ownedKinds },
     lists,
     ...(kit ? { kit } : {}),
-    catalogue: { ...catalogue, homeMade: [...catalogue.homeMade, ...homeMade] },
+    catalogue,
   };
   const answers = bestAtShops(matter, trips, { remainingSeconds }) ?? [];
   const told = compareShops(answers, lists, hourMinor);
@@ -118,11 +111,10 @@ function shopsTold(
 /** What the Plan would say of a brief, by the library of this household. */
 function briefTold(
   asked: BriefQuestion,
-  { prices, own }: ShopSent,
-  homeMade: readonly HomeMade[],
+  prices: PriceList,
+  catalogue: Catalogue,
   remainingSeconds: () => number,
 ): BriefAnswer {
-  const catalogue = { ...libraryOf(loadShipped().catalogue, own), homeMade: [...homeMade] };
   return answerBrief(asked, { prices, catalogue }, { remainingSeconds });
 }
 
@@ -148,21 +140,20 @@ function scheduleTold(problem: ScheduleProblem): ScheduleTold {
 /** The best menu of the library from what is in the house; what is found when the time is up is not proven. */
 function menuTold(
   asked: MenuAsked,
-  { minFit, own, ...house }: MenuHouseSent,
-  homeMade: readonly HomeMade[],
+  { minFit, ...house }: MenuHouseSent,
+  catalogue: Catalogue,
   isOver: () => boolean,
 ): MenuTold | Fault[] | undefined {
-  const catalogue = libraryOf(loadShipped().catalogue, own);
   const ready = pourables(catalogue, minFit);
   const kinds = kindsWith(catalogue, house.changed);
-  const here = { ...house, ready, kinds, catalogue: { ...catalogue, homeMade: [...homeMade] } };
-  return askMenu(asked, here, { isOver });
+  return askMenu(asked, { ...house, ready, kinds, catalogue }, { isOver });
 }
 
 /** Runs in a worker thread: one task at a time, stopping itself when its time is up. */
-export default function run({ kind, problem, homeMade = [], house, shop, seconds }: SolveTask): SolveResult {
+export default function run({ kind, problem, own, house, prices, seconds }: SolveTask): SolveResult {
   const started = performance.now();
   const remainingSeconds = () => seconds - (performance.now() - started) / 1000;
+  const library = () => (own ? libraryOf(loadShipped().catalogue, own) : loadShipped().catalogue);
   const told = (answer: Extract<SolveResult, { kind: 'answer' }>['answer']): SolveResult => ({
     kind: 'answer',
     answer,
@@ -175,13 +166,13 @@ export default function run({ kind, problem, homeMade = [], house, shop, seconds
   try {
     if (kind === 'shops') {
       const asked = shopsQuestionSchema.safeParse(problem);
-      return asked.success ? told(shopsTold(asked.data, homeMade, remainingSeconds)) : faults(asked.error);
+      return asked.success ? told(shopsTold(asked.data, library(), remainingSeconds)) : faults(asked.error);
     }
-    if (kind === 'brief' && shop)
-      return told(briefTold(briefQuestionSchema.parse(problem), shop, homeMade, remainingSeconds));
+    if (kind === 'brief' && prices)
+      return told(briefTold(briefQuestionSchema.parse(problem), prices, library(), remainingSeconds));
     if (kind === 'schedule') return told(scheduleTold(scheduleProblemSchema.parse(problem)));
     if (kind === 'menu' && house) {
-      const menu = menuTold(menuAskedSchema.parse(problem), house, homeMade, () => remainingSeconds() <= 0);
+      const menu = menuTold(menuAskedSchema.parse(problem), house, library(), () => remainingSeconds() <= 0);
       return menu === undefined
         ? { kind: 'faults', faults: [{ code: 'mismatch', pointer: '/size', detail: NO_MENU }] }
         : Array.isArray(menu)

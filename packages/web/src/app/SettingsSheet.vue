@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { READER_MEASURES } from '@uisce/core/base';
-import { LOCALES, type Freshness, type Settings } from '@uisce/core/household';
+import { LOCALES, type Settings } from '@uisce/core/household';
+import type { Freshness } from '@uisce/core/stock';
 import { useSettings } from '../household/use-settings';
 import { useCatalogue } from '../household/use-catalogue';
 import { MEASURE_WORDS } from '../words/trade-words';

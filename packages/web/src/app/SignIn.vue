@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from '@uisce/core/base';
 import { ref, useTemplateRef, onMounted } from 'vue';
 import { api, ApiError, OfflineError } from '../kept/client';
 import { thisPage } from '../kept/this-page';
@@ -22,7 +23,7 @@ async function signIn(): Promise<void> {
     location.reload();
   } catch (error) {
     if (!(error instanceof ApiError) && !(error instanceof OfflineError)) throw error;
-    trouble.value = `${error.message.replace(/^./, (c) => c.toUpperCase())}.`;
+    trouble.value = `${upperFirst(error.message)}.`;
     busy.value = false;
   }
 }

@@ -1,3 +1,4 @@
+import { inSentence } from '@uisce/core/base';
 import { useLocalStorage } from '@vueuse/core';
 import { dequal } from 'dequal';
 import { defineStore } from 'pinia';
@@ -12,7 +13,8 @@ import {
   type PriceList,
   type PriceListSummary,
 } from '@uisce/core/catalogue';
-import { withPaidPrices, type PaidPrice } from '@uisce/core/errand';
+import type { PaidPrice } from '@uisce/core/errand';
+import { libraryOf, pricesOf } from '@uisce/core/household';
 import { kindsOfMixed } from '@uisce/core/mixed';
 import {
   keptBatch,
@@ -22,9 +24,7 @@ import {
   keptOwnRecipes,
   keptPaidPrice,
 } from '@uisce/core/kept';
-import { withOwn, withOwnKindsSold, type OwnDrink, type OwnKind } from '@uisce/core/notebook';
-import { effectivePrices, withBatchesPriced } from '@uisce/core/prices';
-import { inSchool } from '@uisce/core/stock';
+import type { OwnDrink, OwnKind } from '@uisce/core/notebook';
 import { api, apiTagged } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useSettings } from './use-settings';
@@ -50,20 +50,16 @@ export const useCatalogue = defineStore('catalogue', () => {
   const ownDrinks = computed<OwnDrink[]>((before) => keeper.all(keptOwnDrink, before));
   const ownKinds = computed<OwnKind[]>((before) => keeper.all(keptOwnKind, before));
   /** The library with what the household wrote: its drinks count wherever the shipped ones do. */
-  const library = computed(() => {
+  const catalogue = computed<Catalogue>(() => {
     // A worker is sent it as it is: what is reactive cannot be.
     const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
-    const all =
-      ownDrinks.value.length + ownKinds.value.length === 0
-        ? shipped.value
-        : withOwn(shipped.value, plain(ownDrinks.value), plain(ownKinds.value));
-    const { freshness } = settings.current;
-    return freshness === 'between' ? all : { ...all, kinds: inSchool(all.kinds, freshness) };
+    return libraryOf(shipped.value, {
+      drinks: plain(ownDrinks.value),
+      kinds: plain(ownKinds.value),
+      homeMade: plain(ownRecipes.value),
+      freshness: settings.current.freshness,
+    });
   });
-  const catalogue = computed<Catalogue>(() => ({
-    ...library.value,
-    homeMade: [...library.value.homeMade, ...ownRecipes.value],
-  }));
 
   const shops = ref<PriceListSummary[]>([]);
   const ownPrices = computed<PriceList[]>((before) => keeper.all(keptOwnPrices, before));
@@ -135,8 +131,7 @@ export const useCatalogue = defineStore('catalogue', () => {
   async function listOf(id: string): Promise<PriceList> {
     const list = ownPrices.value.find((own) => own.id === id) ?? (await shop(id));
     const below = list.over === undefined ? [] : [await shop(list.over)];
-    const sold = withOwnKindsSold(effectivePrices(list, below), ownKinds.value);
-    return withBatchesPriced(withPaidPrices(sold, paid.value), catalogue.value);
+    return pricesOf(list, below, { paid: paid.value, kinds: ownKinds.value }, catalogue.value);
   }
 
   // Another shop was chosen, or own prices came or went, here or elsewhere.
@@ -153,6 +148,17 @@ export const useCatalogue = defineStore('catalogue', () => {
     });
     keeper.keepAll(change, keeper.write(keptOwnRecipes, recipes), ...orphans);
   }
+
+  /** How a thing of the catalogue is called within a sentence, by its id. */
+  const spoken =
+    (index: () => ReadonlyMap<string, { name: string; proper?: boolean | undefined }>) => (id: string) => {
+      const found = index().get(id);
+      return found ? inSentence(found) : id;
+    };
+  const kindInSentence = spoken(() => kinds.value);
+  const glassInSentence = spoken(() => glasses.value);
+  const toolInSentence = spoken(() => tools.value);
+  const familyInSentence = spoken(() => families.value);
 
   /** A kind's name, or its id while the catalogue is on its way. */
   function kindName(id: string): string {
@@ -186,6 +192,10 @@ export const useCatalogue = defineStore('catalogue', () => {
     ownRecipes,
     keepOwnRecipes,
     kindName,
+    kindInSentence,
+    glassInSentence,
+    toolInSentence,
+    familyInSentence,
     pantry,
     pantryName,
   };

@@ -2,11 +2,10 @@ import { formatISO } from 'date-fns';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { addDays } from '@uisce/core/base';
-import type { Person } from '@uisce/core/household';
+import { batchesAsStock, type Person } from '@uisce/core/household';
 import { keptBatch, keptBottle, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
 import { compositionOfKind, recipeOfBatch, volumeMl, type BatchRecord } from '@uisce/core/bench';
 import {
-  batchesAsStock,
   drawFrom,
   eveningOf,
   givenBack,

@@ -37,7 +37,7 @@ export const useOrder = createSharedComposable(() => {
   const isFull = computed(() => glasses.value >= MAX_GLASSES || lines.value.length >= MAX_ORDERS);
   const orders = computed<Order[]>(() => lines.value.map((l) => pouring.orderOf(l.now, l.count, l.for)));
 
-  const sayPart = (kind: string) => catalogue.kindName(kind).toLowerCase();
+  const sayPart = (kind: string) => catalogue.kindInSentence(kind);
   /** Why a name cannot have a drink as it would be poured here now; empty where nothing speaks against it. */
   function against(
     drink: string,

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { keptBottle } from '@uisce/core/kept';
-import { atHome } from '@uisce/core/pouring';
+import { atHome } from '@uisce/core/household';
 import { typicalPours, type HouseholdBrief } from '@uisce/core/plan';
 import { atHand, bottleThere, freshThere, isThere, ownedKinds, type Bottle } from '@uisce/core/stock';
 import { useKeeper } from '../kept/use-keeper';

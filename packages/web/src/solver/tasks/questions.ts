@@ -31,7 +31,8 @@ import {
 import type { PlanAnswer, PlanProblem } from '@uisce/core/planner';
 import { kindIndex } from '@uisce/core/catalogue';
 import { planEvening, type Evening, type EveningPlan } from '@uisce/core/evening';
-import { kindsWith, pourablesOnce } from '@uisce/core/pouring';
+import { kindsWith } from '@uisce/core/household';
+import { pourablesOnce } from '@uisce/core/pouring';
 import type { AtHand } from '@uisce/core/stock';
 import type { About, TimedResult } from '../about';
 import { searchFor } from './held';

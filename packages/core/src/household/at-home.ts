@@ -12,7 +12,7 @@ import { NO_ALCOHOL_ABV } from '../drink/strength.js';
 import { atHand, type OwnBatch } from '../stock/at-hand.js';
 import { isThere, type Bottle } from '../stock/bottle.js';
 import { freshPieces } from '../stock/fresh.js';
-import type { InHouse } from './pouring-now.js';
+import type { InHouse } from '../pouring/pouring-now.js';
 
 /** What a household keeps, as far as it decides what is poured. */
 export interface KeptAtHome {

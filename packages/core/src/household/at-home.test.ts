@@ -8,8 +8,8 @@ import { kindInput, testCatalogue, testRecipe } from '../testing/trade.js';
 import { kindIndex } from '../catalogue/catalogue.js';
 import { drinkFigures } from '../drink/figures.js';
 import { atHome } from './at-home.js';
-import { logOrders } from './log-round.js';
-import { pourNeat } from './pour-neat.js';
+import { logOrders } from '../pouring/log-round.js';
+import { pourNeat } from '../pouring/pour-neat.js';
 
 const ID = (n: number) => `7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c${String(n).padStart(3, '0')}`;
 const TODAY = '2026-11-26';
