@@ -2,6 +2,7 @@ export * from './fault.js';
 export * from './ids.js';
 export * from './listed.js';
 export * from './article.js';
+export * from './in-sentence.js';
 export * from './fold.js';
 export * from './days.js';
 export * from './volume.js';

@@ -10,6 +10,8 @@ const band = z.tuple([z.number().min(0), z.number().min(0)]).refine(([least, mos
 export const familySchema = z.strictObject({
   id: z.enum(FAMILIES),
   name: z.string().min(1),
+  /** The name keeps its capital within a sentence. */
+  proper: z.boolean().optional(),
   /** What holds it together, in a sentence. */
   idea: z.string().min(10),
   /** Strength as a fraction. */

@@ -8,6 +8,8 @@ import { idSchema } from '../base/ids.js';
 export const glassSchema = z.strictObject({
   id: idSchema,
   name: z.string().min(1),
+  /** The name keeps its capital within a sentence. */
+  proper: z.boolean().optional(),
   also: z.array(z.string().min(1)).default([]),
   minMl: z.int().positive(),
   maxMl: z.int().positive(),

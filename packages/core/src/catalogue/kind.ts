@@ -59,6 +59,8 @@ export type BottleSize = z.infer<typeof bottleSizeSchema>;
 export const kindSchema = z.strictObject({
   id: idSchema,
   name: z.string().min(1).max(60),
+  /** The name keeps its capital within a sentence. */
+  proper: z.boolean().optional(),
   /** What other places call the same thing. */
   also: z.array(z.string().min(1)).default([]),
   parent: idSchema.optional(),

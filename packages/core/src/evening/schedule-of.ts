@@ -1,3 +1,4 @@
+import { lowerFirst, upperFirst } from '../base/in-sentence.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
@@ -99,7 +100,7 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
     const names = fruit.map((f) => (kinds.get(f.kind)?.name ?? f.kind).toLowerCase());
     tasks.push({
       id: 'squeeze',
-      name: names.join(', ').replace(/^./, (c) => c.toUpperCase()),
+      name: upperFirst(names.join(', ')),
       hands: true,
       minutes: MINUTES.squeeze + Math.ceil(pieces) * MINUTES.fruit,
       freshMinutes: FRESH.juice,
@@ -168,7 +169,7 @@ function iceTasks({ trays }: IcePlan): Task[] {
       },
       {
         id: `ice.${mould.id}.${i + 1}`,
-        name: `Ice, ${mould.name.toLowerCase()}, ${i + 1} of ${cycles}`,
+        name: `Ice, ${lowerFirst(mould.name)}, ${i + 1} of ${cycles}`,
         minutes: Math.round(hours * 60),
         hands: false,
         after: [`fill.${mould.id}.${i + 1}`],

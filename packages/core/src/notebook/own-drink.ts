@@ -37,6 +37,8 @@ export type OwnDrink = z.infer<typeof ownDrinkSchema>;
 
 /** A kind that the catalogue lacks, and what a bottle of it costs. */
 export const ownKindSchema = kindSchema.extend({
+  /** Its household writes its name as it is to be read, wherever it stands. */
+  proper: z.boolean().default(true),
   /** Nobody has said it of an ingredient of one's own until somebody does. */
   allergensStated: z.boolean().default(false),
   /** One bottle, jar or piece of it, where it is bought; absent where nobody sells it. */

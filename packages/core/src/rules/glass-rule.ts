@@ -1,3 +1,4 @@
+import { inSentence } from '../base/in-sentence.js';
 import { fitsGlassType } from '../glass/fill.js';
 import { capacityMl } from '../glass/profile.js';
 import { drinkFigures } from '../drink/figures.js';
@@ -35,7 +36,7 @@ export function glassFaults(catalogue: Catalogue): Fault[] {
         {
           code: 'glass',
           pointer: `/recipes/${i}/glass`,
-          detail: `${recipe.id}: ${served} ml and its ice do not suit a ${glass.name.toLowerCase()} of ${glass.minMl} to ${glass.maxMl} ml; name another glass, or say why under because: glass`,
+          detail: `${recipe.id}: ${served} ml and its ice do not suit a ${inSentence(glass)} of ${glass.minMl} to ${glass.maxMl} ml; name another glass, or say why under because: glass`,
         },
       ];
     }

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { idSchema } from '@uisce/core/base';
+import { idSchema, inSentence } from '@uisce/core/base';
 import { ALLERGENS, type Recipe } from '@uisce/core/catalogue';
 import { sayRefusal, type MayBe } from '@uisce/core/drink';
 import { keptPour, limitsIn, type World } from '@uisce/core/kept';
@@ -87,7 +87,7 @@ const TABLE = { columns: [...POUR_COLUMNS], escapeFormulae: true };
 export function pouringRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
   const here = () => {
     const { catalogue } = library;
-    const found = houseNow(store, world);
+    const found = houseNow(store, library);
     const { kinds, minFit } = found;
     const ready = pourablesOnce(catalogue, minFit);
     const now = pourNow(ready, found, catalogue, kinds, minFit);
@@ -146,6 +146,10 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
       (_req, res, { orders: asked }) => {
         const { found, now, catalogue, kinds, mixed, ready } = here();
         const limitsOf = limitsIn(world);
+        const spoken = (id: string) => {
+          const kind = kinds.get(id);
+          return kind ? inSentence(kind) : id;
+        };
         const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
         const orders = asked.map((order, i): Order => {
           const recipe: Recipe | undefined = recipes.get(order.drink);
@@ -166,7 +170,7 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
         const [refused] = refusalsOf(orders, kinds, limitsOf, mayBe);
         if (refused) {
           const { order, name, refusal } = refused;
-          const why = sayRefusal(refusal, (part) => kinds.get(part)?.name.toLowerCase() ?? part);
+          const why = sayRefusal(refusal, spoken);
           const detail = `${orders[order]?.drink.name ?? ''} is not for ${name}: ${why}`;
           throw HttpProblem.faults(detail, [{ code: 'mismatch', pointer: `/orders/${order}/for`, detail }]);
         }
@@ -180,7 +184,7 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
           seconds: compiled.seconds,
           loads: compiled.loads,
           steps: compiled.steps,
-          order: sayOrder(compiled, (kind) => kinds.get(kind)?.name.toLowerCase() ?? kind),
+          order: sayOrder(compiled, spoken),
         });
       },
     )

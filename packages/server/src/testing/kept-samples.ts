@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { kindSchema, type PriceList } from '@uisce/core/catalogue';
+import type { PriceList } from '@uisce/core/catalogue';
+import { ownKindSchema } from '@uisce/core/notebook';
 import type { Errand } from '@uisce/core/errand';
 import { eveningSchema } from '@uisce/core/evening';
 import { defaultSettings, personSchema } from '@uisce/core/household';
@@ -178,7 +179,7 @@ const ownDrink = {
   chosen: [],
   versions: [{ at: '2026-11-26T20:00:00.000Z', why: '', recipe: { ...daiquiri, id: 'own-harbour-light' } }],
 };
-const ownKind = kindSchema.parse({
+const ownKind = ownKindSchema.parse({
   id: 'own-cordial',
   name: 'Sea buckthorn cordial',
   job: 'sweet',

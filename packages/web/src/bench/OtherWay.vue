@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { inSentence } from '@uisce/core/base';
 import { computed, ref, watchEffect } from 'vue';
 import type { HomeMadePart } from '@uisce/core/catalogue';
 import { useCatalogue } from '../household/use-catalogue';
-import { inSentence } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import { PLAIN_PART, useMakeable, type OwnIdea } from './own-idea';
 
@@ -16,7 +16,7 @@ const things = computed(() => [
   ...catalogue.all.pantry.map((p) => ({ value: `pantry ${p.id}`, title: p.name })),
   ...catalogue.all.kinds
     .filter((k) => !k.abstract)
-    .map((k) => ({ value: `kind ${k.id}`, title: inSentence(k.name) })),
+    .map((k) => ({ value: `kind ${k.id}`, title: inSentence(k) })),
 ]);
 const rows = ref([
   { thing: 'pantry white-sugar', g: 200 },

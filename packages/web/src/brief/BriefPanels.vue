@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst, lowerFirst } from '@uisce/core/base';
 import { computed } from 'vue';
 import { freshAWeekMinor, packItemId, type Brief } from '@uisce/core/plan';
 import { ATTITUDES, COUNT_CHOICES, HOW_BIG, SOFT_DRINKS, SPOT_CHOICES } from './brief-choices';
@@ -14,7 +15,7 @@ import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import CheckField from '../ui/CheckField.vue';
 import { useAboutSet } from '../solver/use-about-set';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 
 const plans = usePlans();
 const catalogue = useCatalogue();
@@ -37,7 +38,7 @@ const ownable = computed(() => {
       .map((k) => ({ value: k.id, title: k.name })),
     ...catalogue.all.pantry
       .filter((p) => sold.has(p.id))
-      .map((p) => ({ value: packItemId(p.id), title: p.name.replace(/^./, (c) => c.toUpperCase()) })),
+      .map((p) => ({ value: packItemId(p.id), title: upperFirst(p.name) })),
   ].sort((a, b) => a.title.localeCompare(b.title));
 });
 const owned = computed(() => [...stock.owned, ...(brief.value?.ownedPantry ?? []).map(packItemId)]);
@@ -66,7 +67,7 @@ const freshHint = computed(() =>
     : '',
 );
 const bigWords = computed(() =>
-  inSentence(HOW_BIG.find((choice) => choice.value === brief.value?.howBig)?.words ?? ''),
+  lowerFirst(HOW_BIG.find((choice) => choice.value === brief.value?.howBig)?.words ?? ''),
 );
 
 const edit = (change: string, part: Partial<Brief>) => plans.edit(change, { brief: part });

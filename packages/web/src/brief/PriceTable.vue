@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Papa from 'papaparse';
 import { computed, ref } from 'vue';
-import { foldText } from '@uisce/core/base';
+import { foldText, lowerFirst } from '@uisce/core/base';
 import { priceListSchema, type PriceList } from '@uisce/core/catalogue';
 import {
   guessMapping,
@@ -13,7 +13,7 @@ import {
 } from '@uisce/core/prices';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, listed } from '../words/use-words';
+import { count, listed } from '../words/use-words';
 import SelectField from '../ui/SelectField.vue';
 import CheckField from '../ui/CheckField.vue';
 
@@ -106,7 +106,7 @@ function take(): void {
     </div>
     <p v-if="reading.refusal" class="bad" role="alert">{{ reading.refusal }}</p>
     <p v-else-if="missing.length > 0" class="bad" role="alert">
-      Say which column holds the {{ listed(missing.map((c) => inSentence(COLUMN_WORDS[c]))) }}.
+      Say which column holds the {{ listed(missing.map((c) => lowerFirst(COLUMN_WORDS[c]))) }}.
     </p>
     <template v-else>
       <p role="status">

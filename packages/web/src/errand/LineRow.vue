@@ -6,7 +6,7 @@ import { lineMinor, priceOf, type ErrandLine } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
 import CheckField from '../ui/CheckField.vue';
 import MoneyField from '../ui/MoneyField.vue';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import { useErrand } from './use-errand';
 
 /** One line of the list: ticked by a tap anywhere on it; its price opens what was found in the shop. */
@@ -14,10 +14,11 @@ const props = defineProps<{ line: ErrandLine; onWay: boolean }>();
 
 const errands = useErrands();
 const words = useWords();
-const { wareName } = useErrand();
+const { wareName, wareInSentence } = useErrand();
 
 const open = ref(false);
 const name = computed(() => wareName(props.line.ware));
+const spoken = computed(() => wareInSentence(props.line.ware));
 const size = computed(() => {
   const { ware } = props.line;
   if (ware.is === 'bottle') return words.size(ware.ml);
@@ -45,10 +46,10 @@ const edit = (change: string, part: Partial<ErrandLine>) => errands.editLine(pro
 
 function tick(): void {
   const state = isTicked.value ? 'wanted' : 'basket';
-  edit(`${isTicked.value ? 'Put back' : 'Took'} ${inSentence(name.value)}`, { state });
+  edit(`${isTicked.value ? 'Put back' : 'Took'} ${spoken.value}`, { state });
 }
 function price(foundMinor: number): void {
-  edit(`Price of ${inSentence(name.value)}`, { foundMinor });
+  edit(`Price of ${spoken.value}`, { foundMinor });
 }
 /** A tenth of what the keys move money by: 50 cents. */
 const step = computed(() => Math.max(1, Math.round(moneyStepMinor(words.currency()) / 10)));
@@ -101,7 +102,7 @@ function gone(): void {
     <div v-if="open" class="found">
       <v-btn :aria-label="`${words.price(step)} less`" @click="move(-step)">−</v-btn>
       <MoneyField
-        :label="line.count > 1 ? `One ${inSentence(name)} costs` : `${name} costs`"
+        :label="line.count > 1 ? `One ${spoken} costs` : `${name} costs`"
         :minor="priceOf(line)"
         @change="price"
       />
@@ -109,7 +110,7 @@ function gone(): void {
       <CheckField
         :model-value="line.onOffer"
         label="On offer today"
-        @update:model-value="edit(`Offer of ${inSentence(name)}`, { onOffer: $event })"
+        @update:model-value="edit(`Offer of ${spoken}`, { onOffer: $event })"
       />
       <v-btn class="gone" @click="gone">{{ line.state === 'missing' ? 'It is there' : 'Not there' }}</v-btn>
     </div>

@@ -2,23 +2,23 @@
 import { computed } from 'vue';
 import { lineMinor } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
-import { count, inSentence, listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 import { useErrand } from './use-errand';
 
 /** What to leave and to take instead, when the shop is not as its list said. */
 const errands = useErrands();
 const words = useWords();
-const { swap, takeSwap, wareName, shopName } = useErrand();
+const { swap, takeSwap, wareInSentence, shopName } = useErrand();
 
 const leave = computed(() =>
   (errands.open?.lines ?? [])
     .filter((l) => swap.value?.leave.includes(l.id))
-    .map((l) => inSentence(wareName(l.ware))),
+    .map((l) => wareInSentence(l.ware)),
 );
 const take = computed(() =>
   (swap.value?.take ?? []).map((l) => ({
     id: l.id,
-    words: inSentence(wareName(l.ware)),
+    words: wareInSentence(l.ware),
     at: `${words.price(lineMinor(l))} at ${shopName(l.shop)}`,
   })),
 );

@@ -1,3 +1,4 @@
+import { upperFirst, lowerFirst } from '@uisce/core/base';
 import { createSharedComposable, watchDebounced } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { PriceList } from '@uisce/core/catalogue';
@@ -21,7 +22,7 @@ import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
-import { count, inSentence, oneAndMany } from '../words/use-words';
+import { count, oneAndMany } from '../words/use-words';
 
 /** A tick is judged when the hand has moved on. */
 const JUDGE_AFTER_MS = 250;
@@ -180,15 +181,17 @@ export const useErrand = createSharedComposable(() => {
       case 'tool':
         return catalogue.tools.get(ware.tool)?.name ?? ware.tool;
       case 'glasses':
-        return count(
-          ware.pieces,
-          ...oneAndMany(inSentence(catalogue.glasses.get(ware.glass)?.name ?? ware.glass)),
-        );
+        return count(ware.pieces, ...oneAndMany(catalogue.glassInSentence(ware.glass)));
       case 'pantry':
-        return catalogue.pantryName(ware.pantry).replace(/^./, (c) => c.toUpperCase());
+        return upperFirst(catalogue.pantryName(ware.pantry));
       default:
         return catalogue.kindName(ware.kind);
     }
+  }
+
+  function wareInSentence(ware: Ware): string {
+    if (ware.is === 'tool') return catalogue.toolInSentence(ware.tool);
+    return 'kind' in ware ? catalogue.kindInSentence(ware.kind) : lowerFirst(wareName(ware));
   }
 
   /** What the way to the chosen shops costs, minor units. */
@@ -222,6 +225,7 @@ export const useErrand = createSharedComposable(() => {
     swap,
     takeSwap,
     wareName,
+    wareInSentence,
     setOut,
   };
 });

@@ -3,7 +3,7 @@ import { useClipboard } from '@vueuse/core';
 import { computed } from 'vue';
 import { useNotices } from '../kept/use-notices';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 
 /** Who is asked for what, so that the menu lacks least and opens most; with a message to copy. */
@@ -22,7 +22,7 @@ const asked = computed(() => {
   const day = words.weekday(e.on);
   const bringers = e.guests.filter((g) => !g.drives && !g.noAlcohol);
   const bottles = p.bring.slice(0, Math.min(MOST, Math.max(1, bringers.length))).map((b, i) => {
-    const name = inSentence(catalogue.kindName(b.kind));
+    const name = catalogue.kindInSentence(b.kind);
     const who = bringers[i]?.name ?? 'somebody';
     const opens = b.opens > 0 ? `opens ${b.opens} for this party` : '';
     const saves = b.savesMinor > 0 ? `saves ${words.price(b.savesMinor)}` : '';

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import {
@@ -19,7 +20,7 @@ import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useMayHold } from '../ui/drink/use-warnings';
 import SelectField from '../ui/SelectField.vue';
-import { count, inSentence, listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 import { useMenuWords } from './use-menu-words';
 import { useEvening } from './use-evening';
 
@@ -195,7 +196,7 @@ const first = (criterion: MenuCriterion) =>
           <span>{{ i + 1 }}. {{ CRITERIA[criterion] }}</span>
           <v-btn
             v-if="i > 0"
-            :aria-label="`${inSentence(CRITERIA[criterion])} decides sooner`"
+            :aria-label="`${lowerFirst(CRITERIA[criterion])} decides sooner`"
             @click="first(criterion)"
             >Sooner</v-btn
           >

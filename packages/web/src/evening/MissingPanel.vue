@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { WantedKind } from '@uisce/core/evening';
@@ -6,7 +7,7 @@ import { useErrands } from '../household/use-errands';
 import { useEvenings } from '../household/use-evenings';
 import { useCatalogue } from '../household/use-catalogue';
 import DataTable from '../ui/DataTable.vue';
-import { count, inSentence, listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 
 /** What it takes, against what is there; what is missing goes to the errand in one tap. */
@@ -53,7 +54,7 @@ const ice = computed(() => {
     .filter((t) => t.cycles > 0)
     .map(
       (t) =>
-        `${count(t.cycles, 'turn')} of ${t.count} × ${t.mould.name.toLowerCase()}, ${words.number(t.hours)} h each,`,
+        `${count(t.cycles, 'turn')} of ${t.count} × ${lowerFirst(t.mould.name)}, ${words.number(t.hours)} h each,`,
     );
   const kg = (g: number) => `${words.number(g / 1000)} kg`;
   const crushed = plan.value?.quantities.crushedG ?? 0;
@@ -98,7 +99,7 @@ const garnishes = computed(() =>
       <DataTable caption="What the evening takes" :columns="COLUMNS" :rows="rows" :row-key="(r) => r.id" />
       <div>
         <p v-if="toMake.length > 0">
-          To make: {{ listed(toMake.map((m) => inSentence(catalogue.kindName(m.kind)))) }},
+          To make: {{ listed(toMake.map((m) => catalogue.kindInSentence(m.kind))) }},
           <RouterLink to="/bench">on the bench</RouterLink>.
         </p>
         <p v-if="garnishes.length > 0">Garnish: {{ listed(garnishes) }}.</p>

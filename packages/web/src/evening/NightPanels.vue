@@ -9,7 +9,7 @@ import { useOrder } from '../household/use-order';
 import { useCatalogue } from '../household/use-catalogue';
 import CautionLine from '../ui/CautionLine.vue';
 import AsksPanel from './AsksPanel.vue';
-import { count, inSentence, listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 import { useNight } from './use-night';
 
@@ -34,7 +34,7 @@ const offered = computed(() => {
     const stands = drinks.value.find((t) => t.id === d.id);
     const seat = at < 0 ? 'may' : (d.seats[at] ?? 'may');
     const refusal = guest.value && refusalOf(guest.value, d.glass);
-    const why = refusal ? `: ${sayRefusal(refusal, (k) => inSentence(catalogue.kindName(k)))}` : '';
+    const why = refusal ? `: ${sayRefusal(refusal, (k) => catalogue.kindInSentence(k))}` : '';
     const left = stands?.left === undefined ? '' : stands.isOut ? 'none left' : `${stands.left} left`;
     return { ...d, seat, why, left, isOut: stands?.isOut ?? false, isLow: stands?.isLow ?? false };
   });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from '@uisce/core/base';
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { standardDrink, type InGlass } from '@uisce/core/drink';
@@ -8,7 +9,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import { saveFile } from '../ui/save-file';
 import SelectField from '../ui/SelectField.vue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
-import { inSentence, listed, useWords } from '../words/use-words';
+import { listed, useWords } from '../words/use-words';
 import { guestPageAddress } from './guest-link';
 import { MENU_LOOKS, menuPdf, type MenuLook } from './paper/menu-pdf';
 import { listPdf } from './paper/list-pdf';
@@ -29,9 +30,7 @@ const when = computed(() =>
   evening.value ? `${words.day(evening.value.on)}, from ${evening.value.from}` : '',
 );
 
-const namesOf = (kinds: readonly string[]) => [
-  ...new Set(kinds.map((k) => inSentence(catalogue.kindName(k)))),
-];
+const namesOf = (kinds: readonly string[]) => [...new Set(kinds.map((k) => catalogue.kindInSentence(k)))];
 function strengthOf({ figures: { abv, ethanolG }, noAlcohol }: InGlass): string {
   if (noAlcohol) return abv === 0 ? 'no alcohol' : 'under 0.5 % vol';
   const standard = standardDrink(settings.current.locale);
@@ -42,7 +41,7 @@ async function printMenu(): Promise<void> {
     .sort((a, b) => b.glasses - a.glasses)
     .map(({ name, glass }) => ({
       name,
-      parts: listed(namesOf(glass.parts)).replace(/^./, (c) => c.toUpperCase()),
+      parts: upperFirst(listed(namesOf(glass.parts))),
       strength: strengthOf(glass),
       contains: [
         glass.allergens.length > 0 ? `contains ${listed(glass.allergens.map((a) => ALLERGEN_WORDS[a]))}` : '',
@@ -70,7 +69,7 @@ async function printSchedule(): Promise<void> {
   }
   const parts = [...days].map(([heading, lines]) => ({ heading, lines }));
   const mixed = (plan.value?.batches ?? []).map((b) => ({
-    text: `${b.name}: ${listed([...b.batch.parts.map((p) => `${words.volume(Math.round(p.ml))} ${inSentence(catalogue.kindName(p.kind))}`), `${words.volume(Math.round(b.batch.waterMl))} water`])}`,
+    text: `${b.name}: ${listed([...b.batch.parts.map((p) => `${words.volume(Math.round(p.ml))} ${catalogue.kindInSentence(p.kind)}`), `${words.volume(Math.round(b.batch.waterMl))} water`])}`,
     at: `${Math.round(b.batch.glassMl)} ml a glass`,
   }));
   const all = mixed.length > 0 ? [...parts, { heading: 'Mixed ahead', lines: mixed }] : parts;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { computed } from 'vue';
 import { useEvenings } from '../household/use-evenings';
 import CheckField from '../ui/CheckField.vue';
@@ -131,7 +132,7 @@ const left = computed(() => {
       >
     </h2>
     <p v-if="not" class="rust" role="status">
-      It cannot all be done in time: {{ taskName(not.task).toLowerCase() }}, since {{ WHY[not.why] }}.
+      It cannot all be done in time: {{ lowerFirst(taskName(not.task)) }}, since {{ WHY[not.why] }}.
       {{ instead }}
     </p>
     <svg

@@ -1,3 +1,4 @@
+import { upperFirst, lowerFirst } from '@uisce/core/base';
 import { createSharedComposable, useNow, watchDebounced } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
 import { peopleOf, type Evening, type EveningPlan, type Lack, type ScheduledTask } from '@uisce/core/evening';
@@ -6,7 +7,7 @@ import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
-import { count, inSentence, listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 
 /** A guest or a drink is changed; what follows is worked out when the hand has moved on. */
 const ASK_AFTER_MS = 300;
@@ -45,7 +46,7 @@ export function sayLack(lack: Lack): string {
 
 /** "Six guests", as a sentence begins. */
 export function sayGuests(n: number): string {
-  const word = NUMBER_WORDS[n]?.replace(/^./, (c) => c.toUpperCase()) ?? String(n);
+  const word = upperFirst(NUMBER_WORDS[n] ?? String(n));
   return `${word} ${n === 1 ? 'guest' : 'guests'}`;
 }
 
@@ -145,12 +146,12 @@ export const useEvening = createSharedComposable(() => {
         ? 'Everyone finds at least two they like'
         : p.lacks.every((l) => l.is === 'no-soft')
           ? 'Everyone finds at least two they like, but nothing without alcohol stands on it'
-          : listed(p.lacks.map(sayLack)).replace(/^./, (c) => c.toUpperCase()),
+          : upperFirst(listed(p.lacks.map(sayLack))),
       p.menu.proven ? 'proven best' : 'a good menu, not proven',
     ];
     const first = ahead.value[0];
     if (p.schedule.ok && first)
-      parts.push(`begin ${sayMoment(first.begins)} with ${inSentence(taskName(first.id))}`);
+      parts.push(`begin ${sayMoment(first.begins)} with ${lowerFirst(taskName(first.id))}`);
     if (p.schedule.ok) {
       const hands = p.tasks.filter((t) => t.hands).reduce((sum, t) => sum + t.minutes, 0);
       parts.push(`your hands are busy ${sayMinutes(hands)} in all`);

@@ -1,7 +1,7 @@
 import type { MissingItem, Swap } from '@uisce/core/evening';
 import type { BatchedDrink } from '@uisce/core/mixed';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 
 /** What a freezer makes of a batch. */
 const FREEZER = {
@@ -17,9 +17,7 @@ export function useMenuWords() {
 
   const drinkName = (id: string) => catalogue.recipes.get(id)?.name ?? id;
   const sayMissing = (missing: readonly MissingItem[]) =>
-    listed(
-      missing.map((m) => `${m.count > 1 ? `${m.count} × ` : ''}${inSentence(catalogue.kindName(m.kind))}`),
-    );
+    listed(missing.map((m) => `${m.count > 1 ? `${m.count} × ` : ''}${catalogue.kindInSentence(m.kind)}`));
   const sayBatch = ({ volumeMl, glassMl, abv, freezesAtC, freezer, bottles }: BatchedDrink) => {
     const sizes = [...new Set(bottles)].map(
       (ml) => `${bottles.filter((b) => b === ml).length} × ${words.size(ml)}`,

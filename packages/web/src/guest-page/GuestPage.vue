@@ -2,13 +2,12 @@
 import { useEventListener } from '@vueuse/core';
 import { computed, onMounted, ref } from 'vue';
 import { useTheme } from 'vuetify';
-import { listed } from '@uisce/core/base';
+import { listed, upperFirst } from '@uisce/core/base';
 import { standardDrink } from '@uisce/core/drink';
 import type { GuestDrink } from '@uisce/core/evening';
 import CautionLine from '../ui/CautionLine.vue';
 import CheckField from '../ui/CheckField.vue';
 import CheckGroup from '../ui/CheckGroup.vue';
-import { inSentence } from '../words/in-sentence';
 import { ALLERGEN_CHOICES, ALLERGEN_WORDS } from '../words/trade-words';
 import { useGuestPage } from './use-guest-page';
 
@@ -32,7 +31,7 @@ const when = computed(() =>
     ? `${new Intl.DateTimeFormat(view.value.locale, { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(`${view.value.on}T00:00:00Z`))}, from ${view.value.from}`
     : '',
 );
-const parts = (d: GuestDrink) => listed(d.parts.map(inSentence)).replace(/^./, (c) => c.toUpperCase());
+const parts = (d: GuestDrink) => upperFirst(listed(d.parts));
 const LITTLE_ABV = 0.0005;
 function strength({ abv, ethanolG, noAlcohol }: GuestDrink): string {
   if (noAlcohol) return abv < LITTLE_ABV ? 'Without alcohol' : 'Without alcohol: under 0.5 % vol';
@@ -45,7 +44,7 @@ function strength({ abv, ethanolG, noAlcohol }: GuestDrink): string {
 const contains = ({ allergens, unknown }: GuestDrink) =>
   [
     allergens.length > 0 ? `contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}` : '',
-    unknown.length > 0 ? `not known what is in the ${listed(unknown.map(inSentence))}` : '',
+    unknown.length > 0 ? `not known what is in the ${listed(unknown)}` : '',
   ]
     .filter(Boolean)
     .join('; ');

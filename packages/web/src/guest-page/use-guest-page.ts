@@ -1,6 +1,6 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { problemDetailsSchema } from '@uisce/core/base';
+import { problemDetailsSchema, upperFirst } from '@uisce/core/base';
 import {
   cannotServe,
   guestViewSchema,
@@ -34,7 +34,7 @@ export function useGuestPage(key: string) {
     if (answer?.ok) return answer;
     const problem = problemDetailsSchema.safeParse(await answer?.json().catch(() => undefined));
     const words = answer === undefined ? AWAY : (problem.data?.detail ?? 'That did not work: ask the house');
-    trouble.value = words.replace(/^./, (c) => c.toUpperCase());
+    trouble.value = upperFirst(words);
     return undefined;
   }
   async function load(): Promise<void> {

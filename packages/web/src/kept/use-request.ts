@@ -1,8 +1,9 @@
+import { upperFirst } from '@uisce/core/base';
 import { ref } from 'vue';
 import { ApiError, OfflineError } from './client';
 
 /** A message as a sentence of its own. */
-const sentence = (message: string) => `${message.replace(/^./, (c) => c.toUpperCase()).replace(/\.$/, '')}.`;
+const sentence = (message: string) => `${upperFirst(message).replace(/\.$/, '')}.`;
 
 /** Something that the server may refuse: whether it is under way, and in one sentence why it was refused. */
 export function useRequest(after: () => Promise<void> = () => Promise.resolve()) {

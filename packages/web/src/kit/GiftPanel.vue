@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 import { useKitSentence } from './kit-sentence';
 import MoneyField from '../ui/MoneyField.vue';
 import CheckField from '../ui/CheckField.vue';
@@ -26,7 +26,7 @@ watch([moneyMinor, usualKitchen, open], ask);
 
 const cover = found;
 const opened = computed(() => (cover.value ? cover.value.drinks - cover.value.beyond.length : 0));
-const nameOf = (id: string | undefined) => inSentence(catalogue.tools.get(id ?? '')?.name ?? '');
+const nameOf = (id: string | undefined) => catalogue.toolInSentence(id ?? '');
 </script>
 
 <template>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { computed, ref, watch } from 'vue';
 import { MAX_MENU_DRINKS, type GlassPriority } from '@uisce/core/glass';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, listed, oneAndMany, useWords } from '../words/use-words';
+import { count, listed, oneAndMany, useWords } from '../words/use-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
 import { useEveningMenu } from './use-evening-menu';
@@ -49,7 +50,7 @@ const choices = computed(() =>
 const lots = computed(() =>
   (kept.value?.lots ?? []).map((lot) => {
     const own = kits.kit.glasses.find((g) => g.id === lot.source.ownedId);
-    const [one, many] = oneAndMany(inSentence(catalogue.glasses.get(lot.source.type)?.name ?? ''));
+    const [one, many] = oneAndMany(catalogue.glassInSentence(lot.source.type));
     return {
       ...lot,
       name: own?.name ?? (lot.needed === 1 ? one : many),
@@ -64,7 +65,7 @@ const answer = computed(() => {
   if (menu.value.length === 0) return 'choose a menu';
   if (lots.value.length === 0) return '';
   const cost = kept.value?.costMinor ?? 0;
-  return `${lots.value.map((l) => `${l.needed} ${inSentence(l.name)}`).join(', ')}${cost > 0 ? ` · ${words.price(cost)} to buy` : ' · all in the cupboard'}`;
+  return `${lots.value.map((l) => `${l.needed} ${lowerFirst(l.name)}`).join(', ')}${cost > 0 ? ` · ${words.price(cost)} to buy` : ' · all in the cupboard'}`;
 });
 </script>
 
@@ -104,7 +105,7 @@ const answer = computed(() => {
     <ul class="plain-list">
       <li v-for="lot in lots" :key="lot.source.id" class="row">
         <span
-          ><strong>{{ lot.needed }} {{ inSentence(lot.name) }}</strong>
+          ><strong>{{ lot.needed }} {{ lowerFirst(lot.name) }}</strong>
           <span class="dim"> for {{ listed(lot.drinkNames) }}</span></span
         >
         <span class="dim">{{

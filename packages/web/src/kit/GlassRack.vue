@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { computed, ref } from 'vue';
 import { useKit } from '../household/use-kit';
-import { count, inSentence, listed, oneAndMany, useWords } from '../words/use-words';
+import { count, listed, oneAndMany, useWords } from '../words/use-words';
 import { useCatalogue } from '../household/use-catalogue';
 import DrinkNames from '../ui/DrinkNames.vue';
 import CautionLine from '../ui/CautionLine.vue';
@@ -24,14 +25,14 @@ const chosen = ref<string>();
 const adding = ref(false);
 const shown = computed(() => [...rack.value, ...spare.value].find((g) => g.id === chosen.value));
 const fewest = computed(() =>
-  listed((report.value?.fewestTypes ?? []).map((id) => inSentence(catalogue.glasses.get(id)?.name ?? id))),
+  listed((report.value?.fewestTypes ?? []).map((id) => catalogue.glassInSentence(id))),
 );
 
 /** Say that glasses of a type are there, of the usual size until they are measured. */
 function own(glass: RackGlass): void {
   const id = `own-${glass.type.id}-${kits.kit.glasses.length + 1}`;
   const [, many] = oneAndMany(glass.type.name);
-  kits.edit(`Own ${inSentence(many)}`, {
+  kits.edit(`Own ${lowerFirst(many)}`, {
     glasses: [
       ...kits.kit.glasses,
       { id, name: many, type: glass.type.id, capacityMl: glass.capacityMl, count: glass.count },

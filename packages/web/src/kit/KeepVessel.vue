@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { computed, ref } from 'vue';
 import type { Cup } from '@uisce/core/catalogue';
 import type { Calibration } from '@uisce/core/measure';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import { leadsToWrongInput } from '../ui/wrong-input';
 import SelectField from '../ui/SelectField.vue';
@@ -33,7 +34,7 @@ const card = ref<HTMLElement>();
 const target = ref('');
 const targets = computed(() => [
   { value: '', title: 'a vessel of its own' },
-  ...kits.kit.vessels.map((v) => ({ value: v.id, title: `another line of ${inSentence(v.name)}` })),
+  ...kits.kit.vessels.map((v) => ({ value: v.id, title: `another line of ${lowerFirst(v.name)}` })),
 ]);
 const newId = () => `own-${Date.now().toString(36)}`;
 const round = (ml: number) => Math.round(ml * 10) / 10;
@@ -50,12 +51,12 @@ function keepAsMeasure(): void {
     }
     const lines = [...first.lines, line].sort((a, b) => a.ml - b.ml);
     const cups = [{ ...first, lines }, ...others];
-    kits.edit(`Line on ${inSentence(into.name)}`, {
+    kits.edit(`Line on ${lowerFirst(into.name)}`, {
       vessels: kits.kit.vessels.map((v) => (v === into ? { ...v, cups } : v)),
     });
   } else {
     const called = name.value.trim().slice(0, 60) || 'Measure';
-    kits.edit(`Calibrated ${inSentence(called)}`, {
+    kits.edit(`Calibrated ${lowerFirst(called)}`, {
       vessels: [...kits.kit.vessels, { id: newId(), name: called, cups: [{ name: 'cup', lines: [line] }] }],
     });
   }
@@ -64,7 +65,7 @@ function keepAsMeasure(): void {
 function keepAsGlass(): void {
   if (leadsToWrongInput(card.value)) return;
   const called = name.value.trim().slice(0, 60) || 'Glass';
-  kits.edit(`Measured ${inSentence(called)}`, {
+  kits.edit(`Measured ${lowerFirst(called)}`, {
     glasses: [
       ...kits.kit.glasses,
       { id: newId(), name: called, type: props.type, capacityMl: round(props.result.ml), count: 1 },

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { withArticle } from '@uisce/core/base';
+import { withArticle, inSentence, lowerFirst } from '@uisce/core/base';
 import { computed, ref, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import { useOwnMeasure } from '../words/own-measure';
 import { useKitReport } from './use-kit-report';
 import CautionLine from '../ui/CautionLine.vue';
@@ -46,7 +46,7 @@ const share = (part: number) => `${words.number(part * 100, 0)} %`;
 const best = computed(() => scores.value?.scores[0]);
 const answer = computed(() => {
   if (!scores.value || !best.value) return '';
-  const bought = `${withArticle(inSentence(best.value.jigger.name))} would meet ${share(best.value.met)}`;
+  const bought = `${withArticle(inSentence(best.value.jigger))} would meet ${share(best.value.met)}`;
   if (kits.kit.vessels.length === 0) return `none yet; ${bought} of what recipes ask for within 5 %`;
   return `yours meet ${share(scores.value.own.met)} of what recipes ask for within 5 %; ${bought}`;
 });
@@ -61,12 +61,12 @@ function addLike(id: string | null): void {
   const like = catalogue.all.jiggers.find((j) => j.id === id);
   if (!like) return;
   const name = like.name.slice(0, 60);
-  kits.edit(`Own ${inSentence(name)}`, {
+  kits.edit(`Own ${lowerFirst(name)}`, {
     vessels: [...kits.kit.vessels, { id: like.id, name, cups: like.cups }],
   });
 }
 function remove(id: string, name: string): void {
-  kits.edit(`No ${inSentence(name)}`, { vessels: kits.kit.vessels.filter((v) => v.id !== id) });
+  kits.edit(`No ${lowerFirst(name)}`, { vessels: kits.kit.vessels.filter((v) => v.id !== id) });
 }
 
 const AMOUNTS = [

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { orderAdvice, takesHerbs, wearReminders } from '@uisce/core/kit';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
@@ -7,7 +8,7 @@ import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
 import { useJudgement } from '../words/judgement';
 import { useToday } from '../household/use-today';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
 import { useOwnership } from './use-ownership';
 import { useWall } from './use-wall';
@@ -89,7 +90,7 @@ const cautions = computed(() =>
     <template v-if="handWash.length > 0">
       <h3>Not in the dishwasher</h3>
       <p v-for="h in handWash" :key="h.name" class="dim">
-        <strong>{{ h.name }}</strong>: {{ inSentence(h.why) }}
+        <strong>{{ h.name }}</strong>: {{ lowerFirst(h.why) }}
       </p>
     </template>
     <CautionLine v-for="c in cautions" :key="c.name"

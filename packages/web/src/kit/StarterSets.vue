@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { computed } from 'vue';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
@@ -47,7 +48,7 @@ const people = computed(() => kits.kit.people);
     <h2 id="sets-title">
       Ways to start
       <small v-if="best" class="dim"
-        >· for {{ people }}: {{ best.set.name.toLowerCase() }};
+        >· for {{ people }}: {{ lowerFirst(best.set.name) }};
         {{ kits.kit.glasses.length > 0 ? 'from the glasses that are there' : 'glasses apart' }}</small
       >
     </h2>

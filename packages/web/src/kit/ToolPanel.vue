@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { computed } from 'vue';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
-import { inSentence, listed, useWords } from '../words/use-words';
+import { listed, useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
 import { useOwnership } from './use-ownership';
 import { useWall } from './use-wall';
@@ -43,7 +44,7 @@ const instead = computed(() => {
       .filter((n) => n.tools.includes(props.id))
       .flatMap((n) => n.kitchen),
   );
-  return catalogue.all.kitchen.filter((t) => ids.has(t.id)).map((t) => inSentence(t.name));
+  return catalogue.all.kitchen.filter((t) => ids.has(t.id)).map((t) => lowerFirst(t.name));
 });
 const price = computed(() => priceOf(props.id));
 </script>
@@ -53,15 +54,15 @@ const price = computed(() => priceOf(props.id));
     <div class="head">
       <strong>{{ name }}</strong>
       <span class="dim"
-        >for {{ listed(techniques.map((t) => inSentence(t.name))) }}
+        >for {{ listed(techniques.map((t) => lowerFirst(t.name))) }}
         <template v-if="price !== undefined && !held"> · {{ words.price(price) }}</template></span
       >
       <button class="plain-button link" type="button" @click="$emit('close')">Close</button>
     </div>
     <p v-if="tool?.note">{{ tool.note }}</p>
-    <p v-if="thing">What it makes hard: {{ inSentence(thing.hard) }}</p>
+    <p v-if="thing">What it makes hard: {{ lowerFirst(thing.hard) }}</p>
     <p v-if="instead.length > 0" class="dim">The kitchen has instead: {{ listed(instead) }}.</p>
-    <p v-if="tool?.dishwasher" class="dim">Not in the dishwasher: {{ inSentence(tool.dishwasher) }}</p>
+    <p v-if="tool?.dishwasher" class="dim">Not in the dishwasher: {{ lowerFirst(tool.dishwasher) }}</p>
     <p v-if="tool?.wears" class="dim">
       Look at the {{ tool.wears.part }} every {{ tool.wears.months }} months: {{ tool.wears.look }}.
     </p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { ref } from 'vue';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 import HungDrawing from './HungDrawing.vue';
 import { KITCHEN_DRAWINGS, PLAIN_DRAWING, TOOL_DRAWINGS } from './tool-drawings';
 import ToolPanel from './ToolPanel.vue';
@@ -84,7 +85,7 @@ function sayTool({ tool, state, priceMinor, closes }: HungTool): string {
                 :state="hung.owned ? 'owned' : 'spare'"
                 kitchen
               />
-              <span class="name">{{ inSentence(hung.thing.name) }}</span>
+              <span class="name">{{ lowerFirst(hung.thing.name) }}</span>
               <span v-if="hung.serves" class="note sea">stands in</span>
             </button>
           </li>

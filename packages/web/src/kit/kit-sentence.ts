@@ -4,7 +4,7 @@ import { useKitReport } from './use-kit-report';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, listed, oneAndMany, useWords } from '../words/use-words';
+import { count, listed, oneAndMany, useWords } from '../words/use-words';
 import type { KitOffer } from '@uisce/core/kit';
 import type { KitScope } from '@uisce/core/plan';
 
@@ -29,9 +29,8 @@ export function useKitSentence() {
   /** "a €9 fine strainer", "2 coupes for €12.90". */
   function sayOffer({ entry, sets, priceMinor }: KitOffer): string {
     const price = words.price(priceMinor);
-    if (entry.tool !== undefined)
-      return withArticle(`${price} ${inSentence(catalogue.tools.get(entry.tool)?.name ?? '')}`);
-    const glass = oneAndMany(inSentence(catalogue.glasses.get(entry.glass ?? '')?.name ?? ''));
+    if (entry.tool !== undefined) return withArticle(`${price} ${catalogue.toolInSentence(entry.tool)}`);
+    const glass = oneAndMany(catalogue.glassInSentence(entry.glass ?? ''));
     return `${count(entry.pieces * sets, ...glass)} for ${price}`;
   }
 

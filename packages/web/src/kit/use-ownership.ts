@@ -1,8 +1,8 @@
+import { lowerFirst } from '@uisce/core/base';
 import { useToday } from '../household/use-today';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
 import { cupboardOf } from '@uisce/core/kit';
-import { inSentence } from '../words/use-words';
 
 /** Say that something is owned, or is not after all: one tap. */
 export function useOwnership() {
@@ -12,14 +12,14 @@ export function useOwnership() {
 
   function toggleTool(id: string): void {
     const { tools } = kits.kit;
-    const name = inSentence(catalogue.tools.get(id)?.name ?? id);
+    const name = catalogue.toolInSentence(id);
     if (tools.some((t) => t.id === id)) kits.edit(`No ${name}`, { tools: tools.filter((t) => t.id !== id) });
     else kits.edit(`Own ${name}`, { tools: [...tools, { id, since: today.iso() }] });
   }
 
   function toggleThing(id: string): void {
     const { kitchen } = kits.kit;
-    const name = inSentence(catalogue.all.kitchen.find((t) => t.id === id)?.name ?? id);
+    const name = lowerFirst(catalogue.all.kitchen.find((t) => t.id === id)?.name ?? id);
     if (kitchen.includes(id)) kits.edit(`No ${name}`, { kitchen: kitchen.filter((k) => k !== id) });
     else kits.edit(`${name} in the kitchen`, { kitchen: [...kitchen, id] });
   }

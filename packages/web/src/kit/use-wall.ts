@@ -1,10 +1,10 @@
+import { lowerFirst } from '@uisce/core/base';
 import { createSharedComposable } from '@vueuse/core';
 import { computed } from 'vue';
 import type { KitchenThing, Technique, Tool } from '@uisce/core/catalogue';
 import { coveredBy } from '@uisce/core/kit';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
-import { inSentence } from '../words/use-words';
 import { RAILS } from './kit-groups';
 import { useKitReport } from './use-kit-report';
 
@@ -101,7 +101,7 @@ export const useWall = createSharedComposable(() => {
           lacking.length > 0
             ? `lacks ${lacking[0]?.need.what ?? ''}`
             : needs.length > 0 && most('needed') > 0
-              ? `covered${vessel ? ` by your ${inSentence(vessel.name)}` : ''}`
+              ? `covered${vessel ? ` by your ${lowerFirst(vessel.name)}` : ''}`
               : '',
         tools,
         things,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inSentence } from '@uisce/core/base';
 import { ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components';
 import { use, type ECElementEvent } from 'echarts/core';
@@ -124,7 +125,7 @@ function open({ data }: ECElementEvent): void {
 <template>
   <section class="balance" aria-labelledby="balance-title" tabindex="0" @keydown.t.stop="asTable = !asTable">
     <div class="panel-head">
-      <h2 id="balance-title">Among the {{ family?.name.toLowerCase() }}</h2>
+      <h2 id="balance-title">Among the {{ family && inSentence(family) }}</h2>
       <button class="plain-button switch" type="button" :aria-pressed="asTable" @click="asTable = !asTable">
         {{ asTable ? 'Chart' : 'Table' }}
       </button>

@@ -6,7 +6,7 @@ import { useSettings } from '../household/use-settings';
 import { useCatalogue } from '../household/use-catalogue';
 import { useHouseSyrup } from '../words/house-syrup';
 import { useGlassCost } from '../ui/drink/use-glass-cost';
-import { inSentence, listed, useWords } from '../words/use-words';
+import { listed, useWords } from '../words/use-words';
 
 const props = defineProps<{ recipe: Recipe }>();
 
@@ -53,7 +53,7 @@ const standard = computed(() => {
         {{ words.price(cost.minor) }}
         <span class="dim small">{{ glassCost.sayWhose(cost) }}</span>
         <span v-if="cost.unpriced.length > 0" class="dim small">
-          without {{ listed(cost.unpriced.map((k) => inSentence(catalogue.kindName(k)))) }}</span
+          without {{ listed(cost.unpriced.map((k) => catalogue.kindInSentence(k))) }}</span
         >
       </dd>
     </div>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { inSentence } from '@uisce/core/base';
 import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { drinkKey, type Recipe } from '@uisce/core/catalogue';
 import { sayMethod } from '@uisce/core/drink';
 import { useCatalogue } from '../household/use-catalogue';
 import { CANON_WORDS, ERA_WORDS } from '../words/trade-words';
 import { useHouseSyrup } from '../words/house-syrup';
-import { inSentence, listed, useWords } from '../words/use-words';
+import { listed, useWords } from '../words/use-words';
 import { useWarnings } from '../ui/drink/use-warnings';
 import SpecTable from '../ui/drink/SpecTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
@@ -52,14 +53,12 @@ watch(
 const profile = computed(() => house.figuresOf(props.recipe));
 const glass = computed(() => catalogue.glasses.get(props.recipe.glass));
 const steps = computed(() =>
-  glass.value
-    ? sayMethod(props.recipe, catalogue.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
-    : [],
+  glass.value ? sayMethod(props.recipe, catalogue.kinds, inSentence(glass.value), (k) => inSentence(k)) : [],
 );
 const warnings = useWarnings(toRef(props, 'recipe'));
 const variants = computed(() => catalogue.all.recipes.filter((r) => drinkKey(r) === drinkKey(props.recipe)));
 const otherGlasses = computed(() =>
-  listed(props.recipe.otherGlasses.map((id) => inSentence(catalogue.glasses.get(id)?.name ?? id))),
+  listed(props.recipe.otherGlasses.map((id) => catalogue.glassInSentence(id))),
 );
 const about = computed(() => {
   const { recipe } = props;

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { inSentence } from '@uisce/core/base';
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { BASES } from '@uisce/core/rules';
 import { useCatalogue } from '../household/use-catalogue';
 import { STRENGTH_WORDS } from '../words/strength-words';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 import { useNotebook } from '../household/use-notebook';
 import CollectionPanel from './CollectionPanel.vue';
 import MeantWords from './MeantWords.vue';
@@ -52,9 +53,7 @@ const ANY: Choice = { value: '', title: 'Any' };
 const entriesOf = <T,>(of: Record<string, T>, title: (one: T) => string): Choice[] =>
   Object.entries(of).map(([value, one]) => ({ value, title: title(one) }));
 const bases = computed(() => BASES.map((id): Choice => ({ value: id, title: catalogue.kindName(id) })));
-const { choices: kinds, matches } = useKindChoices((k) =>
-  k.abstract ? `Any ${inSentence(k.name)}` : k.name,
-);
+const { choices: kinds, matches } = useKindChoices((k) => (k.abstract ? `Any ${inSentence(k)}` : k.name));
 const tags = computed(() => [...new Set(notebook.drinks.flatMap((d) => d.tags))].sort());
 const fields = computed(() => [
   { key: 'reach' as const, label: 'In reach', choices: entriesOf(REACHES, (title) => title) },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { minorDigits } from '@uisce/core/base';
+import { minorDigits, upperFirst } from '@uisce/core/base';
 import { KEEPS_AS, SUPPLIES, type Allergen, type KeepsAs, type Kind } from '@uisce/core/catalogue';
 import { ownKindSchema, type OwnKind } from '@uisce/core/notebook';
 import { useNotebook } from '../household/use-notebook';
@@ -83,7 +83,7 @@ watch(
   () => {
     draft.value = props.kind
       ? { ...draftOf(props.kind), stated: props.kind.allergensStated }
-      : blank((props.says ?? '').replace(/^./, (c) => c.toUpperCase()));
+      : blank(upperFirst(props.says ?? ''));
     trouble.value = '';
   },
   { immediate: true },

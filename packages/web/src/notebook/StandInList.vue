@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { amountMl } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
 import { useCatalogue } from '../household/use-catalogue';
-import { inSentence, listed, useWords } from '../words/use-words';
+import { listed, useWords } from '../words/use-words';
 
 const props = defineProps<{ recipe: Recipe }>();
 
@@ -21,7 +21,7 @@ const parts = computed(() =>
         const ml = amountMl(slot.amount);
         const names = s.with.map((k, i) => {
           const share = s.parts?.[i] ?? 1;
-          const name = inSentence(catalogue.kindName(k));
+          const name = catalogue.kindInSentence(k);
           return ml === undefined || slot.amount.measure === 'dash'
             ? name
             : `${words.volume(ml * share)} ${name}`;

@@ -9,7 +9,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import SelectField from '../ui/SelectField.vue';
 import VerdictTaps from '../ui/drink/VerdictTaps.vue';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 
 /** How a drink was liked, here and in the log; and what is thought of it now. */
 const props = defineProps<{ recipe: Recipe }>();
@@ -51,7 +51,7 @@ const best = computed(() => {
   const drink = found && catalogue.recipes.get(found.drink);
   return found && drink ? { id: drink.id, name: drink.name, mean: words.number(found.mean) } : undefined;
 });
-const family = computed(() => inSentence(catalogue.families.get(props.recipe.family)?.name ?? ''));
+const family = computed(() => catalogue.familyInSentence(props.recipe.family));
 const isSaid = computed(() => draft.value.verdict !== null || draft.value.note.trim() !== '');
 function keep(): void {
   const version = own.value?.versions[own.value.current]?.at ?? null;

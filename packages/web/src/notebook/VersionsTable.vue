@@ -6,7 +6,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import DataTable, { type Column } from '../ui/DataTable.vue';
 import { METHOD_WORDS } from '../words/trade-words';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 
 /** Versions side by side: every part and figure in a row, what differs from the column before it marked. */
 const props = defineProps<{ drink: OwnDrink }>();
@@ -64,7 +64,7 @@ const rows = computed<Row[]>(() => {
       ),
     ),
     rowOf('Made', (v) => METHOD_WORDS[v.recipe.method]),
-    rowOf('Glass', (v) => inSentence(catalogue.glasses.get(v.recipe.glass)?.name ?? v.recipe.glass)),
+    rowOf('Glass', (v) => catalogue.glassInSentence(v.recipe.glass)),
     rowOf('Strength, vol', (v) => figure(v, 'abv')),
     rowOf('Sugar in 100 ml', (v) => figure(v, 'sugar')),
     rowOf('Acid in 100 ml', (v) => figure(v, 'acid')),

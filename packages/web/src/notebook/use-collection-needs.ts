@@ -1,3 +1,4 @@
+import { inSentence } from '@uisce/core/base';
 import { computed, type Ref } from 'vue';
 import type { Collection } from '@uisce/core/notebook';
 import { compilePlan, fewestBottles, type FewestBottles } from '@uisce/core/plan';
@@ -7,7 +8,7 @@ import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
-import { count, inSentence, listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 
 /** What a collection needs to be poured whole: the fewest bottles, from what is owned and beyond what the plan buys. */
 export function useCollectionNeeds(collection: Ref<Collection | undefined>) {
@@ -17,7 +18,7 @@ export function useCollectionNeeds(collection: Ref<Collection | undefined>) {
   const stock = useStock();
   const catalogue = useCatalogue();
   const words = useWords();
-  const { itemName } = useItemWords();
+  const { itemInSentence } = useItemWords();
 
   const compiled = computed(() => {
     const { brief } = plans;
@@ -33,12 +34,13 @@ export function useCollectionNeeds(collection: Ref<Collection | undefined>) {
     const owned = [...new Set([...problem.owned, ...more.filter((id) => known.has(id))])];
     return fewestBottles({ ...problem, owned }, collection.value?.drinks ?? []);
   }
+  const itemWords = (id: string) => {
+    const kind = compiled.value?.items.get(id)?.kind;
+    return kind ? inSentence(kind) : itemInSentence(id);
+  };
   function say(found: FewestBottles | undefined): string {
     if (found === undefined) return 'nothing on sale opens all of them at this attitude to stand-ins';
-    const names = (ids: readonly string[]) =>
-      listed([
-        ...new Set(ids.map((id) => inSentence(compiled.value?.items.get(id)?.kind.name ?? itemName(id)))),
-      ]);
+    const names = (ids: readonly string[]) => listed([...new Set(ids.map((id) => itemWords(id)))]);
     const { bottles, others, cost } = found;
     if (bottles.length + others.length === 0) return 'nothing is lacking';
     const parts = [

@@ -3,13 +3,13 @@ import { specDifferences, type SpecDifference } from '@uisce/core/notebook';
 import type { Recipe } from '@uisce/core/catalogue';
 import { useCatalogue } from '../household/use-catalogue';
 import { METHOD_WORDS } from '../words/trade-words';
-import { inSentence, listed, useWords } from '../words/use-words';
+import { listed, useWords } from '../words/use-words';
 
 /** What is otherwise in one spec than in another, in words. */
 export function useDifferenceWords() {
   const catalogue = useCatalogue();
   const words = useWords();
-  const kindName = (kind: string) => inSentence(catalogue.kindName(kind));
+  const kindName = (kind: string) => catalogue.kindInSentence(kind);
 
   function say(d: SpecDifference): string {
     switch (d.of) {
@@ -20,7 +20,7 @@ export function useDifferenceWords() {
       case 'method':
         return `${METHOD_WORDS[d.to as Recipe['method']]}, not ${METHOD_WORDS[d.from as Recipe['method']]}`;
       case 'glass':
-        return `in ${withArticle(inSentence(catalogue.glasses.get(d.to)?.name ?? d.to))}`;
+        return `in ${withArticle(catalogue.glassInSentence(d.to))}`;
       case 'ice':
         return d.to === 'none' ? 'without ice in the glass' : `${d.to} in the glass`;
       case 'garnish':

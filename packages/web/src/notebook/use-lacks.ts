@@ -1,3 +1,4 @@
+import { inSentence } from '@uisce/core/base';
 import { computed, type Ref } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { compilePlan, wayToDrink } from '@uisce/core/plan';
@@ -7,7 +8,7 @@ import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from '../words/use-item-words';
-import { inSentence, listed, useWords } from '../words/use-words';
+import { listed, useWords } from '../words/use-words';
 
 /** What a drink lacks, from what is owned and from what the plan buys, and what that costs. */
 export function useLacks(recipe: Ref<Recipe>) {
@@ -17,7 +18,7 @@ export function useLacks(recipe: Ref<Recipe>) {
   const words = useWords();
   const kits = useKit();
   const stock = useStock();
-  const { itemName } = useItemWords();
+  const { itemInSentence } = useItemWords();
 
   /** The plan's problem with this drink in it, whatever the tastes say. */
   const compiled = computed(() => {
@@ -44,7 +45,7 @@ export function useLacks(recipe: Ref<Recipe>) {
       const price = item?.priceMinor ?? kit?.get(id)?.priceMinor ?? packs?.get(id)?.priceMinor ?? 0;
       // Any glass that takes it would do: the cheapest is named, whatever the recipe calls for.
       const glass = kit?.get(id)?.entry.glass;
-      const name = inSentence(item?.kind.name ?? itemName(id));
+      const name = item ? inSentence(item.kind) : itemInSentence(id);
       const what =
         glass !== undefined && glass !== recipe.value.glass ? `a glass that takes it: ${name}` : name;
       return `${what} (${words.price(price)})`;

@@ -6,7 +6,7 @@ import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 import type { PlanResult } from '@uisce/core/plan';
 import ShelfDrawing from '../ui/shelf/ShelfDrawing.vue';
 import type { ShelfEntry } from '../ui/shelf/shelf-layout';
@@ -73,7 +73,7 @@ const coldOnly = computed(() => {
     });
   };
   const say = (kinds: readonly (string | undefined)[]) =>
-    kinds.length === 0 ? 'nothing' : listed(kinds.map((k) => inSentence(catalogue.kindName(k ?? ''))));
+    kinds.length === 0 ? 'nothing' : listed(kinds.map((k) => catalogue.kindInSentence(k ?? '')));
   return {
     here: say(only(answers.result, theirs.value)),
     there: say(only(theirs.value, answers.result)),

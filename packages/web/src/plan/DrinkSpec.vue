@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { inSentence } from '@uisce/core/base';
 import { computed, toRef } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { sayMethod } from '@uisce/core/drink';
 import { useCatalogue } from '../household/use-catalogue';
 import { useHouseSyrup } from '../words/house-syrup';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import { useWarnings } from '../ui/drink/use-warnings';
 import SpecTable from '../ui/drink/SpecTable.vue';
 import CautionLine from '../ui/CautionLine.vue';
@@ -18,9 +19,7 @@ const words = useWords();
 const profile = computed(() => house.figuresOf(props.recipe));
 const glass = computed(() => catalogue.glasses.get(props.recipe.glass));
 const steps = computed(() =>
-  glass.value
-    ? sayMethod(props.recipe, catalogue.kinds, inSentence(glass.value.name), (k) => inSentence(k.name))
-    : [],
+  glass.value ? sayMethod(props.recipe, catalogue.kinds, inSentence(glass.value), (k) => inSentence(k)) : [],
 );
 const warnings = useWarnings(toRef(props, 'recipe'));
 </script>

@@ -7,7 +7,7 @@ import { countDrinks } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, listed, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 import { useItemWords } from '../words/use-item-words';
 import { useMustDrinks } from '../ui/drink/use-must-drinks';
 import DrinkSpec from './DrinkSpec.vue';
@@ -18,7 +18,7 @@ const plans = usePlans();
 const catalogue = useCatalogue();
 const words = useWords();
 const must = useMustDrinks();
-const { itemName } = useItemWords();
+const { itemInSentence } = useItemWords();
 
 const sought = ref('');
 type Tab = 'open' | 'soft' | 'shut' | 'dropped';
@@ -52,7 +52,7 @@ const lists = computed(() => {
     shut: [...result.explanation.shut]
       .sort((a, b) => (a.lacks.length ? a.cost : Infinity) - (b.lacks.length ? b.cost : Infinity))
       .flatMap((d) => {
-        const lacks = d.lacks.map((id) => inSentence(itemName(id)));
+        const lacks = d.lacks.map((id) => itemInSentence(id));
         return row(
           d.id,
           lacks.length > 0 ? `lacks ${listed(lacks)}, ${words.price(d.cost)}` : 'nothing allowed opens it',

@@ -6,7 +6,7 @@ import { useAboutSet } from '../solver/use-about-set';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from '../words/use-item-words';
-import { count, inSentence, listed, sayDays, useWords } from '../words/use-words';
+import { count, listed, sayDays, useWords } from '../words/use-words';
 
 /** How far the set goes: glasses in all, which bottle is out first, what goes off before, what a glass costs; and larger bottles. */
 const FEW = 8;
@@ -17,7 +17,7 @@ const advice = useAdvice();
 const plans = usePlans();
 const catalogue = useCatalogue();
 const words = useWords();
-const { itemName } = useItemWords();
+const { itemName, itemInSentence } = useItemWords();
 
 const enough = useAboutSet('enough');
 const all = ref(false);
@@ -38,14 +38,14 @@ const rows = computed(() => {
   }));
 });
 const goingOff = computed(() =>
-  rows.value.filter((b) => b.untilOff !== undefined).map((b) => inSentence(b.name)),
+  rows.value.filter((b) => b.untilOff !== undefined).map((b) => itemInSentence(b.itemId)),
 );
 const larger = useAboutSet('larger');
 const largerWords = computed(() => {
   const found = larger.value;
   if (!found) return '';
   const sizes = found.bottles.map(
-    ({ kindId, to }) => `${inSentence(catalogue.kindName(kindId))} ${words.size(to.ml)}`,
+    ({ kindId, to }) => `${catalogue.kindInSentence(kindId)} ${words.size(to.ml)}`,
   );
   const { glassesNow, glassesThen } = found;
   const gain =
@@ -88,8 +88,8 @@ const once = computed(() => {
         {{ count(enough.glassesInAll, 'glass', 'glasses') }} in all, about
         {{ sayWeeks(enough.glassesInAll) }} at your pace. {{ once
         }}<template v-if="enough.first"
-          >; the first bottle to be out is <strong>{{ inSentence(itemName(enough.first.itemId)) }}</strong>,
-          after {{ sayGlasses(untilOut(enough.first)) }}</template
+          >; the first bottle to be out is <strong>{{ itemInSentence(enough.first.itemId) }}</strong>, after
+          {{ sayGlasses(untilOut(enough.first)) }}</template
         ><template v-if="goingOff.length > 0">; before they are empty go off: {{ listed(goingOff) }}</template
         >. A glass costs {{ words.price(Math.round(enough.glassMinor)) }} on average, of which
         {{ words.price(Math.round(enough.freshMinor)) }} is bought on the day.

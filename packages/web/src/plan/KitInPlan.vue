@@ -4,20 +4,20 @@ import { useKit } from '../household/use-kit';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 
 /** Tools, glasses and packs of sugar and the like that the plan's money buys beside the bottles. */
 const answers = useAnswer();
 const advice = useAdvice();
 const kits = useKit();
 const words = useWords();
-const { itemName } = useItemWords();
+const { itemInSentence } = useItemWords();
 
 const bought = computed(() => {
   const reasons = new Map(answers.result?.explanation.reasons.map((r) => [r.id, r]));
   return (answers.result?.kit ?? []).flatMap((k) => {
     const reason = reasons.get(k.id);
-    return reason ? [{ ...k, name: inSentence(itemName(k.id)), leaning: reason.leaning.length }] : [];
+    return reason ? [{ ...k, name: itemInSentence(k.id), leaning: reason.leaning.length }] : [];
   });
 });
 const packs = computed(() => {
@@ -25,7 +25,7 @@ const packs = computed(() => {
   return (answers.result?.packs ?? []).flatMap((p) => {
     const reason = reasons.get(p.id);
     if (!reason || p.owned) return [];
-    const name = `${inSentence(itemName(p.id))}, ${words.mass(p.g)}`;
+    const name = `${itemInSentence(p.id)}, ${words.mass(p.g)}`;
     return [{ ...p, name, leaning: reason.leaning.length }];
   });
 });

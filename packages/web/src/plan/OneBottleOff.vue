@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from '@uisce/core/base';
 import type { Lift } from '@uisce/core/plan';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
@@ -51,7 +52,7 @@ const rows = computed(() =>
       ...lift,
       more: Math.max(0, lift.price - leftOver.value),
       best: bestGain(Math.max(0, lift.price - leftOver.value)),
-      name: itemName(lift.id).replace(/^./, (c) => c.toUpperCase()),
+      name: upperFirst(itemName(lift.id)),
       size: sizeOf(lift.id),
       is: answers.kitById.has(lift.id)
         ? ('kit' as const)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from '@uisce/core/base';
 import { computed, watch } from 'vue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
@@ -77,11 +78,7 @@ watch(
         <DrinkNames :ids="change.closed" /><template v-if="change.opened.length > 0">
           and opens <DrinkNames :ids="change.opened" /></template
         >. {{ others.length > 0 ? `Instead you would buy ${itemsInSentence(others)}.` : ''
-        }}{{
-          gone.length > 0
-            ? ` ${itemsInSentence(gone).replace(/^./, (c) => c.toUpperCase())} would go too.`
-            : ''
-        }}
+        }}{{ gone.length > 0 ? ` ${upperFirst(itemsInSentence(gone))} would go too.` : '' }}
       </p>
       <p v-if="mine.why && mine.why.rivals.length > 0">
         Nearest in its place:

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { inSentence } from '@uisce/core/base';
 import { computed } from 'vue';
 import { RIGHT_FILL, servedDrink, standsIn } from '@uisce/core/glass';
 import { glassFor } from '@uisce/core/pouring';
 import { useKit } from '../household/use-kit';
 import { useLog } from '../household/use-log';
 import GlassDrawing from '../ui/drink/GlassDrawing.vue';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import { useRoundInHand } from './use-round-in-hand';
 
 /** The glass filling in layers, to scale: what is in already, and how full it will stand. */
@@ -38,7 +39,7 @@ const fills = computed(() => {
   if (!glass) return '';
   const { share, verdict } = standsIn(servedDrink(drink.value, log.bar.kinds), glass);
   const short = verdict === 'short' || share < RIGHT_FILL.least ? ', and looks short in it' : '';
-  return `fills your ${inSentence(glass.name)} to ${words.number(share * 100, 0)} %${short}`;
+  return `fills your ${inSentence(glass)} to ${words.number(share * 100, 0)} %${short}`;
 });
 </script>
 

@@ -7,7 +7,7 @@ import { specsLearnt, tastesLearnt, type TasteLearnt } from '@uisce/core/pouring
 import { useLog } from '../household/use-log';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 
 /** What the verdicts say, as questions: nothing is changed by itself. */
 const log = useLog();
@@ -45,8 +45,8 @@ function take({ taste, suggests }: TasteLearnt): void {
         {{ s.times }} times the <RouterLink :to="`/notebook/${s.drink}`">{{ s.name }}</RouterLink> was
         {{ s.tasted.replace('-', ' ')
         }}<template v-if="s.change"
-          >: try {{ words.volume(s.change.toMl) }} {{ inSentence(catalogue.kindName(s.change.kind)) }} where
-          it says {{ words.volume(s.change.fromMl) }}</template
+          >: try {{ words.volume(s.change.toMl) }} {{ catalogue.kindInSentence(s.change.kind) }} where it says
+          {{ words.volume(s.change.fromMl) }}</template
         >.
       </span>
     </p>

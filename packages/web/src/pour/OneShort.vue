@@ -5,7 +5,7 @@ import { RouterLink } from 'vue-router';
 import { needIndex } from '@uisce/core/kit';
 import { usePouring } from '../household/use-pouring';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence } from '../words/use-words';
+import { count } from '../words/use-words';
 
 /** What is one thing short, by the thing: what would open the most comes first. */
 const pouring = usePouring();
@@ -19,10 +19,10 @@ const rows = computed(() => {
   for (const { pourable, lacks } of pouring.now.value?.short ?? []) {
     const what =
       lacks.is === 'kind'
-        ? inSentence(catalogue.kindName(lacks.id))
+        ? catalogue.kindInSentence(lacks.id)
         : lacks.is === 'need'
           ? (needs.get(lacks.id)?.what ?? lacks.id)
-          : `${withArticle(inSentence(catalogue.glasses.get(lacks.id)?.name ?? lacks.id))}, or a glass that suits`;
+          : `${withArticle(catalogue.glassInSentence(lacks.id))}, or a glass that suits`;
     const row = by.get(what) ?? { what, drinks: [] };
     row.drinks.push({ id: pourable.recipe.id, name: pourable.recipe.name });
     by.set(what, row);

@@ -9,7 +9,7 @@ import { useSettings } from '../household/use-settings';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import CautionLine from '../ui/CautionLine.vue';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 import VerdictRow from '../ui/drink/VerdictRow.vue';
 
 /** What was just served: how it was liked, and what it took. */
@@ -31,7 +31,7 @@ const took = computed(() => {
   return [...all].flatMap(([id, ml]) => {
     const bottle = byId.get(id);
     if (!bottle || ml === 0) return [];
-    const name = inSentence(catalogue.kindName(bottle.kind));
+    const name = catalogue.kindInSentence(bottle.kind);
     const left =
       bottle.leftMl === null
         ? 'not measured'

@@ -16,7 +16,7 @@ export function useDrinkWords() {
   const today = useToday();
   const catalogue = useCatalogue();
   const words = useWords();
-  const nameOf = (kind: string) => plainName(catalogue.kindName(kind));
+  const nameOf = (kind: string) => plainName(catalogue.kindInSentence(kind));
 
   /** How many before something is out: "5, then the dry gin is out". */
   function glasses({ glasses: n, runsOut }: PourNow): string {

@@ -9,7 +9,7 @@ import { useSettings } from '../household/use-settings';
 import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, inSentence, plainName, sayDays, useWords } from '../words/use-words';
+import { count, plainName, sayDays, useWords } from '../words/use-words';
 import { useRoundInHand } from './use-round-in-hand';
 import { useStepWords } from './use-step-words';
 
@@ -38,7 +38,7 @@ export function usePourSentence() {
     const figure = `${count(n, 'drink')} now`;
     const [first] = pouring.asks.value;
     if (!first) return { before: '', figure, after: n === 0 ? ': say on the Shelf what stands there' : '' };
-    const name = plainName(catalogue.kindName(first.kind));
+    const name = plainName(catalogue.kindInSentence(first.kind));
     return { before: '', figure, after: `; the ${name} asks to be used in ${first.drinks} of them` };
   });
   const choosingBelow = computed(() => {
@@ -83,9 +83,7 @@ export function usePourSentence() {
     if (there && !there.unmeasured && each && order && step.act !== 'squeeze') {
       const left = Math.floor((there.ml - each * order.count) / each);
       if (left >= 0 && left <= FEW_DRINKS)
-        parts.push(
-          `${count(left, 'more drink')} in the ${inSentence(catalogue.kindName(kind ?? ''))} after this`,
-        );
+        parts.push(`${count(left, 'more drink')} in the ${catalogue.kindInSentence(kind ?? '')} after this`);
     }
     // What is done once for all is of no one drink.
     const drink =
@@ -111,7 +109,7 @@ export function usePourSentence() {
     if (best?.mean === undefined) return { before, figure: '', after: '' };
     return {
       before: `${before}; liked best: `,
-      figure: `${inSentence(best.name)}, ${words.number(best.mean)} of 5`,
+      figure: `${best.name}, ${words.number(best.mean)} of 5`,
       after: '',
     };
   });

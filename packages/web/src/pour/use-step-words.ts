@@ -1,3 +1,4 @@
+import { inSentence } from '@uisce/core/base';
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { coveredBy, needIndex } from '@uisce/core/kit';
@@ -5,7 +6,7 @@ import { stepCautions, vesselsOf, type PourStep } from '@uisce/core/pouring';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
-import { count, inSentence, listed, oneAndMany, plainName, useWords } from '../words/use-words';
+import { count, listed, oneAndMany, plainName, useWords } from '../words/use-words';
 
 const ICE_NAMES = { none: '', cubes: 'in cubes', block: 'one large piece', crushed: 'crushed' } as const;
 const ICE_WORDS = {
@@ -30,7 +31,7 @@ export function useStepWords() {
   const words = useWords();
 
   const vessels = computed(() => vesselsOf(kits.kit, catalogue.all));
-  const nameOf = (kind: string) => plainName(catalogue.kindName(kind));
+  const nameOf = (kind: string) => plainName(catalogue.kindInSentence(kind));
 
   /** The household's tin, mixing glass or blender, or what stands in for it. */
   function vesselName(into: PourStep['into']): string {
@@ -38,7 +39,7 @@ export function useStepWords() {
     const { cover } = vessels.value[into];
     if (cover?.by !== 'kitchen') return USUAL_NAMES[into];
     const thing = catalogue.all.kitchen.find((t) => t.id === cover.id);
-    return thing ? inSentence(thing.name) : USUAL_NAMES[into];
+    return thing ? inSentence(thing) : USUAL_NAMES[into];
   }
   function where({ into, vessels: n }: PourStep): string {
     if (into === 'beside') return n > 1 ? `into ${n} small glasses beside` : 'into a small glass beside';
@@ -180,7 +181,7 @@ export function useStepWords() {
       const cover = need && coveredBy(need, kits.kit);
       const thing =
         cover?.by === 'kitchen' ? catalogue.all.kitchen.find((t) => t.id === cover.id) : undefined;
-      if (thing) return { name: inSentence(thing.name), hard: thing.hard, caution: thing.caution };
+      if (thing) return { name: inSentence(thing), hard: thing.hard, caution: thing.caution };
     }
     return undefined;
   }

@@ -7,7 +7,7 @@ import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
 import { useVerdicts } from '../household/use-verdicts';
 import DataTable from '../ui/DataTable.vue';
-import { inSentence, listed, useWords } from '../words/use-words';
+import { listed, useWords } from '../words/use-words';
 
 /** Four glasses of one drink by their figures: which is wrong, and what mends it. */
 const kits = useKit();
@@ -65,7 +65,7 @@ const sayMend = (m: BlindMend) =>
   listed(
     m.map(({ slot, fromMl, toMl }) => {
       const kind = recipe.value?.slots[slot]?.kind ?? '';
-      return `${words.volume(toMl)} ${inSentence(catalogue.kindName(kind))} instead of ${words.volume(fromMl)}`;
+      return `${words.volume(toMl)} ${catalogue.kindInSentence(kind)} instead of ${words.volume(fromMl)}`;
     }),
   );
 const what = (i: number) => {

@@ -5,7 +5,7 @@ import { SPOUTS, type Spout } from '@uisce/core/practice';
 import { useCatalogue } from '../household/use-catalogue';
 import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import AimPanel from './AimPanel.vue';
 import PourStage from './PourStage.vue';
 import { useAim } from './use-aim';
@@ -38,7 +38,7 @@ const whats = computed(() => [
 const label = computed(() => {
   if (!part.value)
     return drink.value === '' ? `Hold: ${words.volume(targetMl.value)}` : 'Hold: once more from the first';
-  return `Hold: ${words.volume(part.value.ml)} ${inSentence(catalogue.kindName(part.value.kind))}`;
+  return `Hold: ${words.volume(part.value.ml)} ${catalogue.kindInSentence(part.value.kind)}`;
 });
 /** How the last one was. */
 const said = computed(() => {

@@ -2,7 +2,7 @@ import { listed, withArticle } from '@uisce/core/base';
 import type { FlashcardChoice, MethodReason, SpecFlashcard } from '@uisce/core/practice';
 import { useCatalogue } from '../household/use-catalogue';
 import { METHOD_WORDS } from '../words/trade-words';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 
 const REASONS: Record<MethodReason, string> = {
   cloudy: 'juice, cream or egg wants air and cold',
@@ -20,7 +20,7 @@ const REASONS: Record<MethodReason, string> = {
 export function useFlashcardWords() {
   const catalogue = useCatalogue();
   const words = useWords();
-  const kind = (id: string) => inSentence(catalogue.kindName(id));
+  const kind = (id: string) => catalogue.kindInSentence(id);
   const drink = (card: SpecFlashcard) => catalogue.recipes.get(card.drink)?.name ?? card.drink;
 
   function question(card: SpecFlashcard): string {
@@ -44,7 +44,7 @@ export function useFlashcardWords() {
       case 'amount':
         return words.volume(choice.ml);
       case 'glass':
-        return inSentence(catalogue.glasses.get(choice.glass)?.name ?? choice.glass);
+        return catalogue.glassInSentence(choice.glass);
       case 'method':
         return `${METHOD_WORDS[choice.method]}: ${REASONS[choice.reason]}`;
       case 'part':

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from '@uisce/core/base';
 import { computed } from 'vue';
 import { saveFile } from '../ui/save-file';
 import DataTable from '../ui/DataTable.vue';
@@ -21,9 +22,7 @@ const CHOICES: { value: ImportChoice; title: string }[] = [
   { value: 'all', title: 'New, and theirs' },
   { value: 'leave', title: 'Nothing' },
 ];
-const rows = computed(() =>
-  (whole.compared.value ?? []).map((c) => ({ ...c, noun: c.noun.replace(/^./, (l) => l.toUpperCase()) })),
-);
+const rows = computed(() => (whole.compared.value ?? []).map((c) => ({ ...c, noun: upperFirst(c.noun) })));
 async function take(path: string, name: string, type: string): Promise<void> {
   const answer = await fetch(path).catch(() => undefined);
   if (answer?.ok) saveFile(name, type, new Uint8Array(await answer.arrayBuffer()));

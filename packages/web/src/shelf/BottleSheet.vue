@@ -17,7 +17,7 @@ import {
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useToday } from '../household/use-today';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import CautionLine from '../ui/CautionLine.vue';
 import CheckField from '../ui/CheckField.vue';
 import NumberField from '../ui/NumberField.vue';
@@ -48,7 +48,7 @@ const kind = computed(() => {
   const usual = catalogue.kinds.get(props.bottle.kind);
   return usual && { ...usual, abv: props.bottle.abv ?? usual.abv };
 });
-const name = computed(() => inSentence(catalogue.kindName(props.bottle.kind)));
+const name = computed(() => catalogue.kindInSentence(props.bottle.kind));
 const until = computed(() => kind.value && goodUntil(props.bottle, kind.value));
 /** What is known of it, in a row. */
 const facts = computed(() => {

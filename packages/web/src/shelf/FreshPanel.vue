@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
 import { useCatalogue } from '../household/use-catalogue';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 
 /** Fruit, eggs and herbs by count: what turns first stands first. */
 const stock = useStock();
@@ -23,7 +23,7 @@ const rows = computed(() =>
   }),
 );
 function change(id: string, kind: string, pieces: number): void {
-  const name = inSentence(catalogue.kindName(kind));
+  const name = catalogue.kindInSentence(kind);
   if (pieces > 0) stock.edit(id, `Pieces for ${name}`, { pieces });
   else stock.edit(id, `Used up ${name}`, { pieces: 0, finishedOn: today.iso() });
 }
@@ -38,7 +38,7 @@ function change(id: string, kind: string, pieces: number): void {
       <li v-for="row in rows" :key="row.id">
         <span
           ><strong>{{ row.pieces }} × {{ row.of || row.name }}</strong>
-          <small class="dim"> for {{ inSentence(row.name) }}</small></span
+          <small class="dim"> for {{ catalogue.kindInSentence(row.kind) }}</small></span
         >
         <span class="dim" :class="{ rust: row.past }">{{
           row.until ? `${row.past ? 'past' : 'good until'} ${words.shortDay(row.until)}` : ''

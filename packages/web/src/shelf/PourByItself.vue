@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { inGlass, refusalOf, sayRefusal, standardDrink } from '@uisce/core/drink';
 import { neatDrink } from '@uisce/core/pouring';
 import type { Bottle } from '@uisce/core/stock';
+import { useCatalogue } from '../household/use-catalogue';
 import { useLimits } from '../household/use-limits';
 import { useLog } from '../household/use-log';
 import { useSettings } from '../household/use-settings';
@@ -10,11 +11,12 @@ import { useStock } from '../household/use-stock';
 import CautionLine from '../ui/CautionLine.vue';
 import CheckField from '../ui/CheckField.vue';
 import NumberField from '../ui/NumberField.vue';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 
 /** A glass of one bottle by itself, neat, on ice or as wine: written down and counted like any drink. */
 const props = defineProps<{ bottle: Bottle }>();
 
+const catalogue = useCatalogue();
 const settings = useSettings();
 const limitsOf = useLimits();
 const log = useLog();
@@ -44,7 +46,7 @@ const glass = computed(() =>
 const people = computed(() =>
   log.people.map(({ name }) => {
     const refusal = glass.value && refusalOf(limitsOf(name), glass.value);
-    return { name, why: refusal ? sayRefusal(refusal, (k) => inSentence(k)) : '' };
+    return { name, why: refusal ? sayRefusal(refusal, (k) => catalogue.kindInSentence(k)) : '' };
   }),
 );
 const standard = computed(() => standardDrink(settings.current.locale));

@@ -6,7 +6,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import CautionLine from '../ui/CautionLine.vue';
 import { titleOf } from '../words/title';
 import { useToday } from '../household/use-today';
-import { inSentence, useWords } from '../words/use-words';
+import { useWords } from '../words/use-words';
 import BottleRow from './BottleRow.vue';
 import BottleSheet from './BottleSheet.vue';
 import ForecastPanel from './ForecastPanel.vue';
@@ -41,7 +41,7 @@ function level(id: string, leftMl: number): void {
   const bottle = stock.standing.find((b) => b.id === id);
   if (!bottle) return;
   const isOpen = bottle.sizeMl !== null && leftMl < bottle.sizeMl;
-  stock.edit(id, `Level of ${inSentence(catalogue.kindName(bottle.kind))}`, {
+  stock.edit(id, `Level of ${catalogue.kindInSentence(bottle.kind)}`, {
     leftMl,
     openedOn: bottle.openedOn ?? (isOpen ? today.iso() : null),
   });

@@ -9,7 +9,7 @@ import { useToday } from '../household/use-today';
 import { useCatalogue } from '../household/use-catalogue';
 import { useAdvice } from '../solver/use-advice';
 import { useAnswer } from '../solver/use-answer';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 import { SOON_DAYS, useShelf } from './use-shelf';
 
 /** What turns first asks to be used: the drinks of this house that use most of it before it does. */
@@ -72,7 +72,7 @@ const rows = computed(() =>
         >.
       </template>
       <template v-else>{{
-        open ? `Nothing that is here pours ${inSentence(row.name)}.` : 'Looking what pours it.'
+        open ? `Nothing that is here pours ${catalogue.kindInSentence(row.kind)}.` : 'Looking what pours it.'
       }}</template>
     </p>
   </section>

@@ -10,7 +10,7 @@ import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useAnswer } from '../solver/use-answer';
 import { useToday } from '../household/use-today';
-import { count, inSentence, useWords } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 
 /** Days before its last one from which a bottle asks to be used. */
 export const SOON_DAYS = 14;
@@ -103,10 +103,10 @@ export const useShelf = createSharedComposable(() => {
       .sort((a, b) => ((a.turnsOn ?? '') < (b.turnsOn ?? '') ? -1 : 1));
     if (next?.turnsOn) {
       const days = daysBetween(today.iso(), next.turnsOn);
-      return { before, figure: `the ${inSentence(next.name)} turns in ${count(days, 'day')}` };
+      return { before, figure: `the ${catalogue.kindInSentence(next.kind)} turns in ${count(days, 'day')}` };
     }
     const past = all.value.find((s) => s.tag === 'past its day');
-    if (past) return { before, figure: `the ${inSentence(past.name)} is past its day` };
+    if (past) return { before, figure: `the ${catalogue.kindInSentence(past.bottle.kind)} is past its day` };
     return { before, figure: 'nothing is pressing' };
   });
   const underline = computed(() => {
@@ -116,11 +116,9 @@ export const useShelf = createSharedComposable(() => {
     const [dry] = forecasts.value
       .filter((f) => f.dryOn !== undefined && f.turnsOn === undefined)
       .sort((a, b) => ((a.dryOn ?? '') < (b.dryOn ?? '') ? -1 : 1));
-    if (dry?.dryOn) parts.push(`${inSentence(dry.name)} lasts until ${words.day(dry.dryOn)}`);
+    if (dry?.dryOn) parts.push(`${catalogue.kindInSentence(dry.kind)} lasts until ${words.day(dry.dryOn)}`);
     if (stock.toReplace.length > 0)
-      parts.push(
-        `to be replaced: ${stock.toReplace.map((k) => inSentence(catalogue.kindName(k))).join(', ')}`,
-      );
+      parts.push(`to be replaced: ${stock.toReplace.map((k) => catalogue.kindInSentence(k)).join(', ')}`);
     const limit = plans.brief?.limits.liquorMl;
     if (limit) parts.push(`${words.number(litres.value)} of the ${limit / 1000} litres you allow at home`);
     return parts.join(' · ');

@@ -1,7 +1,7 @@
 import type { HomeMade, HomeMadePart } from '@uisce/core/catalogue';
 import { recipeOfBatch, type Batch, type BatchRecord } from '@uisce/core/bench';
 import { useCatalogue } from '../household/use-catalogue';
-import { inSentence, listed, useWords } from './use-words';
+import { listed, useWords } from './use-words';
 
 /** Batches as people call them. */
 export function useBatchWords() {
@@ -19,10 +19,10 @@ export function useBatchWords() {
   }
 
   function partName({ kind, pantry, hot, spiritAbv }: HomeMadePart): string {
-    const usual = pantry === undefined ? catalogue.kindName(kind ?? '') : catalogue.pantryName(pantry);
+    const usual = pantry === undefined ? catalogue.kindInSentence(kind ?? '') : catalogue.pantryName(pantry);
     const name =
       spiritAbv === undefined ? usual : usual.replace(/[\d.]+ %$/, `${words.number(spiritAbv * 100)} %`);
-    return pantry === 'water' && hot ? 'hot water' : inSentence(name);
+    return pantry === 'water' && hot ? 'hot water' : name;
   }
 
   /** "700 g", "0.1 g" for what goes in by the drop. */

@@ -12,7 +12,7 @@ import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from './use-item-words';
-import { count, inSentence, listed, useWords } from './use-words';
+import { count, listed, useWords } from './use-words';
 
 /** What follows "opens 58 drinks". */
 export function sayMakeUp({ bought, owned, syrups, mixers, seasonings, tools, glasses }: MakeUp): string {
@@ -65,7 +65,7 @@ export function useJudgement() {
   const plans = usePlans();
   const catalogue = useCatalogue();
   const words = useWords();
-  const { itemName } = useItemWords();
+  const { itemInSentence } = useItemWords();
 
   const makeUp = computed(() => makeUpOf(answers.result, catalogue.kinds));
 
@@ -137,7 +137,7 @@ export function useJudgement() {
   });
 
   function liftName(lift: Pick<Lift, 'id'>): string {
-    return inSentence(itemName(lift.id));
+    return itemInSentence(lift.id);
   }
 
   const certainty = computed(() => {

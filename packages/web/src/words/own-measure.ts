@@ -1,3 +1,4 @@
+import { lowerFirst } from '@uisce/core/base';
 import {
   measuringLines,
   measuringPlan,
@@ -7,7 +8,7 @@ import {
 } from '@uisce/core/measure';
 import { computed } from 'vue';
 import { useKit } from '../household/use-kit';
-import { inSentence, useWords } from './use-words';
+import { useWords } from './use-words';
 
 /** How to measure with the household's own vessels, in words. */
 export function useOwnMeasure() {
@@ -29,7 +30,7 @@ export function useOwnMeasure() {
   function sayLine({ vesselId, vessel, cup, ml, brim }: MeasuringLine): string {
     if (/spoon/.test(cup)) return `level ${cup}`;
     const which =
-      (cupsOf.value.get(vesselId) ?? 1) > 1 ? `${inSentence(vessel)}, ${cup}` : inSentence(vessel);
+      (cupsOf.value.get(vesselId) ?? 1) > 1 ? `${lowerFirst(vessel)}, ${cup}` : lowerFirst(vessel);
     return brim ? `${which} full` : `${which} to the ${words.volume(ml)} line`;
   }
 

@@ -1,6 +1,5 @@
 import { formatMoney, printAmount, printVolume, type Amount } from '@uisce/core/base';
 import { useSettings } from '../household/use-settings';
-import { inSentence } from './in-sentence';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
 
@@ -25,11 +24,9 @@ export function sayDays(days: number): string {
 
 export { listed } from '@uisce/core/base';
 
-export { inSentence };
-
 /** The same without a syrup's ratio, which stands in the spec. */
 export function plainName(name: string): string {
-  return inSentence(name).replace(/ [\d.]+:1$/, '');
+  return name.replace(/ [\d.]+:1$/, '');
 }
 
 /** Making a formatter is slow next to using it, and a long list asks for hundreds. */

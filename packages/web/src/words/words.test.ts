@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { sayLenses, sayMakeUp } from './judgement';
-import { count, inSentence, listed, sayDays } from './use-words';
+import { count, listed, sayDays } from './use-words';
 
 describe('words', () => {
   it('say what a set is best at beside the plain count', () => {
@@ -32,14 +32,6 @@ describe('words', () => {
 
   it('list with commas and one "and"', () => {
     expect([[], ['a'], ['a', 'b'], ['a', 'b', 'c']].map(listed)).toEqual(['', 'a', 'a and b', 'a, b and c']);
-  });
-
-  it('keep the capital of a place within a sentence and drop the others', () => {
-    expect(['Dry vermouth', 'Irish whiskey', 'Islay Scotch'].map(inSentence)).toEqual([
-      'dry vermouth',
-      'Irish whiskey',
-      'Islay Scotch',
-    ]);
   });
 });
 

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { useCatalogue } from '../../household/use-catalogue';
 import CheckField from '../../ui/CheckField.vue';
 import SelectField from '../../ui/SelectField.vue';
-import { count, inSentence } from '../../words/use-words';
+import { count } from '../../words/use-words';
 import OwnKindSheet from '../OwnKindSheet.vue';
 import { useDifferenceWords } from '../use-difference-words';
 import { useKindChoices } from '../use-kind-choices';
@@ -81,9 +81,7 @@ function ownKind(word: string): void {
           :custom-filter="matches"
           density="compact"
           persistent-placeholder
-          :placeholder="
-            word.near[0] ? `Perhaps ${inSentence(catalogue.kindName(word.near[0]))}` : 'Not known here'
-          "
+          :placeholder="word.near[0] ? `Perhaps ${catalogue.kindInSentence(word.near[0])}` : 'Not known here'"
           :aria-label="`What is “${word.says}”?`"
           @update:model-value="$event && bringing.say(word.says, $event)"
         />

@@ -8,7 +8,7 @@ import { useSettings } from '../../household/use-settings';
 import { useStock } from '../../household/use-stock';
 import { useCatalogue } from '../../household/use-catalogue';
 import { ALLERGEN_WORDS } from '../../words/trade-words';
-import { inSentence, listed, useWords } from '../../words/use-words';
+import { listed, useWords } from '../../words/use-words';
 import OwnKindSheet from '../OwnKindSheet.vue';
 
 /** Kinds that the catalogue lacks: what is known of them, and what is made with them. */
@@ -26,7 +26,7 @@ const rows = computed(() =>
     return {
       kind,
       facts: [
-        kind.parent ? `a kind of ${inSentence(catalogue.kindName(kind.parent))}` : '',
+        kind.parent ? `a kind of ${catalogue.kindInSentence(kind.parent)}` : '',
         kind.abv > 0 ? `${words.percent(kind.abv)} vol` : '',
         kind.sugarGPerL > 0 ? `${kind.sugarGPerL} g sugar a litre` : '',
         kind.acidGPerL > 0 ? `${kind.acidGPerL} g acid a litre` : '',

@@ -1,11 +1,11 @@
-import { amountMl } from '@uisce/core/base';
+import { amountMl, inSentence } from '@uisce/core/base';
 import type { Recipe } from '@uisce/core/catalogue';
 import { sayMethod } from '@uisce/core/drink';
 import { useNotebook } from '../../household/use-notebook';
 import { useCatalogue } from '../../household/use-catalogue';
 import { useOwnMeasure } from '../../words/own-measure';
 import { useMayHold } from '../../ui/drink/use-warnings';
-import { inSentence, listed, useWords } from '../../words/use-words';
+import { listed, useWords } from '../../words/use-words';
 import type { BookletDrink } from './booklet-pdf';
 
 /** A drink's words for paper: its spec in the reader's measure, and by the household's own cups where it has them. */
@@ -19,7 +19,7 @@ export function usePrintedDrink() {
   return (recipe: Recipe): BookletDrink => {
     const held = mayHold(recipe);
     const { figures } = held;
-    const glass = inSentence(catalogue.glasses.get(recipe.glass)?.name ?? recipe.glass);
+    const glass = catalogue.glassInSentence(recipe.glass);
     const mine = notebook.ownOf(recipe.id);
     const cups = (ml: number | undefined) => {
       const plan = own.isMeasured(ml) ? own.planFor(ml) : undefined;
@@ -33,7 +33,7 @@ export function usePrintedDrink() {
         what: `${listed([s.kind, ...s.or].map((k) => catalogue.kindName(k))).replace(/ and ([^,]*)$/, ' or $1')}${s.optional ? ' (if you like)' : ''}`,
         mine: own.lines.value.length === 0 ? '' : cups(amountMl(s.amount)),
       })),
-      steps: sayMethod(recipe, catalogue.kinds, glass, (k) => inSentence(k.name)),
+      steps: sayMethod(recipe, catalogue.kinds, glass, (k) => inSentence(k)),
       foot: [...sayHolds(held), mine?.from ? `From ${mine.from}.` : '', mine?.notes ?? '']
         .filter(Boolean)
         .join(' '),

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { lowerFirst } from '@uisce/core/base';
 import { dequal } from 'dequal';
 import { computed, ref, watch } from 'vue';
 import { judge, WISHES, type Balanced, type ComparedFigure, type Wish } from '@uisce/core/notebook';
 import { useCatalogue } from '../../household/use-catalogue';
 import DataTable from '../../ui/DataTable.vue';
-import { inSentence, listed, useWords } from '../../words/use-words';
+import { listed, useWords } from '../../words/use-words';
 import { useJudgeWords } from './use-judge-words';
 import { useWriting } from './use-writing';
 
@@ -58,7 +59,7 @@ function ask(what: Wish): void {
 const changes = computed(() =>
   (found.value?.changes ?? []).map(({ slot, fromMl, toMl }) => {
     const kind = recipe.value?.slots[slot]?.kind ?? '';
-    return `${words.volume(toMl)} ${inSentence(catalogue.kindName(kind))} instead of ${words.volume(fromMl)}`;
+    return `${words.volume(toMl)} ${catalogue.kindInSentence(kind)} instead of ${words.volume(fromMl)}`;
   }),
 );
 /** What else changes with it. */
@@ -68,7 +69,7 @@ const then = computed(() => {
   return listed(
     after.flatMap((p) => {
       const was = judged.value?.places.find((w) => w.of === p.of)?.value ?? 0;
-      return Math.abs(p.value - was) < was * 0.01 ? [] : [`${inSentence(NAMES[p.of])} ${figure(p)}`];
+      return Math.abs(p.value - was) < was * 0.01 ? [] : [`${lowerFirst(NAMES[p.of])} ${figure(p)}`];
     }),
   );
 });

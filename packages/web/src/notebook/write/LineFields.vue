@@ -16,7 +16,6 @@ import CheckField from '../../ui/CheckField.vue';
 import NumberField from '../../ui/NumberField.vue';
 import SelectField from '../../ui/SelectField.vue';
 import { MEASURE_WORDS } from '../../words/trade-words';
-import { inSentence } from '../../words/use-words';
 import { useKindChoices } from '../use-kind-choices';
 
 /** One ingredient beside what was understood of it, in fields: how much, of what measure, which kind. */
@@ -77,7 +76,7 @@ const extras = computed(() => {
     line.float ? 'floated' : '',
     line.muddle ? 'pressed' : '',
     line.rinse ? 'to rinse' : '',
-    line.or.length > 0 ? `or ${line.or.map((k) => inSentence(catalogue.kindName(k))).join(' or ')}` : '',
+    line.or.length > 0 ? `or ${line.or.map((k) => catalogue.kindInSentence(k)).join(' or ')}` : '',
   ].filter(Boolean);
 });
 const name = computed(() => props.line.says || 'this line');
@@ -125,7 +124,7 @@ const name = computed(() => props.line.says || 'this line');
         v-if="line.kind"
         :aria-label="`Yes, ${catalogue.kindName(line.kind)}`"
         @click="emit('edit', { kind: line.kind })"
-        >Yes, {{ inSentence(catalogue.kindName(line.kind)) }}</v-btn
+        >Yes, {{ catalogue.kindInSentence(line.kind) }}</v-btn
       >
       <v-btn :aria-label="`“${line.says}” is a kind of our own`" @click="emit('ownKind')"
         >A kind of our own</v-btn

@@ -2,7 +2,7 @@ import { withArticle } from '@uisce/core/base';
 import { computed } from 'vue';
 import type { FamilyPlace } from '@uisce/core/notebook';
 import { useCatalogue } from '../../household/use-catalogue';
-import { inSentence, listed, useWords } from '../../words/use-words';
+import { listed, useWords } from '../../words/use-words';
 import { ALLERGEN_WORDS } from '../../words/trade-words';
 import { useWriting } from './use-writing';
 
@@ -17,9 +17,7 @@ export function useJudgeWords() {
   const words = useWords();
   const { recipe, judged } = useWriting();
 
-  const family = computed(() =>
-    inSentence(catalogue.families.get(recipe.value?.family ?? 'sour')?.name ?? 'drinks'),
-  );
+  const family = computed(() => catalogue.familyInSentence(recipe.value?.family ?? 'sour'));
   const tens = (share: number) => Math.round(share * 10);
   function stands({ of, below }: FamilyPlace): string {
     if (below === undefined) return '';
@@ -45,7 +43,7 @@ export function useJudgeWords() {
       ...(j.allergens.length > 0 ? [`contains ${listed(j.allergens.map((a) => ALLERGEN_WORDS[a]))}`] : []),
       ...(j.unknown.length > 0
         ? [
-            `nobody has said what allergens the ${listed(j.unknown.map((k) => inSentence(catalogue.kindName(k))))} holds`,
+            `nobody has said what allergens the ${listed(j.unknown.map((k) => catalogue.kindInSentence(k)))} holds`,
           ]
         : []),
     ];

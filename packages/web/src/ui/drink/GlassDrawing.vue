@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { inSentence } from '@uisce/core/base';
 import { computed } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
 import { fillGlass, heightOfMl, radiusAt } from '@uisce/core/glass';
 import { useCatalogue } from '../../household/use-catalogue';
 import { useHouseSyrup } from '../../words/house-syrup';
 import { JOB_COLOUR } from '../theme/tokens';
-import { inSentence, plainName, useWords } from '../../words/use-words';
+import { plainName, useWords } from '../../words/use-words';
 import { FOOT_MM, glassOutline } from '../drawing/outline';
 import { iceShapes } from '../drawing/ice-shapes';
 
@@ -69,7 +70,7 @@ const drawing = computed(() => {
         colour: kind ? `rgb(var(--v-theme-${JOB_COLOUR[kind.job]}))` : 'rgb(var(--v-theme-slate))',
         water: kind === undefined,
         // A syrup's ratio stands in the spec; here it would run off the edge.
-        name: kind ? plainName(kind.name) : 'water from ice',
+        name: kind ? plainName(inSentence(kind)) : 'water from ice',
         amount: words.volume(kind ? layer.ml : Math.round(layer.ml)),
         edge: [centre + radiusAt(inside, (from + to) / 2) * scale, y((from + to) / 2)] as const,
         labelY: y((from + to) / 2),
@@ -119,7 +120,7 @@ const spoken = computed(() => {
   const f = fill.value;
   if (!f) return '';
   const ice = f.iceG > 0 ? ` and about ${words.number(f.iceG, 0)} g of ice` : '';
-  return `${words.volume(Math.round(f.liquidMl))}${ice} fill ${words.percent(f.share).replace(/[.,]\d/, '')} of a ${inSentence(f.glass.name)} of ${words.volume(Math.round(f.capacityMl))}${f.verdict === 'short' ? ', and look short in it' : ''}`;
+  return `${words.volume(Math.round(f.liquidMl))}${ice} fill ${words.percent(f.share).replace(/[.,]\d/, '')} of a ${inSentence(f.glass)} of ${words.volume(Math.round(f.capacityMl))}${f.verdict === 'short' ? ', and look short in it' : ''}`;
 });
 </script>
 

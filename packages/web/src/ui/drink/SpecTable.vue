@@ -7,7 +7,7 @@ import { useKit } from '../../household/use-kit';
 import { useCatalogue } from '../../household/use-catalogue';
 import { useHouseSyrup } from '../../words/house-syrup';
 import { useOwnMeasure } from '../../words/own-measure';
-import { inSentence, listed, useWords } from '../../words/use-words';
+import { listed, useWords } from '../../words/use-words';
 import { useAtHand } from './use-at-hand';
 import { useGlassCost } from './use-glass-cost';
 
@@ -37,7 +37,7 @@ const costs = computed(() => {
   const cost = glassCost.costOf(props.recipe);
   return new Map(cost?.slots.map((s) => [s.slot, s.minor]));
 });
-const names = (kinds: readonly string[]) => listed(kinds.map((k) => inSentence(catalogue.kindName(k))));
+const names = (kinds: readonly string[]) => listed(kinds.map((k) => catalogue.kindInSentence(k)));
 const scaled = (amount: Recipe['slots'][number]['amount']) =>
   words.amount({ ...amount, value: amount.value * props.servings });
 /** How to measure a slot in the household's own vessels; undefined when it is dashed or not asked for. */

@@ -4,7 +4,7 @@ import { drinkCost, type CostBottle, type DrinkCost } from '@uisce/core/drink';
 import { useAnswer } from '../../solver/use-answer';
 import { useStock } from '../../household/use-stock';
 import { useCatalogue } from '../../household/use-catalogue';
-import { inSentence, listed } from '../../words/use-words';
+import { listed } from '../../words/use-words';
 
 /** What a glass costs, the same wherever it is shown: by the household's own bottles, else the plan's, else as sold. */
 export function useGlassCost() {
@@ -40,9 +40,7 @@ export function useGlassCost() {
   /** By whose bottles a cost is reckoned: "gin by your bottle, vermouth by the plan’s; the rest as it is sold". */
   function sayWhose({ slots }: DrinkCost): string {
     const of = (whose: 'yours' | 'plan') => [
-      ...new Set(
-        slots.filter((s) => s.whose === whose).map((s) => inSentence(catalogue.kindName(s.slot.kind))),
-      ),
+      ...new Set(slots.filter((s) => s.whose === whose).map((s) => catalogue.kindInSentence(s.slot.kind))),
     ];
     const parts = [
       of('yours').length > 0 ? `${listed(of('yours'))} by what you paid` : '',

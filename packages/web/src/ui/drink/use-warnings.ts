@@ -6,7 +6,7 @@ import { pouredWith } from '@uisce/core/plan';
 import { useStock } from '../../household/use-stock';
 import { useCatalogue } from '../../household/use-catalogue';
 import { ALLERGEN_WORDS } from '../../words/trade-words';
-import { inSentence, listed } from '../../words/use-words';
+import { listed } from '../../words/use-words';
 import { useAtHand } from './use-at-hand';
 
 /**
@@ -31,7 +31,7 @@ export function useMayHold() {
   }
   /** "Contains nuts.", and what nobody has said. */
   function sayHolds({ allergens, unknown }: Pick<InGlass, 'allergens' | 'unknown'>): string[] {
-    const names = [...new Set(unknown.map((k) => inSentence(catalogue.kindName(k))))];
+    const names = [...new Set(unknown.map((k) => catalogue.kindInSentence(k)))];
     return [
       ...(allergens.length > 0 ? [`Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}.`] : []),
       ...(names.length > 0 ? [`Nobody has said what allergens are in the ${listed(names)}.`] : []),
