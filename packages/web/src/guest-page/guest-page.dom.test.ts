@@ -16,7 +16,7 @@ const view: GuestView = {
     {
       id: 'sour',
       name: 'Whiskey sour',
-      parts: ['Bourbon', 'Lemon juice', 'Egg white'],
+      parts: ['bourbon', 'lemon juice', 'egg white'],
       abv: 0.145,
       ethanolG: 21,
       allergens: ['egg'],

@@ -41,10 +41,9 @@ export const useCatalogue = defineStore('catalogue', () => {
   /** Tells this release of the shipped catalogue, read by this school of freshness, from others. */
   const releaseTag = ref('');
   const shippedTag = computed(() =>
-    settings.current.freshness === 'between'
-      ? releaseTag.value
-      : `${releaseTag.value} ${settings.current.freshness}`,
+    freshness.value === 'between' ? releaseTag.value : `${releaseTag.value} ${freshness.value}`,
   );
+  const freshness = computed(() => settings.current.freshness);
   const ownRecipes = computed(() => keeper.single(keptOwnRecipes));
   /** The household's own ways of making things stand beside the shipped ones. */
   const ownDrinks = computed<OwnDrink[]>((before) => keeper.all(keptOwnDrink, before));
@@ -57,7 +56,7 @@ export const useCatalogue = defineStore('catalogue', () => {
       drinks: plain(ownDrinks.value),
       kinds: plain(ownKinds.value),
       homeMade: plain(ownRecipes.value),
-      freshness: settings.current.freshness,
+      freshness: freshness.value,
     });
   });
 
@@ -166,6 +165,7 @@ export const useCatalogue = defineStore('catalogue', () => {
   }
 
   const pantry = computed(() => new Map(catalogue.value.pantry.map((p) => [p.id, p])));
+  const pantryInSentence = spoken(() => pantry.value);
   function pantryName(id: string): string {
     return pantry.value.get(id)?.name ?? id;
   }
@@ -198,5 +198,6 @@ export const useCatalogue = defineStore('catalogue', () => {
     familyInSentence,
     pantry,
     pantryName,
+    pantryInSentence,
   };
 });

@@ -19,7 +19,8 @@ export function useBatchWords() {
   }
 
   function partName({ kind, pantry, hot, spiritAbv }: HomeMadePart): string {
-    const usual = pantry === undefined ? catalogue.kindInSentence(kind ?? '') : catalogue.pantryName(pantry);
+    const usual =
+      pantry === undefined ? catalogue.kindInSentence(kind ?? '') : catalogue.pantryInSentence(pantry);
     const name =
       spiritAbv === undefined ? usual : usual.replace(/[\d.]+ %$/, `${words.number(spiritAbv * 100)} %`);
     return pantry === 'water' && hot ? 'hot water' : name;

@@ -18,6 +18,8 @@ export function useItemWords() {
   const itemInSentence = (id: string) => {
     const tool = answers.kitById.get(id)?.toolId;
     if (tool !== undefined) return catalogue.toolInSentence(tool);
+    const pack = answers.packById.get(id);
+    if (pack) return catalogue.pantryInSentence(pack.pantry);
     const kind = answers.itemById.get(id)?.kindId ?? id;
     return catalogue.kinds.has(kind) ? catalogue.kindInSentence(kind) : itemName(id);
   };
