@@ -32,7 +32,7 @@ test('a backup of a week ago is restored on every open page, and that taken back
   await asked.getByRole('button', { name: /^Restore the one of/ }).click();
   await expect(page.getByText(/^Restored: \d+ things\./)).toBeVisible();
   await expect(drinks.getByRole('row')).toHaveCount(7);
-  await page.getByRole('button', { name: 'Take that back' }).click();
+  await page.getByRole('button', { name: 'Undo that' }).click();
   await expect(page.getByText(/^As it was before/)).toBeVisible();
   await expect(drinks.getByRole('row')).toHaveCount(6);
   await other.close();

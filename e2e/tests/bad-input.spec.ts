@@ -57,7 +57,7 @@ test('a brief that cannot be met says what stands in the way', async ({ page, de
   await expect(page.getByText(/costs at least €\d+/)).toBeVisible();
   await saved(page, 'Money now');
   await page.getByLabel('Now', { exact: true }).fill('240');
-  expect(await proven(page)).toMatch(/^€240 opens/);
+  expect(await proven(page)).toMatch(/^€240 makes/);
 });
 
 test('a server that is gone is said, and the edit is saved when it is back', async ({ page, demo }) => {
@@ -89,5 +89,5 @@ test('a shop in another currency is said, and the plan counts in it once asked t
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await expect(page.getByText(/This plan is in EUR, the prices of Withy Cellar are in GBP/)).toBeVisible();
   await page.getByRole('button', { name: 'Count the money in GBP' }).click();
-  expect(await proven(page)).toMatch(/^£240 opens \d+ drinks/);
+  expect(await proven(page)).toMatch(/^£240 makes \d+ drinks/);
 });

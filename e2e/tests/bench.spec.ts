@@ -118,13 +118,13 @@ test('one house syrup rescales the specs, and what to make is scheduled', async 
   await own.getByLabel('Water to peel').fill('24');
   await expect(own.getByText(/softer than fresh/)).toBeVisible();
   await own.getByLabel('Called').fill('long and soft');
-  await own.getByRole('button', { name: 'Keep it' }).click();
+  await own.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('citrus peel');
   await expect(own.getByText('Lime juice, long and soft').first()).toBeVisible();
   await own.getByRole('radio', { name: 'Something else' }).check();
   await own.getByLabel('Part 1').fill('fresh ginger');
   await page.getByRole('option', { name: 'fresh ginger' }).click();
-  await own.getByRole('button', { name: 'Keep it' }).click();
+  await own.getByRole('button', { name: 'Save' }).click();
   await expect(own.getByText(/can grow botulism: it is not made here/)).toBeVisible();
   await own.getByRole('radio', { name: 'A liqueur' }).check();
   await own.getByLabel('To come to').fill('55');

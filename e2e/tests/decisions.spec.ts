@@ -34,8 +34,8 @@ test('plans are made, renamed, compared, deleted and brought back', async ({ pag
   await proven(page);
   await page.getByRole('button', { name: '2 plans' }).click();
   const list = page.getByRole('dialog');
-  await expect(list.getByText(/^€240 opens \d+ drinks.*proven best/)).toBeVisible({ timeout: 60_000 });
-  await expect(list.getByText(/^€120 opens \d+ drinks.*proven best/)).toBeVisible({ timeout: 60_000 });
+  await expect(list.getByText(/^€240 makes \d+ drinks.*proven best/)).toBeVisible({ timeout: 60_000 });
+  await expect(list.getByText(/^€120 makes \d+ drinks.*proven best/)).toBeVisible({ timeout: 60_000 });
 
   await list.getByRole('button', { name: 'Duplicate A smaller start' }).click();
   await list.getByRole('button', { name: 'Rename A smaller start, again' }).click();
@@ -57,7 +57,7 @@ test('plans are made, renamed, compared, deleted and brought back', async ({ pag
 
 test('what one drink leans on is read in the reader’s own measures', async ({ page, demo }) => {
   await page.goto(demo.address);
-  const drinks = /opens (\d+) drinks/.exec(await proven(page))?.[1] ?? '';
+  const drinks = /makes (\d+) drinks/.exec(await proven(page))?.[1] ?? '';
   await expect(page.locator('label').filter({ hasText: 'In reach' })).toHaveText(`In reach ${drinks}`);
   await page.getByRole('searchbox', { name: 'Find among these' }).fill('club soda');
   await page.getByRole('button', { name: /^Gin fizz/ }).click();

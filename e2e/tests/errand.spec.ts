@@ -20,7 +20,7 @@ test('an errand is set out on, swapped in the shop, put away, and all of it undo
   await page.goto(`${demo.address}/errand`);
   // The demo is half done: brandy was not there, and there is something better now.
   await expect(headline(page)).toHaveText(
-    /^7 of 28 in the basket, €104.30 of €240: a swap opens \d+ instead of \d+/,
+    /^7 of 28 in the basket, €104.30 of €240: a swap makes \d+ instead of \d+/,
   );
   await page.getByRole('button', { name: 'Give it up' }).click();
   await expect(headline(page)).toHaveText(
@@ -81,7 +81,7 @@ test('an errand is set out on, swapped in the shop, put away, and all of it undo
   await expect(sheet.getByLabel('Left in it')).toHaveValue(/^17[4-6]$/);
   await saved(page, 'Level of bourbon');
   // The vermouth still warns, with what would use it.
-  await expect(headline(page)).toContainText('the dry vermouth turns in 9 days');
+  await expect(headline(page)).toContainText('the dry vermouth goes off in 9 days');
   await expect(page.getByRole('region', { name: /^Use these first/ })).toContainText(
     /these use most of it, \d+ ml/,
   );
@@ -101,7 +101,7 @@ test('an errand goes on by phone while the server is away, and is sent once it i
   const first = await startServer(data.path, { UISCE_DEMO: '1' });
   const { port } = new URL(first.address);
   await page.goto(`${first.address}/errand`);
-  await expect(headline(page)).toContainText('a swap opens');
+  await expect(headline(page)).toContainText('a swap makes');
   await first.stop();
 
   await tick(page, 'Dark rum');
@@ -139,5 +139,5 @@ test('the plan answers as if nothing were owned, and as if there were more', asy
   await proven(page);
   const beyond = page.getByRole('region', { name: 'Beyond this set' });
   await beyond.getByText('As if', { exact: true }).click();
-  await expect(beyond).toContainText(/€240 would open \d+ drinks .* fewer than now/, { timeout: 60_000 });
+  await expect(beyond).toContainText(/€240 would make \d+ drinks .* fewer than now/, { timeout: 60_000 });
 });

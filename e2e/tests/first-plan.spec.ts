@@ -30,7 +30,7 @@ test('a stranger fills a brief by hand, reads the plan, and finds it again', asy
     await expect(page.getByRole('radio', { name: 'Bookcase' })).toBeChecked({ timeout: 2000 });
   }).toPass({ timeout: 30_000 });
   await page.getByLabel('Length').fill('80');
-  expect(await proven(page)).toMatch(/^€100 opens \d+ drinks with \d+ bottles/);
+  expect(await proven(page)).toMatch(/^€100 makes \d+ drinks with \d+ bottles/);
 
   await page.keyboard.press('Tab');
   await page.getByRole('link', { name: /Plan/ }).click();
@@ -43,8 +43,8 @@ test('a stranger fills a brief by hand, reads the plan, and finds it again', asy
   await waterline.focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
-  await expect(waterline).toHaveAttribute('aria-valuetext', /^€130 opens/);
-  const before = Number(/opens (\d+)/.exec(await proven(page))?.[1]);
+  await expect(waterline).toHaveAttribute('aria-valuetext', /^€130 makes/);
+  const before = Number(/makes (\d+)/.exec(await proven(page))?.[1]);
   await waterline.scrollIntoViewIfNeeded();
   const box = await waterline.boundingBox();
   if (!box) throw new Error('the waterline is not drawn');
@@ -53,7 +53,7 @@ test('a stranger fills a brief by hand, reads the plan, and finds it again', asy
   await page.mouse.move(box.x + 90, box.y + 80, { steps: 8 });
   await page.mouse.up();
   await expect(page.getByRole('heading', { level: 1 })).not.toContainText('€130');
-  const after = Number(/opens (\d+)/.exec(await proven(page))?.[1]);
+  const after = Number(/makes (\d+)/.exec(await proven(page))?.[1]);
   expect(after).toBeGreaterThan(before);
 
   // Lock a bottle.

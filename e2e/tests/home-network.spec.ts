@@ -111,7 +111,7 @@ test('a guest asks for a drink from the menu; it comes up on the night and goes 
 
   // Taken away, the key opens nothing.
   await page.getByRole('link', { name: 'Before', exact: true }).click();
-  await page.getByRole('button', { name: 'Take it away' }).click({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Delete it' }).click({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Make a page for them' }).waitFor();
   await expect(async () => {
     await guest.reload();

@@ -130,7 +130,7 @@ test('a server that stops in the middle of edits of each kind has them all once 
   await expect(page.getByText(/server does not answer/)).toBeVisible();
   const own = page.getByRole('region', { name: /^Your own way/ });
   await own.getByLabel('Called').fill('in the dark');
-  await own.getByRole('button', { name: 'Keep it' }).click();
+  await own.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('link', { name: /^Kit/ }).click();
   await person(page).fill('5');
   await person(page).blur();

@@ -19,7 +19,7 @@ test('a tool owned with one tap lets the plan spend on bottles instead, and is u
 
   const strainer = page.getByRole('button', { name: /^Fine strainer/ });
   await expect(strainer).toHaveAttribute('aria-pressed', 'false');
-  await expect(strainer).toHaveAccessibleName(/to buy, €9\.00, opens \d+ drinks/);
+  await expect(strainer).toHaveAccessibleName(/to buy, €9\.00, makes \d+ drinks/);
   await strainer.focus();
   await expect(page.getByText(/A small mesh clogs on fruit/)).toBeVisible();
   await page.keyboard.press('Enter');
@@ -78,7 +78,7 @@ test('a shot glass is weighed on the scale, and a spec is read in its measure', 
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText(/Type what yours shows: a number above 0/)).toBeVisible();
   await page.getByLabel('Called').fill('Lighthouse shot');
-  await page.getByRole('button', { name: 'Keep it as a measure' }).click();
+  await page.getByRole('button', { name: 'Save it as a measure' }).click();
   await saved(page, 'Calibrated lighthouse shot');
   await expect(page.getByRole('img', { name: `Lighthouse shot: cup ${ml} ml` })).toBeVisible();
 

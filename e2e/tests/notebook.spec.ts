@@ -37,7 +37,7 @@ test('the index narrows by what is asked for, forgives a slip, and is left as it
 }) => {
   await page.goto(`${demo.address}/notebook`);
   const sentence = page.getByRole('heading', { level: 1 });
-  await expect(sentence).toContainText(/\d+ drinks written down; your plan opens \d+/);
+  await expect(sentence).toContainText(/\d+ drinks written down; your plan makes \d+/);
   // A drink of several specs has several entries; more drinks open while the plan is being proven.
   const agrees = (which: number[]) =>
     expect(async () => {
@@ -46,7 +46,7 @@ test('the index narrows by what is asked for, forgives a slip, and is left as it
       expect(await page.getByText(/^\d+ entr/).innerText()).toContain(`entries of ${said} drinks`);
     }).toPass({ timeout: 20_000 });
   await agrees([0]);
-  await choose(page, 'In reach', 'What my plan opens');
+  await choose(page, 'In reach', 'What my plan makes');
   // With those without alcohol, which the plan counts beside.
   await agrees([1, 2]);
   await page.getByRole('button', { name: 'Show every drink' }).click();
@@ -121,7 +121,7 @@ test('a price table with two bad rows names both, and the good rows change what 
 
 test('the brief counts everything, the well known, or the core canon', async ({ page, demo }) => {
   await page.goto(`${demo.address}/brief`);
-  const drinks = async () => Number(/opens (\d+) drinks/.exec(await proven(page))?.[1]);
+  const drinks = async () => Number(/makes (\d+) drinks/.exec(await proven(page))?.[1]);
   const all = await drinks();
   await page.getByRole('radio', { name: /^Core canon/ }).check();
   await saved(page, 'Which drinks count');

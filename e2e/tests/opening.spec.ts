@@ -54,7 +54,7 @@ test('what cannot be fetched below the sentence is fetched once the server is ba
     return route.abort();
   });
   await page.goto(`${demo.address}/brief`);
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('opens');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('makes');
   await expect.poll(() => refused).toBeGreaterThan(0);
   await expect(page.getByLabel('Now', { exact: true })).toHaveCount(0);
   await page.unroute(cards);
@@ -64,7 +64,7 @@ test('what cannot be fetched below the sentence is fetched once the server is ba
 test('nothing heavy is fetched before the first sentence', async ({ page, demo }) => {
   await page.addInitScript(() => {
     new MutationObserver((_, observer) => {
-      if (!/opens \d/.test(document.querySelector('h1')?.textContent ?? '')) return;
+      if (!/makes \d/.test(document.querySelector('h1')?.textContent ?? '')) return;
       observer.disconnect();
       const files = performance
         .getEntriesByType('resource')

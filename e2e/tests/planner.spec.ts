@@ -11,7 +11,7 @@ test('the waterline crosses the frontier, exact at every step', async ({ page, d
   await slider.scrollIntoViewIfNeeded();
   const box = await slider.boundingBox();
   if (!box) throw new Error('the waterline is not drawn');
-  const opened = async () => Number(/opens (\d+) drinks/.exec(await proven(page))?.[1]);
+  const opened = async () => Number(/makes (\d+) drinks/.exec(await proven(page))?.[1]);
   const at: number[] = [];
   await page.mouse.move(box.x + 2, box.y + 60);
   await page.mouse.down();
@@ -40,12 +40,12 @@ test('a bottle says why, another why not, and which size to buy', async ({ page,
     .first()
     .click();
   const panel = page.getByRole('region', { name: 'Red bitter' });
-  await expect(panel.getByText(/The best set without it opens \d+ drinks? fewer/)).toBeVisible({
+  await expect(panel.getByText(/The best set without it makes \d+ drinks? fewer/)).toBeVisible({
     timeout: 20_000,
   });
   // The number opens to the drinks behind it.
-  const shut = panel.getByRole('button', { name: /^\d+ drinks?$/ }).first();
-  await shut.click();
+  const lost = panel.getByRole('button', { name: /^\d+ drinks?$/ }).first();
+  await lost.click();
   await expect(panel.getByText('Boulevardier').first()).toBeVisible();
   await expect(panel.getByText(/Nearest in its place/)).toBeVisible();
   await expect(
@@ -57,10 +57,10 @@ test('a bottle says why, another why not, and which size to buy', async ({ page,
     .getByRole('region', { name: /^One bottle off/ })
     .getByRole('button')
     .first();
-  const name = /^(.+?)(?:, [\d.]+ \w+)?\s+opens/.exec(await next.innerText())?.[1] ?? '';
+  const name = /^(.+?)(?:, [\d.]+ \w+)?\s+adds/.exec(await next.innerText())?.[1] ?? '';
   await next.click();
   const other = page.getByRole('region', { name, exact: true });
-  await expect(other.getByText(/The best set with it opens /)).toBeVisible({ timeout: 20_000 });
+  await expect(other.getByText(/The best set with it makes /)).toBeVisible({ timeout: 20_000 });
   await other.getByRole('radio', { name: 'Keep always' }).check();
   await proven(page);
   await expect(other.getByText('It is here because you keep it always.')).toBeVisible({ timeout: 20_000 });
@@ -69,11 +69,11 @@ test('a bottle says why, another why not, and which size to buy', async ({ page,
 test('rules of thumb are compared at equal money and drawn beside the waterline', async ({ page, demo }) => {
   await page.goto(`${demo.address}/plan`);
   const sentence = await proven(page);
-  const best = Number(/opens (\d+) drinks/.exec(sentence)?.[1]);
+  const best = Number(/makes (\d+) drinks/.exec(sentence)?.[1]);
   const card = page.getByRole('region', { name: /^Rules of thumb/ });
   // What is far down the page is only laid out when it comes into view.
   await card.scrollIntoViewIfNeeded();
-  await expect(card.getByText(/is the best rule of thumb for you, and still opens \d+ fewer/)).toBeVisible({
+  await expect(card.getByText(/is the best rule of thumb for you, and still makes \d+ fewer/)).toBeVisible({
     timeout: 30_000,
   });
   const figures = await card.getByText(/^\d+ drinks, \d+ fewer$/).allTextContents();
@@ -133,11 +133,11 @@ test('ties, steadiness, growing, guests and another plan are one tab away', asyn
   await page.keyboard.press('Escape');
 
   await page.getByText('Guests bring a bottle').click();
-  await expect(page.getByText(/Ask for .*: 3 bottles that open/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/Ask for .*: 3 bottles that add/)).toBeVisible({ timeout: 20_000 });
   await expect(page.getByText(/nobody drives/).first()).toBeVisible();
 
   await page.getByText('Compare plans').click();
-  await expect(page.getByText(/“A smaller start” opens \d+ drinks fewer for €[\d.]+ less/)).toBeVisible({
+  await expect(page.getByText(/“A smaller start” makes \d+ drinks fewer for €[\d.]+ less/)).toBeVisible({
     timeout: 20_000,
   });
   await expect(page.getByRole('group', { name: 'Bottles of A smaller start' })).toBeVisible();

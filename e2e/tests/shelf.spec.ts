@@ -6,7 +6,7 @@ test('what stands there is typed, its level moved and weighed, and the plan coun
 }) => {
   await page.goto(`${demo.address}/shelf`);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    /^\d+ bottles, [\d.]+ litres: the dry vermouth turns in 9 days/,
+    /^\d+ bottles, [\d.]+ litres: the dry vermouth goes off in 9 days/,
   );
 
   // Stock-taking: what is clear is read, what is not is asked.

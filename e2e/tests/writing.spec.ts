@@ -30,13 +30,13 @@ test('three recipes pasted, one with an unknown part: mended, judged, less sweet
   await page.getByLabel('A recipe, or several: typed or pasted').fill(THREE);
   await expect(sentence).toHaveText('Harbour light: 1 line to settle');
   await expect(page.getByRole('radio')).toHaveCount(3);
-  await expect(page.getByRole('button', { name: 'Keep as our own drink' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Save as our own drink' })).toBeDisabled();
 
   // The unknown part is a kind of one's own; with it the drink has its figures.
   await page.getByRole('button', { name: '“sea purslane cordial” is a kind of our own' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Sugar').fill('600');
-  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(sentence).toHaveText(/^Harbour light: 1\d\.\d% vol, 1\d\d ml$/);
   const understood = page.getByRole('region', { name: /^What was understood/ });
   await expect(understood.getByLabel('Kind of sea purslane cordial')).toHaveValue('Sea purslane cordial');
@@ -50,7 +50,7 @@ test('three recipes pasted, one with an unknown part: mended, judged, less sweet
   await page.getByRole('button', { name: 'Write it so' }).click();
   await expect.poll(sugar).toBeLessThan(before);
   await page.getByLabel('Why so? (for the versions)').fill('As written, a little drier.');
-  await page.getByRole('button', { name: 'Keep as our own drink' }).click();
+  await page.getByRole('button', { name: 'Save as our own drink' }).click();
   await expect(page).toHaveURL(/\/notebook\/own-harbour-light$/);
   await expect(page.getByRole('heading', { name: /^Written here · 1 version/ })).toBeVisible();
 
@@ -70,7 +70,7 @@ test('three recipes pasted, one with an unknown part: mended, judged, less sweet
   // An amount is typed into its field, and stands in the text.
   await understood.getByLabel('How much White rum').fill('50');
   await expect(text).toHaveValue(/^50 ml White rum$/m);
-  await page.getByRole('button', { name: 'Keep as another version' }).click();
+  await page.getByRole('button', { name: 'Save as another version' }).click();
   await expect(page.getByText(/^2 .* · 50 ml white rum, not \d+(\.\d+)? ml/)).toBeVisible();
   await page.getByRole('button', { name: 'Pour version 1 again' }).click();
   await expect(
@@ -92,7 +92,7 @@ test('three recipes pasted, one with an unknown part: mended, judged, less sweet
   // A house spec stands in the place of the printed one, and goes again.
   await page.goto(`${demo.address}/notebook/write/daiquiri`);
   await text.fill((await text.inputValue()).replace('20 ml Simple', '15 ml Simple'));
-  await page.getByRole('button', { name: 'Keep as our Daiquiri' }).click();
+  await page.getByRole('button', { name: 'Save as our Daiquiri' }).click();
   await expect(page.getByRole('heading', { name: /^The house’s own spec/ })).toBeVisible();
   const spec = page.getByRole('table', { name: 'What goes in' });
   await expect(spec.getByRole('row', { name: /Simple syrup/ })).toContainText('15 ml');
@@ -111,7 +111,7 @@ test('a drink written from what is there is poured at once, counted by the plan,
   await page
     .getByLabel('A recipe, or several: typed or pasted')
     .fill('Low water\n45 ml dry gin\n15 ml dry vermouth\nBuild in a rocks glass, with ice in the glass.');
-  await page.getByRole('button', { name: 'Keep as our own drink' }).click();
+  await page.getByRole('button', { name: 'Save as our own drink' }).click();
   const sentence = page.getByRole('heading', { level: 1 });
   await expect(sentence).toHaveText('Low water: yours to pour now');
   await page.getByRole('link', { name: 'Pour it' }).click();
@@ -127,10 +127,10 @@ test('a drink written from what is there is poured at once, counted by the plan,
   await proven(page);
   const opened = await request.get(`${demo.address}/api/recipes`);
   expect(((await opened.json()) as { id: string }[]).map((r) => r.id)).toContain('own-low-water');
-  // The index marks what the plan opens; a drink of one's own is among it whatever canon the brief counts.
+  // The index marks what the plan makes; a drink of one's own is among it whatever canon the brief counts.
   await page.goto(`${demo.address}/notebook`);
   await page.getByLabel(/^Find a drink/).fill('low water');
-  await expect(page.getByRole('link', { name: /^Low water ?, your plan opens it/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Low water ?, your plan makes it/ })).toBeVisible();
   await page.getByRole('link', { name: /^Low water/ }).click();
   await page.getByRole('button', { name: '5 of 5, the one' }).click();
   await page.getByRole('button', { name: 'Write it down' }).click();
@@ -170,7 +170,7 @@ test('what was written goes out, and comes into an empty household unchanged; a 
   );
   // The same again is nothing new.
   await bring.setInputFiles(file);
-  await expect(page.getByRole('button', { name: 'Keep 0' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Save 0' })).toBeDisabled();
 
   // Text: what is new, what is made otherwise here, and what is not known, each asked.
   const pasted = info.outputPath('few.txt');
@@ -182,7 +182,7 @@ test('what was written goes out, and comes into an empty household unchanged; a 
   await expect(
     page.getByText(/^2 new drinks, 0 the same as here, 1 made otherwise here, 1 not wholly/),
   ).toBeVisible();
-  const keep = page.getByRole('button', { name: /^Keep \d/ });
+  const keep = page.getByRole('button', { name: /^Save \d/ });
   await expect(keep).toBeDisabled();
   await choose(page, 'What is to become of these?', 'keep each as another version');
   const asked = page.getByRole('combobox', { name: 'What is “sea purslane cordial”?' });

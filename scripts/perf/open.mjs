@@ -11,10 +11,10 @@ const { chromium } = await import('@playwright/test');
 const times = Number(process.argv[3] ?? 15);
 /** The sentence of each step, once it says its answer. */
 const STEPS = {
-  '/plan': /^\S+ opens \d+ drinks/,
-  '/brief': /^\S+ opens \d+ drinks/,
+  '/plan': /^\S+ makes \d+ drinks/,
+  '/brief': /^\S+ makes \d+ drinks/,
   '/kit': /^(Your hands can already make \d|Tap what you own)/,
-  '/notebook': /your plan opens \d/,
+  '/notebook': /your plan makes \d/,
   '/bench': /: [\d.,]+ ml/,
 };
 /** What must not be fetched before it is needed. */

@@ -33,7 +33,7 @@ function read(basket: string) {
       soFar: minor(soFar ?? ''),
     })),
     left: minor(left ?? ''),
-    open: Number(open),
+    drinksMade: Number(open),
   };
 }
 
@@ -42,36 +42,39 @@ describe('the baskets in the documents', () => {
     expect(new Set(baskets.map((b) => read(b).brief.currency)).size).toBe(3);
   });
 
-  it.each(baskets.map((b) => [read(b).title, read(b)] as const))('%s', (_, { brief, lines, left, open }) => {
-    // By the document alone: each line is the one before and its own price.
-    expect(lines.length).toBeGreaterThan(8);
-    lines.forEach((line, i) => expect(line.soFar).toBe((lines[i - 1]?.soFar ?? 0) + line.price));
-    const spent = lines.at(-1)?.soFar ?? 0;
-    expect(brief.moneyNowMinor - spent).toBe(left);
+  it.each(baskets.map((b) => [read(b).title, read(b)] as const))(
+    '%s',
+    (_, { brief, lines, left, drinksMade }) => {
+      // By the document alone: each line is the one before and its own price.
+      expect(lines.length).toBeGreaterThan(8);
+      lines.forEach((line, i) => expect(line.soFar).toBe((lines[i - 1]?.soFar ?? 0) + line.price));
+      const spent = lines.at(-1)?.soFar ?? 0;
+      expect(brief.moneyNowMinor - spent).toBe(left);
 
-    const prices = shops.find((s) => s.currency === brief.currency && s.id !== 'harbour-wines');
-    if (prices === undefined) throw new Error(`no shop in ${brief.currency}`);
-    // By the shop's own list: a line is a bottle or a pack that stands there at that price.
-    for (const { what, size, price } of lines) {
-      const bottle = prices.bottles.find((b) => b.label === what && `${b.ml} ml` === size);
-      const thing = catalogue.pantry.find((p) => p.name === what);
-      const pack = prices.pantry.find((p) => p.pantry === thing?.id && `${p.g} g` === size);
-      expect(bottle?.priceMinor ?? pack?.priceMinor, what).toBe(price);
-    }
-    // By the program: the same lines and the same sum.
-    const result = bestPlan({ brief, prices, catalogue });
-    const bought = (result?.inUse ?? []).flatMap((id) => {
-      const item = result?.items.find((i) => i.id === id);
-      const pack = result?.packs.find((p) => p.id === id);
-      if (item?.bottle && !item.made && !item.owned)
-        return [`${item.bottle.label} ${item.bottle.priceMinor}`];
-      const name = catalogue.pantry.find((p) => p.id === pack?.pantry)?.name;
-      if (!pack || pack.owned) return [];
-      return Array<string>(pack.packs).fill(`${name} ${pack.priceMinor / pack.packs}`);
-    });
-    expect(bought.sort()).toEqual(lines.map((l) => `${l.what} ${l.price}`).sort());
-    expect(result).toMatchObject({ open, answer: { status: 'optimal', spend: spent } });
-  });
+      const prices = shops.find((s) => s.currency === brief.currency && s.id !== 'harbour-wines');
+      if (prices === undefined) throw new Error(`no shop in ${brief.currency}`);
+      // By the shop's own list: a line is a bottle or a pack that stands there at that price.
+      for (const { what, size, price } of lines) {
+        const bottle = prices.bottles.find((b) => b.label === what && `${b.ml} ml` === size);
+        const thing = catalogue.pantry.find((p) => p.name === what);
+        const pack = prices.pantry.find((p) => p.pantry === thing?.id && `${p.g} g` === size);
+        expect(bottle?.priceMinor ?? pack?.priceMinor, what).toBe(price);
+      }
+      // By the program: the same lines and the same sum.
+      const result = bestPlan({ brief, prices, catalogue });
+      const bought = (result?.inUse ?? []).flatMap((id) => {
+        const item = result?.items.find((i) => i.id === id);
+        const pack = result?.packs.find((p) => p.id === id);
+        if (item?.bottle && !item.made && !item.owned)
+          return [`${item.bottle.label} ${item.bottle.priceMinor}`];
+        const name = catalogue.pantry.find((p) => p.id === pack?.pantry)?.name;
+        if (!pack || pack.owned) return [];
+        return Array<string>(pack.packs).fill(`${name} ${pack.priceMinor / pack.packs}`);
+      });
+      expect(bought.sort()).toEqual(lines.map((l) => `${l.what} ${l.price}`).sort());
+      expect(result).toMatchObject({ drinksMade, answer: { status: 'optimal', spend: spent } });
+    },
+  );
 });
 
 /** Cells of every row of the tables in a text, headings and rules left out. */
@@ -123,14 +126,14 @@ describe('a bartender’s sets', () => {
           theirs.value.toFixed(2),
           String(askedForOf(compiled, theirs.drinks).length),
           cost(ours.answer.spend),
-          String(ours.open),
+          String(ours.drinksMade),
           ours.answer.value.toFixed(2),
           String(ours.askedFor.length),
         ]);
         expect(theirs.spend).toBeLessThanOrEqual(minor(money ?? ''));
         expect(ours.answer.status).toBe('optimal');
         expect(ours.answer.value).toBeGreaterThanOrEqual(theirs.value);
-        expect(ours.open).toBeGreaterThanOrEqual(countOf(compiled, theirs.drinks));
+        expect(ours.drinksMade).toBeGreaterThanOrEqual(countOf(compiled, theirs.drinks));
       });
     },
   );

@@ -98,12 +98,12 @@ describe('one price for one item', () => {
 describe('what the advice is made of', () => {
   const compiled = compilePlan(brief(), shop('EUR'), catalogue);
 
-  it('schools: what each purchase opens is new, and all of it together is what is open', () => {
+  it('schools: what each purchase adds is new, and all of it together is what is made', () => {
     for (const curve of schoolCurves(compiled, { most: 20_000, base: 'bourbon', drinks: ['negroni'] })) {
-      const opened = curve.steps.flatMap((s) => s.opened);
-      expect(new Set(opened).size, curve.id).toBe(opened.length);
-      const groups = new Set(opened.map((id) => compiled.recipes.get(id)?.group ?? id));
-      expect(curve.steps.at(-1)?.open ?? 0, curve.id).toBe(groups.size);
+      const added = curve.steps.flatMap((s) => s.added);
+      expect(new Set(added).size, curve.id).toBe(added.length);
+      const groups = new Set(added.map((id) => compiled.recipes.get(id)?.group ?? id));
+      expect(curve.steps.at(-1)?.drinksMade ?? 0, curve.id).toBe(groups.size);
     }
   });
 });

@@ -146,9 +146,9 @@ describe('what a drink lacks', () => {
     const list = prices.find((l) => l.currency === 'EUR') as PriceList;
     const brief = { ...emptyBrief('EUR'), ownedKinds: ['dry-gin', 'aromatic-bitters'] };
     const { problem, items, packs } = compilePlan(brief, list, catalogue);
-    const shut = explainPlan(problem, { items: problem.owned }).shut;
-    expect(shut.length).toBeGreaterThan(300);
-    for (const drink of shut) {
+    const notMade = explainPlan(problem, { items: problem.owned }).notMade;
+    expect(notMade.length).toBeGreaterThan(300);
+    for (const drink of notMade) {
       const way = wayToDrink(problem, drink.id, problem.owned);
       expect(way?.items ?? [], drink.id).toEqual(drink.lacks);
       if (way === undefined) continue;
@@ -210,7 +210,7 @@ describe('a plan from the shipped prices', () => {
     }
   });
 
-  it('opens what the sentence of every rule of thumb says, and never more than the best set', () => {
+  it('makes what the sentence of every rule of thumb says, and never more than the best set', () => {
     const compiled = plan();
     for (const school of SCHOOLS) {
       const steps = followSchool(compiled, school, 30_000);
@@ -242,7 +242,7 @@ describe('the plan at every shop', () => {
       for (const share of [0.03, 0.06, 0.12, 0.3]) {
         const moneyNowMinor = Math.round(whole * share);
         const result = bestPlan({ brief: { ...brief, moneyNowMinor }, prices: list, catalogue }, {}, held);
-        const { answer, open, explanation } = result ?? expect.fail('stopped');
+        const { answer, drinksMade: open, explanation } = result ?? expect.fail('stopped');
         expect([answer.status, answer.value > before], `${list.id} ${moneyNowMinor}`).toEqual([
           'optimal',
           true,

@@ -128,7 +128,7 @@ describe('a planted slip is caught, and the shipped data has none', () => {
 });
 
 describe('a drink without alcohol', () => {
-  it('is never opened by a bottle that has some', () => {
+  it('is never made by a bottle that has some', () => {
     const owned = {
       ...emptyBrief('EUR'),
       attitude: 'pinch' as const,

@@ -1,4 +1,5 @@
-import { kindSchema, type Catalogue, type Kind } from '@uisce/core/catalogue';
+import type { Catalogue } from '@uisce/core/catalogue';
+import { ownKindSchema, type OwnKind } from '@uisce/core/notebook';
 import type { Limits } from '@uisce/core/drink';
 import {
   eveningSchema,
@@ -83,9 +84,9 @@ export function menuFor(house: ReturnType<typeof householdOf>, guest: Guest): Me
 }
 
 /** An ingredient of the household's own, of which nobody has said what it holds unless it is said. */
-export function own(id: string, parent: string, more: object = {}): Kind {
+export function own(id: string, parent: string, more: object = {}): OwnKind {
   const abv = shipped.kinds.find((k) => k.id === parent)?.abv ?? 0;
-  return kindSchema.parse({
+  return ownKindSchema.parse({
     id: `own-${id}`,
     name: id,
     parent,

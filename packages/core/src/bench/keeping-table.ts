@@ -80,7 +80,7 @@ export const KEEPING_TABLE: Record<Exclude<KeepsAs, 'plain' | 'spirit' | 'spice'
         { abv: STRONG, days: 14 },
       ],
       frozenDays: 60,
-      why: 'Something hardly sour is in it, and turns fast.',
+      why: 'Something hardly sour is in it, and goes off fast.',
       source:
         'US 21 CFR 114: above pH 4.6 a food is low-acid (from memory); days by common practice, cautious',
     },
@@ -116,7 +116,7 @@ export const KEEPING_TABLE: Record<Exclude<KeepsAs, 'plain' | 'spirit' | 'spice'
         { abv: STRONG, days: 60 },
       ],
       frozenDays: 60,
-      why: 'Nuts are in it, and their milk turns.',
+      why: 'Nuts are in it, and their milk goes off.',
       source: 'common practice: orgeat about two weeks, quick orgeat two to three',
     },
     coconut: {
@@ -126,7 +126,7 @@ export const KEEPING_TABLE: Record<Exclude<KeepsAs, 'plain' | 'spirit' | 'spice'
         { abv: STRONG, days: 14 },
       ],
       frozenDays: 60,
-      why: 'Coconut is in it, and turns within days.',
+      why: 'Coconut is in it, and goes off within days.',
       source: CAUTIOUS,
     },
     milk: {

@@ -18,7 +18,7 @@ export const pantrySchema = z.strictObject({
   /** Grams of liquid that a gram of it drinks up and keeps when it is strained out. */
   drinks: z.number().min(0).max(5).default(0),
   dry: z.boolean().default(false),
-  /** How it turns in a batch, and what it brings to the batch's water. */
+  /** How it goes off in a batch, and what it brings to the batch's water. */
   keepsAs: z.enum(KEEPS_AS).optional(),
   solute: z.enum(SOLUTES).optional(),
   /** Added one drop at a time. */

@@ -1,5 +1,5 @@
 /**
- * How a thing turns in a batch: by its class its days are known (`making/keeping-table.ts`). What has none is unknown,
+ * How a thing goes off in a batch: by its class its days are known (`bench/keeping-table.ts`). What has none is unknown,
  * and kept as what is unknown.
  */
 export const KEEPS_AS = [

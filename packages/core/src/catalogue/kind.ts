@@ -108,7 +108,7 @@ export const kindSchema = z.strictObject({
   boughtOpenDays: z.int().positive().optional(),
   /** Likewise days that the shop's bottle keeps unopened. */
   boughtClosedDays: z.int().positive().optional(),
-  /** How it turns in a batch that it goes into, and what it brings to the batch's water. */
+  /** How it goes off in a batch that it goes into, and what it brings to the batch's water. */
   keepsAs: z.enum(KEEPS_AS).optional(),
   solute: z.enum(SOLUTES).optional(),
   /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */

@@ -90,7 +90,7 @@ describe('which shops', () => {
     expect(answers.map((a) => a.result.answer.items)).toEqual([['gin'], ['h-gin'], ['gin-at-corner']]);
   });
 
-  it('says what a second shop opens or saves, and whether its minutes are worth it', () => {
+  it('says what a second shop adds or saves, and whether its minutes are worth it', () => {
     // By hand: at €40 one buys gin and rye (€38, three drinks); the other has rye for €6 less.
     const lists = [shop('corner', [2000, 0, 1800]), shop('harbour', [2400, 0, 1200])];
     const trips = [{ shop: 'harbour', tripMinor: 150, minutes: 14 }];
@@ -131,9 +131,9 @@ describe('in the shop', () => {
     const swap = judgeErrand(matter, missing);
     expect(swap.still).toBe(false);
     expect([swap.take.map((l) => l.id), swap.leave]).toEqual([['rum'], []]);
-    expect([swap.listed.open, swap.best.open]).toEqual([3, 4]);
+    expect([swap.listed.drinksMade, swap.best.drinksMade]).toEqual([3, 4]);
     const dearer = put(errand, { gin: { state: 'basket' }, rye: { foundMinor: 2600 } });
-    // Rye and bitter would be €41 of €37: rye alone opens three as rum and bitter would, for €5 less.
+    // Rye and bitter would be €41 of €37: rye alone adds three as rum and bitter would, for €5 less.
     const other = judgeErrand(matter, dearer);
     expect(other.listed.overMinor).toBe(400);
     expect([other.take.map((l) => l.id), other.leave]).toEqual([[], ['bitter']]);
@@ -169,7 +169,8 @@ describe('in the shop', () => {
           const told = judgeErrand({ brief: smallBrief(money), catalogue, lists }, now);
           const { basketMinor } = basketsOf(now).whole;
           expect(told.best.spendMinor).toBeLessThanOrEqual(Math.max(0, money - basketMinor));
-          if (told.listed.overMinor === 0) expect(told.best.open).toBeGreaterThanOrEqual(told.listed.open);
+          if (told.listed.overMinor === 0)
+            expect(told.best.drinksMade).toBeGreaterThanOrEqual(told.listed.drinksMade);
           const settled = lines.filter((l) => l.state !== 'wanted').map((l) => l.id);
           expect(told.take.filter((l) => settled.includes(l.id))).toEqual([]);
           // Taken up, there is nothing better any more.

@@ -21,9 +21,9 @@ export interface ErrandJudgement {
   still: boolean;
   proven: boolean;
   /** Drinks and money of the rest of the list as it stands, at the prices found; minor units, over the money in hand. */
-  listed: { open: number; spendMinor: number; overMinor: number };
+  listed: { drinksMade: number; spendMinor: number; overMinor: number };
   /** The same of the best, and what to leave and to take instead. */
-  best: { open: number; spendMinor: number };
+  best: { drinksMade: number; spendMinor: number };
   leave: string[];
   take: ErrandLine[];
 }
@@ -197,8 +197,8 @@ export function judgeErrand(matter: ErrandMatter, errand: Errand): ErrandJudgeme
   return {
     still: !better || (leave.length === 0 && take.length === 0),
     proven: best.answer.status === 'optimal',
-    listed: { open: listedOpen, spendMinor, overMinor },
-    best: { open: best.open, spendMinor: best.answer.spend },
+    listed: { drinksMade: listedOpen, spendMinor, overMinor },
+    best: { drinksMade: best.drinksMade, spendMinor: best.answer.spend },
     leave,
     take,
   };

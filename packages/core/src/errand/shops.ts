@@ -109,7 +109,7 @@ export function compareShops(
     return [
       {
         shops: answer.shops,
-        moreDrinks: answer.result.open - single.result.open,
+        moreDrinks: answer.result.drinksMade - single.result.drinksMade,
         moreValue,
         savedMinor,
         extraMinutes,

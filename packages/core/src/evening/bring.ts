@@ -7,7 +7,7 @@ import { moneyFor, type EveningWare } from './ware.js';
 export interface Bring {
   kind: string;
   /** Drinks that somebody who comes would like, and that lack nothing else. */
-  opens: number;
+  adds: number;
   /** What of the menu's missing money falls away, minor units. */
   savesMinor: number;
   /** What a menu with it would lack still, minor units. */
@@ -37,16 +37,16 @@ export function bringOf(
     const isBottle = kinds.get(ware.kind)?.supply === 'bottle';
     // Nobody is asked for what is there.
     if (!isBottle || !ware.packs.some((p) => p.ware.is === 'bottle')) return [];
-    const opens = problem.candidates.filter(({ finds, uses }) => {
+    const adds = problem.candidates.filter(({ finds, uses }) => {
       const mine = uses.find((u) => u.ware === place);
       if (mine === undefined || !finds.some(Boolean) || moneyFor(ware, mine.amount) === 0) return false;
       return uses.every((u) => u === mine || moneyFor(problem.wares[u.ware] as EveningWare, u.amount) === 0);
     }).length;
     const savesMinor = now - scoreMenu(with_(place), on).money;
-    return opens > 0 || savesMinor > 0 ? [{ place, kind: ware.kind, opens, savesMinor }] : [];
+    return adds > 0 || savesMinor > 0 ? [{ place, kind: ware.kind, adds, savesMinor }] : [];
   });
   return all
-    .sort((a, b) => b.savesMinor - a.savesMinor || b.opens - a.opens || (a.kind < b.kind ? -1 : 1))
+    .sort((a, b) => b.savesMinor - a.savesMinor || b.adds - a.adds || (a.kind < b.kind ? -1 : 1))
     .slice(0, MOST)
     .map(({ place, ...bring }): Bring => {
       const better = goodMenu(with_(place))?.score;
@@ -55,5 +55,5 @@ export function bringOf(
         thenMinor: Math.min(better?.lacking === 0 ? better.money : Infinity, now - bring.savesMinor),
       };
     })
-    .sort((a, b) => a.thenMinor - b.thenMinor || b.opens - a.opens);
+    .sort((a, b) => a.thenMinor - b.thenMinor || b.adds - a.adds);
 }

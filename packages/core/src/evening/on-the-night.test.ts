@@ -116,7 +116,7 @@ describe('glasses', () => {
 });
 
 describe('what guests are asked to bring', () => {
-  it('is what the menu lacks, then what opens most', () => {
+  it('is what the menu lacks, then what adds most', () => {
     const ware = (kind: string, there: number, priceMinor: number): EveningWare => ({
       kind,
       unit: 'ml',
@@ -152,8 +152,8 @@ describe('what guests are asked to bring', () => {
       ]),
     );
     expect(bringOf(problem, ['a', 'b'], all)).toEqual([
-      { kind: 'bitters', opens: 2, savesMinor: 0, thenMinor: 0 },
-      { kind: 'vermouth', opens: 1, savesMinor: 900, thenMinor: 0 },
+      { kind: 'bitters', adds: 2, savesMinor: 0, thenMinor: 0 },
+      { kind: 'vermouth', adds: 1, savesMinor: 900, thenMinor: 0 },
     ]);
   });
 });

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { priceListSchema } from '../catalogue/price-list.js';
-import { kindSchema } from '../catalogue/kind.js';
 import { kindInput, testShop } from '../testing/trade.js';
-import { OWN, withOwnKindsSold, withVersion } from './own-drink.js';
+import { OWN, ownKindSchema, withOwnKindsSold, withVersion } from './own-drink.js';
 import {
   bestOfFamilies,
   favouritesOf,
@@ -16,7 +15,7 @@ import { specOf as spec, AT, ownDrink as drink } from '../testing/own-drinks.js'
 describe('kinds of one’s own', () => {
   const list = testShop({});
   const own = (id: string, more: object, currency = 'EUR') => ({
-    ...kindSchema.parse(kindInput(id, more)),
+    ...ownKindSchema.parse(kindInput(id, more)),
     sold: { ml: 500, priceMinor: 900, currency },
   });
 

@@ -1,13 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { kindIndex } from '../catalogue/catalogue.js';
-import { kindSchema } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
 import { balance, offFrom, steps, WISHES, withAmounts } from './balance.js';
 import { judge } from './judge.js';
 import { twinsOf } from './likeness.js';
-import { ownDrinkSchema, withOwn, withVersion, type OwnDrink } from './own-drink.js';
+import { ownDrinkSchema, ownKindSchema, withOwn, withVersion, type OwnDrink } from './own-drink.js';
 import { quantityAtStart, readNumber } from './quantity.js';
 
 const slot = (kind: string, amount: string, role = 'base') => ({ kind, amount, role });
@@ -140,7 +139,7 @@ describe('drinks of one’s own', () => {
   it('stand beside the library, a house spec in the place of what it stands for', () => {
     const drier = withAmounts(daiquiri, [{ slot: 2, toMl: 15 }]);
     const mine = { ...daiquiri, id: 'own-mine', name: 'Mine' };
-    const kind = kindSchema.parse(kindInput('own-cordial', { sugarGPerL: 400 }));
+    const kind = ownKindSchema.parse(kindInput('own-cordial', { sugarGPerL: 400 }));
     const all = withOwn(
       catalogue,
       [own('own-house', 'daiquiri', drier), own('own-mine', null, mine)],

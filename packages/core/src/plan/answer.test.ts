@@ -38,7 +38,7 @@ describe('answering a brief', () => {
     const asked = compiled(2000, ['neat']);
     const stopped = answerPlan(asked, new PlanSearch(asked.problem), 2000, { shouldStop: () => true });
     expect(stopped).toBeUndefined();
-    expect(answerPlan(asked, new PlanSearch(asked.problem), 2000)?.open).toBe(1);
+    expect(answerPlan(asked, new PlanSearch(asked.problem), 2000)?.drinksMade).toBe(1);
   });
 
   it('explains a set that is settled already without searching, as the same answer', () => {

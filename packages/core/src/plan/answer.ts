@@ -1,7 +1,7 @@
 import type { PricedBottle } from '../catalogue/price-list.js';
 import { OutOfTimeError, type PlanSearch, type SolveControl } from '../planner/plan-search.js';
 import type { PreparedProblem } from '../planner/prepared.js';
-import type { OpenDrink, PlanAnswer } from '../planner/problem.js';
+import type { DrinkMade, PlanAnswer } from '../planner/problem.js';
 import { askedForOf, besideOf, countOf, countedDrinks, forTheDayOf } from './beside.js';
 import type { CompiledPlan } from './compile.js';
 import { explainPlan, pouredItems, type Explanation } from './explain.js';
@@ -47,9 +47,9 @@ export interface PlanResult {
   /** What of the set is poured from or used: all of it but what could be made at home and is not. */
   inUse: string[];
   /** Drinks the set makes that are counted, variants of one drink once. */
-  open: number;
+  drinksMade: number;
   /** Drinks without alcohol that it makes beside those, where they are not counted among them. */
-  soft: OpenDrink[];
+  soft: DrinkMade[];
   /** Of the drinks that are counted, those that take wine bought on the day: recipe ids. */
   forTheDay: string[];
   /** Which of the drinks that people ask for most it makes: recipe ids, most asked for first. */
@@ -103,7 +103,7 @@ function describeAnswer(compiled: CompiledPlan, prepared: PreparedProblem, outli
   const made = outline.items.filter((i) => i.made && isInUse.has(i.id)).map((i) => i.kindId);
   return {
     ...outline,
-    open: countOf(compiled, answer.drinks),
+    drinksMade: countOf(compiled, answer.drinks),
     soft: besideOf(compiled, answer),
     forTheDay: forTheDayOf(compiled, counted),
     askedFor: askedForOf(compiled, counted),

@@ -63,7 +63,7 @@ export function answerBrief(
   const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
   return {
     status: result.answer.status,
-    drinksMade: result.open,
+    drinksMade: result.drinksMade,
     soft: countDrinks(
       result.soft.map((d) => d.id),
       recipes,

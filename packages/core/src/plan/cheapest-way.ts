@@ -10,7 +10,7 @@ export interface CheapestWay {
  * The cheapest items that open one drink on top of a set, found by trying every combination of
  * alternatives and providers and giving up a branch once it is no cheaper than the best so far.
  *
- * Returns undefined when nothing on sale opens the drink.
+ * Returns undefined when nothing on sale makes the drink.
  */
 export function cheapestWay(
   prepared: PreparedProblem,

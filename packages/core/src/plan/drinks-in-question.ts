@@ -6,14 +6,14 @@ import type { HouseholdBrief } from './brief.js';
 import { compilePlan } from './compile.js';
 import { countOf } from './beside.js';
 
-/** Which drinks the kit is judged by: those that the plan opens, the must-haves, or all that count. */
+/** Which drinks the kit is judged by: those that the plan makes, the must-haves, or all that count. */
 export const KIT_SCOPES = ['planned', 'wanted', 'counted'] as const;
 export type KitScope = (typeof KIT_SCOPES)[number];
 
 /**
  * The drinks in question.
  *
- * @param planned ids of the recipes that the plan's answer opens.
+ * @param planned ids of the recipes that the plan's answer makes.
  * @example drinksInQuestion('planned', { brief, prices, catalogue }, result.answer.drinks.map((d) => d.id))
  */
 export function drinksInQuestion(

@@ -26,8 +26,8 @@ describe('the worked example at 6900, explained', () => {
     });
   });
 
-  it('says what the shut drinks lack and the cheapest lift', () => {
-    expect(explanation.shut).toEqual([
+  it('says what the drinks not made lack and the cheapest lift', () => {
+    expect(explanation.notMade).toEqual([
       { id: 'rum-sour', lacks: ['white-rum-70'], cost: 1600 },
       { id: 'white-sour', lacks: ['triple-sec-50'], cost: 1900 },
     ]);
@@ -62,16 +62,16 @@ describe('explanations of random sets', () => {
         // Found without an explanation, what is poured from is the same.
         const leant = explanation.reasons.filter((r) => r.leaning.length > 0).map((r) => r.id);
         expect([...pouredItems(new PreparedProblem(problem), answer)].sort()).toEqual(leant.sort());
-        for (const shut of explanation.shut) {
-          const opened = openWith([...answer.items, ...shut.lacks]).includes(shut.id);
-          expect(opened).toBe(shut.lacks.length > 0);
+        for (const notMade of explanation.notMade) {
+          const opened = openWith([...answer.items, ...notMade.lacks]).includes(notMade.id);
+          expect(opened).toBe(notMade.lacks.length > 0);
         }
         for (const lift of explanation.lifts) {
           const lifted = judged(problem, [...answer.items, lift.id]);
           expect(lifted.value).toBeCloseTo(answer.value + lift.gain, 9);
           const before = groups(answer.drinks.map((d) => d.id));
           const after = groups(openWith([...answer.items, lift.id]));
-          expect(groups(lift.opens.map((d) => d.id))).toEqual(after.filter((g) => !before.includes(g)));
+          expect(groups(lift.adds.map((d) => d.id))).toEqual(after.filter((g) => !before.includes(g)));
           // It takes more money than there is, and the best set of that money gains as much or more.
           const more = lift.price - (problem.budget - answer.spend);
           expect(more).toBeGreaterThan(0);

@@ -1,18 +1,18 @@
 import { cheapestWay } from './cheapest-way.js';
 import { PreparedProblem } from '../planner/prepared.js';
-import type { OpenDrink, PlanAnswer, PlanProblem } from '../planner/problem.js';
+import type { DrinkMade, PlanAnswer, PlanProblem } from '../planner/problem.js';
 
 /** What an item of the set does there. */
 export interface ItemReason {
   id: string;
   /** Drinks poured from it: some slot's best alternative uses it. Of variants, the best. */
-  leaning: OpenDrink[];
+  leaning: DrinkMade[];
   /** Of those, the ones that close if it is taken away. */
   closes: string[];
 }
 
-/** A drink still shut, the cheapest items that would open it, and what they cost. */
-export interface ShutDrink {
+/** A drink that is not made, the cheapest items that would make it, and what they cost. */
+export interface DrinkNotMade {
   id: string;
   /** Empty when nothing on sale can open it. */
   lacks: string[];
@@ -24,20 +24,20 @@ export interface Lift {
   id: string;
   price: number;
   gain: number;
-  opens: OpenDrink[];
+  adds: DrinkMade[];
 }
 
 /** The words behind an answer, as data. */
 export interface Explanation {
   reasons: ItemReason[];
-  shut: ShutDrink[];
+  notMade: DrinkNotMade[];
   /** Cheapest per unit of value first. */
   lifts: Lift[];
 }
 
 /**
- * Explain a set: what leans on each item, what each shut drink lacks, which single items to add
- * next. What shut drinks lack is said whatever the limits on number and room; an item to add next is one
+ * Explain a set: what leans on each item, what each drink that is not made lacks, which single items to add
+ * next. What such drinks lack is said whatever the limits on number and room; an item to add next is one
  * that there is room for.
  *
  * @param prepared the same problem, where it is at hand.
@@ -53,14 +53,14 @@ export function explainPlan(
   const fits = prepared.drinks.map((_, d) => prepared.fit(d, supply));
   return {
     reasons: reasons(prepared, chosen, supply, fits),
-    shut: shutDrinks(prepared, chosen, fits),
+    notMade: drinksNotMade(prepared, chosen, fits),
     lifts: lifts(prepared, chosen, supply, fits),
   };
 }
 
 /**
  * The cheapest items that open one drink on top of a set, and their price together; no items when
- * the set opens it already, undefined when nothing on sale does.
+ * the set adds it already, undefined when nothing on sale does.
  *
  * @example wayToDrink(problem, 'negroni', answer.items)?.cost
  */
@@ -113,9 +113,9 @@ function poured(
 /** Of each group of variants the one that fits best, so that a drink is named and counted once. */
 function oncePerGroup(
   prepared: PreparedProblem,
-  drinks: readonly (OpenDrink & { i: number })[],
-): OpenDrink[] {
-  const best = new Map<number, OpenDrink>();
+  drinks: readonly (DrinkMade & { i: number })[],
+): DrinkMade[] {
+  const best = new Map<number, DrinkMade>();
   for (const { id, fit, i } of drinks) {
     const group = prepared.drinks[i]?.group ?? -1;
     if (fit > (best.get(group)?.fit ?? 0)) best.set(group, { id, fit });
@@ -150,7 +150,7 @@ function reasons(
   supply: Uint16Array,
   fits: readonly number[],
 ): ItemReason[] {
-  const leaning = new Map<number, (OpenDrink & { i: number })[]>([...chosen].map((i) => [i, []]));
+  const leaning = new Map<number, (DrinkMade & { i: number })[]>([...chosen].map((i) => [i, []]));
   const open = prepared.drinks.map((d, i) => ({ id: d.id, fit: fits[i] ?? 0, i })).filter((d) => d.fit > 0);
   for (const { id, fit, i } of open) {
     for (const item of poured(prepared, i, chosen, supply)) leaning.get(item)?.push({ id, fit, i });
@@ -170,11 +170,11 @@ function reasons(
   });
 }
 
-function shutDrinks(
+function drinksNotMade(
   prepared: PreparedProblem,
   chosen: ReadonlySet<number>,
   fits: readonly number[],
-): ShutDrink[] {
+): DrinkNotMade[] {
   const open = openGroups(prepared, fits);
   return prepared.drinks.flatMap((drink, d) => {
     if (open.has(drink.group)) return [];
@@ -204,14 +204,14 @@ function lifts(
     if (changed.size === 0) return [];
     const gain = prepared.steps(fits.map((fit, d) => changed.get(d) ?? fit)) - before;
     if (gain <= 0) return [];
-    const opened = [...changed]
+    const added = [...changed]
       .sort(([a], [b]) => a - b)
       .flatMap(([d, fit]) => {
         const drink = prepared.drinks[d];
         return fit > 0 && drink && !open.has(drink.group) ? [{ id: drink.id, fit, i: d }] : [];
       });
-    const opens = oncePerGroup(prepared, opened);
-    return [{ id: item.id, price: prepared.price(i), gain: prepared.scale.value(gain), opens }];
+    const adds = oncePerGroup(prepared, added);
+    return [{ id: item.id, price: prepared.price(i), gain: prepared.scale.value(gain), adds }];
   });
   return found.sort((a, b) => a.price / a.gain - b.price / b.gain || (a.id < b.id ? -1 : 1));
 }

@@ -1,7 +1,7 @@
 import { PlanSearch } from '../planner/plan-search.js';
 import { withoutLimits, type PlanProblem } from '../planner/problem.js';
 
-/** What opens several drinks at once with the fewest bottles. */
+/** What makes several drinks at once with the fewest bottles. */
 export interface FewestBottles {
   /** Ids of the bottles to get. */
   bottles: string[];
@@ -16,7 +16,7 @@ export interface FewestBottles {
  * planner's own search, with each bottle dearer than all the money there is.
  *
  * @param drinks ids; those the problem does not know are left out.
- * @returns undefined where nothing on sale opens one of them.
+ * @returns undefined where nothing on sale makes one of them.
  * @example fewestBottles(compilePlan(brief, prices, catalogue).problem, ['negroni', 'boulevardier'])?.bottles.length // 4
  */
 export function fewestBottles(problem: PlanProblem, drinks: readonly string[]): FewestBottles | undefined {

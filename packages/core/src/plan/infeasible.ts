@@ -5,7 +5,7 @@ import { withoutLimits, type PlanProblem } from '../planner/problem.js';
 export type Obstacle =
   { kind: 'money'; need: number } | { kind: 'limits' } | { kind: 'unobtainable'; drinks: string[] };
 
-/** Least money that meets every rule, whatever it opens; undefined when no money does. */
+/** Least money that meets every rule, whatever it makes; undefined when no money does. */
 function leastSpend(problem: PlanProblem): number | undefined {
   const { variety: _v, shares: _s, ...plain } = problem;
   const worthless = { ...plain, drinks: problem.drinks.map((d) => ({ ...d, weight: 0 })) };

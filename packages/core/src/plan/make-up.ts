@@ -42,7 +42,7 @@ export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<stri
   return up;
 }
 
-/** The drinks a set opens, variants of one drink counted once. */
+/** The drinks a set makes, variants of one drink counted once. */
 export interface OpenCounts {
   all: number;
   /** Some variant of it is poured just as it is written. */

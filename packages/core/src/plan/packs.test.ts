@@ -180,7 +180,7 @@ describe('whole packs', () => {
             prices,
             briefOf(money * 10, { mostTrouble, ownedPantry, neverKinds }),
           );
-          expect([result.answer.status, result.open, result.answer.spend]).toEqual([
+          expect([result.answer.status, result.drinksMade, result.answer.spend]).toEqual([
             'optimal',
             best.value,
             best.spend,
@@ -214,21 +214,21 @@ describe('whole packs', () => {
 
   it('cost nothing where they are in the cupboard, and are not bought for what is ruled out', () => {
     const owned = answered(PRICES, briefOf(2_000, { ownedPantry: ['sugar'] })).result;
-    expect([owned.open, owned.answer.spend]).toEqual([1, 2000]);
+    expect([owned.drinksMade, owned.answer.spend]).toEqual([1, 2000]);
     const never = answered(PRICES, briefOf(99_999, { neverKinds: ['gingered'] })).result;
-    expect([never.open, never.inUse.includes('pack:ginger')]).toEqual([5, false]);
+    expect([never.drinksMade, never.inUse.includes('pack:ginger')]).toEqual([5, false]);
     // A batch that takes rum is out where rum is: the bottle is there in its place, dear as it is.
     const dry = answered(PRICES, briefOf(99_999, { neverKinds: ['rum'] })).result;
     expect([dry.inUse.includes('falernum-50'), dry.inUse.includes('made-falernum')]).toEqual([true, false]);
     const bottledOnly = answered(PRICES, briefOf(99_999, { makesSyrups: false })).result;
-    expect([bottledOnly.open, bottledOnly.answer.spend]).toEqual([3, 2900 + 2400 + 3000]);
+    expect([bottledOnly.drinksMade, bottledOnly.answer.spend]).toEqual([3, 2900 + 2400 + 3000]);
   });
 
   it('take nothing of a limit while nobody makes anything of them', () => {
     // The cap is one bottle of half a litre: falernum that could be made, and is not, must not fill it.
     const brief = briefOf(2_260, { limits: { bottles: 1, liquorMl: 500 } });
     const { result } = answered(PRICES, brief);
-    expect([result.answer.status, result.open]).toEqual(['optimal', 1]);
+    expect([result.answer.status, result.drinksMade]).toEqual(['optimal', 1]);
   });
 
   it('come along when what is made from them is to be kept', () => {

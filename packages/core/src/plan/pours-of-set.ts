@@ -10,7 +10,7 @@ import { pouredWith } from './poured-with.js';
 /** ml that one drink takes of each item of a set. */
 export type DrinkPours = Map<string, number>;
 
-/** A set, the drinks that it opens, and what each of them takes of it. */
+/** A set, the drinks that it makes, and what each of them takes of it. */
 export interface SetPours {
   /** Items that something is poured from or could be. */
   items: AnswerItem[];

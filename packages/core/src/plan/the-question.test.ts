@@ -220,7 +220,7 @@ describe('what stands beside the count', () => {
 
   it('is drinks without alcohol, unless they are counted among the others or are the only ones', () => {
     const at = (soft: HouseholdBrief['soft']) => {
-      const { open, soft: beside, answer } = answered(briefOf(24, { soft }), dear);
+      const { drinksMade: open, soft: beside, answer } = answered(briefOf(24, { soft }), dear);
       return [open, beside.map((d) => d.id), answer.value];
     };
     // €22 buy gin and tonic: martini, gin and tonic, fizz with a wine for the day; dry tonic beside.
@@ -233,15 +233,15 @@ describe('what stands beside the count', () => {
     const day = answered(briefOf(24), dear);
     expect(day.forTheDay).toEqual(['fizz']);
     const owned = answered(briefOf(24, { ownedKinds: ['sparkling'] }), dear);
-    expect([owned.forTheDay, owned.open]).toEqual([[], day.open]);
+    expect([owned.forTheDay, owned.drinksMade]).toEqual([[], day.drinksMade]);
     const kept = answered(briefOf(24, { keepsWine: true }), dear);
-    expect([kept.forTheDay, kept.open]).toEqual([[], 2]);
+    expect([kept.forTheDay, kept.drinksMade]).toEqual([[], 2]);
   });
 
   it('is which of the drinks that people ask for are made, and those weigh more when asked to', () => {
     // Rum makes the daiquiri, and stands in twice by 0.75: in a sidecar, and in one with wine for the day.
     const plain = answered(briefOf(20), dear);
-    expect([plain.askedFor, plain.open, plain.answer.value]).toEqual([['daiquiri'], 3, 2.5]);
+    expect([plain.askedFor, plain.drinksMade, plain.answer.value]).toEqual([['daiquiri'], 3, 2.5]);
     // One of the twenty counts three times, the others, which most know, twice.
     expect(answered(briefOf(20, { askedForMore: true }), dear).answer.value).toBe(3 + 2 * 2 * 0.75);
   });

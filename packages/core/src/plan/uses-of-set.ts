@@ -6,7 +6,7 @@ import type { Brief } from './brief.js';
 import { poursOfSet } from './pours-of-set.js';
 import { meanUses, type Uses } from './uses.js';
 
-/** Use of the kinds of a set, by the drinks that it opens: equal kinds and stand-ins counted. */
+/** Use of the kinds of a set, by the drinks that it makes: equal kinds and stand-ins counted. */
 export function usesOfSet(
   result: Pick<PlanResult, 'answer' | 'inUse' | 'items'>,
   catalogue: Pick<Catalogue, 'kinds' | 'standIns' | 'oneForTwo'>,

@@ -98,7 +98,7 @@ describe('the waterline', () => {
   const point = (spend: number, value: number, proven = true) => ({
     spend,
     value,
-    open: 0,
+    drinksMade: 0,
     items: [],
     proven,
   });
@@ -135,7 +135,7 @@ describe('the waterline', () => {
             spend,
             value,
             items,
-            open: 0,
+            drinksMade: 0,
             proven: status === 'optimal',
           });
           const rough = search.known({ low: 0, high: whole.spend }).map(asPoint);

@@ -1,6 +1,6 @@
 import { ValueScale } from './exact-value.js';
 import { Lenses } from './lenses.js';
-import type { OpenDrink, PlanAnswer, PlanDrink, PlanProblem } from './problem.js';
+import type { DrinkMade, PlanAnswer, PlanDrink, PlanProblem } from './problem.js';
 
 /** One way to fill a slot: every capability in `all`, by index. */
 export interface PreparedAlternative {
@@ -182,7 +182,7 @@ export class PreparedProblem {
   }
 
   /** Drinks with a fit above 0, in the problem's order. */
-  openDrinks(fits: readonly number[]): OpenDrink[] {
+  openDrinks(fits: readonly number[]): DrinkMade[] {
     return this.drinks.flatMap((d, i) => ((fits[i] ?? 0) > 0 ? [{ id: d.id, fit: fits[i] as number }] : []));
   }
 }

@@ -113,7 +113,7 @@ export function withoutLimits(problem: PlanProblem): PlanProblem {
 export type PlanStatus = 'optimal' | 'feasible' | 'infeasible';
 
 /** A drink that is open, and how well. */
-export interface OpenDrink {
+export interface DrinkMade {
   id: string;
   fit: number;
 }
@@ -127,7 +127,7 @@ export interface PlanAnswer {
   bound: number;
   spend: number;
   items: string[];
-  drinks: OpenDrink[];
+  drinks: DrinkMade[];
 }
 
 export const INFEASIBLE: PlanAnswer = {

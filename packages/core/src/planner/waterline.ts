@@ -18,7 +18,7 @@ export function waterlineBudgets(everythingMinor: number): number[] {
 export interface CurvePoint {
   spend: number;
   value: number;
-  open: number;
+  drinksMade: number;
   items: string[];
   proven: boolean;
 }

@@ -135,7 +135,7 @@ describe('what can be poured now', () => {
     expect(short.map((s) => s.pourable.recipe.id)).not.toContain('two-gins');
   });
 
-  it('opens what the plan would open from the same bottles, when they are full', () => {
+  it('pours what the plan would make from the same bottles, when they are full', () => {
     fc.assert(
       fc.property(fc.subarray(BOTTLES), fc.constantFrom(0.5, 0.75, 1), (have, minFit) => {
         const h = house(have.map((k) => at(k, 700)));

@@ -40,7 +40,7 @@ const shopsSchema = z.object({
   sets: z.array(
     answerSchema
       .pick({ status: true, value: true, spend: true, items: true })
-      .extend({ shops: z.array(z.string()), open: z.int(), tripMinor: z.int(), minutes: z.int() }),
+      .extend({ shops: z.array(z.string()), drinksMade: z.int(), tripMinor: z.int(), minutes: z.int() }),
   ),
   single: z.array(z.string()),
   best: z.array(z.string()),

@@ -47,7 +47,7 @@ describe('a brief, as it is asked over the API', () => {
     const page = bestPlan({ brief, prices, catalogue }) ?? expect.fail('stopped');
     expect(told.answer).toMatchObject({
       status: 'optimal',
-      drinksMade: page.open,
+      drinksMade: page.drinksMade,
       value: page.answer.value,
       spend: page.answer.spend,
       askedFor: page.askedFor,

@@ -69,7 +69,7 @@ export interface ShopsTold {
     shops: string[];
     status: PlanAnswer['status'];
     value: number;
-    open: number;
+    drinksMade: number;
     spend: number;
     tripMinor: number;
     minutes: number;
@@ -93,9 +93,9 @@ function shopsTold(
   const answers = bestAtShops(matter, trips, { remainingSeconds }) ?? [];
   const told = compareShops(answers, lists, hourMinor);
   return {
-    sets: answers.map(({ shops, result: { answer, open }, tripMinor, minutes }) => ({
+    sets: answers.map(({ shops, result: { answer, drinksMade }, tripMinor, minutes }) => ({
       shops,
-      open,
+      drinksMade,
       tripMinor,
       minutes,
       items: answer.items,

@@ -34,7 +34,7 @@ const bottle = (n: number, kind: string): [string, string, unknown] => [
 ];
 
 describe('the figure of each step', () => {
-  it('says the money, what it opens and what is to be bought, and nothing of what is empty', async () => {
+  it('says the money, what it makes and what is to be bought, and nothing of what is empty', async () => {
     await open();
     expect(figures.value).toMatchObject({
       Brief: '€47',
@@ -46,7 +46,7 @@ describe('the figure of each step', () => {
       Shelf: '',
       Practice: '',
     });
-    expect(figures.value.Plan).toBe(`${useAnswer().result?.open} drinks`);
+    expect(figures.value.Plan).toBe(`${useAnswer().result?.drinksMade} drinks`);
   });
 
   it('follows the money', async () => {

@@ -50,7 +50,7 @@ export function useStepFigures() {
     return {
       Brief: plans.brief ? words.money(plans.brief.moneyNowMinor) : '',
       Kit: kit.value,
-      Plan: answers.result ? count(answers.result.open, 'drink') : '',
+      Plan: answers.result ? count(answers.result.drinksMade, 'drink') : '',
       Errand: errand.value,
       Bench: made > 0 ? count(made, 'batch', 'batches') : '',
       Pour: log.round ? 'half made' : pouring.count.value === undefined ? '' : `${pouring.count.value} now`,

@@ -100,7 +100,7 @@ const drop = (recipe: HomeMade) =>
         :most="400"
         @change="keepsDays = Math.round($event ?? 14)"
       />
-      <v-btn color="sea" :disabled="!thought" @click="keep">Keep it</v-btn>
+      <v-btn color="sea" :disabled="!thought" @click="keep">Save</v-btn>
     </div>
     <p role="alert" class="rust">{{ fault }}</p>
     <ul v-if="catalogue.ownRecipes.length > 0" class="plain-list">

@@ -29,7 +29,7 @@ async function lookAtDemo(): Promise<void> {
   <div class="panel empty">
     <h1>Say what you can spend and what you like</h1>
     <p>
-      Uisce finds the bottles that open the most drinks for that money, and proves that no other set opens
+      Uisce finds the bottles that make the most drinks for that money, and proves that no other set makes
       more.
     </p>
     <div class="acts">

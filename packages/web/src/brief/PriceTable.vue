@@ -129,7 +129,7 @@ function take(): void {
         Use {{ count(reading.bottles.length, 'price') }}
       </v-btn>
     </template>
-    <v-btn height="44" class="ms-2" @click="emit('leave')">Leave it</v-btn>
+    <v-btn height="44" class="ms-2" @click="emit('leave')">Cancel</v-btn>
   </section>
 </template>
 

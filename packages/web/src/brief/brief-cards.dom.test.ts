@@ -39,7 +39,7 @@ describe('what is owned already', () => {
     expect(usePlans().brief).toMatchObject({ ownedPantry: ['sugar'] });
     expect(useStock().owned).toEqual(['gin']);
     // Gin and sugar were 21.00: rum for 18.00 comes instead, and all four drinks are open.
-    expect([useAnswer().result?.open, useAnswer().result?.answer.spend]).toEqual([4, 4400]);
+    expect([useAnswer().result?.drinksMade, useAnswer().result?.answer.spend]).toEqual([4, 4400]);
     expect(house.server.changes.at(-1)?.change).toBe('What I own');
   });
 

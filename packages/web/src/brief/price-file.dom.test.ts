@@ -39,7 +39,7 @@ describe('a price file', () => {
     expect(house.server.changes.map((c) => [c.change, c.writes.map((w) => w.thing)])).toEqual([
       ['Prices of Harbour', ['own-prices', 'settings']],
     ]);
-    // At 47.00 the gin is dear: what opens most is without it now.
+    // At 47.00 the gin is dear: what makes most is without it now.
     expect(useAnswer().result?.answer.items).not.toContain('gin-700');
   });
 

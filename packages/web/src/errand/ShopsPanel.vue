@@ -10,7 +10,7 @@ import NumberField from '../ui/NumberField.vue';
 import { count, listed, useWords } from '../words/use-words';
 import { useErrand } from './use-errand';
 
-/** Which shops: what going to another one opens or saves, and whether it is worth the way. */
+/** Which shops: what going to another one adds or saves, and whether it is worth the way. */
 const errands = useErrands();
 const catalogue = useCatalogue();
 const words = useWords();
@@ -47,7 +47,7 @@ const choices = computed(() =>
       note:
         a.result.answer.status === 'infeasible'
           ? 'cannot meet what you ask for'
-          : `${count(a.result.open, 'drink')} for ${words.price(a.result.answer.spend)}${trip}${minutes}`,
+          : `${count(a.result.drinksMade, 'drink')} for ${words.price(a.result.answer.spend)}${trip}${minutes}`,
     };
   }),
 );
@@ -61,17 +61,17 @@ const verdict = computed(() => {
   if (!pair) return '';
   const single = shopName(told.single.shops[0] ?? '');
   const more = pair.shops.filter((s) => !told.single.shops.includes(s)).map(shopName);
-  const opens =
+  const makes =
     pair.moreDrinks > 0
-      ? `opens ${count(pair.moreDrinks, 'drink')} more`
+      ? `makes ${count(pair.moreDrinks, 'drink')} more`
       : pair.moreValue > 0
         ? 'suits you better with as many drinks'
         : '';
   const saves = pair.savedMinor > 0 ? `saves ${words.price(pair.savedMinor)} on the same things` : '';
-  const gains = [opens, saves].filter((p) => p !== '').join(', or ');
+  const gains = [makes, saves].filter((p) => p !== '').join(', or ');
   const way = pair.extraMinutes > 0 ? ` for ${pair.extraMinutes} minutes more` : '';
   return gains === ''
-    ? `${single} alone is best: going on to ${listed(more)} neither opens more nor saves anything.`
+    ? `${single} alone is best: going on to ${listed(more)} neither makes more nor saves anything.`
     : `Going on from ${single} to ${listed(more)} ${gains}${way}${pair.worthIt ? '' : ': not worth the way'}.`;
 });
 </script>
@@ -80,7 +80,7 @@ const verdict = computed(() => {
   <section class="panel" aria-labelledby="shops-title">
     <h2 id="shops-title">Which shops? <small class="dim">· every set of them, its trips paid</small></h2>
     <p v-if="otherShops.length === 0" class="dim">
-      Only one shop asks in this currency. Bring in another price list on the Brief to compare.
+      Only one shop asks in this currency. Import another price list on the Brief to compare.
     </p>
     <template v-for="shop in otherShops" :key="shop.id">
       <CheckField

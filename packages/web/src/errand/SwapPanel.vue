@@ -26,7 +26,7 @@ const gain = computed(() => {
   const { listed: rest, best } = swap.value ?? {};
   if (!rest || !best) return '';
   const over = rest.overMinor > 0 ? `, which would be ${words.price(rest.overMinor)} too much` : '';
-  return `${count(best.open, 'drink')} for ${words.price(best.spendMinor)} more; the list as it stands opens ${rest.open} for ${words.price(rest.spendMinor)}${over}.`;
+  return `${count(best.drinksMade, 'drink')} for ${words.price(best.spendMinor)} more; the list as it stands makes ${rest.drinksMade} for ${words.price(rest.spendMinor)}${over}.`;
 });
 </script>
 

@@ -22,7 +22,7 @@ const errand = (): Errand => useErrands().open ?? expect.fail('no errand is unde
 const states = () => errand().lines.map((l) => [l.id, l.state]);
 
 describe('the errand', () => {
-  it('says what there is to buy and what it opens, as the plan does', async () => {
+  it('says what there is to buy and what it makes, as the plan does', async () => {
     house = await inHouse(ErrandView);
     // €47 of the small shop by hand: gin 20, bitter 16, vermouth 9, soda and sugar 1 each.
     expect(said(house.page)).toMatch(/^5 things to buy at Corner for €47: they open 3 drinks/);

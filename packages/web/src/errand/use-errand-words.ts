@@ -19,13 +19,14 @@ export function useErrandWords() {
     const whole = baskets.value?.whole;
     if (whole && whole.wanted === 0) return 'type what the receipt says, and put it away';
     if (!judged.value) return 'looking whether it is still the best';
-    if (!swap.value) return `still the best, ${count(judged.value.best.open, 'drink')}`;
+    if (!swap.value) return `still the best, ${count(judged.value.best.drinksMade, 'drink')}`;
     const { listed: rest, best } = judged.value;
-    if (rest.overMinor > 0 && best.open <= rest.open)
-      return `${words.money(rest.overMinor)} more than there is: ${count(best.open, 'drink')} can be had`;
-    if (best.open > rest.open) return `a swap opens ${best.open} instead of ${rest.open}`;
-    return best.open === rest.open && best.spendMinor < rest.spendMinor
-      ? 'a swap opens as much for less'
+    if (rest.overMinor > 0 && best.drinksMade <= rest.drinksMade)
+      return `${words.money(rest.overMinor)} more than there is: ${count(best.drinksMade, 'drink')} can be had`;
+    if (best.drinksMade > rest.drinksMade)
+      return `a swap makes ${best.drinksMade} instead of ${rest.drinksMade}`;
+    return best.drinksMade === rest.drinksMade && best.spendMinor < rest.spendMinor
+      ? 'a swap makes as much for less'
       : 'a swap is more to your taste';
   });
 
@@ -48,8 +49,8 @@ export function useErrandWords() {
   });
   const openAfter = computed(() => {
     const { part, ladder, result } = errand;
-    const step = part.value === 'month' ? ladder.value?.rungs[0]?.open : undefined;
-    return step ?? result.value?.open ?? 0;
+    const step = part.value === 'month' ? ladder.value?.rungs[0]?.drinksMade : undefined;
+    return step ?? result.value?.drinksMade ?? 0;
   });
 
   const underline = computed(() => {

@@ -6,7 +6,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import { count, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 
-/** Who is asked for what, so that the menu lacks least and opens most; with a message to copy. */
+/** Who is asked for what, so that the menu lacks least and adds most; with a message to copy. */
 const notices = useNotices();
 const catalogue = useCatalogue();
 const words = useWords();
@@ -24,7 +24,7 @@ const asked = computed(() => {
   const bottles = p.bring.slice(0, Math.min(MOST, Math.max(1, bringers.length))).map((b, i) => {
     const name = catalogue.kindInSentence(b.kind);
     const who = bringers[i]?.name ?? 'somebody';
-    const opens = b.opens > 0 ? `opens ${b.opens} for this party` : '';
+    const adds = b.adds > 0 ? `adds ${b.adds} for this party` : '';
     const saves = b.savesMinor > 0 ? `saves ${words.price(b.savesMinor)}` : '';
     const then =
       b.thenMinor < missingMinor.value - b.savesMinor
@@ -34,8 +34,8 @@ const asked = computed(() => {
       id: b.kind,
       who,
       what: name,
-      why: [saves, opens, then].filter(Boolean).join(' · '),
-      text: `Hello ${who}! ${day} from ${e.from} at ours: if you would like to bring something, a bottle of ${name} would be lovely${b.opens > 0 ? `; we could make ${count(b.opens, 'drink')} more with it` : ''}. There will be food and water, and plenty without alcohol.`,
+      why: [saves, adds, then].filter(Boolean).join(' · '),
+      text: `Hello ${who}! ${day} from ${e.from} at ours: if you would like to bring something, a bottle of ${name} would be lovely${b.adds > 0 ? `; we could make ${count(b.adds, 'drink')} more with it` : ''}. There will be food and water, and plenty without alcohol.`,
     };
   });
   const sober = e.guests

@@ -54,7 +54,7 @@ const make = () =>
             type="button"
             @click="evenings.edit('No page for guests', { guestCard: null })"
           >
-            Take it away
+            Delete it
           </button>
         </div>
       </div>

@@ -205,10 +205,10 @@ function rename(typed: string): void {
         </p>
         <CheckField
           v-model="inBook"
-          :label="isKnown ? 'Write it into the household’s book too' : 'Keep them in the household’s book'"
+          :label="isKnown ? 'Write it into the household’s book too' : 'Save them in the household’s book'"
         />
         <div class="buttons">
-          <v-btn color="sea" type="submit">Keep</v-btn>
+          <v-btn color="sea" type="submit">Save</v-btn>
           <v-btn v-if="evening.guests.some((g) => g.id === draft?.id)" @click="remove">Does not come</v-btn>
           <v-btn v-if="isKnown" @click="forget">Forget {{ draft.name }}</v-btn>
         </div>

@@ -38,7 +38,7 @@ const { evening, plan, isAsking } = useEvening();
 const SIZES = [2, 3, 4, 5].map((value) => ({ value, title: `${value} drinks` }));
 const NOT_AHEAD = {
   egg: 'made by the glass: egg falls',
-  cream: 'made by the glass: cream turns',
+  cream: 'made by the glass: cream goes off',
   fizz: 'made by the glass: it would go flat',
   juice: 'made by the glass: its juice is best fresh',
   pressed: 'made by the glass: what is pressed goes dull',
@@ -179,7 +179,7 @@ const first = (criterion: MenuCriterion) =>
         type="button"
         @click="evenings.edit('Nothing is left out', { never: [] })"
       >
-        Take them back
+        Put them back
       </button>
     </p>
     <details>

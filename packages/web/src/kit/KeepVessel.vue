@@ -105,8 +105,8 @@ function keepAsGlass(): void {
     />
     <p v-if="fault" role="alert" class="rust">{{ fault }}</p>
     <div class="keep">
-      <v-btn color="sea" @click="keepAsMeasure">Keep it as a measure</v-btn>
-      <v-btn @click="keepAsGlass">Keep it as a glass</v-btn>
+      <v-btn color="sea" @click="keepAsMeasure">Save it as a measure</v-btn>
+      <v-btn @click="keepAsGlass">Save it as a glass</v-btn>
     </div>
   </div>
 </template>

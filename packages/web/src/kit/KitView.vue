@@ -29,7 +29,7 @@ const { drinks, ready, ofWhat, rest, certainty, inPlan, next, report } = useKitS
         <strong>{{ certainty }}</strong>
         <template v-if="inPlan"> · {{ inPlan }}</template>
         <template v-if="next">
-          · most from <strong>{{ next.words }}</strong>: {{ count(next.opens, 'drink') }}</template
+          · most from <strong>{{ next.words }}</strong>: {{ count(next.adds, 'drink') }}</template
         >
       </p>
     </div>

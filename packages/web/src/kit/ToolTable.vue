@@ -22,7 +22,7 @@ const rows = computed(() =>
       owned: state === 'owned',
       state: STATE[state],
       price: priceMinor === undefined ? '' : words.price(priceMinor),
-      opens: closes > 0 ? String(closes) : '',
+      adds: closes > 0 ? String(closes) : '',
       kitchen: false,
     })),
     ...rail.things.map(({ thing, owned, serves }) => ({
@@ -32,7 +32,7 @@ const rows = computed(() =>
       owned,
       state: owned ? (serves ? 'kitchen’s, stands in' : 'kitchen’s') : 'from a kitchen',
       price: '',
-      opens: '',
+      adds: '',
       kitchen: true,
     })),
   ]),
@@ -44,7 +44,7 @@ const COLUMNS = [
   { key: 'rail', title: 'For' },
   { key: 'state', title: 'State' },
   { key: 'price', title: 'Price', figures: true },
-  { key: 'opens', title: 'Opens', figures: true },
+  { key: 'adds', title: 'Adds', figures: true },
 ];
 </script>
 

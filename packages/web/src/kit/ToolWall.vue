@@ -20,7 +20,7 @@ function sayTool({ tool, state, priceMinor, closes }: HungTool): string {
   if (state === 'owned') return `${tool.name}, yours`;
   const price = priceMinor === undefined ? '' : `, ${words.price(priceMinor)}`;
   return state === 'buy'
-    ? `${tool.name}, to buy${price}, opens ${count(closes, 'drink')}`
+    ? `${tool.name}, to buy${price}, adds ${count(closes, 'drink')}`
     : `${tool.name}, not needed${price}`;
 }
 </script>
@@ -65,7 +65,7 @@ function sayTool({ tool, state, priceMinor, closes }: HungTool): string {
               <span v-if="hung.state === 'owned'" class="note dim">yours</span>
               <template v-else-if="hung.state === 'buy'">
                 <span class="note copper">{{ words.price(hung.priceMinor ?? 0) }}</span>
-                <span class="note copper">opens {{ hung.closes }}</span>
+                <span class="note copper">adds {{ hung.closes }}</span>
               </template>
             </button>
           </li>

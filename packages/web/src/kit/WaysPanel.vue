@@ -30,7 +30,7 @@ function choose(next: KitAttitude | 'leave'): void {
   kits.edit('What may do the work', next === 'leave' ? { inPlan: false } : { attitude: next, inPlan: true });
 }
 const SCOPES: { value: KitScope; words: string; note: string }[] = [
-  { value: 'planned', words: 'The plan’s', note: 'what it opens' },
+  { value: 'planned', words: 'The plan’s', note: 'what it makes' },
   { value: 'wanted', words: 'Must-haves', note: 'from the Brief' },
   { value: 'counted', words: 'All that count', note: 'whatever the bottles' },
 ];

@@ -42,7 +42,7 @@ describe('a vessel that was measured', () => {
       /It holds 44\.4 ml give or take 0\.2 ml · weigh it twice more to be surer/,
     );
     await house.page.get('input').setValue('Lighthouse shot');
-    await press('Keep it as a measure');
+    await press('Save it as a measure');
     expect(useKit().kit.vessels).toMatchObject([
       { name: 'Lighthouse shot', cups: [{ name: 'cup', lines: [{ ml: 44.4, diameterMm: 38 }] }] },
     ]);
@@ -54,17 +54,17 @@ describe('a vessel that was measured', () => {
     house = await inHouse(KeepVessel, measured, withKit({ vessels: [shot] }));
     as('shot');
     await house.settle();
-    await press('Keep it as a measure');
+    await press('Save it as a measure');
     expect(useKit().kit.vessels[0]?.cups[0]?.lines.map((l) => l.ml)).toEqual([25, 44.4]);
     // The same line twice would be no other line.
-    await press('Keep it as a measure');
+    await press('Save it as a measure');
     expect(said(house.page)).toContain('Shot has a line at 44.4 ml already.');
     expect(useKit().kit.vessels[0]?.cups[0]?.lines).toHaveLength(2);
   });
 
   it('may be kept as a glass of the type it looks like', async () => {
     house = await inHouse(KeepVessel, measured, withKit({}));
-    await press('Keep it as a glass');
+    await press('Save it as a glass');
     expect(useKit().kit.glasses).toMatchObject([
       { name: 'Coupe', type: 'coupe', capacityMl: 44.4, count: 1 },
     ]);

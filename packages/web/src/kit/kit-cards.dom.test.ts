@@ -39,9 +39,9 @@ describe('the judgement on the kit', () => {
     expect(house.server.changes.at(-1)?.change).toBe('Nothing owned yet');
   });
 
-  it('counts the drinks that can be made already among those the plan opens', async () => {
+  it('counts the drinks that can be made already among those the plan makes', async () => {
     house = await inHouse(KitView, {}, withKit({ inPlan: false }));
-    // Gin opens the gin sour, with bitter and vermouth the negroni and americano: three drinks in the plan.
+    // Gin makes the gin sour, with bitter and vermouth the negroni and americano: three drinks in the plan.
     expect(said(house.page)).toMatch(/Your hands can already make \d of 3 drinks of your plan/);
   });
 

@@ -35,7 +35,7 @@ beforeEach(async () => {
 });
 
 describe('the judgement on the kit', () => {
-  it('asks once the plan is proven, about the drinks it opens', async () => {
+  it('asks once the plan is proven, about the drinks it makes', async () => {
     let open: () => void = () => undefined;
     asked.gate = new Promise((resolve) => (open = resolve));
     await useAnswer().start();
@@ -45,7 +45,7 @@ describe('the judgement on the kit', () => {
     open();
     await vi.advanceTimersByTimeAsync(50);
     expect(asked.topics).toEqual(['kit']);
-    expect(drinks.value).toBe(useAnswer().result?.open);
+    expect(drinks.value).toBe(useAnswer().result?.drinksMade);
   });
 
   it('is kept for the next page, and asked again when the kit changes', async () => {

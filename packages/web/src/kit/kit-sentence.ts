@@ -63,7 +63,7 @@ export function useKitSentence() {
     const { kit } = kits;
     const cover = report.value?.cover;
     const wait = report.value?.waiting ?? 0;
-    const more = wait > 0 ? `; ${count(wait, 'more drink')} would open with more tools than it buys` : '';
+    const more = wait > 0 ? `; ${count(wait, 'more drink')} would be added by more tools than it buys` : '';
     if (!kit.said) return 'the plan leaves tools and glasses out until you say what is there';
     if (!kit.inPlan) return 'the plan’s money leaves them out';
     const bought = answers.result?.kit.filter((k) => answers.result?.answer.items.includes(k.id)) ?? [];
@@ -71,14 +71,14 @@ export function useKitSentence() {
     if (bought.length > 0)
       return `the plan’s money buys ${bought.length === cover?.buy.length ? 'them' : bought.length} for ${words.price(cost)}${more}`;
     return cover && cover.buy.length > 0
-      ? 'the plan’s money buys none of them: bottles open more'
+      ? 'the plan’s money buys none of them: bottles add more'
       : more.replace('; ', '');
   });
 
-  /** The one thing that opens most. */
+  /** The one thing that adds most. */
   const next = computed(() => {
     const best = report.value?.cover.buy[0];
-    return best && best.closes.length > 0 ? { words: sayOffer(best), opens: best.closes.length } : undefined;
+    return best && best.closes.length > 0 ? { words: sayOffer(best), adds: best.closes.length } : undefined;
   });
 
   return { drinks, ready, ofWhat, rest, certainty, inPlan, next, report, sayOffer };

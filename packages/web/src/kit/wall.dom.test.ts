@@ -82,7 +82,7 @@ const owned = (...ids: string[]) => ({ tools: ids.map((id) => ({ id, since: null
 describe('the wall of tools', () => {
   it('says what lacks, of what drinks here ask for, and what the cheapest of it costs', async () => {
     await open();
-    expect(useAnswer().result?.open).toBe(4);
+    expect(useAnswer().result?.drinksMade).toBe(4);
     expect([shake().lacks, shake().word]).toEqual([true, 'lacks a tin to shake in']);
     expect([stir().lacks, stir().word]).toEqual([true, 'lacks a long spoon']);
     expect(wall.priceOf('tin')).toBe(1500);

@@ -9,7 +9,7 @@ import { useCollectionNeeds } from './use-collection-needs';
 import { useIndex } from './use-index';
 import { useAtHand } from '../ui/drink/use-at-hand';
 
-/** The collection that the index is narrowed to: what of it the plan opens, what it needs, and all of it wanted in one tap. */
+/** The collection that the index is narrowed to: what of it the plan makes, what it needs, and all of it wanted in one tap. */
 const atHand = useAtHand();
 const notebook = useNotebook();
 const plans = usePlans();
@@ -42,7 +42,7 @@ function dissolve(): void {
 <template>
   <div v-if="chosen && stands" class="collection">
     <p>
-      <strong>{{ chosen.name }}</strong>: {{ count(chosen.drinks.length, 'drink') }}, your plan opens
+      <strong>{{ chosen.name }}</strong>: {{ count(chosen.drinks.length, 'drink') }}, your plan makes
       {{ stands.open }}<template v-if="chosen.note"> · {{ chosen.note }}</template
       ><template v-if="chosen.book"> · from {{ chosen.book }}</template>
     </p>
@@ -50,7 +50,7 @@ function dissolve(): void {
     <p v-if="fromPlan">Beyond what your plan buys: {{ fromPlan }}.</p>
     <div class="buttons">
       <v-btn :disabled="stands.notWanted.length === 0" @click="want">{{
-        stands.notWanted.length === 0 ? 'The plan has to open them all' : 'The plan must open them all'
+        stands.notWanted.length === 0 ? 'The plan has to make them all' : 'The plan must make them all'
       }}</v-btn>
       <button class="plain-button link" type="button" @click="editing = true">Change it</button>
       <button class="plain-button link" type="button" @click="dissolve">Dissolve it</button>

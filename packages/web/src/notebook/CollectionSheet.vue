@@ -70,7 +70,7 @@ function keep(): void {
           </button>
         </li>
       </ul>
-      <v-btn color="sea" type="submit">Keep it</v-btn>
+      <v-btn color="sea" type="submit">Save</v-btn>
     </form>
   </AppDialog>
 </template>

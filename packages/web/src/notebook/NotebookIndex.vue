@@ -151,7 +151,7 @@ function everything(): void {
             <a :href="`/notebook/${row.recipe.id}`" class="line" :class="{ here: row.recipe.id === current }">
               <span class="mark" :class="{ open: row.open }" aria-hidden="true"></span>
               <span class="name"
-                >{{ row.recipe.name }}<span v-if="row.open" class="sr-only">, your plan opens it</span></span
+                >{{ row.recipe.name }}<span v-if="row.open" class="sr-only">, your plan makes it</span></span
               >
               <span class="leader" aria-hidden="true"></span>
               <span class="dim">{{ words.percent(row.abv) }}</span>
@@ -164,7 +164,7 @@ function everything(): void {
       </p>
     </div>
     <p class="dim key">
-      <span class="mark open" aria-hidden="true"></span> your plan opens it · % vol as served
+      <span class="mark open" aria-hidden="true"></span> your plan makes it · % vol as served
     </p>
   </section>
 </template>

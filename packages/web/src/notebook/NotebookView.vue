@@ -54,8 +54,8 @@ const headline = computed(() => {
     return {
       before: `${count(catalogue.drinkCount, 'drink')} written down; `,
       figure: answers.result
-        ? `your plan opens ${answers.result.open}${besides.value}`
-        : 'working out what your plan opens',
+        ? `your plan makes ${answers.result.drinksMade}${besides.value}`
+        : 'working out what your plan makes',
     };
   }
   const { id, name } = catalogue.recipes.get(asked.value) as NonNullable<typeof recipe.value>;

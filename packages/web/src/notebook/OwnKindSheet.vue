@@ -106,7 +106,7 @@ const SUPPLY_WORDS: Record<Supply, string> = {
   'home-made': 'a syrup or cordial',
   fresh: 'fresh',
 };
-/** How it turns in a batch that it goes into. */
+/** How it goes off in a batch that it goes into. */
 const KEEPS_WORDS: Record<KeepsAs, string> = {
   plain: 'sugar, salt or acid',
   spirit: 'a spirit',
@@ -287,7 +287,7 @@ function keep(): void {
       <p v-if="!draft.stated" class="dim">
         Until then whoever cannot have one of them is offered no drink with it: not known is not “none”.
       </p>
-      <v-btn color="sea" type="submit">Keep it</v-btn>
+      <v-btn color="sea" type="submit">Save</v-btn>
     </form>
   </AppDialog>
 </template>

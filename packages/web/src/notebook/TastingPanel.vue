@@ -86,10 +86,10 @@ function keep(): void {
         <button
           type="button"
           class="plain-button link"
-          :aria-label="`Take back what was thought: ${n.about}`"
+          :aria-label="`Delete what was thought: ${n.about}`"
           @click="verdicts.forget(n.tasting)"
         >
-          Take it back
+          Delete
         </button>
       </li>
     </ul>

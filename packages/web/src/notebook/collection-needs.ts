@@ -1,12 +1,12 @@
 /** How a collection stands to the plan. */
 export interface CollectionStanding {
-  /** Drinks of it that the plan opens. */
+  /** Drinks of it that the plan makes. */
   open: number;
   /** Those that the plan is not told to open yet. */
   notWanted: string[];
 }
 
-/** What of a collection a plan opens, and what of it is not wanted of the plan yet. */
+/** What of a collection a plan makes, and what of it is not wanted of the plan yet. */
 export function standingOf(
   drinks: readonly string[],
   opened: ReadonlyMap<string, number>,

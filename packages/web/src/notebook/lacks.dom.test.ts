@@ -55,7 +55,7 @@ describe('what a drink lacks', () => {
     id.value = 'daiquiri';
     usePlans().edit('Never', { brief: { neverKinds: ['rum'] } });
     await house.settle();
-    expect(lacks.fromOwned.value).toBe('nothing on sale opens it at this attitude to stand-ins');
+    expect(lacks.fromOwned.value).toBe('nothing on sale makes it at this attitude to stand-ins');
     expect(catalogue.recipes.has('daiquiri')).toBe(true);
   });
 });
@@ -77,7 +77,7 @@ describe('what a collection needs', () => {
     expect([needs.fromOwned.value, needs.fromPlan.value]).toEqual(['', '']);
   });
 
-  it('stands to the plan by what it opens, and what it is not told to open yet', () => {
+  it('stands to the plan by what it makes, and what it is not told to make yet', () => {
     const opened = new Map([
       ['a', 1],
       ['b', 0.8],

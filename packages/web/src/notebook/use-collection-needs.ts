@@ -39,7 +39,7 @@ export function useCollectionNeeds(collection: Ref<Collection | undefined>) {
     return kind ? inSentence(kind) : itemInSentence(id);
   };
   function say(found: FewestBottles | undefined): string {
-    if (found === undefined) return 'nothing on sale opens all of them at this attitude to stand-ins';
+    if (found === undefined) return 'nothing on sale makes all of them at this attitude to stand-ins';
     const names = (ids: readonly string[]) => listed([...new Set(ids.map((id) => itemWords(id)))]);
     const { bottles, others, cost } = found;
     if (bottles.length + others.length === 0) return 'nothing is lacking';

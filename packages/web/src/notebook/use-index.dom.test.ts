@@ -21,7 +21,7 @@ const NOTHING: IndexFilter = {
 
 beforeEach(async () => {
   vi.useFakeTimers();
-  // 39.00 opens both sours; bitter and vermouth are in the house already.
+  // 39.00 makes both sours; bitter and vermouth are in the house already.
   new SmallServer([['plan', smallPlan(0).id, smallPlan(3900)], ...smallBottles('bitter', 'vermouth')]);
   await openPage();
   await useAnswer().start();
@@ -56,7 +56,7 @@ describe('the index', () => {
     expect(found({ strength: 'none' })).toEqual([]);
   });
 
-  it('tells what the plan opens from what is there already', () => {
+  it('tells what the plan makes from what is there already', () => {
     const open = new Set(found({ reach: 'plan' }));
     const result = useAnswer().result;
     expect([...open].sort()).toEqual(result?.answer.drinks.map((d) => d.id).sort());

@@ -13,7 +13,7 @@ import { useAtHand } from '../ui/drink/use-at-hand';
 export const REACHES = {
   all: 'Every drink',
   have: 'What I have',
-  plan: 'What my plan opens',
+  plan: 'What my plan makes',
 } as const;
 
 /** What the reader asks the index for. */

@@ -37,7 +37,7 @@ export function useLacks(recipe: Ref<Recipe>) {
       recipe.value.id,
       items.filter((id) => known.has(id)),
     );
-    if (way === undefined) return 'nothing on sale opens it at this attitude to stand-ins';
+    if (way === undefined) return 'nothing on sale makes it at this attitude to stand-ins';
     if (way.items.length === 0) return 'nothing is lacking';
     const lacking = way.items.map((id) => {
       const item = compiled.value?.items.get(id);

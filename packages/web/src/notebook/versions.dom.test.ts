@@ -88,7 +88,7 @@ describe('the versions of a house spec', () => {
     expect(useCatalogue().recipes.get('gin-sour')?.slots[2]?.amount.value).toBe(15);
     expect(useCatalogue().printed.get('gin-sour')?.slots[2]?.amount.value).toBe(20);
     expect(useNotebook().drinks[0]?.chosen.map((c) => c.version)).toEqual([0]);
-    await button(/^Take back what was thought/).trigger('click');
+    await button(/^Delete what was thought/).trigger('click');
     await house.settle();
     expect(useVerdicts().tastings).toEqual([]);
   });

@@ -42,7 +42,7 @@ watch(
   },
   { immediate: true },
 );
-const more = computed(() => (found.value?.open ?? 0) - (answers.result?.open ?? 0));
+const more = computed(() => (found.value?.drinksMade ?? 0) - (answers.result?.drinksMade ?? 0));
 const makeUp = computed(() => sayMakeUp(makeUpOf(found.value, catalogue.kinds)));
 </script>
 
@@ -65,8 +65,8 @@ const makeUp = computed(() => sayMakeUp(makeUpOf(found.value, catalogue.kinds)))
       }}</template>
       <template v-else>
         <strong
-          >{{ words.money(plans.brief?.moneyNowMinor ?? 0) }} would open
-          {{ count(found.open, 'drink') }}</strong
+          >{{ words.money(plans.brief?.moneyNowMinor ?? 0) }} would make
+          {{ count(found.drinksMade, 'drink') }}</strong
         >
         {{ makeUp }}:
         {{ more === 0 ? 'as many as now' : `${Math.abs(more)} ${more > 0 ? 'more' : 'fewer'} than now` }}.

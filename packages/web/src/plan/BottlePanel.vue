@@ -43,15 +43,13 @@ const keepsDays = computed(() => kind.value && daysOnceOpen(kind.value, bottle.v
 const reason = computed(() => answers.result?.explanation.reasons.find((r) => r.id === props.itemId));
 const lift = computed(() => answers.result?.explanation.lifts.find((l) => l.id === props.itemId));
 const drinks = computed(() =>
-  [...(reason.value?.leaning ?? lift.value?.opens ?? [])]
+  [...(reason.value?.leaning ?? lift.value?.adds ?? [])]
     .map((d) => ({ ...d, name: catalogue.recipes.get(d.id)?.name ?? d.id }))
     .sort((a, b) => a.name.localeCompare(b.name)),
 );
 const judgement = computed(() => {
   if (!reason.value)
-    return lift.value
-      ? `Would open ${count(lift.value.opens.length, 'drink')}`
-      : 'Opens nothing more from here';
+    return lift.value ? `Would add ${count(lift.value.adds.length, 'drink')}` : 'Adds nothing more from here';
   const { leaning, closes } = reason.value;
   const lean = `${count(leaning.length, 'drink')} ${leaning.length === 1 ? 'leans' : 'lean'} on it`;
   return closes.length === leaning.length ? lean : `${lean}; ${closes.length} would close without it`;
@@ -100,7 +98,7 @@ const CHOICES = [
     <PricesPerLitre v-if="kind.supply === 'bottle'" :kind="kind.id" />
     <CautionLine v-if="kind.caution">{{ kind.caution }}</CautionLine>
     <CautionLine v-for="held in holds" :key="held">{{ held }}</CautionLine>
-    <h3 class="leaning">{{ reason ? 'Drinks that lean on it' : 'Drinks it would open' }}</h3>
+    <h3 class="leaning">{{ reason ? 'Drinks that lean on it' : 'Drinks it would add' }}</h3>
     <ul class="plain-list drinks">
       <li v-for="drink in drinks" :key="drink.id">
         <span>{{ drink.name }}</span>

@@ -86,7 +86,7 @@ const shelves = computed(() => [
 ]);
 const judgement = computed(() => {
   if (!change.value || !theirs.value || !answers.result) return '';
-  const more = theirs.value.open - answers.result.open;
+  const more = theirs.value.drinksMade - answers.result.drinksMade;
   const money = words.price(Math.abs(change.value.spend));
   const than =
     more === 0 ? 'as many drinks' : `${count(Math.abs(more), 'drink')} ${more > 0 ? 'more' : 'fewer'}`;
@@ -94,7 +94,7 @@ const judgement = computed(() => {
     change.value.spend === 0
       ? 'at the same price'
       : `for ${money} ${change.value.spend > 0 ? 'more' : 'less'}`;
-  return `“${other.value?.name ?? ''}” opens ${than} ${cost}.`;
+  return `“${other.value?.name ?? ''}” makes ${than} ${cost}.`;
 });
 const open = (ids: readonly string[]) => countDrinks(ids, catalogue.recipes);
 </script>
@@ -115,15 +115,16 @@ const open = (ids: readonly string[]) => countDrinks(ids, catalogue.recipes);
       <p aria-live="polite">
         <strong v-if="judgement">{{ judgement }}</strong>
         <template v-else>{{ advice.failureOf('best') || 'Working out the other plan.' }}</template>
-        <template v-if="change && open(change.opened) + open(change.closed) > 0">
-          Only there: <DrinkNames :ids="change.opened" />. Only here: <DrinkNames :ids="change.closed" />.
+        <template v-if="change && open(change.added) + open(change.lost) > 0">
+          Only there: <DrinkNames :ids="change.added" />. Only here: <DrinkNames :ids="change.lost" />.
         </template>
       </p>
       <section v-for="shelf in shelves" :key="shelf.name" class="shelf">
         <h3>
           {{ shelf.name }}
           <small v-if="shelf.result" class="dim"
-            >· {{ words.price(shelf.result.answer.spend) }}, {{ count(shelf.result.open, 'drink') }}</small
+            >· {{ words.price(shelf.result.answer.spend) }},
+            {{ count(shelf.result.drinksMade, 'drink') }}</small
           >
         </h3>
         <ShelfDrawing

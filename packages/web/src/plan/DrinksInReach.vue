@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Recipe } from '@uisce/core/catalogue';
-import type { OpenDrink } from '@uisce/core/planner';
+import type { DrinkMade } from '@uisce/core/planner';
 import { DrinkSearch } from '@uisce/core/find';
 import { countDrinks } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
@@ -21,7 +21,7 @@ const must = useMustDrinks();
 const { itemInSentence } = useItemWords();
 
 const sought = ref('');
-type Tab = 'open' | 'soft' | 'shut' | 'dropped';
+type Tab = 'open' | 'soft' | 'notMade' | 'dropped';
 const shown = ref<Tab>('open');
 const spread = ref<string>();
 
@@ -42,20 +42,20 @@ function row(id: string, note: string): Row[] {
 
 const lists = computed(() => {
   const { result } = answers;
-  if (!result) return { open: [], soft: [], shut: [], dropped: [] };
-  const made = (drinks: readonly OpenDrink[]) =>
+  if (!result) return { open: [], soft: [], notMade: [], dropped: [] };
+  const made = (drinks: readonly DrinkMade[]) =>
     drinks.flatMap((d) => row(d.id, d.fit < 1 ? `stand-in, fit ${words.number(d.fit, 2)}` : ''));
   const soft = new Set(result.soft.map((d) => d.id));
   return {
     open: made(result.answer.drinks.filter((d) => !soft.has(d.id))),
     soft: made(result.soft),
-    shut: [...result.explanation.shut]
+    notMade: [...result.explanation.notMade]
       .sort((a, b) => (a.lacks.length ? a.cost : Infinity) - (b.lacks.length ? b.cost : Infinity))
       .flatMap((d) => {
         const lacks = d.lacks.map((id) => itemInSentence(id));
         return row(
           d.id,
-          lacks.length > 0 ? `lacks ${listed(lacks)}, ${words.price(d.cost)}` : 'nothing allowed opens it',
+          lacks.length > 0 ? `lacks ${listed(lacks)}, ${words.price(d.cost)}` : 'nothing allowed makes it',
         );
       }),
     dropped: result.dropped.flatMap((d) =>
@@ -80,7 +80,7 @@ const rows = computed(() =>
 const TABS = [
   { value: 'open', words: 'In reach' },
   { value: 'soft', words: 'Without alcohol' },
-  { value: 'shut', words: 'Not yet' },
+  { value: 'notMade', words: 'Not yet' },
   { value: 'dropped', words: 'Left out' },
 ] as const;
 /** Drinks without alcohol have a list of their own where they are counted beside. */

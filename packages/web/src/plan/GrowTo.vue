@@ -7,7 +7,7 @@ import { useItemWords } from '../words/use-item-words';
 import { useWords } from '../words/use-words';
 import DrinkNames from '../ui/DrinkNames.vue';
 
-/** The cheapest way from this set to wanted drinks, and what else it opens. */
+/** The cheapest way from this set to wanted drinks, and what else it adds. */
 const advice = useAdvice();
 const answers = useAnswer();
 const catalogue = useCatalogue();
@@ -17,10 +17,10 @@ const { itemsInSentence } = useItemWords();
 const wanted = ref<string[]>([]);
 const found = advice.on('grow');
 const growth = computed(() => (wanted.value.length > 0 ? found.value : undefined));
-const besides = computed(() => growth.value?.change?.opened.filter((d) => !wanted.value.includes(d)) ?? []);
+const besides = computed(() => growth.value?.change?.added.filter((d) => !wanted.value.includes(d)) ?? []);
 const drinks = computed(() => {
   const open = new Set(answers.made.map((d) => d.id));
-  const counted = new Set(answers.result?.explanation.shut.map((d) => d.id));
+  const counted = new Set(answers.result?.explanation.notMade.map((d) => d.id));
   return catalogue.all.recipes
     .filter((r) => counted.has(r.id) && !open.has(r.id))
     .map((r) => ({ value: r.id, title: r.name }))
@@ -45,12 +45,12 @@ watch([wanted, () => answers.proven, () => answers.result], () => {
       >
       <template v-else-if="!growth">{{ advice.failureOf('grow') || 'Working it out.' }}</template>
       <template v-else-if="!growth.change"
-        >Nothing you allow and nothing on sale opens all of these.</template
+        >Nothing you allow and nothing on sale makes all of these.</template
       >
       <template v-else>
         <strong>{{ words.price(growth.cost) }} more</strong>, for {{ itemsInSentence(growth.change.joined) }}.
-        <template v-if="besides.length > 0">It also opens <DrinkNames :ids="besides" />.</template>
-        <template v-else>It opens nothing else.</template>
+        <template v-if="besides.length > 0">It also adds <DrinkNames :ids="besides" />.</template>
+        <template v-else>It adds nothing else.</template>
         <span class="dim"> Proven cheapest; your limits are left aside.</span>
       </template>
     </p>

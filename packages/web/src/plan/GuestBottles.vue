@@ -46,7 +46,7 @@ watch(
       <template v-else-if="asked === 0">No bottle widens your menu from here.</template>
       <template v-else>
         Ask for <strong>{{ itemsInSentence(change.joined) }}</strong>: {{ count(asked, 'bottle') }} that
-        {{ asked === 1 ? 'opens' : 'open' }} <DrinkNames :ids="change.opened" /> more, the most that
+        {{ asked === 1 ? 'adds' : 'add' }} <DrinkNames :ids="change.added" /> more, the most that
         {{ count(guests, 'guest') }} can.
       </template>
     </p>

@@ -21,17 +21,17 @@ const plans = usePlans();
 const money = computed(() => plans.brief?.moneyNowMinor ?? 0);
 const leftOver = computed(() => answers.bottleMoney - (answers.result?.answer.spend ?? 0));
 
-/** What the best set of so much more money opens beyond this one; undefined until the curve is proven there. */
+/** What the best set of so much more money makes beyond this one; undefined until the curve is proven there. */
 function bestGain(more: number): number | undefined {
   const best = curve.at(money.value + more);
-  return best?.proven && answers.result ? best.point.open - answers.result.open : undefined;
+  return best?.proven && answers.result ? best.point.drinksMade - answers.result.drinksMade : undefined;
 }
 
 /** One row for each ingredient, tool or pack: its cheapest size, and the others it is sold in. */
 const offers = computed(() => {
   const rows = new Map<string, Lift[]>();
   for (const lift of answers.result?.explanation.lifts ?? []) {
-    if (lift.opens.length === 0) continue;
+    if (lift.adds.length === 0) continue;
     const of = answers.itemById.get(lift.id)?.kindId ?? lift.id;
     rows.set(of, [...(rows.get(of) ?? []), lift]);
   }
@@ -46,7 +46,7 @@ const sizeOf = (id: string) => {
 const rows = computed(() =>
   offers.value
     .flatMap(([cheapest, ...larger]) => (cheapest ? [{ ...cheapest, larger }] : []))
-    .sort((a, b) => a.price / a.opens.length - b.price / b.opens.length || (a.id < b.id ? -1 : 1))
+    .sort((a, b) => a.price / a.adds.length - b.price / b.adds.length || (a.id < b.id ? -1 : 1))
     .slice(0, MAX_SHOWN)
     .map((lift) => ({
       ...lift,
@@ -82,9 +82,9 @@ const attributes = { kit: { to: '/kit' }, pack: {}, bottle: { type: 'button' } }
             >{{ row.name }}<template v-if="row.size">, {{ row.size }}</template></strong
           >
           <span class="dim"
-            >opens {{ count(row.opens.length, 'drink')
+            >adds {{ count(row.adds.length, 'drink')
             }}<template v-if="row.best !== undefined"
-              >; the best set for {{ words.price(row.more) }} more opens {{ row.best }}</template
+              >; the best set for {{ words.price(row.more) }} more adds {{ row.best }}</template
             ></span
           >
           <span class="price">{{ words.price(row.price) }}</span>
@@ -100,7 +100,7 @@ const attributes = { kit: { to: '/kit' }, pack: {}, bottle: { type: 'button' } }
         </button>
       </li>
     </ul>
-    <p v-else class="dim">No single bottle opens another drink from here.</p>
+    <p v-else class="dim">No single bottle adds another drink from here.</p>
   </section>
 </template>
 

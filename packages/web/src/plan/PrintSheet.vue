@@ -10,7 +10,7 @@ import { useItemWords } from '../words/use-item-words';
 import { count, useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
 
-/** The plan on one page: the sentence, what to buy in order, and what it opens. */
+/** The plan on one page: the sentence, what to buy in order, and what it makes. */
 const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
@@ -70,7 +70,7 @@ const COLUMNS = [
     <v-btn class="no-print" :disabled="!answers.proven || waiting" @click="print">Print the plan</v-btn>
     <section class="print-only sheet" aria-label="The plan on one page">
       <h1>
-        {{ plans.current?.name }}: {{ words.money(plans.brief?.moneyNowMinor ?? 0) }} opens
+        {{ plans.current?.name }}: {{ words.money(plans.brief?.moneyNowMinor ?? 0) }} makes
         {{ count(open, 'drink') }} {{ withWords }}
       </h1>
       <p>

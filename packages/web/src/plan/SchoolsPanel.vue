@@ -21,22 +21,22 @@ const { itemName } = useItemWords();
 
 const spread = ref<string>();
 const money = computed(() => answers.bottleMoney);
-const open = computed(() => answers.result?.open ?? 0);
+const drinksMade = computed(() => answers.result?.drinksMade ?? 0);
 const rows = computed(() =>
   schools.curves
     .map((school) => {
-      const followed = school.steps.findLast((s) => s.spend <= money.value)?.open ?? 0;
+      const followed = school.steps.findLast((s) => s.spend <= money.value)?.drinksMade ?? 0;
       const best = schools.atBest.get(school.id)?.now;
-      return { ...school, followed, open: best?.open ?? followed, value: best?.value ?? 0 };
+      return { ...school, followed, drinksMade: best?.drinksMade ?? followed, value: best?.value ?? 0 };
     })
     .sort((a, b) => b.value - a.value),
 );
 const verdict = computed(() => {
   const best = rows.value[0];
   if (!best || schools.atBest.size === 0) return '';
-  const behind = open.value - best.open;
+  const behind = drinksMade.value - best.drinksMade;
   const price =
-    behind > 0 ? `and still opens ${behind} fewer than the best set` : 'and opens as many as the best set';
+    behind > 0 ? `and still makes ${behind} fewer than the best set` : 'and makes as many as the best set';
   return `At ${words.money(money.value)} “${best.name}” is the best rule of thumb for you, ${price}.`;
 });
 const bases = computed(() =>
@@ -54,8 +54,8 @@ const drinks = computed(() =>
 const COLUMNS = [
   { key: 'item', title: 'Buys' },
   { key: 'spend', title: 'Spent', figures: true },
-  { key: 'open', title: 'In reach', figures: true },
-  { key: 'opened', title: 'Opens', figures: true },
+  { key: 'drinksMade', title: 'In reach', figures: true },
+  { key: 'added', title: 'Adds', figures: true },
 ];
 </script>
 
@@ -80,8 +80,10 @@ const COLUMNS = [
             <strong>{{ row.name }}</strong> <span class="dim">{{ row.rule }}</span>
           </button>
           <span class="figure"
-            >{{ count(row.open, 'drink')
-            }}<span class="dim">{{ open > row.open ? `, ${open - row.open} fewer` : '' }}</span></span
+            >{{ count(row.drinksMade, 'drink')
+            }}<span class="dim">{{
+              drinksMade > row.drinksMade ? `, ${drinksMade - row.drinksMade} fewer` : ''
+            }}</span></span
           >
           <span class="dim followed">as people follow it {{ row.followed }}</span>
           <CheckField
@@ -121,7 +123,7 @@ const COLUMNS = [
         >
           <template #cell-item="{ row: step }">{{ itemName(step.itemId) }}</template>
           <template #cell-spend="{ row: step }">{{ words.price(step.spend) }}</template>
-          <template #cell-opened="{ row: step }"><DrinkNames :ids="step.opened" /></template>
+          <template #cell-added="{ row: step }"><DrinkNames :ids="step.added" /></template>
         </DataTable>
       </li>
     </ul>

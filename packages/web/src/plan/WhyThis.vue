@@ -25,29 +25,29 @@ const change = computed(() => mine.value?.why?.without ?? mine.value?.whyNot?.wi
 const others = computed(() => change.value?.joined.filter((id) => id !== props.itemId) ?? []);
 const gone = computed(() => change.value?.left.filter((id) => id !== props.itemId) ?? []);
 const worth = computed(() => Math.abs(change.value?.value ?? 0));
-/** Drinks that the other set opens fewer, variants of one counted once. */
+/** Drinks that the other set makes fewer, variants of one counted once. */
 const fewer = computed(() => {
   const counted = (ids: readonly string[]) => countDrinks(ids, catalogue.recipes);
-  return counted(change.value?.closed ?? []) - counted(change.value?.opened ?? []);
+  return counted(change.value?.lost ?? []) - counted(change.value?.added ?? []);
 });
 const loss = computed(() =>
   fewer.value > 0
-    ? `opens ${count(fewer.value, 'drink')} fewer`
+    ? `makes ${count(fewer.value, 'drink')} fewer`
     : fewer.value < 0
-      ? `opens ${count(-fewer.value, 'drink')} more`
-      : 'opens as many',
+      ? `makes ${count(-fewer.value, 'drink')} more`
+      : 'makes as many',
 );
 /** By taste and fit drinks count for more and less than one: said where that differs from their number. */
 const weighed = computed(() =>
   Math.abs(worth.value - fewer.value) < 0.005
     ? ''
-    : `${fewer.value > 0 ? ', ' : ', but '}${words.number(worth.value, 2)} less as you weigh them`,
+    : `${fewer.value > 0 ? ', worth ' : ', but worth '}${words.number(worth.value, 2)} less to you`,
 );
 const held = computed(() => {
   const by = mine.value?.why?.heldBy;
   if (by?.kind === 'owned') return 'It is here because you own it.';
   if (by?.kind === 'kept') return 'It is here because you keep it always.';
-  return by ? `${listed(by.drinks.map(drinkName))} cannot be opened without it.` : '';
+  return by ? `${listed(by.drinks.map(drinkName))} cannot be made without it.` : '';
 });
 
 watch(
@@ -74,9 +74,9 @@ watch(
         >.
       </p>
       <p v-else>
-        The best set without it <strong>{{ loss }}</strong>{{ weighed }}: it shuts
-        <DrinkNames :ids="change.closed" /><template v-if="change.opened.length > 0">
-          and opens <DrinkNames :ids="change.opened" /></template
+        The best set without it <strong>{{ loss }}</strong>{{ weighed }}: it loses
+        <DrinkNames :ids="change.lost" /><template v-if="change.added.length > 0">
+          and adds <DrinkNames :ids="change.added" /></template
         >. {{ others.length > 0 ? `Instead you would buy ${itemsInSentence(others)}.` : ''
         }}{{ gone.length > 0 ? ` ${upperFirst(itemsInSentence(gone))} would go too.` : '' }}
       </p>
@@ -84,7 +84,7 @@ watch(
         Nearest in its place:
         <template v-for="(rival, i) in mine.why.rivals" :key="rival.id"
           >{{ i > 0 ? '; ' : '' }}<strong>{{ itemName(rival.id) }}</strong
-          >, {{ words.number(rival.loses, 2) }} less as you weigh drinks{{
+          >, worth {{ words.number(rival.loses, 2) }} less to you{{
             rival.spend === 0
               ? ''
               : `, ${words.price(Math.abs(rival.spend))} ${rival.spend < 0 ? 'cheaper' : 'dearer'}`
@@ -97,8 +97,8 @@ watch(
       <p v-if="!change">It fits neither your money nor your limits beside what you ask for.</p>
       <p v-else-if="Math.abs(change.value) < 0.005">A set with it is worth just as much.</p>
       <p v-else>
-        The best set with it <strong>{{ loss }}</strong>{{ weighed }}: it opens
-        <DrinkNames :ids="change.opened" /> and shuts <DrinkNames :ids="change.closed" />{{
+        The best set with it <strong>{{ loss }}</strong>{{ weighed }}: it adds
+        <DrinkNames :ids="change.added" /> and loses <DrinkNames :ids="change.lost" />{{
           gone.length > 0 ? `, because ${itemsInSentence(gone)} would have to go` : ''
         }}.
       </p>

@@ -32,11 +32,11 @@ describe('two plans side by side', () => {
     expect(said(house.page)).toMatch(/^Duplicate this plan under “Plans”/);
   });
 
-  it('says what the other opens and costs more, and what only one of them has', async () => {
+  it('says what the other makes and costs more, and what only one of them has', async () => {
     house = await inHouse(ComparePlans, {}, [first, second(9000)]);
     // Rum for 18.00 is what the larger one adds: the daiquiri.
     expect(said(house.page)).toMatch(
-      /“All of it” opens 1 drink more for €18\.00 more\. Only there: 1 drink\s?\./,
+      /“All of it” makes 1 drink more for €18\.00 more\. Only there: 1 drink\s?\./,
     );
     expect(said(house.page)).toMatch(/Corner bar · €47\.00, 3 drinks/);
     expect(said(house.page)).toMatch(/All of it · €65\.00, 4 drinks/);
@@ -47,7 +47,7 @@ describe('two plans side by side', () => {
     house = await inHouse(ComparePlans, {}, [first, second(2100)]);
     // Rum and sugar for 19.00 make the daiquiri; gin, bitter, vermouth and soda are gone.
     expect(said(house.page)).toMatch(
-      /“All of it” opens 2 drinks fewer for €28\.00 less\. Only there: 1 drink\s?\. Only here: 3 drinks/,
+      /“All of it” makes 2 drinks fewer for €28\.00 less\. Only there: 1 drink\s?\. Only here: 3 drinks/,
     );
     expect(said(house.page)).toMatch(
       /only here: (soda water and sweet vermouth|sweet vermouth and soda water); only there: nothing/,
@@ -59,7 +59,7 @@ describe('bottles to ask guests for', () => {
   it('are those that widen the menu most, and say how much', async () => {
     house = await inHouse(GuestBottles, {}, [first]);
     expect(said(house.page)).toMatch(
-      /Ask for rum: 1 bottle that opens 1 drink more, the most that 3 guests can\./,
+      /Ask for rum: 1 bottle that adds 1 drink more, the most that 3 guests can\./,
     );
     expect(said(house.page)).toContain('nobody drives');
   });
@@ -109,19 +109,19 @@ describe('why a thing is in the set or not', () => {
       ['plan', smallPlan(0).id, smallPlan(4700, { mustDrinks: ['gin-sour'] })],
     ]);
     expect(said(house.page)).toMatch(
-      /gin sour cannot be opened without it\. No set that meets what you ask for does without it\./,
+      /gin sour cannot be made without it\. No set that meets what you ask for does without it\./,
     );
   });
 
   it('solves without what is made here, which nobody owns', async () => {
     house = await inHouse(WhyThis, { itemId: 'made-syrup' }, [first]);
     expect(said(house.page)).not.toContain('because you own it');
-    expect(said(house.page)).toMatch(/The best set without it opens 1 drink fewer: it shuts 1 drink/);
+    expect(said(house.page)).toMatch(/The best set without it makes 1 drink fewer: it loses 1 drink/);
   });
 
-  it('says what is shut to make room for what is not in it', async () => {
+  it('says what is lost to make room for what is not in it', async () => {
     house = await inHouse(WhyThis, { itemId: 'rum-700' }, [first]);
-    expect(said(house.page)).toMatch(/Why not this one The best set with it opens 1 drink fewer/);
+    expect(said(house.page)).toMatch(/Why not this one The best set with it makes 1 drink fewer/);
   });
 });
 

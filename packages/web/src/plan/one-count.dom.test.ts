@@ -18,18 +18,18 @@ vi.mock('idb-keyval', () => import('../testing/small-database'));
 let house: InSmallHouse;
 afterEach(() => house.page.unmount());
 
-/** Where each screen says how many drinks the plan opens. */
+/** Where each screen says how many drinks the plan makes. */
 const SCREENS: [screen: string, component: object, where: RegExp][] = [
-  ['Plan', TheSentence, /opens (\d+) drinks?/],
-  ['the list of plans', PlanList, /opens (\d+) drinks?/],
+  ['Plan', TheSentence, /makes (\d+) drinks?/],
+  ['the list of plans', PlanList, /makes (\d+) drinks?/],
   ['the rail', TheRail, /Plan (\d+) drinks?/],
   ['Kit', KitView, /make \d+ of (\d+) drinks? of your plan/],
-  ['Notebook', NotebookView, /your plan opens (\d+)/],
+  ['Notebook', NotebookView, /your plan makes (\d+)/],
   ['drinks in reach', DrinksInReach, /In reach ?(\d+)/],
   ['what it pours', EnoughPanel, /(?:Of its (\d+) drinks|every one of its)/],
 ];
 
-describe('how many drinks the plan opens is one count', () => {
+describe('how many drinks the plan makes is one count', () => {
   it.each(SCREENS.flatMap((s) => [2600, 4700, 9000].map((money) => [...s, money] as const)))(
     'on %s',
     async (_screen, component, where, money) => {
@@ -39,7 +39,7 @@ describe('how many drinks the plan opens is one count', () => {
       ]);
       await house.settle();
       const found = where.exec(said(house.page));
-      const open = useAnswer().result?.open;
+      const open = useAnswer().result?.drinksMade;
       expect(open).toBeGreaterThan(0);
       expect(found?.[0]).toBeTruthy();
       if (found?.[1] !== undefined) expect(Number(found[1])).toBe(open);

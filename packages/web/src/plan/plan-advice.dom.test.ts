@@ -59,13 +59,11 @@ describe('what the money buys beside bottles', () => {
 });
 
 describe('one bottle off', () => {
-  it('says what that bottle opens, and what the best set of the same money does', async () => {
+  it('says what that bottle adds, and what the best set of the same money does', async () => {
     house = await inHouse(OneBottleOff);
     expect(said(house.page)).not.toContain('the best set');
     await lookAtTheCurve();
-    expect(said(house.page)).toMatch(
-      /Rum, 70 cl opens 1 drink; the best set for €18\.00 more opens 1 €18\.00/,
-    );
+    expect(said(house.page)).toMatch(/Rum, 70 cl adds 1 drink; the best set for €18\.00 more adds 1 €18\.00/);
   });
 });
 
@@ -77,9 +75,9 @@ describe('rules of thumb', () => {
     // Its list here is bitter, gin, vermouth: followed, 46 are spent before soda's turn and the americano is shut.
     expect(said(house.page)).toMatch(/One of each base [^·]*? 3 drinks as people follow it 2/);
     expect(said(house.page)).toMatch(
-      /At €47 “[^”]+” is the best rule of thumb for you, and opens as many as the best set\./,
+      /At €47 “[^”]+” is the best rule of thumb for you, and makes as many as the best set\./,
     );
-    // A rule with nothing of its list on sale opens nothing, however well it is followed.
+    // A rule with nothing of its list on sale makes nothing, however well it is followed.
     expect(said(house.page)).toMatch(/The party five [^·]*? 0 drinks, 3 fewer as people follow it 0/);
   });
 
@@ -111,12 +109,12 @@ describe('how steady the set is', () => {
 });
 
 describe('growing to a drink', () => {
-  it('is the cheapest way from this set, and what else that opens', async () => {
+  it('is the cheapest way from this set, and what else that adds', async () => {
     house = await inHouse(GrowTo);
     expect(said(house.page)).toContain('Choose one or more drinks that are not in reach');
     house.page.findComponent({ name: 'VAutocomplete' }).vm.$emit('update:modelValue', ['daiquiri']);
     await house.settle();
-    expect(said(house.page)).toMatch(/€18\.00 more, for rum\. It opens nothing else\./);
+    expect(said(house.page)).toMatch(/€18\.00 more, for rum\. It adds nothing else\./);
   });
 });
 

@@ -19,11 +19,11 @@ afterEach(() => house?.page.unmount());
 const kind = (id: string) => SMALL_CATALOGUE.kinds.find((k) => k.id === id);
 
 describe('the sentence', () => {
-  it('says what the money opens, with what, how sure that is and what is left', async () => {
+  it('says what the money makes, with what, how sure that is and what is left', async () => {
     house = await inHouse(TheSentence);
-    expect(said(house.page)).toMatch(/^€47 opens 3 drinks with 3 bottles, 1 syrup and 1 mixer/);
+    expect(said(house.page)).toMatch(/^€47 makes 3 drinks with 3 bottles, 1 syrup and 1 mixer/);
     expect(said(house.page)).toMatch(
-      /Proven best in 7 ms: no other set for this money is worth more · €0.00 left over · €18.00 more opens 1: rum/,
+      /Proven best in 7 ms: no other set for this money is worth more · €0.00 left over · €18.00 more adds 1: rum/,
     );
   });
 
@@ -37,7 +37,7 @@ describe('the sentence', () => {
 
   it('asks for the money where none is said', async () => {
     house = await inHouse(TheSentence, {}, [['plan', smallPlan(0).id, smallPlan(0)]]);
-    expect(said(house.page)).toMatch(/^Say what you can spend, and see what it opens/);
+    expect(said(house.page)).toMatch(/^Say what you can spend, and see what it makes/);
   });
 });
 
@@ -53,13 +53,13 @@ describe('a bottle that is looked at', () => {
   it('says what the best set is like without it: drinks counted, and weighed where that differs', async () => {
     house = await inHouse(BottlePanel, { itemId: 'vermouth-750' });
     expect(said(house.page)).toMatch(
-      /The best set without it opens 1 drink fewer: it shuts 2 drinks and opens 1 drink\. Instead you would buy rum/,
+      /The best set without it makes 1 drink fewer: it loses 2 drinks and adds 1 drink\. Instead you would buy rum/,
     );
     house.page.unmount();
     house = await inHouse(BottlePanel, { itemId: 'vermouth-750' }, [
       ['plan', smallPlan(0).id, smallPlan(4700, { likedMore: true, tastes: { bitter: 'like' } })],
     ]);
-    expect(said(house.page)).toMatch(/opens 1 drink fewer, [\d.]+ less as you weigh them/);
+    expect(said(house.page)).toMatch(/makes 1 drink fewer, worth [\d.]+ less to you/);
   });
 
   it.each([
@@ -90,15 +90,15 @@ describe('a bottle that is looked at', () => {
 });
 
 describe('what is not open yet', () => {
-  it('lists the one thing that opens most for its price, and leads to it', async () => {
+  it('lists the one thing that adds most for its price, and leads to it', async () => {
     house = await inHouse(OneBottleOff);
     const rows = house.page.findAll('li').map(said);
-    expect(rows).toEqual(['Rum, 70 cl opens 1 drink €18.00']);
+    expect(rows).toEqual(['Rum, 70 cl adds 1 drink €18.00']);
     await house.page.get('button').trigger('click');
     expect(house.page.emitted('select')).toEqual([['rum-700']]);
   });
 
-  it('has each drink in one of three lists, and says what the shut ones lack', async () => {
+  it('has each drink in one of three lists, and says what the others lack', async () => {
     house = await inHouse(DrinksInReach);
     expect(said(house.page)).toMatch(/In reach ?3.*Not yet ?1.*Left out ?0/);
     const tab = house.page.findAll('label, button').find((b) => b.text().startsWith('Not yet'));

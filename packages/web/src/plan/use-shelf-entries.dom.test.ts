@@ -51,7 +51,7 @@ describe('the shelf', () => {
   it('draws what is not bought yet as a ghost, with what it would open', async () => {
     usePlans().edit('Money now', { brief: { moneyNowMinor: 100 } });
     await vi.advanceTimersByTimeAsync(100);
-    // The syrup opens the daiquiri; one bottle of gin more, and there is a gin sour.
+    // The syrup adds the daiquiri; one bottle of gin more, and there is a gin sour.
     const { shelf } = useShelfEntries();
     const ghosts = shelf.value.filter((e) => e.ghost);
     expect(ghosts.length).toBeLessThanOrEqual(2);

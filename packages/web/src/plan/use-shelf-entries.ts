@@ -74,8 +74,8 @@ export function useShelfEntries() {
   };
   const ghosts = computed(() =>
     (answers.result?.explanation.lifts ?? [])
-      .filter((l) => l.opens.length > 0)
-      .flatMap((l) => entryOf(l.id, l.opens.length, true) ?? [])
+      .filter((l) => l.adds.length > 0)
+      .flatMap((l) => entryOf(l.id, l.adds.length, true) ?? [])
       .filter((e) => !inTheCold(e))
       .slice(0, MAX_GHOSTS),
   );

@@ -22,7 +22,7 @@ const few = computed(() =>
   <section v-if="few.length > 0" class="panel" aria-labelledby="best-title">
     <h2 id="best-title">
       To pour tonight
-      <small class="dim">· what turns soon, what you like, what you have not had for a while</small>
+      <small class="dim">· what goes off soon, what you like, what you have not had for a while</small>
     </h2>
     <ul class="plain-list few">
       <li v-for="d in few" :key="d.drink.id">

@@ -7,7 +7,7 @@ import { usePouring } from '../household/use-pouring';
 import { useCatalogue } from '../household/use-catalogue';
 import { count } from '../words/use-words';
 
-/** What is one thing short, by the thing: what would open the most comes first. */
+/** What is one thing short, by the thing: what would add the most comes first. */
 const pouring = usePouring();
 const catalogue = useCatalogue();
 const SHOWN = 8;
@@ -36,7 +36,7 @@ const rows = computed(() => {
     <h2 id="short-title">One thing short <small class="dim">· everything else is here</small></h2>
     <ul class="plain-list">
       <li v-for="row in rows.slice(0, SHOWN)" :key="row.what">
-        <strong>{{ row.what }}</strong> opens {{ count(row.drinks.length, 'drink') }}:
+        <strong>{{ row.what }}</strong> adds {{ count(row.drinks.length, 'drink') }}:
         <template v-for="(d, i) in row.drinks.slice(0, DRINKS_SHOWN)" :key="d.id"
           ><template v-if="i > 0">, </template
           ><RouterLink :to="`/notebook/${d.id}`">{{ d.name }}</RouterLink></template

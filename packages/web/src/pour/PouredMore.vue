@@ -37,7 +37,7 @@ function take(): void {
       :most="5000"
       @change="value = $event"
     />
-    <v-btn type="submit" :disabled="value === null">Take it</v-btn>
+    <v-btn type="submit" :disabled="value === null">Save</v-btn>
   </form>
 </template>
 

@@ -81,7 +81,7 @@ const evening = computed(() =>
           </li>
         </ul>
         <p v-if="keeper.history.undo?.startsWith('Poured')">
-          <v-btn @click="keeper.undo({ thing: 'pour', id: pours[0]?.id ?? '' })">Take it all back</v-btn>
+          <v-btn @click="keeper.undo({ thing: 'pour', id: pours[0]?.id ?? '' })">Undo this round</v-btn>
         </p>
       </section>
       <section v-if="evening.length > 0" class="panel" aria-labelledby="evening-title">

@@ -50,7 +50,7 @@ const idle = computed(() => idleKinds(stock.bottles, log.pours, today.iso(), IDL
     <template v-if="idle.length > 0">
       <h2 class="idle">Bought, and pouring nothing</h2>
       <p v-for="i in idle" :key="i.kind">
-        The {{ catalogue.kindInSentence(i.kind) }} has opened nothing in {{ sayDays(i.days) }}.
+        The {{ catalogue.kindInSentence(i.kind) }} has made nothing in {{ sayDays(i.days) }}.
       </p>
       <p class="dim">
         {{ count(idle.length, 'kind') }} to use up, to give away, or to leave out of the next plan.

@@ -81,7 +81,7 @@ describe('what it cost', () => {
         parts: [{ kind: 'gin', ml: 60, pieces: 0, drawn: [] }],
       }),
     );
-    expect(said(house.page)).toMatch(/The red bitter has opened nothing in \d months?\./);
+    expect(said(house.page)).toMatch(/The red bitter has made nothing in \d months?\./);
     expect(said(house.page)).not.toContain('The gin has');
   });
 });

@@ -103,14 +103,14 @@ describe('choosing', () => {
     await open();
     // Vermouth opened on 1 October is good for 60 days: to 30 November, in 5 days.
     expect(said(house.page)).toMatch(/^1 drink now; the sweet vermouth asks to be used in 1 of them/);
-    expect(said(house.page)).toContain('it turns in 5 days');
+    expect(said(house.page)).toContain('it goes off in 5 days');
     house.page.unmount();
     await open(STOCK, ChoosePour);
     // 200 ml of gin are six of 30 ml.
     expect(said(house.page)).toContain('6, then no gin');
     // Without soda no americano, without syrup no sour: each one thing short.
-    expect(said(house.page)).toMatch(/soda water opens 1 drink: americano/);
-    expect(said(house.page)).toMatch(/simple syrup 1:1 opens 1 drink: gin sour/);
+    expect(said(house.page)).toMatch(/soda water adds 1 drink: americano/);
+    expect(said(house.page)).toMatch(/simple syrup 1:1 adds 1 drink: gin sour/);
   });
 
   it('leaves out what somebody will not touch', async () => {

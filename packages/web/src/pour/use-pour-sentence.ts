@@ -44,7 +44,7 @@ export function usePourSentence() {
   const choosingBelow = computed(() => {
     const parts: string[] = [];
     const [first] = pouring.asks.value;
-    if (first) parts.push(`it turns in ${count(first.days, 'day')}`);
+    if (first) parts.push(`it goes off in ${count(first.days, 'day')}`);
     const short = pouring.now.value?.short.length ?? 0;
     if (short > 0)
       parts.push(short === 1 ? '1 more is one thing short' : `${short} more are one thing short`);

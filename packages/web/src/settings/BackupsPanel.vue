@@ -41,7 +41,7 @@ const rows = computed(() =>
     <p v-if="trouble" class="rust" role="alert">{{ trouble }} Nothing was touched.</p>
     <p v-if="said" role="status">
       {{ said }}
-      <v-btn v-if="before" :disabled="busy" @click="takeBack()">Take that back</v-btn>
+      <v-btn v-if="before" :disabled="busy" @click="takeBack()">Undo that</v-btn>
     </p>
     <DataTable caption="Backups" :columns="COLUMNS" :rows="rows" :row-key="(r) => r.name">
       <template #cell-do="{ row }">

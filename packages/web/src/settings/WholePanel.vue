@@ -48,7 +48,7 @@ async function take(path: string, name: string, type: string): Promise<void> {
     <p v-if="whole.said.value" role="status">
       {{ whole.said.value }}
       <v-btn v-if="whole.before.value" :disabled="whole.busy.value" @click="whole.takeBack()"
-        >Take that back</v-btn
+        >Undo that</v-btn
       >
     </p>
     <template v-if="whole.compared.value">
@@ -74,7 +74,7 @@ async function take(path: string, name: string, type: string): Promise<void> {
       </DataTable>
       <div class="buttons">
         <v-btn color="sea" :disabled="whole.busy.value" @click="whole.bring()">Bring it in</v-btn>
-        <v-btn @click="whole.leave()">Leave it</v-btn>
+        <v-btn @click="whole.leave()">Cancel</v-btn>
       </div>
     </template>
   </section>

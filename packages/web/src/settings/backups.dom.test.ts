@@ -71,9 +71,9 @@ describe('the household’s backups', () => {
     }));
     await press(/^Restore the one of/);
     expect(said(house.page)).toContain('Restored: 16 things.');
-    await press(/^Take that back/);
+    await press(/^Undo that/);
     expect(said(house.page)).toContain('As it was before, 18 things.');
-    expect(said(house.page)).not.toContain('Take that back');
+    expect(said(house.page)).not.toContain('Undo that');
     expect(asked().map(([what]) => what)).toEqual([
       'POST /backups/a.sqlite/restore',
       'POST /backups/before.sqlite/restore',

@@ -63,7 +63,7 @@ describe('everything, in from a file', () => {
       { file: { format: 'uisce-household/1', things: {} }, leave: [], replace: ['plan'] },
     ]);
     expect(said(house.page)).toContain('31 things came in.');
-    await button(/^Take that back/).trigger('click');
+    await button(/^Undo that/).trigger('click');
     await house.settle();
     expect(said(house.page)).toContain('As it was before.');
   });

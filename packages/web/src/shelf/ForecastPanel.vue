@@ -6,7 +6,7 @@ import { useToday } from '../household/use-today';
 import { count, useWords } from '../words/use-words';
 import { useShelf } from './use-shelf';
 
-/** When each kind runs dry or turns, at the pace the plan expects. */
+/** When each kind runs dry or goes off, at the pace the plan expects. */
 const MONTHS_DRAWN = 6;
 const DAYS_DRAWN = MONTHS_DRAWN * 30;
 
@@ -27,7 +27,7 @@ const rows = computed(() =>
       const days = f.first === undefined ? DAYS_DRAWN : Math.max(0, daysBetween(today.iso(), f.first));
       const says =
         f.turnsOn !== undefined && f.lostMl >= 1
-          ? `turns ${words.shortDay(f.turnsOn)}, ${words.volume(Math.round(f.lostMl))} lost`
+          ? `goes off ${words.shortDay(f.turnsOn)}, ${words.volume(Math.round(f.lostMl))} of it unused`
           : f.dryOn !== undefined
             ? `dry ${words.shortDay(f.dryOn)}`
             : 'nothing pours it';

@@ -12,7 +12,7 @@ import { useAnswer } from '../solver/use-answer';
 import { count, useWords } from '../words/use-words';
 import { SOON_DAYS, useShelf } from './use-shelf';
 
-/** What turns first asks to be used: the drinks of this house that use most of it before it does. */
+/** What goes off first asks to be used: the drinks of this house that use most of it before it does. */
 const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
@@ -59,7 +59,7 @@ const rows = computed(() =>
   <section v-if="rows.length > 0" class="panel" aria-labelledby="use-up-title">
     <h2 id="use-up-title">Use these first <small class="dim">· poured from what is here</small></h2>
     <p v-for="row in rows" :key="row.kind">
-      <strong>{{ row.name }}</strong>, {{ words.volume(Math.round(row.ml)) }} there, turns in
+      <strong>{{ row.name }}</strong>, {{ words.volume(Math.round(row.ml)) }} there, goes off in
       {{ count(row.days, 'day') }}.
       <template v-if="row.drinks.length > 0">
         At your pace {{ count(row.most, 'drink') }} until then; these use most of it,

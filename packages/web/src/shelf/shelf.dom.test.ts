@@ -35,7 +35,7 @@ describe('the shelf', () => {
       bottle('gin', { leftMl: 350 }, '00000000-0000-4000-8000-000000000002'),
     ]);
     // Sixty days from the first of October: 30 November, five days from the 25th.
-    expect(said(house.page)).toMatch(/^2 bottles, 1 litres?: the sweet vermouth turns in 5 days/);
+    expect(said(house.page)).toMatch(/^2 bottles, 1 litres?: the sweet vermouth goes off in 5 days/);
   });
 
   it('says how to begin where nothing stands', async () => {

@@ -103,7 +103,10 @@ export const useShelf = createSharedComposable(() => {
       .sort((a, b) => ((a.turnsOn ?? '') < (b.turnsOn ?? '') ? -1 : 1));
     if (next?.turnsOn) {
       const days = daysBetween(today.iso(), next.turnsOn);
-      return { before, figure: `the ${catalogue.kindInSentence(next.kind)} turns in ${count(days, 'day')}` };
+      return {
+        before,
+        figure: `the ${catalogue.kindInSentence(next.kind)} goes off in ${count(days, 'day')}`,
+      };
     }
     const past = all.value.find((s) => s.tag === 'past its day');
     if (past) return { before, figure: `the ${catalogue.kindInSentence(past.bottle.kind)} is past its day` };
@@ -112,7 +115,7 @@ export const useShelf = createSharedComposable(() => {
   const underline = computed(() => {
     const parts: string[] = [];
     const lost = forecasts.value.reduce((sum, f) => sum + f.lostMl, 0);
-    if (lost >= 1) parts.push(`at your pace ${words.volume(Math.round(lost))} would be lost`);
+    if (lost >= 1) parts.push(`at your pace ${words.volume(Math.round(lost))} would go off`);
     const [dry] = forecasts.value
       .filter((f) => f.dryOn !== undefined && f.turnsOn === undefined)
       .sort((a, b) => ((a.dryOn ?? '') < (b.dryOn ?? '') ? -1 : 1));

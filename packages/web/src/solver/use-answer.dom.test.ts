@@ -37,7 +37,11 @@ describe('the answer', () => {
     // Gin, bitter and vermouth (45.00) open the negroni alone; bitter, vermouth and soda the americano;
     // gin, rum and a syrup (sugar for 0.46, in the shop's steps of a euro) open two.
     expect(answers.result?.answer.items).toEqual(['gin-700', 'made-syrup', 'pack:sugar', 'rum-700']);
-    expect([answers.result?.open, answers.result?.answer.spend, answers.proven]).toEqual([2, 3900, true]);
+    expect([answers.result?.drinksMade, answers.result?.answer.spend, answers.proven]).toEqual([
+      2,
+      3900,
+      true,
+    ]);
   });
 
   it('follows the money, and what was asked before and comes late is left alone', async () => {
@@ -52,7 +56,7 @@ describe('the answer', () => {
     await settled();
     open();
     await settled();
-    expect([answers.result?.budget, answers.result?.open, answers.solving]).toEqual([9000, 4, false]);
+    expect([answers.result?.budget, answers.result?.drinksMade, answers.solving]).toEqual([9000, 4, false]);
   });
 
   it('of last time is shown before any solver answers, and is checked once the page is there', async () => {
@@ -62,25 +66,25 @@ describe('the answer', () => {
     let open: () => void = () => undefined;
     asked.gate = new Promise((resolve) => (open = resolve));
     const again = await opened();
-    expect([again.result?.open, again.proven, asked.answers.length]).toEqual([2, true, 0]);
+    expect([again.result?.drinksMade, again.proven, asked.answers.length]).toEqual([2, true, 0]);
     await vi.advanceTimersByTimeAsync(CHECK_AFTER_MS + 50);
     // A check searches anew: what is checked is no evidence.
     expect(asked.answers).toMatchObject([{ from: null }]);
     expect(again.proven).toBe(true);
     open();
     await settled();
-    expect([again.result?.open, again.solving]).toEqual([2, false]);
+    expect([again.result?.drinksMade, again.solving]).toEqual([2, false]);
   });
 
   it('of last time gives way to what the check finds', async () => {
     await opened();
     await settled();
-    const found = kept.get('answer') as { answer: { open: number } };
-    found.answer.open = 99;
+    const found = kept.get('answer') as { answer: { drinksMade: number } };
+    found.answer.drinksMade = 99;
     const again = await opened();
-    expect(again.result?.open).toBe(99);
+    expect(again.result?.drinksMade).toBe(99);
     await vi.advanceTimersByTimeAsync(CHECK_AFTER_MS + 50);
-    expect(again.result?.open).toBe(2);
+    expect(again.result?.drinksMade).toBe(2);
   });
 
   it.each([
@@ -125,7 +129,7 @@ describe('the curve', () => {
     const { answers, curve } = await lookedAt();
     expect(curve.whole).toBe(true);
     expect(curve.everything).toBe(6500);
-    expect(curve.points.map((p) => [p.spend, p.open])).toEqual([
+    expect(curve.points.map((p) => [p.spend, p.drinksMade])).toEqual([
       [0, 0],
       [1900, 1],
       [3900, 2],
@@ -176,7 +180,7 @@ describe('the curve', () => {
     kept.set('curve', drawn);
     const third = await lookedAt();
     expect(asked.curves.length).toBeGreaterThan(0);
-    expect(third.curve.points.at(-1)?.open).toBe(4);
+    expect(third.curve.points.at(-1)?.drinksMade).toBe(4);
   });
 
   it('is forgotten when the brief says something else than money, and kept when only money moves', async () => {
@@ -186,6 +190,6 @@ describe('the curve', () => {
     expect(curve.whole).toBe(true);
     usePlans().edit('Never', { brief: { neverKinds: ['rum'] } });
     await vi.advanceTimersByTimeAsync(2000);
-    expect(curve.points.at(-1)?.open).toBe(3);
+    expect(curve.points.at(-1)?.drinksMade).toBe(3);
   });
 });

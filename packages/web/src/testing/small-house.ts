@@ -174,7 +174,7 @@ const bottle = (id: string, kind: string, ml: number, priceMinor: number, more: 
   ...more,
 });
 
-/** Its one shop. Gin and syrup open one drink, rum another; bitter and vermouth two more with what is there. */
+/** Its one shop. Gin and syrup make one drink, rum another; bitter and vermouth two more with what is there. */
 export const SMALL_SHOP: PriceList = priceListSchema.parse({
   format: 'uisce-prices/1',
   id: 'corner',

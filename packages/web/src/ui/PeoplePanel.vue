@@ -125,7 +125,7 @@ const isKept = computed(() => log.people.some((p) => p.id === draft.value?.id));
         />
         <CannotFields v-model="draft" />
         <div class="buttons">
-          <v-btn color="sea" type="submit">Keep</v-btn>
+          <v-btn color="sea" type="submit">Save</v-btn>
           <v-btn v-if="isKept" @click="remove">They no longer drink here</v-btn>
         </div>
       </form>

@@ -55,7 +55,7 @@ function sentence(plan: Plan): string {
   if (!result) return `${money}: working it out`;
   if (result.answer.status === 'infeasible') return `${money} does not meet what it asks for`;
   const proof = result.answer.status === 'optimal' ? ', proven best' : '';
-  return `${money} opens ${count(result.open, 'drink')} ${sayMakeUp(makeUpOf(result, catalogue.kinds))}${proof}`;
+  return `${money} makes ${count(result.drinksMade, 'drink')} ${sayMakeUp(makeUpOf(result, catalogue.kinds))}${proof}`;
 }
 
 function checked(name: string): string | undefined {

@@ -42,8 +42,8 @@ const {
     <div aria-live="polite" aria-atomic="true">
       <template v-if="curve.preview">
         <h1>
-          {{ words.money(curve.previewMinor ?? 0) }} opens
-          <span class="copper">{{ count(curve.preview.point.open, 'drink') }}</span>
+          {{ words.money(curve.previewMinor ?? 0) }} makes
+          <span class="copper">{{ count(curve.preview.point.drinksMade, 'drink') }}</span>
         </h1>
         <p>
           <strong :class="{ proven: curve.preview.proven }">{{
@@ -53,15 +53,15 @@ const {
         </p>
       </template>
       <template v-else>
-        <h1 v-if="!plans.brief || !answers.result">Working out what your money opens</h1>
+        <h1 v-if="!plans.brief || !answers.result">Working out what your money makes</h1>
         <h1 v-else-if="answers.result.answer.status === 'infeasible'">
           {{ words.money(plans.brief.moneyNowMinor) }} does not meet what you ask for
         </h1>
         <h1 v-else-if="plans.brief.moneyNowMinor === 0 && makeUp.owned === 0">
-          Say what you can spend, and see what it opens
+          Say what you can spend, and see what it makes
         </h1>
         <h1 v-else>
-          {{ words.money(plans.brief.moneyNowMinor) }} opens
+          {{ words.money(plans.brief.moneyNowMinor) }} makes
           <span class="copper">{{ count(open, 'drink') }}</span> {{ withWords }}
         </h1>
         <p>
@@ -82,7 +82,7 @@ const {
                     ? 'What it takes'
                     : 'The next bottle'
               }}</strong>
-              opens {{ nextMove.opens.length }}: {{ nextMove.name }}</template
+              adds {{ nextMove.adds.length }}: {{ nextMove.name }}</template
             >
           </template>
           <template v-if="lensWords"> · {{ lensWords }}</template>

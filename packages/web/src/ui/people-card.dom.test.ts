@@ -110,13 +110,13 @@ describe('who drinks here', () => {
   it('takes somebody with a name that nobody else has', async () => {
     await open(person(1, 'Aoife'));
     await press(/^Add somebody/);
-    await press(/^Keep/);
+    await press(/^Save/);
     expect(document.body.textContent).toContain('Give a name.');
     await type(/^Name/, ' aoife ');
-    await press(/^Keep/);
+    await press(/^Save/);
     expect(document.body.textContent).toContain('There is somebody of that name.');
     await type(/^Name/, ' Ciara ');
-    await press(/^Keep/);
+    await press(/^Save/);
     expect(useLog().people.map((p) => p.name)).toEqual(['Aoife', 'Ciara']);
     expect(house.server.changes.map((c) => c.change)).toEqual(['Ciara drinks here']);
   });
@@ -126,7 +126,7 @@ describe('who drinks here', () => {
     await press(/^Aoife/);
     await type(/^Name/, 'Aoife Byrne');
     expect(useLog().people.map((p) => p.name)).toEqual(['Aoife']);
-    await press(/^Keep/);
+    await press(/^Save/);
     expect(useLog().people).toMatchObject([{ id: ID(1), name: 'Aoife Byrne' }]);
     await press(/^Aoife Byrne/);
     await press(/^They no longer drink here/);

@@ -29,10 +29,10 @@ describe('the list of plans', () => {
   it('compares them by their sentences', async () => {
     house = await open();
     expect(said(house.page)).toMatch(
-      /Corner bar €47 opens 3 drinks with 3 bottles, 1 syrup and 1 mixer, proven best/,
+      /Corner bar €47 makes 3 drinks with 3 bottles, 1 syrup and 1 mixer, proven best/,
     );
     expect(said(house.page)).toMatch(
-      /All of it €90 opens 4 drinks with 4 bottles, 1 syrup and 1 mixer, proven best/,
+      /All of it €90 makes 4 drinks with 4 bottles, 1 syrup and 1 mixer, proven best/,
     );
   });
 

@@ -14,7 +14,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from './use-item-words';
 import { count, listed, useWords } from './use-words';
 
-/** What follows "opens 58 drinks". */
+/** What follows "makes 58 drinks". */
 export function sayMakeUp({ bought, owned, syrups, mixers, seasonings, tools, glasses }: MakeUp): string {
   const bottles =
     bought > 0 && owned > 0
@@ -69,7 +69,7 @@ export function useJudgement() {
 
   const makeUp = computed(() => makeUpOf(answers.result, catalogue.kinds));
 
-  const open = computed(() => answers.result?.open ?? 0);
+  const open = computed(() => answers.result?.drinksMade ?? 0);
 
   const lensWords = computed(() => (plans.brief ? sayLenses(plans.brief) : ''));
 
@@ -117,15 +117,15 @@ export function useJudgement() {
     }
     const names = obstacle.drinks.map((id) => catalogue.recipes.get(id)?.name ?? id);
     return names.length > 0
-      ? `Nothing you allow can open ${listed(names)}: a bottle it leans on is ruled out or not on sale.`
+      ? `Nothing you allow can make ${listed(names)}: a bottle it leans on is ruled out or not on sale.`
       : 'The bottles you keep and the ones you ruled out contradict each other.';
   }
 
   const leftOver = computed(() => answers.bottleMoney - (answers.result?.answer.spend ?? 0));
 
-  /** The single bottle that opens most for its price, and the money it needs beyond what is left. */
+  /** The single bottle that adds most for its price, and the money it needs beyond what is left. */
   const nextMove = computed(() => {
-    const lift = answers.result?.explanation.lifts.find((l) => l.opens.length > 0);
+    const lift = answers.result?.explanation.lifts.find((l) => l.adds.length > 0);
     return lift
       ? {
           ...lift,

@@ -89,7 +89,7 @@ describe('why and why not', () => {
       kind: 'must-drinks',
       drinks: ['bitter-thirds'],
     });
-    // Without the red bitter (1800) the white rum (1600) opens its sour: two drinks lost, one won.
+    // Without the red bitter (1800) the white rum (1600) makes its sour: two drinks lost, one won.
     const [rival] = whyIn(example, answer, 'red-bitter-70').rivals;
     expect(rival).toMatchObject({ id: 'white-rum-70', spend: -200 });
     expect(rival?.loses).toBeCloseTo(1, 9);
@@ -105,7 +105,7 @@ describe('growing', () => {
     const start = solvePlan({ ...problem, budget: 0 });
     expect(growTo(problem, start, ['rum-sour', 'white-sour'])).toMatchObject({
       cost: 4250,
-      change: { joined: ['dry-gin-70', 'pair'], opened: ['rum-sour', 'gin-sour', 'white-sour'] },
+      change: { joined: ['dry-gin-70', 'pair'], added: ['rum-sour', 'gin-sour', 'white-sour'] },
     });
     expect(growTo({ ...problem, never: ['bourbon-70'] }, start, ['bourbon-sour']).change).toBeUndefined();
   });
@@ -115,7 +115,7 @@ describe('growing', () => {
     const all = new Set(example.items.map((i) => i.id));
     // From gin and white rum: two whole drinks beat a whole one and a stand-in.
     expect(askGuests(example, start, 2, all)).toMatchObject({ joined: ['bourbon-70', 'triple-sec-50'] });
-    expect(askGuests(example, start, 1, new Set(['triple-sec-50'])).opened).toEqual(['white-sour']);
+    expect(askGuests(example, start, 1, new Set(['triple-sec-50'])).added).toEqual(['white-sour']);
   });
 });
 
@@ -132,7 +132,7 @@ describe('steadiness', () => {
 });
 
 describe('the shopping order', () => {
-  it('buys everything that is not owned, once, and opens what the set opens', () => {
+  it('buys everything that is not owned, once, and makes what the set makes', () => {
     fc.assert(
       fc.property(problemArbitrary(SMALL), (problem) => {
         const answer = solvePlan(problem);

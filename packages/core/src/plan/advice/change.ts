@@ -4,8 +4,8 @@ import type { PlanAnswer } from '../../planner/problem.js';
 export interface Change {
   joined: string[];
   left: string[];
-  opened: string[];
-  closed: string[];
+  added: string[];
+  lost: string[];
   /** Value and spend of the second less those of the first. */
   value: number;
   spend: number;
@@ -19,8 +19,8 @@ export function changeBetween(from: Compared, to: Compared): Change {
   return {
     joined: lacking(to.items, from.items),
     left: lacking(from.items, to.items),
-    opened: lacking(drinks(to), drinks(from)),
-    closed: lacking(drinks(from), drinks(to)),
+    added: lacking(drinks(to), drinks(from)),
+    lost: lacking(drinks(from), drinks(to)),
     value: to.value - from.value,
     spend: to.spend - from.spend,
   };

@@ -5,7 +5,7 @@ import { changeBetween, type Change } from './change.js';
 
 /** The cheapest way from a set to several wanted drinks at once. */
 export interface Growth {
-  /** Absent when nothing on sale opens one of them. */
+  /** Absent when nothing on sale makes one of them. */
   change?: Change;
   cost: number;
 }

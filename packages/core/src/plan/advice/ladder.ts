@@ -26,7 +26,7 @@ export function monthlyBudgets(nowMinor: number, perMonthMinor: number, months: 
 }
 
 /**
- * The buying order that opens most drinks over time: the sum over months of the value in reach.
+ * The buying order that adds most drinks over time: the sum over months of the value in reach.
  *
  * Months are improved in turn, each the best set between the month before and the month after
  * (a planning problem of its own, solved exactly), from two beginnings: buying the best each month,

@@ -15,20 +15,20 @@ const ask = (
 ) => monthByMonth(plan, search, { nowMinor, perMonthMinor, months }, tell);
 
 describe('month by month', () => {
-  it('says what each month buys and opens, beside the best that its money could have bought', () => {
+  it('says what each month buys and adds, beside the best that its money could have bought', () => {
     const found = ask(1_700, 1_800, 4);
     const prices = new Map(problem.items.map((i) => [i.id, i.price]));
     let spent = 0;
-    const opened: string[] = [];
+    const added: string[] = [];
     expect(found?.rungs.map((r) => r.budget)).toEqual([1_700, 3_500, 5_300, 7_100, 8_900]);
     for (const rung of found?.rungs ?? []) {
       spent += rung.bought.reduce((sum, id) => sum + (prices.get(id) ?? NaN), 0);
-      opened.push(...rung.opened);
+      added.push(...rung.added);
       expect(rung.spend).toBe(spent);
-      expect(rung.open).toBe(opened.length);
+      expect(rung.drinksMade).toBe(added.length);
       expect(rung.value).toBeLessThanOrEqual(rung.bestValue + 1e-9);
     }
-    expect(new Set(opened).size).toBe(opened.length);
+    expect(new Set(added).size).toBe(added.length);
     expect(found?.total).toBeCloseTo(found?.rungs.reduce((sum, r) => sum + r.value, 0) ?? NaN);
   });
 

@@ -10,8 +10,8 @@ export interface MonthRung {
   spend: number;
   bought: string[];
   value: number;
-  open: number;
-  opened: string[];
+  drinksMade: number;
+  added: string[];
   bestValue: number;
   bestOpen: number;
 }
@@ -50,15 +50,15 @@ export function monthByMonth(
   const rungs = found.rungs.map(({ budget, bought, answer }) => {
     const best = search.solve(budget);
     const now = ids(answer);
-    const opened = now.filter((d) => !before.has(d));
+    const added = now.filter((d) => !before.has(d));
     before = new Set(now);
     return {
       budget,
       spend: answer.spend,
       bought,
       value: answer.value,
-      open: countOf(compiled, answer.drinks),
-      opened,
+      drinksMade: countOf(compiled, answer.drinks),
+      added,
       bestValue: best.value,
       bestOpen: countOf(compiled, best.drinks),
     };

@@ -7,7 +7,7 @@ export interface SchoolCurve {
   id: string;
   name: string;
   rule: string;
-  steps: { itemId: string; spend: number; value: number; open: number; opened: string[] }[];
+  steps: { itemId: string; spend: number; value: number; drinksMade: number; added: string[] }[];
 }
 
 /**
@@ -27,10 +27,10 @@ export function schoolCurves(
       rule,
       steps: steps.map((step) => {
         const now = new Set(step.drinks.map((d) => d.id));
-        const opened = [...now].filter((d) => !before.has(d));
+        const added = [...now].filter((d) => !before.has(d));
         before = now;
         const open = countOf(compiled, step.drinks);
-        return { itemId: step.itemId, spend: step.spend, value: step.value, open, opened };
+        return { itemId: step.itemId, spend: step.spend, value: step.value, drinksMade: open, added };
       }),
     };
   };
@@ -39,7 +39,7 @@ export function schoolCurves(
     curve(
       'one-deep',
       'One bottle deep',
-      'one base, then whatever opens its next drink for least',
+      'one base, then whatever makes its next drink for least',
       followBase(compiled, base, most),
     ),
     curve(

@@ -8,7 +8,7 @@ const firstOf = (bottles: number) => `rule:${bottles}`;
 
 /**
  * The problem of following a rule at its best: its bottles in its order and no others, and whatever
- * mixers, packs, tools and glasses open most with them.
+ * mixers, packs, tools and glasses make most with them.
  *
  * The first so many bottles are one item, for every number of them: the best set holds one such item, and
  * with it the rule's order is kept. What is owned or kept always is there as well; must-haves are not
@@ -53,10 +53,10 @@ export function ruleAtItsBest(
   };
 }
 
-/** A rule at its best: what it opens at one budget, and at some more to draw a line by. */
+/** A rule at its best: what it makes at one budget, and at some more to draw a line by. */
 export interface RuleAtBest {
   id: string;
-  now: { spend: number; value: number; open: number };
+  now: { spend: number; value: number; drinksMade: number };
   points: { spend: number; value: number }[];
 }
 
@@ -90,7 +90,7 @@ export function rulesAtBest(
         const at = search.solve(budget);
         return { spend: at.spend, value: at.value };
       });
-    const open = countOf(compiled, drinks);
-    return { id, now: { spend, value, open }, points };
+    const drinksMade = countOf(compiled, drinks);
+    return { id, now: { spend, value, drinksMade }, points };
   });
 }

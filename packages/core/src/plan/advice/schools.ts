@@ -1,6 +1,6 @@
 import type { CompiledPlan } from '../compile.js';
 import { PreparedProblem } from '../../planner/prepared.js';
-import type { OpenDrink, PlanAnswer } from '../../planner/problem.js';
+import type { DrinkMade, PlanAnswer } from '../../planner/problem.js';
 import { wayToDrink } from '../explain.js';
 
 /** A rule of thumb for what to buy, in order: kinds, then perhaps what is called for most. */
@@ -95,10 +95,10 @@ export interface SchoolStep {
   itemId: string;
   spend: number;
   value: number;
-  drinks: OpenDrink[];
+  drinks: DrinkMade[];
 }
 
-/** Buys one thing after another, and writes down what each opens. */
+/** Buys one thing after another, and writes down what each adds. */
 class Buyer {
   readonly steps: SchoolStep[] = [];
   private readonly prepared: PreparedProblem;
@@ -207,7 +207,7 @@ export function followDrinks(
 
 /**
  * One bottle deep: a base, then again and again the cheapest way to one more drink of that base for
- * what it opens.
+ * what it makes.
  */
 export function followBase(compiled: CompiledPlan, baseKind: string, mostMinor: number): SchoolStep[] {
   const buyer = new Buyer(compiled, mostMinor);

@@ -10,15 +10,15 @@ import { shoppingOrder } from './shopping-order.js';
 const example = planProblemSchema.parse(WORKED_EXAMPLE);
 
 describe('the order to buy in', () => {
-  it('opens a drink with every step of the worked example where it can', () => {
+  it('adds a drink with every step of the worked example where it can', () => {
     const order = shoppingOrder(example, solvePlan({ ...example, budget: 8_500 }));
-    // White rum opens a sour for 16.00, the least of all; gin comes next for 17.50.
+    // White rum adds a sour for 16.00, the least of all; gin comes next for 17.50.
     expect(order.map((p) => p.itemId).slice(0, 2)).toEqual(['white-rum-70', 'dry-gin-70']);
     expect(order.map((p) => p.open.length).slice(0, 2)).toEqual([1, 2]);
     expect(order.at(-1)?.spend).toBe(8_500);
   });
 
-  it('buys the whole answer once, opens more and more, and ends with what the answer opens', () => {
+  it('buys the whole answer once, makes more and more, and ends with what the answer makes', () => {
     fc.assert(
       fc.property(problemArbitrary({ items: 8, drinks: 10, capabilities: 6 }), (problem) => {
         const answer = solvePlan(problem);

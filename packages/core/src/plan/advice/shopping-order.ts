@@ -10,7 +10,7 @@ export interface Purchase {
 }
 
 /**
- * The items of an answer in an order that opens drinks early: each time the cheapest items to one
+ * The items of an answer in an order that adds drinks early: each time the cheapest items to one
  * more drink that bring most for their price. A fair order, not a proven one; the ladder is that.
  */
 export function shoppingOrder(problem: PlanProblem, answer: Pick<PlanAnswer, 'items'>): Purchase[] {

@@ -6,7 +6,7 @@ import { changeBetween, type Change } from './change.js';
 /** Rivals named beside an item. */
 const MAX_RIVALS = 3;
 
-/** What holds an item in the set, whatever it opens. */
+/** What holds an item in the set, whatever it makes. */
 export type HeldBy = { kind: 'owned' } | { kind: 'kept' } | { kind: 'must-drinks'; drinks: string[] };
 
 /** Another item put in an item's place in the set as it stands: what that costs in value. */

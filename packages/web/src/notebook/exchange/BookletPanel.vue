@@ -24,7 +24,7 @@ const words = useWords();
 const which = ref('ours');
 const choices = computed(() => [
   { value: 'ours', title: 'What we wrote' },
-  { value: 'plan', title: 'What the plan opens' },
+  { value: 'plan', title: 'What the plan makes' },
   ...notebook.collections.map((c) => ({ value: c.id, title: c.name })),
   { value: 'all', title: 'Every drink' },
 ]);

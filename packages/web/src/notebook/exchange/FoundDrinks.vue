@@ -137,8 +137,8 @@ function ownKind(word: string): void {
     What is not wholly understood stays out until its words are settled.
   </p>
   <div class="buttons">
-    <v-btn color="sea" :disabled="number === 0 || asks || isBusy" @click="take">Keep {{ number }}</v-btn>
-    <v-btn @click="bringing.forget()">Leave it</v-btn>
+    <v-btn color="sea" :disabled="number === 0 || asks || isBusy" @click="take">Save {{ number }}</v-btn>
+    <v-btn @click="bringing.forget()">Cancel</v-btn>
     <span v-if="asks" class="rust">Say what becomes of those made otherwise.</span>
   </div>
 </template>

@@ -39,9 +39,9 @@ const number = computed(() => sum('fresh') + (withChanged.value ? sum('changed')
   />
   <div class="buttons">
     <v-btn color="sea" :disabled="number === 0 || isBusy" @click="bringing.takeFile(withChanged)"
-      >Keep {{ number }}</v-btn
+      >Save {{ number }}</v-btn
     >
-    <v-btn @click="bringing.forget()">Leave it</v-btn>
+    <v-btn @click="bringing.forget()">Cancel</v-btn>
     <span v-if="number === 0" class="dim">There is nothing in it that is not here already.</span>
   </div>
 </template>

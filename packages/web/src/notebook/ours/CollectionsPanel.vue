@@ -9,7 +9,7 @@ import { standingOf } from '../collection-needs';
 import CollectionSheet from '../CollectionSheet.vue';
 import { useIndex } from '../use-index';
 
-/** Drinks kept together, each with what of it the plan opens. */
+/** Drinks kept together, each with what of it the plan makes. */
 const atHand = useAtHand();
 const notebook = useNotebook();
 const router = useRouter();
@@ -48,7 +48,7 @@ async function read(collection: Collection): Promise<void> {
         <span>
           <button type="button" class="plain-button link" @click="read(c)">{{ c.name }}</button>
           <span class="dim">
-            {{ count(c.drinks.length, 'drink') }}, your plan opens {{ open
+            {{ count(c.drinks.length, 'drink') }}, your plan makes {{ open
             }}<template v-if="c.book"> · from {{ c.book }}</template></span
           >
         </span>

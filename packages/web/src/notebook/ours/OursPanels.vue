@@ -33,7 +33,7 @@ const rows = computed(() =>
       versions: d.versions.length,
       about: [d.houseSpecOf ? 'the house’s spec' : '', d.from, ...d.tags].filter(Boolean).join(', '),
       liked: liked ? words.fixed(liked.mean, 1) : '–',
-      open: atHand.open.value.has(id) ? 'opens it' : '',
+      open: atHand.open.value.has(id) ? 'makes it' : '',
     };
   }),
 );

@@ -23,7 +23,7 @@ const headline = computed(() => {
     before: 'Of your own: ',
     figure: count(n, 'drink'),
     after: atHand.known.value
-      ? `; your plan opens ${open === n ? (n === 1 ? 'it' : 'all of them') : open}`
+      ? `; your plan makes ${open === n ? (n === 1 ? 'it' : 'all of them') : open}`
       : '',
   };
 });

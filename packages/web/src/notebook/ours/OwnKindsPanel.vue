@@ -75,10 +75,10 @@ function open(kind?: OwnKind): void {
             v-if="!needed"
             type="button"
             class="plain-button link"
-            :aria-label="`Remove ${kind.name}`"
+            :aria-label="`Delete ${kind.name}`"
             @click="notebook.removeKind(kind)"
           >
-            Remove
+            Delete
           </button>
         </span>
       </li>

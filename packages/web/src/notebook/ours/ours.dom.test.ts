@@ -81,10 +81,10 @@ describe('what is the household’s own', () => {
   it('keeps a kind that a drink is made with, and lets it go with the drink', async () => {
     await open();
     expect(said(house.page)).toContain('in Ebb');
-    expect(button(/^Remove Bog cordial/)).toBeUndefined();
+    expect(button(/^Delete Bog cordial/)).toBeUndefined();
     useNotebook().remove(ebb);
     await house.settle();
-    await button(/^Remove Bog cordial/)?.trigger('click');
+    await button(/^Delete Bog cordial/)?.trigger('click');
     await house.settle();
     expect(useNotebook().kinds).toEqual([]);
   });

@@ -52,7 +52,7 @@ async function keepAll(): Promise<void> {
 
 <template>
   <section class="panel" aria-labelledby="keep-title">
-    <h2 id="keep-title">Keep it</h2>
+    <h2 id="keep-title">Save it</h2>
     <div class="field-row">
       <v-text-field v-model="name" label="Name" maxlength="80" />
       <v-text-field v-model="why" label="Why so? (for the versions)" maxlength="300" />
@@ -60,18 +60,18 @@ async function keepAll(): Promise<void> {
     <p v-if="open.length > 0" class="rust">Settle {{ count(open.length, 'line') }} first.</p>
     <div class="buttons">
       <v-btn v-if="own" color="sea" :disabled="open.length > 0" @click="keep(null)"
-        >Keep as another version</v-btn
+        >Save as another version</v-btn
       >
       <v-btn v-else-if="shipped" color="sea" :disabled="open.length > 0" @click="keep(shipped.id)"
-        >Keep as our {{ shipped.name }}</v-btn
+        >Save as our {{ shipped.name }}</v-btn
       >
       <template v-else>
         <v-btn v-if="recipes.length > 1" :disabled="!allSettled" @click="keepAll"
-          >Keep all {{ recipes.length }}</v-btn
+          >Save all {{ recipes.length }}</v-btn
         >
-        <v-btn color="sea" :disabled="open.length > 0" @click="keep(null)">Keep as our own drink</v-btn>
+        <v-btn color="sea" :disabled="open.length > 0" @click="keep(null)">Save as our own drink</v-btn>
         <v-btn v-if="twin" :disabled="open.length > 0" @click="keep(twin.id)"
-          >Keep as our {{ twin.name }}</v-btn
+          >Save as our {{ twin.name }}</v-btn
         >
       </template>
     </div>

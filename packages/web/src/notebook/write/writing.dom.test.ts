@@ -37,11 +37,11 @@ describe('writing a drink down', () => {
     await write('Slip\n2 oz gin\n3/4 oz lime juice\n3/4 oz moon syrup\nShake.');
     expect(said(house.page)).toMatch(/^Slip: 1 line to settle/);
     expect(said(house.page)).toContain('Which ounce does it mean?');
-    expect(button(/^Keep as our own drink/).attributes('disabled')).toBeDefined();
+    expect(button(/^Save as our own drink/).attributes('disabled')).toBeDefined();
     await button(/^Yes, Simple syrup/).trigger('click');
     await house.settle();
     expect(said(house.page)).toMatch(/^Slip: \d+\.\d% vol, \d+ ml/);
-    await button(/^Keep as our own drink/).trigger('click');
+    await button(/^Save as our own drink/).trigger('click');
     await house.settle();
     const [own] = useNotebook().drinks;
     expect(own?.versions[0]?.recipe.slots.map((s) => s.kind)).toEqual(['gin', 'lime-juice', 'simple-syrup']);
@@ -60,7 +60,7 @@ describe('writing a drink down', () => {
     expect(said(house.page)).toMatch(/simple syrup 1:1 instead of 20 ml/);
     await button(/^Write it so/).trigger('click');
     await house.settle();
-    await button(/^Keep as our daiquiri/).trigger('click');
+    await button(/^Save as our daiquiri/).trigger('click');
     await house.settle();
     const { recipes } = useCatalogue();
     expect(recipes.get('daiquiri')?.slots[2]?.amount.value).toBeLessThan(20);

@@ -47,7 +47,7 @@ const certainty = computed(() => {
 });
 const behind = computed(() => {
   const last = ladder.value?.rungs.at(-1);
-  return last ? last.bestOpen - last.open : 0;
+  return last ? last.bestOpen - last.drinksMade : 0;
 });
 /** The skipped month that leaves most in reach at the end. */
 const skip = computed(() => {
@@ -111,7 +111,7 @@ const option = computed(() => {
       <p class="lead" aria-live="polite">
         <template v-if="ladder">
           <strong>{{ certainty }}</strong> · after {{ months }} months
-          {{ count(ladder.rungs.at(-1)?.open ?? 0, 'drink') }},
+          {{ count(ladder.rungs.at(-1)?.drinksMade ?? 0, 'drink') }},
           {{
             behind > 0
               ? `${behind} fewer than the best set at that money`

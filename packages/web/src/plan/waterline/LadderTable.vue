@@ -11,7 +11,7 @@ const COLUMNS = [
   { key: 'month', title: 'Month', figures: true },
   { key: 'budget', title: 'Money so far', figures: true },
   { key: 'bought', title: 'Buy' },
-  { key: 'opened', title: 'Opens', figures: true },
+  { key: 'added', title: 'Adds', figures: true },
   { key: 'open', title: 'In reach', figures: true },
   { key: 'bestOpen', title: 'Best at once', figures: true },
 ];
@@ -31,6 +31,6 @@ const monthOf = (rung: MonthRung) => props.rungs.indexOf(rung);
     <template #cell-bought="{ row }">
       <ItemNames v-if="row.bought.length > 0" :ids="row.bought" /><template v-else>nothing: save</template>
     </template>
-    <template #cell-opened="{ row }"><DrinkNames :ids="row.opened" /></template>
+    <template #cell-added="{ row }"><DrinkNames :ids="row.added" /></template>
   </DataTable>
 </template>

@@ -48,13 +48,13 @@ const most = computed(() => {
 });
 const plotWidth = computed(() => Math.max(1, width.value - INSET.left - INSET.right));
 const handleX = computed(() => INSET.left + (budget.value / most.value) * plotWidth.value);
-const open = computed(() => curve.preview?.point.open ?? answers.result?.open ?? 0);
-const spoken = computed(() => `${words.money(budget.value)} opens ${count(open.value, 'drink')}`);
+const open = computed(() => curve.preview?.point.drinksMade ?? answers.result?.drinksMade ?? 0);
+const spoken = computed(() => `${words.money(budget.value)} makes ${count(open.value, 'drink')}`);
 
 const option = computed(() => {
   const { colours, text, across, upwards } = style.value;
   const top = curve.points.at(-1);
-  // Past everything worth having, more money opens nothing more.
+  // Past everything worth having, more money makes nothing more.
   const past = (isDrawn: boolean) => (top && isDrawn ? [[most.value, top.value]] : []);
   const known = [...curve.points.map((p) => [p.spend, p.value]), ...past(true)];
   const proven = [

@@ -70,7 +70,7 @@ const colour = (id: string) => `rgb(var(--v-theme-${SCHOOL_LINES[id]?.colour ?? 
         </li>
       </ul>
       <p class="dim foot">
-        Drinks opened, weighed by taste and fit.
+        Drinks it makes, weighted by taste and match.
         <template v-if="curve.failure">{{ curve.failure }}</template>
         <template v-else-if="curve.drawing">
           {{ curve.stretches === 0 ? 'Drawing.' : `${share} % proven.` }}

@@ -37,7 +37,7 @@ export interface CurveShare {
 /** Places enough for the stretches of any curve. */
 export const MAX_STRETCHES = 1024;
 
-/** What all money opens; undefined when it was stopped. */
+/** What all money makes; undefined when it was stopped. */
 function wholeOf(search: PlanSearch, isStale: () => boolean): PlanAnswer | undefined {
   try {
     const whole = search.solve(search.wholePrice, { shouldStop: isStale });
@@ -61,7 +61,7 @@ export async function drawCurve(
   const point = (answer: PlanAnswer): CurvePoint => ({
     spend: answer.spend,
     value: answer.value,
-    open: countOf(compiled, answer.drinks),
+    drinksMade: countOf(compiled, answer.drinks),
     items: answer.items,
     proven: answer.status === 'optimal',
   });

@@ -135,7 +135,7 @@ export const QUESTIONS = {
       const bought = result?.kit.filter((k) => result.answer.items.includes(k.id)) ?? [];
       return {
         way,
-        open: result?.open ?? 0,
+        open: result?.drinksMade ?? 0,
         pieces: bought.length,
         kitMinor: bought.reduce((sum, k) => sum + k.priceMinor, 0),
       };

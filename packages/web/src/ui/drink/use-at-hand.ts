@@ -24,7 +24,7 @@ export function useAtHand() {
   );
   const owned = computed(() => withAncestors([...stock.there.keys()]));
   const minFit = computed(() => ATTITUDE_MIN_FIT[plans.brief?.attitude ?? 'house']);
-  /** Drinks the open plan opens, with their fit. */
+  /** Drinks the open plan makes, with their fit. */
   const open = computed(() => new Map(answers.made.map((d) => [d.id, d.fit])));
 
   /** Whether there is a plan to compare with yet. */

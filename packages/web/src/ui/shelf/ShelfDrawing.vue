@@ -44,7 +44,7 @@ const height = computed(() => {
 
 function spoken(entry: ShelfEntry): string {
   const does = entry.ghost
-    ? `would open ${count(entry.drinks, 'drink')}`
+    ? `would add ${count(entry.drinks, 'drink')}`
     : `${count(entry.drinks, 'drink')} ${entry.drinks === 1 ? 'leans' : 'lean'} on it`;
   return `${entry.name}, ${JOB_WORD[entry.job]}, ${entry.note}${entry.kept ? ', always kept' : ''}: ${does}`;
 }
