@@ -24,10 +24,10 @@ test('an errand is set out on, swapped in the shop, put away, and all of it undo
   );
   await page.getByRole('button', { name: 'Give it up' }).click();
   await expect(headline(page)).toHaveText(
-    /^\d+ things to buy at The Lantern Store for €[\d.]+: they open \d+ drinks/,
+    /^\d+ things to buy at The Lantern Store for €[\d.]+: they make \d+ drinks/,
   );
   // What it opens is what the plan says, and what another shop adds is said.
-  const opens = /open (\d+) drinks/.exec(await headline(page).innerText())?.[1] ?? '';
+  const opens = /make (\d+) drinks/.exec(await headline(page).innerText())?.[1] ?? '';
   await expect(page.getByRole('link', { name: /^Plan/ })).toContainText(`${opens} drinks`);
   await expect(page.getByText(/^(Going on from|.* alone is best)/)).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('radio', { name: /The Lantern Store and Harbour Wines/ })).toBeVisible();

@@ -1,3 +1,5 @@
+import { ENGLISH_MEASURES } from './measure-words.js';
+import { readNumber } from './read-number.js';
 import { ML_PER_MEASURE, toMl, type VolumeMeasure } from './volume.js';
 
 /** Things counted rather than poured ("1 egg white", "6 leaves"). */
@@ -10,73 +12,16 @@ export interface Amount {
   measure: VolumeMeasure | CountMeasure;
 }
 
-const WORDS: Record<string, Amount['measure']> = {
-  ml: 'ml',
-  millilitre: 'ml',
-  milliliter: 'ml',
-  cl: 'cl',
-  centilitre: 'cl',
-  oz: 'us-oz',
-  'fl oz': 'us-oz',
-  'us oz': 'us-oz',
-  ounce: 'us-oz',
-  'bar oz': 'bar-oz',
-  'bar ounce': 'bar-oz',
-  'imperial oz': 'imperial-oz',
-  'uk oz': 'imperial-oz',
-  tsp: 'teaspoon',
-  teaspoon: 'teaspoon',
-  tbsp: 'tablespoon',
-  tablespoon: 'tablespoon',
-  'bar spoon': 'bar-spoon',
-  barspoon: 'bar-spoon',
-  bsp: 'bar-spoon',
-  dash: 'dash',
-  drop: 'drop',
-  whole: 'whole',
-  leaf: 'leaf',
-  leave: 'leaf',
-  slice: 'slice',
-  wedge: 'wedge',
-  cube: 'cube',
-  pinch: 'pinch',
-  sprig: 'sprig',
-};
+const isMeasure = (name: string): name is Amount['measure'] =>
+  name in ML_PER_MEASURE || (COUNT_MEASURES as readonly string[]).includes(name);
 
-/** Vulgar fractions people write on recipe cards. */
-export const VULGAR_FRACTIONS: Record<string, number> = {
-  '⅛': 1 / 8,
-  '¼': 1 / 4,
-  '⅓': 1 / 3,
-  '⅜': 3 / 8,
-  '½': 1 / 2,
-  '⅝': 5 / 8,
-  '⅔': 2 / 3,
-  '¾': 3 / 4,
-  '⅞': 7 / 8,
-};
-
-function parseNumber(text: string): number | undefined {
-  const glyphs = Object.keys(VULGAR_FRACTIONS).join('');
-  const mixed = new RegExp(`^(\\d+)?\\s*([${glyphs}])$`, 'u').exec(text);
-  if (mixed) return Number(mixed[1] ?? 0) + (VULGAR_FRACTIONS[mixed[2] ?? ''] ?? 0);
-  const slashed = /^(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(text);
-  if (slashed) {
-    const below = Number(slashed[3]);
-    return below === 0 ? undefined : Number(slashed[1] ?? 0) + Number(slashed[2]) / below;
-  }
-  return /^\d+(?:[.,]\d+)?$/.test(text) ? Number(text.replace(',', '.')) : undefined;
-}
-
-function measureOf(word: string): Amount['measure'] | undefined {
-  const plain = word.toLowerCase().replace(/\./g, '').replace(/\s+/g, ' ').trim();
-  const direct = WORDS[plain];
-  if (direct !== undefined) return direct;
-  if (plain.endsWith('s')) {
-    return WORDS[plain.slice(0, -1)] ?? (plain.endsWith('es') ? WORDS[plain.slice(0, -2)] : undefined);
-  }
-  return undefined;
-}
+/** Measures by their English words. An ounce alone is the US fluid ounce. */
+const MEASURES = new Map(
+  Object.entries(ENGLISH_MEASURES).flatMap(([name, words]) => {
+    const measure = name === 'ounce' ? 'us-oz' : name;
+    return isMeasure(measure) ? words.split('|').map((word) => [word, measure] as const) : [];
+  }),
+);
 
 /**
  * Read an amount such as "22.5 ml", "¾ oz", "1 1/2 bar oz", "2 dashes".
@@ -90,8 +35,8 @@ export function parseAmount(text: string): Amount | undefined {
   const trimmed = text.trim();
   const word = /[\p{L}][\p{L}.\s]*$/u.exec(trimmed);
   if (word === null) return undefined;
-  const value = parseNumber(trimmed.slice(0, word.index).trim());
-  const measure = measureOf(word[0]);
+  const value = readNumber(trimmed.slice(0, word.index));
+  const measure = MEASURES.get(word[0].toLowerCase().replace(/\./g, '').replace(/\s+/g, ' ').trim());
   if (value === undefined || measure === undefined || !(value > 0)) return undefined;
   return { value, measure };
 }

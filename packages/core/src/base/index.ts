@@ -7,6 +7,8 @@ export * from './fold.js';
 export * from './days.js';
 export * from './volume.js';
 export * from './money.js';
+export * from './read-number.js';
+export * from './measure-words.js';
 export * from './amount.js';
 export * from './print-amount.js';
 export * from './problem-details.js';

@@ -1,4 +1,5 @@
-import { amountMl, VULGAR_FRACTIONS, type Amount } from './amount.js';
+import { amountMl, type Amount } from './amount.js';
+import { VULGAR_FRACTIONS } from './read-number.js';
 import { fromMl, ML_PER_DASH, type ReaderMeasure } from './volume.js';
 
 /** Largest relative error we accept to print an ounce as a tidy fraction (common practice: 5 %). */

@@ -1,7 +1,7 @@
 import type { Recipe } from '../catalogue/recipe.js';
 import { specDifferences, isSameDrink, type SpecDifference } from './differences.js';
 import { recipeOfOwn, type OwnDrink } from './own-drink.js';
-import { fold } from './quantity.js';
+import { foldText } from '../base/fold.js';
 
 /** How a drink that comes in stands to what is there. */
 export type IncomingStanding =
@@ -13,7 +13,7 @@ export type IncomingStanding =
   | { is: 'changed'; from: string; own: boolean; differences: SpecDifference[] };
 
 const keyOf = (name: string) =>
-  fold(name)
+  foldText(name)
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();
 

@@ -1,3 +1,4 @@
+export * from './languages/index.js';
 export * from './quantity.js';
 export * from './measure-words.js';
 export * from './kind-matcher.js';
@@ -20,4 +21,3 @@ export * from './table-text.js';
 export * from './incoming.js';
 export * from './booklet.js';
 export * from './edit-text.js';
-export * from './ingredient-words.js';

@@ -1,6 +1,6 @@
+import { foldText } from '../base/fold.js';
 import type { Kind } from '../catalogue/kind.js';
-import { INGREDIENT_WORDS, PASSING_WORDS } from './ingredient-words.js';
-import { fold } from './quantity.js';
+import { LANGUAGES } from './languages/index.js';
 
 /** What a text may stand for: a kind, and how sure that is, 0 to 1. */
 export interface KindMatch {
@@ -11,9 +11,17 @@ export interface KindMatch {
 /** From here on a kind is taken as read; below it is asked. */
 export const SURE = 0.8;
 
+/** Words that describe an ingredient and change nothing about what it is. */
+const PASSING_WORDS: ReadonlySet<string> = new Set(LANGUAGES.flatMap((l) => l.passing.split(' ')));
+
+/** What a kind is called in the languages of the trade, beside its names in the catalogue; folded. */
+export function namesInLanguages(kind: string): string[] {
+  return LANGUAGES.flatMap((l) => l.ingredients[kind]?.split('|') ?? []);
+}
+
 /** Words of a text that count: folded, without what only describes. */
 export function wordsOf(text: string): string[] {
-  return fold(text)
+  return foldText(text)
     .replace(/['’](?=s\b)/g, '')
     .split(/[^\p{L}\p{N}]+/u)
     .map((w) => (w === 'whisky' ? 'whiskey' : w))
@@ -60,9 +68,7 @@ export class KindMatcher {
     // What the catalogue itself calls it comes first.
     for (const { id, name } of kinds) add(id, name);
     for (const { id, also } of kinds) for (const name of also) add(id, name);
-    const known = new Set(kinds.map((k) => k.id));
-    for (const [id, names] of Object.entries(INGREDIENT_WORDS))
-      if (known.has(id)) for (const name of names.split('|')) add(id, name);
+    for (const { id } of kinds) for (const name of namesInLanguages(id)) add(id, name);
   }
 
   /**

@@ -7,7 +7,8 @@ import { balance, offFrom, steps, WISHES, withAmounts } from './balance.js';
 import { judge } from './judge.js';
 import { twinsOf } from './likeness.js';
 import { ownDrinkSchema, ownKindSchema, withOwn, withVersion, type OwnDrink } from './own-drink.js';
-import { quantityAtStart, readNumber } from './quantity.js';
+import { readNumber } from '../base/read-number.js';
+import { quantityAtStart } from './quantity.js';
 
 const slot = (kind: string, amount: string, role = 'base') => ({ kind, amount, role });
 const sour = (id: string, rum: number, lime: number, syrup: number) =>

@@ -1,8 +1,10 @@
 import { amountMl, type Amount } from '../base/amount.js';
+import { foldText } from '../base/fold.js';
 import { JUICE_ML } from '../pouring/fruit.js';
 import { SURE, wordsOf, type KindMatch, type KindMatcher } from './kind-matcher.js';
+import { inAnyLanguage, type Language } from './languages/index.js';
 import { measureAtEnd, measureAtStart, type Measured } from './measure-words.js';
-import { fold, quantityAtEnd, quantityAtStart, type Quantity } from './quantity.js';
+import { quantityAtEnd, quantityAtStart, type Quantity } from './quantity.js';
 
 /** What is to be said of a line beside what it was read as. */
 export const LINE_NOTES = [
@@ -50,24 +52,25 @@ export interface ReadLine {
 }
 
 const BULLET = /^(?:[-•*·▪◦–—☐□✓]|\d+[.)](?=\s))\s*/u;
-const OPTIONAL =
-  /\(?\b(?:optional|if desired|nach belieben|optionnel|facultatif|opcional|facoltativo)\b\)?/iu;
-const MUDDLED =
-  /\b(?:muddled?|to muddle|zerstossen|gemuddelt|pile|pilees?|macerad[oa]s?|machacad[oa]s?|pestat[oaie])\b/iu;
-const FLOATED = /\b(?:float|floated|floater|als float|obenauf|en flottant|flotado)\b/iu;
-const RINSED =
-  /\b(?:rinse|to rinse|for rinsing|wash|zum ausspulen|pour rincer|para enjuagar|per sciacquare)\b/iu;
-const TOPPED =
-  /^(?:to top(?: up)?(?: with)?|top(?:ped)?(?: up)?(?: with)?|fill(?:ed)?(?: up)? with|charge with|auffullen mit|mit(?= .* auffullen)|aufgiessen mit|completer (?:avec|de)|allonger (?:de|avec)|rallonger (?:de|avec)|completar con|rellenar con|colmare con|completare con|finish with)\s+(?:with\s+)?/iu;
-const TOP_AFTER =
-  /(?:[,(]?\s*(?:to top(?: up)?|to fill|top|zum auffullen|auffullen|pour completer|para completar|para rellenar|a colmare|per colmare|q\.?\s?b\.?)\)?)$/iu;
-const GARNISHED =
-  /^(?:garnish(?:ed)?(?: with)?|garnitur|garnieren mit|deko|dekoration|garniture|decoration|decorar con|adorno|guarnizione|guarnire con|decoro)\s*:?\s*/iu;
-/** "juice of half a lime", in the languages of the trade. */
-const JUICE_OF =
-  /^(?:(?:the|le|el|il|den)\s+)?(?:freshly\s+)?(?:squeezed\s+)?(?:juice|saft|jus|zumo|jugo|succo)\s+(?:of|from|von|einer|de|d['’]|di)\s*/iu;
-const JUICE_OF_BACK =
-  /^(.*?)[,(]\s*(?:juiced|juice of|juice only|ausgepresst|presse|exprimido|spremuto)\)?$/iu;
+/** A word of a line, in any language. */
+const said = (of: (line: Language['line']) => string | undefined, before = '\\b', after = '\\b') =>
+  new RegExp(`${before}(?:${inAnyLanguage((l) => of(l.line))})${after}`, 'iu');
+
+const OPTIONAL = said((l) => l.optional, '\\(?\\b', '\\b\\)?');
+const MUDDLED = said((l) => l.muddled);
+const FLOATED = said((l) => l.floated);
+const RINSED = said((l) => l.rinsed);
+const TOPPED = said((l) => l.topped, '^', '\\s+(?:with\\s+)?');
+const TOP_AFTER = said((l) => l.toppedAfter, '(?:[,(]?\\s*', '\\)?)$');
+/** What stands before a garnish. */
+export const GARNISHED = said((l) => l.garnished, '^', '(?!\\p{L})\\s*:?\\s*');
+/** "juice of half a lime". */
+const JUICE_OF = new RegExp(
+  `^(?:(?:${inAnyLanguage((l) => l.line.the)})\\s+)?(?:(?:${inAnyLanguage((l) => l.line.squeezed)})\\s+)*` +
+    `(?:${inAnyLanguage((l) => l.line.juice)})\\s+(?:${inAnyLanguage((l) => l.line.juiceOf)})\\s*`,
+  'iu',
+);
+const JUICE_OF_BACK = said((l) => l.juiced, '^(.*?)[,(]\\s*', '\\)?$');
 const FRUIT_JUICE: Record<string, string> = {
   'lime-whole': 'lime-juice',
   'lime-juice': 'lime-juice',
@@ -84,8 +87,8 @@ const BARE_FRUIT: Record<string, string> = {
   grapefruit: 'grapefruit-juice',
   pineapple: 'pineapple-juice',
 };
-const SUGAR = /\b(?:sugar|zucker|sucre|azucar|zucchero)\b/u;
-const OR = /\s+(?:or|oder|ou|o|oppure)\s+/iu;
+const SUGAR = said((l) => l.sugar);
+const OR = new RegExp(`\\s+(?:${inAnyLanguage((l) => l.or)})\\s+`, 'iu');
 const OTHER_AMOUNT = /\(([^)]*\d[^)]*)\)|\s\/\s*([\d.,]+\s*\p{L}+)\b/u;
 
 /** What a line's words say beside naming something; the words left. */
@@ -209,7 +212,8 @@ export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): Read
   const isVolume = read.amount ? amountMl(read.amount) !== undefined : read.parts !== undefined;
   const bare = BARE_FRUIT[wordsOf(says).join(' ')];
   if (bare !== undefined && (isVolume || pressed)) best = { kind: bare, confidence: SURE };
-  if (measured?.measure === 'cube' && SUGAR.test(fold(says))) best = { kind: 'sugar-cube', confidence: SURE };
+  if (measured?.measure === 'cube' && SUGAR.test(foldText(says)))
+    best = { kind: 'sugar-cube', confidence: SURE };
   if (measured?.loose) notes.push('loose');
   if (measured?.measure === 'ounce') notes.push('ounce');
   if (read.upTo !== undefined) notes.push('range');
@@ -250,7 +254,7 @@ export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): Read
  */
 export function looksMeasured(line: string, matcher: KindMatcher): boolean {
   const text = line.trim().replace(BULLET, '');
-  const folded = fold(text);
+  const folded = foldText(text);
   if (TOPPED.test(folded) || JUICE_OF.test(text)) return true;
   if (TOP_AFTER.test(folded) && text.length < LONGEST_TOP) return true;
   const { quantity, measured, rest } = measuring(text);

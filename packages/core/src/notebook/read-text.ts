@@ -1,7 +1,8 @@
+import { foldText } from '../base/fold.js';
 import type { KindMatcher } from './kind-matcher.js';
 import { looksLikeMethod, readMethod, type ReadMethod } from './method-words.js';
-import { fold } from './quantity.js';
-import { looksMeasured, readLine, type Ounce, type ReadLine } from './read-line.js';
+import { inAnyLanguage } from './languages/index.js';
+import { GARNISHED, looksMeasured, readLine, type Ounce, type ReadLine } from './read-line.js';
 
 /** A recipe as it was read from a text. */
 export interface ReadRecipe extends ReadMethod {
@@ -17,15 +18,18 @@ export interface ReadRecipe extends ReadMethod {
   hasOunces: boolean;
 }
 
-const HEADING =
-  /^(?:ingredients?|you(?:'ll| will) need|method|directions?|instructions?|preparation|how to make(?: it)?|zutaten|zubereitung|ingredienti|ingredientes|preparazione|procedimento|elaboracion|preparacion|preparation|recette|ricetta|receta|rezept|glass|glas|verre|vaso|copa|bicchiere|garnish|garnitur|garniture|decoracion|guarnizione|notes?|serves? \d+)\s*:?\s*$/u;
-const GARNISH =
-  /^(?:garnish(?:ed)?(?: with)?|garnitur|garnieren mit|deko|garniture|decorer (?:avec|d')|decoracion|decorar con|adornar con|guarnizione|guarnire con|decorare con)\s*:?\s*/iu;
-const GARNISH_WITHIN = /(?:^|[.;]\s*)(?:and\s+)?garnish(?:ed)?\s+with\s+([^.;]+)/iu;
-const GLASS = /^(?:glass|glassware|glas|verre|vaso|copa|bicchiere)\s*[:–-]\s*/iu;
+const HEADING = new RegExp(`^(?:${inAnyLanguage((l) => l.text.headings)})\\s*:?\\s*$`, 'u');
+const GARNISH_WITHIN = new RegExp(
+  `(?:^|[.;]\\s*)(?:and\\s+)?(?:${inAnyLanguage((l) => l.line.garnishedWithin)})\\s+([^.;]+)`,
+  'iu',
+);
+const GLASS = new RegExp(`^(?:${inAnyLanguage((l) => l.text.glass)})\\s*[:–-]\\s*`, 'iu');
 /** What begins like this is measured, or is a sentence. */
-const NO_NAME =
-  /^[\d½¼¾⅓⅔.,•*–—-]|^(?:the |le |el |il )?(?:juice|saft|jus|zumo|jugo|succo|top|dash|half|a |an |one )\b|[.!]$/u;
+const NO_NAME = new RegExp(
+  `^[\\d½¼¾⅓⅔.,•*–—-]|^(?:(?:${inAnyLanguage((l) => l.line.the)}) )?` +
+    `(?:${inAnyLanguage((l) => l.line.juice)}|${inAnyLanguage((l) => l.text.noName)})\\b|[.!]$`,
+  'u',
+);
 /** Longer than this a line names nothing. */
 const LONGEST_NAME = 60;
 /** A name stands so few lines above what is measured. */
@@ -39,9 +43,9 @@ type Said = 'blank' | 'heading' | 'garnish' | 'glass' | 'measured' | 'method' | 
 function said(line: string, matcher: KindMatcher): Said {
   const text = line.trim();
   if (text === '' || /^[-–—=_*#~]{3,}$/.test(text)) return 'blank';
-  const folded = fold(text);
+  const folded = foldText(text);
   if (HEADING.test(folded.replace(/^#+\s*/, ''))) return 'heading';
-  if (GARNISH.test(folded)) return 'garnish';
+  if (GARNISHED.test(folded)) return 'garnish';
   if (GLASS.test(folded)) return 'glass';
   const isProse = /[.!]$/.test(text) && text.split(' ').length > 4;
   if (!isProse && looksMeasured(text, matcher)) return 'measured';
@@ -110,7 +114,7 @@ export function readRecipes(
     const content = (lines[i] ?? '').trim();
     const before = kinds[i - 1] ?? 'blank';
     if (draft.name !== undefined && draft.measured.length === 0) return false;
-    if (before !== 'blank' || content.length > LONGEST_NAME || NO_NAME.test(fold(content))) return false;
+    if (before !== 'blank' || content.length > LONGEST_NAME || NO_NAME.test(foldText(content))) return false;
     const below = kinds.slice(i + 1).filter((k) => k !== 'blank' && k !== 'heading');
     // Two empty lines part one recipe from the next.
     const isApart = (kinds[i - 2] ?? 'blank') === 'blank';
@@ -124,7 +128,7 @@ export function readRecipes(
       case 'heading':
         return;
       case 'garnish':
-        draft.garnish.push(content.replace(new RegExp(GARNISH.source, 'iu'), ''));
+        draft.garnish.push(content.replace(GARNISHED, ''));
         return;
       case 'glass':
         draft.glass = content;

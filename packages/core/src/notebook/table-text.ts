@@ -1,35 +1,26 @@
+import { foldText } from '../base/fold.js';
 import type { NamedText } from './json-ld.js';
-import { fold } from './quantity.js';
+import { LANGUAGES, type Column } from './languages/index.js';
 
-/** Headings under which a column of a table is known, folded; the first of a table that fits is taken. */
-const HEADINGS = {
-  drink: ['recipe', 'id', 'drink id'],
-  name: ['name', 'title', 'drink', 'cocktail', 'recipe name', 'nom', 'nombre', 'nome', 'titel'],
-  amount: ['amount', 'quantity', 'qty', 'menge', 'quantite', 'cantidad', 'quantita'],
-  measure: ['measure', 'unit', 'einheit', 'unite', 'unidad', 'unita'],
-  ingredient: ['ingredient', 'kind', 'part', 'zutat', 'ingrediente'],
-  list: ['ingredients', 'zutaten', 'ingredientes', 'ingredienti', 'parts'],
-  optional: ['optional'],
-  method: [
-    'method',
-    'instructions',
-    'directions',
-    'preparation',
-    'zubereitung',
-    'preparacion',
-    'preparazione',
-  ],
-  glass: ['glass', 'glassware', 'glas', 'verre', 'vaso', 'bicchiere'],
-  garnish: ['garnish', 'garnitur', 'garniture', 'decoracion', 'guarnizione'],
-} as const;
-type Column = keyof typeof HEADINGS;
+const COLUMNS: readonly Column[] = [
+  'drink',
+  'name',
+  'amount',
+  'measure',
+  'ingredient',
+  'list',
+  'optional',
+  'method',
+  'glass',
+  'garnish',
+];
 
-/** Which heading stands for which column. */
+/** Which heading stands for which column: the first of a table that a language knows. */
 function columnsOf(headings: readonly string[]): Partial<Record<Column, string>> {
   const found: Partial<Record<Column, string>> = {};
-  for (const column of Object.keys(HEADINGS) as Column[])
-    for (const word of HEADINGS[column]) {
-      const heading = headings.find((h) => fold(h).trim() === word && !Object.values(found).includes(h));
+  for (const column of COLUMNS)
+    for (const word of LANGUAGES.flatMap((l) => l.columns[column] ?? [])) {
+      const heading = headings.find((h) => foldText(h).trim() === word && !Object.values(found).includes(h));
       if (heading !== undefined && found[column] === undefined) found[column] = heading;
     }
   return found;

@@ -2,6 +2,7 @@ import { kindFault } from '../rules/references.js';
 import type { BottleSize, Kind } from '../catalogue/kind.js';
 import { pricedBottleSchema, type PricedBottle, type PriceList } from '../catalogue/price-list.js';
 import { foldText } from '../base/fold.js';
+import { readNumber } from '../base/read-number.js';
 import { minorDigits, parseMoney } from '../base/money.js';
 import { parseAmount, amountMl } from '../base/amount.js';
 import { currencyRefusal } from './overlay.js';
@@ -71,10 +72,7 @@ export function kindNamed(text: string, kinds: ReadonlyMap<string, Kind>): Kind 
 function readMl(text: string): number | undefined {
   const bare = text
     .trim()
-    .replace(
-      /^([\d.,]+)\s*l(itres?|iters?)?$/i,
-      (_, n: string) => `${Number(n.replace(',', '.')) * 1000} ml`,
-    );
+    .replace(/^([\d.,]+)\s*l(itres?|iters?)?$/i, (_, n: string) => `${(readNumber(n) ?? 0) * 1000} ml`);
   const amount = parseAmount(/^[\d.,]+$/.test(bare) ? `${bare} ml` : bare);
   const ml = amount === undefined ? undefined : amountMl(amount);
   return ml === undefined ? undefined : Math.round(ml);

@@ -1,4 +1,5 @@
 import { foldText } from '../base/fold.js';
+import { readNumber } from '../base/read-number.js';
 import type { Kind } from '../catalogue/kind.js';
 
 /** One thing read from what was typed. */
@@ -149,7 +150,7 @@ export class StockReader {
   }
 }
 
-const number = (text: string | undefined) => Number((text ?? '0').replace(',', '.'));
+const number = (text: string | undefined) => readNumber(text ?? '') ?? 0;
 
 /** Words that tell nothing, and a plural's end. */
 const wordsOf = (text: string) =>

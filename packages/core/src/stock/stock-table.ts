@@ -1,3 +1,4 @@
+import { readNumber } from '../base/read-number.js';
 import { z } from 'zod';
 import type { Kind } from '../catalogue/kind.js';
 import { bottleSchema, type Bottle } from './bottle.js';
@@ -70,7 +71,7 @@ export function readStockRows(
     const text = (c: Column) => (cells[c] ?? '').trim();
     const value = (c: Column) => {
       if (text(c) === '') return null;
-      return NUMBERS.includes(c) ? Number(text(c).replace(',', '.')) : text(c);
+      return NUMBERS.includes(c) ? (readNumber(text(c)) ?? Number.NaN) : text(c);
     };
     const raw = Object.fromEntries(STOCK_COLUMNS.map((c) => [c, value(c)]));
     const read = bottleSchema.safeParse({

@@ -25,7 +25,7 @@ describe('the errand', () => {
   it('says what there is to buy and what it makes, as the plan does', async () => {
     house = await inHouse(ErrandView);
     // €47 of the small shop by hand: gin 20, bitter 16, vermouth 9, soda and sugar 1 each.
-    expect(said(house.page)).toMatch(/^5 things to buy at Corner for €47: they open 3 drinks/);
+    expect(said(house.page)).toMatch(/^5 things to buy at Corner for €47: they make 3 drinks/);
   });
 
   it('is set out on, ticked, and swapped when the shop is not as its list said', async () => {

@@ -45,7 +45,7 @@ export function useErrandWords() {
     if (n === 0) return { before: 'Nothing to buy: ', figure: 'what the plan asks for is at home' };
     const shops = [...new Set(errand.preview.value.map((l) => errand.shopName(l.shop)))];
     const before = `${count(n, 'thing')} to buy at ${listed(shops)} for ${words.money(errand.previewMinor.value)}: `;
-    return { before, figure: `they open ${count(openAfter.value, 'drink')}` };
+    return { before, figure: `they make ${count(openAfter.value, 'drink')}` };
   });
   const openAfter = computed(() => {
     const { part, ladder, result } = errand;

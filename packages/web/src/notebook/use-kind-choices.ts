@@ -1,7 +1,7 @@
 import { computed } from 'vue';
 import { foldText } from '@uisce/core/base';
 import type { Kind } from '@uisce/core/catalogue';
-import { INGREDIENT_WORDS } from '@uisce/core/notebook';
+import { namesInLanguages } from '@uisce/core/notebook';
 import { useCatalogue } from '../household/use-catalogue';
 
 /** A kind to choose, found by any name that anybody has for it. */
@@ -20,7 +20,7 @@ export function useKindChoices(titleOf: (kind: Kind) => string = (k) => k.name) 
       .map((k) => ({
         value: k.id,
         title: titleOf(k),
-        also: foldText([titleOf(k), ...k.also, INGREDIENT_WORDS[k.id] ?? ''].join(' ')),
+        also: foldText([titleOf(k), ...k.also, ...namesInLanguages(k.id)].join(' ')),
       }))
       .sort((a, b) => a.title.localeCompare(b.title)),
   );

@@ -48,7 +48,7 @@ describe('the shelf', () => {
     expect(leaning).toEqual({ gin: 2, rum: 1, bitter: 2, vermouth: 2, 'simple-syrup': 2, soda: 1 });
   });
 
-  it('draws what is not bought yet as a ghost, with what it would open', async () => {
+  it('draws what is not bought yet as a ghost, with what it would add', async () => {
     usePlans().edit('Money now', { brief: { moneyNowMinor: 100 } });
     await vi.advanceTimersByTimeAsync(100);
     // The syrup adds the daiquiri; one bottle of gin more, and there is a gin sour.

@@ -224,7 +224,7 @@ export const QUESTIONS = {
   ) {
     const recipes = drinksInQuestion(scope, { ...about, catalogue }, drinks);
     const report = kitReport(recipes, about.kit, about.prices, catalogue);
-    // More that the plan's bottles would open, were there money for the tools as well.
+    // More that the plan's bottles would make, were there money for the tools as well.
     const waiting =
       scope === 'planned' ? openWithAnyKit({ ...about, catalogue }, items) - report.cover.drinks : 0;
     return { scope, waiting, ...report };

@@ -16,7 +16,7 @@ export interface ShelfEntry {
   count?: number;
   /** How full it is, 0 to 1, where that was measured; full where it was not. */
   level?: number;
-  /** Drinks that lean on it; for a ghost, drinks it would open. */
+  /** Drinks that lean on it; for a ghost, drinks it would add. */
   drinks: number;
   /** Not bought: the next best move. */
   ghost: boolean;
