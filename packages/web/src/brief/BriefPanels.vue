@@ -59,7 +59,7 @@ const kept = computed(() => {
   ];
 });
 
-const enough = useAboutSet('enough');
+const { found: enough } = useAboutSet('enough');
 /** What the plan's drinks would take a week, once that has been counted. */
 const freshHint = computed(() =>
   brief.value && enough.value

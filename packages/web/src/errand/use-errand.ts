@@ -1,5 +1,5 @@
 import { upperFirst, lowerFirst } from '@uisce/core/base';
-import { createSharedComposable, watchDebounced } from '@vueuse/core';
+import { createSharedComposable } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { PriceList } from '@uisce/core/catalogue';
 import {
@@ -11,7 +11,6 @@ import {
   linesOf,
   shopsOf,
   takenUp,
-  type Errand,
   type ErrandLine,
   type Ware,
 } from '@uisce/core/errand';
@@ -20,7 +19,7 @@ import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
-import { useAdvice } from '../solver/use-advice';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { count, oneAndMany } from '../words/use-words';
 
@@ -31,7 +30,6 @@ const LADDER_MONTHS = 6;
 
 /** The errand before it begins, and while it is under way: its lines, its shops, and how good it is. */
 export const useErrand = createSharedComposable(() => {
-  const advice = useAdvice();
   const answers = useAnswer();
   const errands = useErrands();
   const plans = usePlans();
@@ -65,17 +63,10 @@ export const useErrand = createSharedComposable(() => {
     { immediate: true },
   );
 
-  const shopsFound = advice.on('shops');
-  const comparing = computed(() => advice.isAsking('shops'));
-  watch(
-    [lists, () => answers.proven, () => errands.trips.trips, () => errands.open === undefined],
-    ([all, proven, trips, before]) => {
-      if (all.length < 2 || !proven || !before || !plans.brief) return;
-      // Each set of shops finds sizes of its own.
-      void advice.ask('shops', { lists: all, trips: [...trips] }, { ...plans.brief });
-    },
-    { immediate: true },
-  );
+  const { found: shopsFound, isAsking: comparing } = useQuestion('shops', () => {
+    if (lists.value.length < 2 || !answers.proven || errands.open || !plans.brief) return undefined;
+    return { of: { lists: lists.value, trips: [...errands.trips.trips] } };
+  });
   const comparison = computed(() =>
     compareShops(shopsFound.value ?? [], lists.value, errands.trips.hourMinor ?? 0),
   );
@@ -86,13 +77,9 @@ export const useErrand = createSharedComposable(() => {
   const withRestock = ref(false);
   const withFresh = ref(false);
 
-  const ladder = advice.on('ladder');
-  watch(
-    [part, () => answers.proven],
-    ([of, proven]) => {
-      if (of === 'month' && proven && !ladder.value) void advice.ask('ladder', { months: LADDER_MONTHS });
-    },
-    { immediate: true },
+  const { found: ladder } = useQuestion(
+    'ladder',
+    () => part.value === 'month' && answers.proven && { of: { months: LADDER_MONTHS } },
   );
 
   const atShops = computed(() => shopsFound.value?.find((a) => a.shops.join(' ') === chosen.value));
@@ -153,21 +140,18 @@ export const useErrand = createSharedComposable(() => {
   const lines = computed(() => errands.open?.lines ?? preview.value);
   const baskets = computed(() => errands.open && basketsOf(errands.open));
 
-  const told = advice.on('basket');
-  /** The errand as it was when it was judged: what was found since makes that out of date. */
-  const judgedAs = shallowRef<Errand>();
-  const judged = computed(() => (judgedAs.value === errands.open ? told.value : undefined));
-  watchDebounced(
-    // What was known is forgotten when the plan's own answer changes: then it is asked again.
-    [() => errands.open, lists, () => answers.proven],
-    async ([errand, all]) => {
+  /** The errand as it stands: what is found on the way is judged anew. */
+  const { found: judged } = useQuestion(
+    'basket',
+    () => {
+      const errand = errands.open;
       const plan = errand && errands.planOf(errand);
-      if (!errand || !plan || shopsOf(errand).some((id) => !all.some((l) => l.id === id))) return;
-      if (!errand.lines.some((l) => l.state === 'wanted')) return;
-      await advice.ask('basket', { errand, lists: all }, { ...plan.brief });
-      judgedAs.value = errand;
+      const all = lists.value;
+      if (!errand || !plan || shopsOf(errand).some((id) => !all.some((l) => l.id === id))) return undefined;
+      if (!errand.lines.some((l) => l.state === 'wanted')) return undefined;
+      return { of: { errand, lists: all }, brief: plan.brief };
     },
-    { debounce: JUDGE_AFTER_MS, immediate: true },
+    { debounceMs: JUDGE_AFTER_MS },
   );
   /** What would be better than the rest of the list; nothing while it is the best. */
   const swap = computed(() => (judged.value && !judged.value.still ? judged.value : undefined));

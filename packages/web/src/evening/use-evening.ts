@@ -1,12 +1,11 @@
 import { upperFirst, lowerFirst } from '@uisce/core/base';
-import { createSharedComposable, useNow, watchDebounced } from '@vueuse/core';
+import { createSharedComposable, useNow } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
-import { peopleOf, type Evening, type EveningPlan, type Lack, type ScheduledTask } from '@uisce/core/evening';
+import { peopleOf, type Evening, type Lack, type ScheduledTask } from '@uisce/core/evening';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
-import { useAdvice } from '../solver/use-advice';
-import { useAnswer } from '../solver/use-answer';
+import { useQuestion } from '../solver/use-question';
 import { count, listed, useWords } from '../words/use-words';
 
 /** A guest or a drink is changed; what follows is worked out when the hand has moved on. */
@@ -52,8 +51,6 @@ export function sayGuests(n: number): string {
 
 /** The evening to come, worked out: its menu, what it lacks, its schedule. */
 export const useEvening = createSharedComposable(() => {
-  const advice = useAdvice();
-  const answers = useAnswer();
   const evenings = useEvenings();
   const stock = useStock();
   const catalogue = useCatalogue();
@@ -64,15 +61,6 @@ export const useEvening = createSharedComposable(() => {
   /** The first glass, where the reader is. */
   const firstGlass = computed(() =>
     evening.value ? new Date(`${evening.value.on}T${evening.value.from}:00`) : undefined,
-  );
-  // What was worked out stays until something better is: another answer of the plan forgets what was asked about it.
-  const plan = shallowRef<EveningPlan>();
-  watch(advice.on('evening'), (now) => {
-    if (now) plan.value = now;
-  });
-  watch(
-    () => evening.value?.id,
-    () => (plan.value = undefined),
   );
   const asked = computed(() => {
     const e = evening.value;
@@ -87,17 +75,25 @@ export const useEvening = createSharedComposable(() => {
       weekday: at.getDay(),
     };
   });
-  let askedAt = 0;
-  function ask(): void {
-    const [what, at] = [asked.value, firstGlass.value];
-    if (!what || !at) return;
-    askedAt = Date.now();
-    const ahead = Math.floor((at.getTime() - askedAt) / MINUTE_MS);
-    void advice.ask('evening', { ...what, horizon: Math.max(1, Math.min(LONGEST_AHEAD, ahead)) });
-  }
-  watchDebounced([asked, () => answers.proven], ask, { debounce: ASK_AFTER_MS, immediate: true });
-
-  const isAsking = computed(() => advice.isAsking('evening'));
+  /** The moment that it is worked out for: when something of it changed, or what was to be begun is late. */
+  const asOf = shallowRef(Date.now());
+  watch(asked, () => (asOf.value = Date.now()), { flush: 'sync' });
+  const { last, isAsking } = useQuestion(
+    'evening',
+    () => {
+      const [what, at] = [asked.value, firstGlass.value];
+      if (!what || !at) return undefined;
+      const ahead = Math.floor((at.getTime() - asOf.value) / MINUTE_MS);
+      return { of: { ...what, horizon: Math.max(1, Math.min(LONGEST_AHEAD, ahead)) } };
+    },
+    { debounceMs: ASK_AFTER_MS },
+  );
+  // What was worked out for this evening stays until something better is.
+  const plan = computed(() => last.value ?? undefined);
+  watch(
+    () => evening.value?.id,
+    () => (last.value = undefined),
+  );
   const people = computed(() => (evening.value ? peopleOf(evening.value) : 0));
   const missingMinor = computed(() => (plan.value?.missing ?? []).reduce((sum, m) => sum + m.priceMinor, 0));
 
@@ -121,7 +117,7 @@ export const useEvening = createSharedComposable(() => {
     return first !== undefined && now.value.getTime() - momentOf(first.begins).getTime() > MINUTE_MS;
   });
   watch([isLate, now], () => {
-    if (isLate.value && Date.now() - askedAt > AGAIN_AFTER_MS) ask();
+    if (isLate.value && Date.now() - asOf.value > AGAIN_AFTER_MS) asOf.value = Date.now();
   });
 
   const headline = computed(() => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
-import { useAdvice } from '../solver/use-advice';
+import { computed, ref } from 'vue';
+import { useQuestion } from '../solver/use-question';
 import { useCatalogue } from '../household/use-catalogue';
 import { count, useWords } from '../words/use-words';
 import { useKitSentence } from './kit-sentence';
@@ -8,7 +8,6 @@ import MoneyField from '../ui/MoneyField.vue';
 import CheckField from '../ui/CheckField.vue';
 
 /** A starter list for somebody else's bar at an amount. */
-const advice = useAdvice();
 const catalogue = useCatalogue();
 const words = useWords();
 const { sayOffer } = useKitSentence();
@@ -16,15 +15,11 @@ const { sayOffer } = useKitSentence();
 /** About what a present costs, in units of the currency's usual note. */
 const moneyMinor = ref(words.currency() === 'INR' ? 400_000 : 5_000);
 const usualKitchen = ref(true);
-const found = advice.on('gift');
 const open = ref(false);
-
-function ask(): void {
-  if (open.value) advice.ask('gift', { moneyMinor: moneyMinor.value, usualKitchen: usualKitchen.value });
-}
-watch([moneyMinor, usualKitchen, open], ask);
-
-const cover = found;
+const { last: cover, isAsking } = useQuestion('gift', () => {
+  const of = { moneyMinor: moneyMinor.value, usualKitchen: usualKitchen.value };
+  return open.value && { of };
+});
 const opened = computed(() => (cover.value ? cover.value.drinks - cover.value.beyond.length : 0));
 const nameOf = (id: string | undefined) => catalogue.toolInSentence(id ?? '');
 </script>
@@ -36,9 +31,7 @@ const nameOf = (id: string | undefined) => catalogue.toolInSentence(id ?? '');
       <MoneyField label="At most" :minor="moneyMinor" @change="moneyMinor = $event" />
       <CheckField v-model="usualKitchen" label="Their kitchen has the usual things" />
     </div>
-    <v-btn v-if="!cover" :loading="advice.isAsking('gift')" @click="open ? ask() : (open = true)"
-      >Make the list</v-btn
-    >
+    <v-btn v-if="!cover" :loading="isAsking" @click="open = true">Make the list</v-btn>
     <div v-else aria-live="polite">
       <p>
         <strong>{{ words.price(cover.costMinor) }}</strong> of tools and glasses for

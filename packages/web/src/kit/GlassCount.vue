@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { lowerFirst } from '@uisce/core/base';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { MAX_MENU_DRINKS, type GlassPriority } from '@uisce/core/glass';
-import { useAdvice } from '../solver/use-advice';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
@@ -13,7 +13,6 @@ import { useEveningMenu } from './use-evening-menu';
 import { useKitReport } from './use-kit-report';
 
 /** How many of which glasses for guests and a menu. */
-const advice = useAdvice();
 const answers = useAnswer();
 const kits = useKit();
 const catalogue = useCatalogue();
@@ -26,20 +25,11 @@ const FIRST: { value: GlassPriority; words: string }[] = [
   { value: 'kinds', words: 'Fewest kinds' },
 ];
 
-const found = advice.on('glasses');
-const kept = ref<typeof found.value>();
-watch(found, (now) => {
-  if (now) kept.value = now;
-});
 const { said } = useKitReport();
-watch(
-  [menu, guests, first, () => kits.kit, () => answers.result, said],
-  () => {
-    if (menu.value.length > 0 && said.value && answers.current)
-      advice.ask('glasses', { menu: menu.value, guests: guests.value, first: first.value });
-  },
-  { immediate: true },
-);
+const { last: kept } = useQuestion('glasses', () => {
+  if (menu.value.length === 0 || !said.value || !answers.current) return undefined;
+  return { of: { menu: menu.value, guests: guests.value, first: first.value } };
+});
 
 const choices = computed(() =>
   catalogue.all.recipes

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { withArticle, inSentence, lowerFirst } from '@uisce/core/base';
-import { computed, ref, watch } from 'vue';
-import { useAdvice } from '../solver/use-advice';
+import { computed, ref } from 'vue';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
@@ -11,7 +11,6 @@ import { useKitReport } from './use-kit-report';
 import CautionLine from '../ui/CautionLine.vue';
 import CalibratePanel from './CalibratePanel.vue';
 import VesselDrawing from '../ui/drawing/VesselDrawing.vue';
-import type { Advice } from '../solver/tasks/questions';
 import SelectField from '../ui/SelectField.vue';
 import CheckField from '../ui/CheckField.vue';
 import DataTable from '../ui/DataTable.vue';
@@ -19,7 +18,6 @@ import DataTable from '../ui/DataTable.vue';
 /** Amounts that recipes ask for most (common practice). */
 const USUAL_ML = [60, 50, 45, 30, 22.5, 20, 15, 10, 7.5, 5];
 
-const advice = useAdvice();
 const answers = useAnswer();
 const kits = useKit();
 const catalogue = useCatalogue();
@@ -27,20 +25,9 @@ const words = useWords();
 const own = useOwnMeasure();
 
 const weighing = ref(false);
-const scores = ref<Advice<'jiggers'>>();
-const found = advice.on('jiggers');
-watch(found, (now) => {
-  if (now) scores.value = now;
-});
 // After what the sentence says: until then another thread would only hold it up.
 const { said } = useKitReport();
-watch(
-  [() => kits.kit.vessels, () => answers.current, said],
-  () => {
-    if (said.value && answers.current) advice.ask('jiggers', {});
-  },
-  { immediate: true },
-);
+const { last: scores } = useQuestion('jiggers', () => said.value && answers.current && { of: {} });
 
 const share = (part: number) => `${words.number(part * 100, 0)} %`;
 const best = computed(() => scores.value?.scores[0]);

@@ -1,6 +1,6 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref, shallowRef, toRaw, watch } from 'vue';
-import { useAdvice } from '../solver/use-advice';
+import { useQuestion } from '../solver/use-question';
 import { CHECK_AFTER_MS, questionKey, recall, remember } from '../solver/remembered';
 import { useAnswer } from '../solver/use-answer';
 import { useKit } from '../household/use-kit';
@@ -12,7 +12,6 @@ import type { KitScope } from '@uisce/core/plan';
 
 /** The kit against the drinks it is for, worked out again whenever plan or kit changes. */
 export const useKitReport = createSharedComposable(() => {
-  const advice = useAdvice();
   const answers = useAnswer();
   const kits = useKit();
   const stock = useStock();
@@ -25,12 +24,23 @@ export const useKitReport = createSharedComposable(() => {
   const scopeAsked = computed<KitScope>(() => (hasPlan.value ? scope.value : 'counted'));
   /** The last report stays until the next one is there. */
   const report = shallowRef<Advice<'kit'>>();
-  const found = advice.on('kit');
-  const failure = computed(() => advice.failureOf('kit'));
+  const asked = computed(() => {
+    // The same thread answers both: before the plan is proven it would only wait.
+    if (hasPlan.value && !(answers.result && answers.current && !answers.solving)) return undefined;
+    const answer = hasPlan.value ? answers.result?.answer : undefined;
+    const drinks = (answer?.drinks ?? []).map((d) => d.id);
+    return { items: answer?.items ?? [], drinks, scope: scopeAsked.value };
+  });
+  const {
+    found,
+    failure,
+    isAsking,
+    ask: askSolver,
+  } = useQuestion('kit', () => asked.value && { of: asked.value }, { onDemand: true });
   /** Whether there is a first report, or will be none: what else asks a thread something waits for that. */
   const said = computed(() => report.value !== undefined || failure.value !== '');
   const current = computed(
-    () => remembered.value !== '' || (found.value === report.value && !advice.isAsking('kit')),
+    () => remembered.value !== '' || (found.value === report.value && !isAsking.value),
   );
 
   /** Whether this browser is being asked what it found before: building the page would hold that up. */
@@ -49,12 +59,8 @@ export const useKitReport = createSharedComposable(() => {
   let latest = '';
 
   async function ask(): Promise<void> {
-    // The same thread answers both: before the plan is proven it would only wait.
-    if (hasPlan.value && !(answers.result && answers.current && !answers.solving)) return;
-    const answer = hasPlan.value ? answers.result?.answer : undefined;
-    const drinks = (answer?.drinks ?? []).map((d) => d.id);
-    const asked = { items: answer?.items ?? [], drinks, scope: scopeAsked.value };
-    const now = question(asked);
+    if (asked.value === undefined) return;
+    const now = question(asked.value);
     // The answer was checked and is the same: so is what was asked about it.
     if (now === remembered.value) return;
     remembered.value = '';
@@ -68,7 +74,7 @@ export const useKitReport = createSharedComposable(() => {
       await new Promise((resolve) => setTimeout(resolve, CHECK_AFTER_MS));
       if (remembered.value !== now) return;
     }
-    await advice.ask('kit', asked);
+    await askSolver();
     if (found.value && latest === now) void remember('kit', now, toRaw(found.value));
   }
   watch(

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { makeUpOf } from '@uisce/core/plan';
-import { computed, ref, watch } from 'vue';
-import { useAdvice } from '../solver/use-advice';
+import { computed, ref } from 'vue';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
@@ -11,7 +11,6 @@ import { count, useWords } from '../words/use-words';
 import TabRow from '../ui/TabRow.vue';
 
 /** The same brief as if nothing were owned, or as if more were: nothing of it is kept. */
-const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
 const stock = useStock();
@@ -24,7 +23,6 @@ const WAYS = [
 ] as const;
 const way = ref<(typeof WAYS)[number]['value']>('nothing');
 const too = ref<string[]>([]);
-const found = advice.on('best');
 
 const choices = computed(() =>
   catalogue.all.kinds
@@ -34,14 +32,10 @@ const choices = computed(() =>
 );
 const owned = computed(() => (way.value === 'nothing' ? [] : [...stock.owned, ...too.value]));
 const asks = computed(() => way.value === 'nothing' || too.value.length > 0);
-watch(
-  [owned, () => answers.proven, () => catalogue.prices],
-  () => {
-    if (plans.brief && answers.proven && asks.value)
-      void advice.ask('best', {}, { ...plans.brief, ownedKinds: owned.value });
-  },
-  { immediate: true },
-);
+const { found, failure } = useQuestion('best', () => {
+  const { brief } = plans;
+  return asks.value && answers.proven && brief && { of: {}, brief: { ...brief, ownedKinds: owned.value } };
+});
 const more = computed(() => (found.value?.drinksMade ?? 0) - (answers.result?.drinksMade ?? 0));
 const makeUp = computed(() => sayMakeUp(makeUpOf(found.value, catalogue.kinds)));
 </script>
@@ -60,9 +54,7 @@ const makeUp = computed(() => sayMakeUp(makeUpOf(found.value, catalogue.kinds)))
     />
     <p aria-live="polite">
       <template v-if="!asks">Choose a bottle: the plan is solved with it, and nothing is kept.</template>
-      <template v-else-if="!found || advice.isAsking('best')">{{
-        advice.failureOf('best') || 'Working it out.'
-      }}</template>
+      <template v-else-if="!found">{{ failure || 'Working it out.' }}</template>
       <template v-else>
         <strong
           >{{ words.money(plans.brief?.moneyNowMinor ?? 0) }} would make

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { changeBetween, countDrinks, standsOnShelf } from '@uisce/core/plan';
-import { computed, ref, watch } from 'vue';
-import { useAdvice } from '../solver/use-advice';
+import { computed, ref } from 'vue';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
@@ -17,7 +17,6 @@ import SelectField from '../ui/SelectField.vue';
 /** This plan beside another, as two shelves with their differences marked. */
 const SHELF_MM = 1100;
 
-const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
 const catalogue = useCatalogue();
@@ -31,15 +30,9 @@ const others = computed(() => plans.plans.filter((p) => p.id !== plans.current?.
 const chosenId = ref<string>();
 const other = computed(() => others.value.find((p) => p.id === chosenId.value) ?? others.value[0]);
 
-const found = advice.on('best');
-const theirs = found;
-
-watch(
-  [other, () => answers.proven, () => catalogue.prices],
-  () => {
-    if (other.value && answers.proven) advice.ask('best', {}, other.value.brief);
-  },
-  { immediate: true },
+const { found: theirs, failure } = useQuestion(
+  'best',
+  () => other.value && answers.proven && { of: {}, brief: other.value.brief },
 );
 
 const change = computed(() =>
@@ -114,7 +107,7 @@ const open = (ids: readonly string[]) => countDrinks(ids, catalogue.recipes);
       />
       <p aria-live="polite">
         <strong v-if="judgement">{{ judgement }}</strong>
-        <template v-else>{{ advice.failureOf('best') || 'Working out the other plan.' }}</template>
+        <template v-else>{{ failure || 'Working out the other plan.' }}</template>
         <template v-if="change && open(change.added) + open(change.lost) > 0">
           Only there: <DrinkNames :ids="change.added" />. Only here: <DrinkNames :ids="change.lost" />.
         </template>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { untilOut } from '@uisce/core/plan';
 import { computed, ref } from 'vue';
-import { useAdvice } from '../solver/use-advice';
 import { useAboutSet } from '../solver/use-about-set';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
@@ -13,13 +12,12 @@ const FEW = 8;
 /** The bars run as far as this. */
 const WEEKS_DRAWN = 26;
 
-const advice = useAdvice();
 const plans = usePlans();
 const catalogue = useCatalogue();
 const words = useWords();
 const { itemName, itemInSentence } = useItemWords();
 
-const enough = useAboutSet('enough');
+const { found: enough, failure } = useAboutSet('enough');
 const all = ref(false);
 
 const perWeek = computed(() => plans.brief?.drinksPerWeek ?? 0);
@@ -40,7 +38,7 @@ const rows = computed(() => {
 const goingOff = computed(() =>
   rows.value.filter((b) => b.untilOff !== undefined).map((b) => itemInSentence(b.itemId)),
 );
-const larger = useAboutSet('larger');
+const { found: larger } = useAboutSet('larger');
 const largerWords = computed(() => {
   const found = larger.value;
   if (!found) return '';
@@ -82,7 +80,7 @@ const once = computed(() => {
         half a year</small
       >
     </h2>
-    <p v-if="!enough" class="dim" aria-live="polite">{{ advice.failureOf('enough') || 'Counting.' }}</p>
+    <p v-if="!enough" class="dim" aria-live="polite">{{ failure || 'Counting.' }}</p>
     <template v-else>
       <p aria-live="polite">
         {{ count(enough.glassesInAll, 'glass', 'glasses') }} in all, about

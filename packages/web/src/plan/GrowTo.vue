@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
-import { useAdvice } from '../solver/use-advice';
+import { computed, ref } from 'vue';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from '../words/use-item-words';
@@ -8,15 +8,17 @@ import { useWords } from '../words/use-words';
 import DrinkNames from '../ui/DrinkNames.vue';
 
 /** The cheapest way from this set to wanted drinks, and what else it adds. */
-const advice = useAdvice();
 const answers = useAnswer();
 const catalogue = useCatalogue();
 const words = useWords();
 const { itemsInSentence } = useItemWords();
 
 const wanted = ref<string[]>([]);
-const found = advice.on('grow');
-const growth = computed(() => (wanted.value.length > 0 ? found.value : undefined));
+const { found: growth, failure } = useQuestion('grow', () => {
+  const { result, proven } = answers;
+  const drinks = [...wanted.value];
+  return proven && result && drinks.length > 0 && { of: { answer: result.answer, drinks } };
+});
 const besides = computed(() => growth.value?.change?.added.filter((d) => !wanted.value.includes(d)) ?? []);
 const drinks = computed(() => {
   const open = new Set(answers.made.map((d) => d.id));
@@ -25,13 +27,6 @@ const drinks = computed(() => {
     .filter((r) => counted.has(r.id) && !open.has(r.id))
     .map((r) => ({ value: r.id, title: r.name }))
     .sort((a, b) => a.title.localeCompare(b.title));
-});
-
-watch([wanted, () => answers.proven, () => answers.result], () => {
-  const { result } = answers;
-  if (result && answers.proven && wanted.value.length > 0) {
-    advice.ask('grow', { answer: result.answer, drinks: [...wanted.value] });
-  }
 });
 </script>
 
@@ -43,7 +38,7 @@ watch([wanted, () => answers.proven, () => answers.result], () => {
         >Choose one or more drinks that are not in reach; the cheapest way to all of them is worked
         out.</template
       >
-      <template v-else-if="!growth">{{ advice.failureOf('grow') || 'Working it out.' }}</template>
+      <template v-else-if="!growth">{{ failure || 'Working it out.' }}</template>
       <template v-else-if="!growth.change"
         >Nothing you allow and nothing on sale makes all of these.</template
       >

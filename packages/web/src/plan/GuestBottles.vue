@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
-import { useAdvice } from '../solver/use-advice';
+import { computed, ref } from 'vue';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { count } from '../words/use-words';
 import { useItemWords } from '../words/use-item-words';
@@ -11,23 +11,15 @@ import DrinkNames from '../ui/DrinkNames.vue';
 /** Which bottles to ask guests for. */
 const MAX_GUESTS = 20;
 
-const advice = useAdvice();
 const answers = useAnswer();
 const { itemsInSentence } = useItemWords();
 
 const guests = ref(3);
-const found = advice.on('guests');
-const change = found;
+const { found: change, failure } = useQuestion('guests', () => {
+  const { result, proven } = answers;
+  return proven && result && { of: { answer: result.answer, guests: guests.value } };
+});
 const asked = computed(() => change.value?.joined.length ?? 0);
-
-watch(
-  [guests, () => answers.proven, () => answers.result],
-  () => {
-    const { result } = answers;
-    if (result && answers.proven) advice.ask('guests', { answer: result.answer, guests: guests.value });
-  },
-  { immediate: true },
-);
 </script>
 
 <template>
@@ -42,7 +34,7 @@ watch(
       @change="guests = Math.round($event ?? 1)"
     />
     <p aria-live="polite">
-      <template v-if="!change">{{ advice.failureOf('guests') || 'Working it out.' }}</template>
+      <template v-if="!change">{{ failure || 'Working it out.' }}</template>
       <template v-else-if="asked === 0">No bottle widens your menu from here.</template>
       <template v-else>
         Ask for <strong>{{ itemsInSentence(change.joined) }}</strong>: {{ count(asked, 'bottle') }} that

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useElementVisibility } from '@vueuse/core';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { useAdvice } from '../solver/use-advice';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
 import { count } from '../words/use-words';
@@ -10,12 +11,21 @@ import { count } from '../words/use-words';
 const DRAWS = 200;
 const MAX_TIES = 12;
 
-const advice = useAdvice();
 const answers = useAnswer();
 const { itemName, itemsInSentence } = useItemWords();
 
-const ties = advice.on('ties');
-const steady = advice.on('steadiness');
+/** It takes a second of a core after every change: for those who look. */
+const here = ref<HTMLElement>();
+const isSeen = useElementVisibility(here);
+const { found: ties, failure: noTies } = useQuestion('ties', () => {
+  const { result, proven } = answers;
+  return isSeen.value && proven && result && { of: { answer: result.answer, most: MAX_TIES } };
+});
+const steadiness = useQuestion('steadiness', () => answers.proven && { of: { draws: DRAWS } }, {
+  onDemand: true,
+});
+const { found: steady, isAsking: isDrawing } = steadiness;
+const { stopLong } = useAdvice();
 
 const rows = computed(() => {
   const { result } = answers;
@@ -40,19 +50,6 @@ const judgement = computed(() => {
   return `With every price up to 15 % higher or lower, ${count(always.value.length, 'thing')} on the list ${always.value.length === 1 ? 'is' : 'are'} always bought.`;
 });
 
-/** It takes a second of a core after every change: for those who look. */
-const here = ref<HTMLElement>();
-const isSeen = useElementVisibility(here);
-watch(
-  [isSeen, () => answers.proven, () => answers.result],
-  () => {
-    if (!isSeen.value || !answers.proven || !answers.result) return;
-    if (ties.value === undefined && !advice.isAsking('ties'))
-      advice.ask('ties', { answer: answers.result.answer, most: MAX_TIES });
-  },
-  { immediate: true },
-);
-
 /** What one set has that not all have. */
 function own(set: readonly string[]): string {
   const shared = new Set(ties.value?.shared);
@@ -63,7 +60,7 @@ function own(set: readonly string[]): string {
 <template>
   <div ref="here">
     <p aria-live="polite">
-      <template v-if="!ties">{{ advice.failureOf('ties') || 'Looking for sets just as good.' }}</template>
+      <template v-if="!ties">{{ noTies || 'Looking for sets just as good.' }}</template>
       <template v-else-if="ties.sets.length === 1"
         >No other set is as good: this is the only best one at this money.</template
       >
@@ -77,15 +74,12 @@ function own(set: readonly string[]): string {
     </ol>
     <p v-if="judgement" aria-live="polite">{{ judgement }}</p>
     <div class="act">
-      <v-btn
-        v-if="!advice.isAsking('steadiness')"
-        :disabled="!answers.proven"
-        @click="advice.ask('steadiness', { draws: DRAWS })"
-        >{{ steady ? 'Draw prices again' : `Let prices wander, ${DRAWS} times` }}</v-btn
-      >
+      <v-btn v-if="!isDrawing" :disabled="!answers.proven" @click="steadiness.ask()">{{
+        steady ? 'Draw prices again' : `Let prices wander, ${DRAWS} times`
+      }}</v-btn>
       <template v-else>
         <span class="dim">{{ steady?.draws ?? 0 }} of {{ DRAWS }} drawn</span>
-        <v-btn @click="advice.stopLong">Stop</v-btn>
+        <v-btn @click="stopLong">Stop</v-btn>
       </template>
     </div>
     <p v-if="always.length > 0" class="dim">Always: {{ itemsInSentence(always.map((r) => r.id)) }}.</p>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue';
+import { computed } from 'vue';
 import { useKit } from '../household/use-kit';
-import { useAdvice } from '../solver/use-advice';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
 import { count, useWords } from '../words/use-words';
 
 /** Tools, glasses and packs of sugar and the like that the plan's money buys beside the bottles. */
 const answers = useAnswer();
-const advice = useAdvice();
 const kits = useKit();
 const words = useWords();
 const { itemInSentence } = useItemWords();
@@ -35,14 +34,7 @@ const WAY_WORDS = {
   home: 'hands and the kitchen',
   leave: 'tools and glasses left out',
 };
-watch(
-  [() => answers.proven, () => answers.result, () => kits.kit.said],
-  () => {
-    if (answers.proven && answers.result && kits.kit.said) void advice.ask('kitWays', {});
-  },
-  { immediate: true },
-);
-const ways = advice.on('kitWays');
+const { found: ways } = useQuestion('kitWays', () => answers.proven && kits.kit.said && { of: {} });
 const waysWords = computed(() =>
   (ways.value ?? [])
     .map(({ way, open, pieces, kitMinor }) => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { countDrinks } from '@uisce/core/plan';
-import { computed, nextTick, ref, watch } from 'vue';
-import { useAdvice } from '../solver/use-advice';
+import { computed, nextTick, ref } from 'vue';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
@@ -11,7 +11,6 @@ import { count, useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
 
 /** The plan on one page: the sentence, what to buy in order, and what it makes. */
-const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
 const catalogue = useCatalogue();
@@ -20,7 +19,11 @@ const { open, withWords, certainty } = useJudgement();
 const { itemName, drinkName } = useItemWords();
 
 const waiting = ref(false);
-const found = advice.on('shopping');
+const { found, ask } = useQuestion(
+  'shopping',
+  () => answers.result && { of: { answer: answers.result.answer } },
+  { onDemand: true },
+);
 const rows = computed(() =>
   (found.value ?? []).map((p, i, all) => ({
     ...p,
@@ -42,18 +45,14 @@ const toMake = computed(() =>
 );
 const names = computed(() => answers.made.map((d) => drinkName(d.id)).sort((a, b) => a.localeCompare(b)));
 
-function print(): void {
-  if (!answers.result) return;
+async function print(): Promise<void> {
   waiting.value = true;
-  advice.ask('shopping', { answer: answers.result.answer });
-}
-
-watch(found, async (order) => {
-  if (!order || !waiting.value) return;
+  await ask();
   waiting.value = false;
+  if (!found.value) return;
   await nextTick();
   window.print();
-});
+}
 
 const COLUMNS = [
   { key: 'tick', title: '' },

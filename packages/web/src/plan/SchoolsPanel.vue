@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useAnswer } from '../solver/use-answer';
-import { useAdvice } from '../solver/use-advice';
 import { useSchools } from './use-schools';
 import { useCatalogue } from '../household/use-catalogue';
 import { count, useWords } from '../words/use-words';
@@ -11,7 +10,6 @@ import CheckField from '../ui/CheckField.vue';
 import DataTable from '../ui/DataTable.vue';
 
 /** The rules of thumb at the reader's own money, tastes and prices. */
-const advice = useAdvice();
 const answers = useAnswer();
 
 const schools = useSchools();
@@ -66,7 +64,7 @@ const COLUMNS = [
     </h2>
     <p v-if="verdict" class="verdict">{{ verdict }}</p>
     <p v-else class="dim">
-      {{ advice.failureOf('schools') || advice.failureOf('rules') || 'Following each rule.' }}
+      {{ schools.failure || 'Following each rule.' }}
     </p>
     <ul class="plain-list rows">
       <li v-for="row in rows" :key="row.id">

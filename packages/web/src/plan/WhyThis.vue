@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { upperFirst } from '@uisce/core/base';
-import { computed, watch } from 'vue';
-import { useAdvice } from '../solver/use-advice';
+import { computed } from 'vue';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { useItemWords } from '../words/use-item-words';
 import { count, listed, useWords } from '../words/use-words';
@@ -12,14 +12,15 @@ import DrinkNames from '../ui/DrinkNames.vue';
 /** Why a bottle is in the best set, or why it is not: solved again without it, or with it. */
 const props = defineProps<{ itemId: string }>();
 
-const advice = useAdvice();
 const answers = useAnswer();
 const catalogue = useCatalogue();
 const words = useWords();
 const { itemName, itemsInSentence, drinkName } = useItemWords();
 
-const found = advice.on('why');
-const mine = computed(() => (found.value?.itemId === props.itemId ? found.value : undefined));
+const { found: mine, failure } = useQuestion('why', () => {
+  const { result, proven } = answers;
+  return proven && result && { of: { answer: result.answer, itemId: props.itemId } };
+});
 const inSet = computed(() => answers.result?.answer.items.includes(props.itemId) ?? false);
 const change = computed(() => mine.value?.why?.without ?? mine.value?.whyNot?.withIt);
 const others = computed(() => change.value?.joined.filter((id) => id !== props.itemId) ?? []);
@@ -49,21 +50,12 @@ const held = computed(() => {
   if (by?.kind === 'kept') return 'It is here because you keep it always.';
   return by ? `${listed(by.drinks.map(drinkName))} cannot be made without it.` : '';
 });
-
-watch(
-  [() => props.itemId, () => answers.proven, () => answers.result],
-  () => {
-    const { result } = answers;
-    if (result && answers.proven) advice.ask('why', { answer: result.answer, itemId: props.itemId });
-  },
-  { immediate: true },
-);
 </script>
 
 <template>
   <div class="why" aria-live="polite">
     <h3>{{ inSet ? 'Why this one' : 'Why not this one' }}</h3>
-    <p v-if="advice.failureOf('why')">{{ advice.failureOf('why') }}</p>
+    <p v-if="failure">{{ failure }}</p>
     <p v-else-if="!mine" class="dim">Solving again {{ inSet ? 'without' : 'with' }} it.</p>
     <template v-else-if="inSet">
       <p v-if="held">{{ held }}</p>

@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { amountMl, daysBetween } from '@uisce/core/base';
 import { drinksThatUse } from '@uisce/core/stock';
-import { computed, watch } from 'vue';
+import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
 import { useCatalogue } from '../household/use-catalogue';
-import { useAdvice } from '../solver/use-advice';
+import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { count, useWords } from '../words/use-words';
 import { SOON_DAYS, useShelf } from './use-shelf';
 
 /** What goes off first asks to be used: the drinks of this house that use most of it before it does. */
-const advice = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
 const stock = useStock();
@@ -28,15 +27,11 @@ const turning = computed(() =>
     .filter((f) => f.turnsOn !== undefined && daysBetween(today.iso(), f.turnsOn) <= SOON_DAYS)
     .sort((a, b) => ((a.turnsOn ?? '') < (b.turnsOn ?? '') ? -1 : 1)),
 );
-const open = advice.on('here');
-watch(
-  [turning, () => answers.proven],
-  ([soon, proven]) => {
-    if (soon.length > 0 && proven && plans.brief)
-      void advice.ask('here', {}, { ...plans.brief, ownedKinds: [...stock.there.keys()].sort() });
-  },
-  { immediate: true },
-);
+const { found: open } = useQuestion('here', () => {
+  const { brief } = plans;
+  if (turning.value.length === 0 || !answers.proven || !brief) return undefined;
+  return { of: {}, brief: { ...brief, ownedKinds: [...stock.there.keys()].sort() } };
+});
 const rows = computed(() =>
   turning.value.map((f) => {
     const days = Math.max(0, daysBetween(today.iso(), f.turnsOn ?? today.iso()));

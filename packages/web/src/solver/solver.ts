@@ -4,7 +4,7 @@ import type { About, From, TimedResult } from './about';
 import type { SolverApi } from './solver.worker';
 import solverUrl from './solver.worker?worker&url';
 import type { CurvePart, CurveShare } from './tasks/curve';
-import type { Advice, QuestionArguments, Topic } from './tasks/questions';
+import type { Advice, QuestionArguments, Told, Topic } from './tasks/questions';
 
 /** Reactive proxies cannot be cloned; plain JSON can. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
@@ -73,17 +73,16 @@ export class Solver {
     asked: QuestionArguments<T>,
     onSoFar: (soFar: Advice<T>, progress: number) => void,
   ): Promise<Advice<T>> {
-    const advise = this.open().advise as unknown as (
-      topic: T,
-      about: About,
-      asked: QuestionArguments<T>,
-      tell: typeof onSoFar,
-    ) => Promise<Advice<T>>;
+    const on = (told: Told): Advice<T> => {
+      const advice = told[topic];
+      if (advice === undefined) throw new Error(`nothing was told on ${topic}`);
+      return advice;
+    };
     // What the page makes of it stays here: nothing of it could be cloned back.
-    const tell = proxy((soFar: Advice<T>, progress: number): void => {
-      onSoFar(soFar, progress);
+    const tell = proxy((soFar: Told, progress: number): void => {
+      onSoFar(on(soFar), progress);
     });
-    return advise(topic, plain(about), plain(asked), tell);
+    return on(await this.open().advise(topic, plain(about), plain(asked), tell));
   }
 
   /** Give up on whatever is being solved. */

@@ -4,7 +4,7 @@ import { bestPlan, type PlanResult } from '@uisce/core/plan';
 import type { About, From, TimedResult } from './about';
 import { drawCurve, type CurvePart, type CurveShare } from './tasks/curve';
 import { searchFor } from './tasks/held';
-import { QUESTIONS, type Advice, type QuestionArguments, type Topic } from './tasks/questions';
+import { answerQuestion, type QuestionArguments, type Told, type Topic } from './tasks/questions';
 
 let catalogue: Catalogue | undefined;
 /** The turn of the newest request, in memory shared with the page: whatever is older stops. */
@@ -63,15 +63,9 @@ const api = {
     topic: T,
     about: About,
     asked: QuestionArguments<T>,
-    tell: (soFar: Advice<T>, progress: number) => void,
-  ): Advice<T> {
-    const question = QUESTIONS[topic] as unknown as (
-      about: About,
-      asked: QuestionArguments<T>,
-      catalogue: Catalogue,
-      tell: (soFar: Advice<T>, progress: number) => void,
-    ) => Advice<T>;
-    return question(about, asked, known(), tell);
+    tell: (soFar: Told, progress: number) => void,
+  ): Told {
+    return answerQuestion(topic, about, asked, known(), tell);
   },
 };
 

@@ -3,7 +3,13 @@ import { bestPlan } from '@uisce/core/plan';
 import type { About, From, TimedResult } from '../solver/about';
 import { searchFor } from '../solver/tasks/held';
 import { drawCurve, type CurvePart, type CurveShare } from '../solver/tasks/curve';
-import { QUESTIONS, type Topic } from '../solver/tasks/questions';
+import {
+  answerQuestion,
+  type Advice,
+  type QuestionArguments,
+  type Told,
+  type Topic,
+} from '../solver/tasks/questions';
 
 /** What was asked of solvers since the test began, and a hand on when they answer. */
 export const asked = {
@@ -64,12 +70,20 @@ export class Solver {
     return !isStale();
   }
 
-  async advise(topic: Topic, about: About, question: object, tell: () => void): Promise<unknown> {
+  async advise<T extends Topic>(
+    topic: T,
+    about: About,
+    question: QuestionArguments<T>,
+    tell: (soFar: Advice<T>, progress: number) => void,
+  ): Promise<Advice<T> | undefined> {
     asked.topics.push(topic);
     await asked.gate;
     if (topic === asked.failsOn) throw new Error('Out of memory');
-    const ask = QUESTIONS[topic] as unknown as (a: About, q: object, c: Catalogue, t: () => void) => unknown;
-    return ask(about, question, this.catalogue(), tell);
+    const soFar = (told: Told, progress: number) => {
+      const advice = told[topic];
+      if (advice !== undefined) tell(advice, progress);
+    };
+    return answerQuestion(topic, about, question, this.catalogue(), soFar)[topic];
   }
 
   stop(): void {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { freshAWeekMinor } from '@uisce/core/plan';
-import { useAdvice } from '../solver/use-advice';
+import { useAboutSet } from '../solver/use-about-set';
 import { useAnswer } from '../solver/use-answer';
 import { useCurve } from '../solver/use-curve';
 import { usePlans } from '../household/use-plans';
@@ -14,12 +14,13 @@ const answers = useAnswer();
 const curve = useCurve();
 const plans = usePlans();
 const words = useWords();
-const enough = useAdvice().on('enough');
+const { found: enough } = useAboutSet('enough');
 /** What is bought on the day is beside the money: said as soon as it has been counted. */
 const freshWords = computed(() => {
   if (!enough.value || !plans.brief) return '';
   const aWeek = freshAWeekMinor(enough.value.freshMinor, plans.brief);
   const aside = plans.brief.freshMinor;
+  if (aWeek + aside === 0) return '';
   const taken = `fresh things about ${words.price(aWeek)} a week`;
   return aside > 0 ? `${words.price(aside)} set aside for fresh things; ${taken}` : taken;
 });

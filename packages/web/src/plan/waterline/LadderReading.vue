@@ -3,10 +3,11 @@ import { LineChart } from 'echarts/charts';
 import { GridComponent } from 'echarts/components';
 import { use } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import VChart from 'vue-echarts';
 import { useTheme } from 'vuetify';
 import { useAdvice } from '../../solver/use-advice';
+import { useQuestion } from '../../solver/use-question';
 import { useAnswer } from '../../solver/use-answer';
 import { usePlans } from '../../household/use-plans';
 import { count, useWords } from '../../words/use-words';
@@ -20,7 +21,7 @@ defineProps<{ asTable: boolean }>();
 
 const MONTHS = [4, 6, 9, 12] as const;
 
-const advice = useAdvice();
+const { stopLong } = useAdvice();
 const answers = useAnswer();
 const plans = usePlans();
 const words = useWords();
@@ -28,16 +29,12 @@ const theme = useTheme();
 
 const months = ref<(typeof MONTHS)[number]>(6);
 const perMonth = computed(() => plans.brief?.moneyPerMonthMinor ?? 0);
-const found = advice.on('ladder');
-const ladder = found;
-
-watch(
-  [months, () => answers.proven, perMonth],
-  () => {
-    if (answers.proven && perMonth.value > 0) advice.ask('ladder', { months: months.value });
-  },
-  { immediate: true },
-);
+const {
+  found: ladder,
+  failure,
+  isAsking,
+  progress,
+} = useQuestion('ladder', () => answers.proven && perMonth.value > 0 && { of: { months: months.value } });
 
 const certainty = computed(() => {
   if (!ladder.value) return '';
@@ -118,9 +115,9 @@ const option = computed(() => {
               : 'as many as the best set at that money'
           }}.
         </template>
-        <template v-else-if="advice.failureOf('ladder')">{{ advice.failureOf('ladder') }}</template>
-        <template v-else-if="advice.isAsking('ladder')">Working out the order.</template>
-        <template v-else-if="found === null"
+        <template v-else-if="failure">{{ failure }}</template>
+        <template v-else-if="isAsking">Working out the order.</template>
+        <template v-else-if="ladder === null"
           >What you ask for cannot be met with this money month by month.</template
         >
       </p>
@@ -130,10 +127,10 @@ const option = computed(() => {
         Line: bought month by month at {{ words.money(perMonth) }} a month. Dashed: the best set that money
         could have bought at once. What to buy is in the table.
       </p>
-      <p v-if="skip && !advice.isAsking('ladder')" class="foot">{{ skip }}</p>
-      <p v-if="advice.isAsking('ladder')" class="dim foot">
-        Trying a skipped month: {{ Math.round(100 * advice.progressOf('ladder')) }} %.
-        <button class="plain-button link" type="button" @click="advice.stopLong">Stop</button>
+      <p v-if="skip && !isAsking" class="foot">{{ skip }}</p>
+      <p v-if="isAsking" class="dim foot">
+        Trying a skipped month: {{ Math.round(100 * progress) }} %.
+        <button class="plain-button link" type="button" @click="stopLong">Stop</button>
       </p>
       <SelectField
         class="horizon"

@@ -70,7 +70,7 @@ function withoutSiblings(
  * What can be asked about a brief, each a call of the core. Long ones tell what they have on the way.
  * Money in minor units.
  */
-export const QUESTIONS = {
+const ASKED = {
   /** Why an item is in the answer, or why not. */
   why(about: About, { answer, itemId }: { answer: PlanAnswer; itemId: string }, catalogue: Catalogue) {
     // Another size of it would be no answer to why it is there.
@@ -258,8 +258,39 @@ export const QUESTIONS = {
   },
 };
 
-export type Topic = keyof typeof QUESTIONS;
-/** What a question on a topic asks with. */
-export type QuestionArguments<T extends Topic> = Parameters<(typeof QUESTIONS)[T]>[1];
-/** What is known of it. */
-export type Advice<T extends Topic> = ReturnType<(typeof QUESTIONS)[T]>;
+export type Topic = keyof typeof ASKED;
+/** What a question on a topic asks with, by topic. */
+type AllArguments = { [T in Topic]: Parameters<(typeof ASKED)[T]>[1] };
+/** What is known of it, by topic. */
+type AllAdvice = { [T in Topic]: ReturnType<(typeof ASKED)[T]> };
+export type QuestionArguments<T extends Topic> = AllArguments[T];
+export type Advice<T extends Topic> = AllAdvice[T];
+
+/** The same, so that the topic tells what goes in and what comes out. */
+const QUESTIONS: {
+  [T in Topic]: (
+    about: About,
+    asked: AllArguments[T],
+    catalogue: Catalogue,
+    tell: Tell<AllAdvice[T]>,
+  ) => AllAdvice[T];
+} = ASKED;
+
+/** What is known on one topic, under its name: so it keeps its type on its way between threads. */
+export type Told = Partial<AllAdvice>;
+
+/** Answer a question on a topic. */
+export function answerQuestion<T extends Topic>(
+  topic: T,
+  about: About,
+  asked: AllArguments[T],
+  catalogue: Catalogue,
+  tell: (soFar: Told, progress: number) => void,
+): Told {
+  const told = (advice: AllAdvice[T]): Told => {
+    const one: Told = {};
+    one[topic] = advice;
+    return one;
+  };
+  return told(QUESTIONS[topic](about, asked, catalogue, (soFar, progress) => tell(told(soFar), progress)));
+}
