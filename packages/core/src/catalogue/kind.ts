@@ -111,6 +111,16 @@ export const kindSchema = z.strictObject({
   /** How it goes off in a batch that it goes into, and what it brings to the batch's water. */
   keepsAs: z.enum(KEEPS_AS).optional(),
   solute: z.enum(SOLUTES).optional(),
+  /** It comes out of the tap: always there, and free. */
+  fromTap: z.boolean().optional(),
+  /** Leaves that are pressed lightly, and stand in water between evenings. */
+  herb: z.boolean().optional(),
+  /** A purée or the like: it wants a spoon to mix, whatever it is poured with. */
+  pulp: z.boolean().optional(),
+  /** It is pressed from fruit on the day: the juice that one of them usually gives, ml. */
+  juiceMl: z.number().positive().max(1000).optional(),
+  /** It is hard fruit itself, which waits as long as what juice is pressed from. */
+  hardFruit: z.boolean().optional(),
   /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */
   work: z.array(idSchema).default([]),
   allergens: z.array(z.enum(ALLERGENS)).default([]),

@@ -35,8 +35,6 @@ export interface DrinkCost {
 /** Leaves on a sprig (common practice): herbs are priced by the leaf, whichever is poured. */
 const LEAVES_PER_SPRIG = 6;
 
-const FREE = new Set(['still-water', 'hot-water']);
-
 function piecesOf(amount: Amount): number {
   return amount.measure === 'sprig' ? amount.value * LEAVES_PER_SPRIG : amount.value;
 }
@@ -65,7 +63,7 @@ function slotCost(
     if (own && ml !== undefined) return { minor: (own.priceMinor * ml) / own.ml, whose };
   }
   const options = kindIds.flatMap((id) => {
-    if (FREE.has(id)) return [0];
+    if (kinds.get(id)?.fromTap) return [0];
     const fresh = prices.fresh.find((f) => f.kind === id);
     if (ml === undefined) {
       return fresh?.pieces === undefined ? [] : [(fresh.priceMinor * piecesOf(slot.amount)) / fresh.pieces];

@@ -103,7 +103,7 @@ export function methodSteps(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): M
   if (long.length > 0 && method !== 'layer' && method !== 'hot')
     steps.push({ do: 'top', slots: long, first: unpressed.length === 0 });
   // Wine and bubbles by themselves mix as they are poured; ice or a purée wants a spoon.
-  const thick = body.some((s) => s.kind.endsWith('puree'));
+  const thick = body.some((s) => kinds.get(s.kind)?.pulp === true);
   if (method === 'build' && (ice !== 'none' || thick) && (long.length > 0 || mixed.length > 1))
     steps.push({ do: 'lift', fizzy: long.some(fizzy) });
   if (floated.length > 0) steps.push({ do: 'float', slots: floated });

@@ -121,7 +121,7 @@ describe('in the shop', () => {
     const begun = put(errand, { gin: { state: 'basket' } });
     expect(judgeErrand(matter, begun)).toMatchObject({
       still: true,
-      listed: { open: 4, spendMinor: 3300, overMinor: 0 },
+      listed: { drinksMade: 4, spendMinor: 3300, overMinor: 0 },
     });
   });
 

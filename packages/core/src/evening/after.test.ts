@@ -109,7 +109,7 @@ describe('what is left', () => {
       bottle(1, 'lime-juice', { pieces: 1, boughtOn: '2026-11-20' }),
       bottle(2, 'lime-juice', { pieces: 6, boughtOn: '2026-11-27' }),
     ];
-    const now = shelved({ kind: 'lime-juice', ml: 54 }, '2026-11-28', fruit, () => ID(3));
+    const now = shelved({ kind: 'lime-juice', ml: 54 }, '2026-11-28', fruit, kinds, () => ID(3));
     expect(now[0]).toMatchObject({ id: ID(3), leftMl: 54, openedOn: '2026-11-28', place: 'fridge' });
     // 54 ml are two fruits: the older one first.
     expect(now.slice(1).map((b) => [b.id, b.pieces, b.finishedOn])).toEqual([

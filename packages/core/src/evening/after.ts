@@ -68,6 +68,7 @@ export function shelved(
   { kind, ml }: Pick<Leftover, 'kind' | 'ml'>,
   on: string,
   bottles: readonly Bottle[],
+  kinds: ReadonlyMap<string, Kind>,
   newId: () => string,
 ): Bottle[] {
   const kept: Bottle = {
@@ -78,7 +79,7 @@ export function shelved(
     boughtOn: on,
     openedOn: on,
   };
-  let fruit = fruitOf(kind, ml) ?? 0;
+  let fruit = fruitOf(kinds.get(kind), ml) ?? 0;
   const counted = bottles
     .filter((b) => b.kind === kind && (b.pieces ?? 0) > 0 && isThere(b))
     .sort((a, b) => ((a.boughtOn ?? '9') < (b.boughtOn ?? '9') ? -1 : 1));

@@ -3,7 +3,6 @@ import { withHouseSyrup } from '../bench/house-syrup.js';
 import { mixedKind } from '../mixed/batched.js';
 import { inGlass, type InGlass } from '../drink/in-glass.js';
 import {
-  FROM_THE_TAP,
   inHandInOrder,
   strongestFilling,
   wayInHand,
@@ -27,6 +26,10 @@ export class Wares {
   }
   of(kind: string, isPoured: boolean): EveningWare {
     return this.all[this.placeOf(kind, isPoured)] as EveningWare;
+  }
+  /** Nobody buys it, and it never runs short. */
+  isFree(kind: string): boolean {
+    return this.house.kinds.get(kind)?.fromTap === true;
   }
 }
 
@@ -109,8 +112,9 @@ export class Filler {
     asked: string,
     part: number,
   ): { kind: string; money: number } | undefined {
-    if (FROM_THE_TAP.has(asked)) return { kind: asked, money: 0 };
-    const fresh = this.house.kinds.get(asked)?.supply === 'fresh' ? [asked] : [];
+    const known = this.house.kinds.get(asked);
+    if (known?.fromTap) return { kind: asked, money: 0 };
+    const fresh = known?.supply === 'fresh' ? [asked] : [];
     const all = [...(this.inHand.get(asked) ?? []), ...fresh, ...(this.sold.get(asked) ?? [])];
     let best: { kind: string; money: number } | undefined;
     for (const kind of all) {
@@ -135,7 +139,7 @@ export function usesOf(
   slots.forEach((slot, i) => {
     if (slot.optional) return;
     fillings[i]?.kinds.forEach((kind, k) => {
-      if (FROM_THE_TAP.has(kind)) return;
+      if (wares.isFree(kind)) return;
       const part = fillings[i]?.parts[k] ?? 1;
       const place = wares.placeOf(kind, slot.ml !== undefined);
       const ware = wares.all[place] as EveningWare;

@@ -1,5 +1,5 @@
 import type { PriceList } from '../catalogue/price-list.js';
-import type { NotInTime } from './schedule.js';
+import type { ScheduleTask } from './schedule.js';
 import type { MenuPour } from './quantities.js';
 
 /** What to do about a task that there is no time for. */
@@ -15,14 +15,13 @@ export type Instead =
  * shop, or the drinks that ask for it taken off the menu.
  */
 export function insteadOf(
-  { task }: Pick<NotInTime, 'task'>,
+  { kind, of = '' }: Pick<ScheduleTask, 'kind' | 'of'>,
   drinks: readonly MenuPour[],
   prices: Pick<PriceList, 'bottles'>,
 ): Instead {
-  const [what = '', of = ''] = task.split('.');
-  if (what === 'fill' || what === 'ice') return { is: 'bags' };
-  if (what === 'batch' || what === 'chill') return { is: 'by-the-glass', drink: of };
-  if (what === 'make' || what === 'rest') {
+  if (kind === 'fill' || kind === 'freeze') return { is: 'bags' };
+  if (kind === 'batch' || kind === 'chill') return { is: 'by-the-glass', drink: of };
+  if (kind === 'make' || kind === 'rest') {
     const sold = prices.bottles.find((b) => b.kind === of && !b.homeMade);
     return sold
       ? { is: 'bought', kind: of, label: sold.label }

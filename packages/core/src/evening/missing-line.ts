@@ -17,7 +17,7 @@ export function lineOfMissing(
       ? { is: 'bottle', kind, ml: ware.ml }
       : { is: 'fresh', kind, sold: label, ...(ware.counted ? { pieces: holds } : {}) };
   return {
-    id: `evening-${ware.is === 'bottle' ? ware.id : kind}`,
+    id: `${FOR_EVENING}${ware.is === 'bottle' ? ware.id : kind}`,
     shop,
     ware: bought,
     label,
@@ -29,4 +29,12 @@ export function lineOfMissing(
     why: ware.is === 'fresh' ? 'fresh' : 'plan',
     ...(by === undefined ? {} : { by }),
   };
+}
+
+/** Begins the ids of what was put on an errand for an evening. */
+const FOR_EVENING = 'evening-';
+
+/** Whether a line of an errand was put there for an evening. */
+export function isForEvening({ id }: Pick<ErrandLine, 'id'>): boolean {
+  return id.startsWith(FOR_EVENING);
 }

@@ -174,19 +174,19 @@ describe('what there is no time for', () => {
         homeMade: false,
       },
     ];
-    expect(insteadOf({ task: 'ice.cube-tray.2' }, pours, { bottles })).toEqual({ is: 'bags' });
-    expect(insteadOf({ task: 'chill.wet' }, pours, { bottles })).toEqual({
+    expect(insteadOf({ kind: 'freeze', of: 'cube-tray' }, pours, { bottles })).toEqual({ is: 'bags' });
+    expect(insteadOf({ kind: 'chill', of: 'wet' }, pours, { bottles })).toEqual({
       is: 'by-the-glass',
       drink: 'wet',
     });
-    expect(insteadOf({ task: 'make.orgeat' }, pours, { bottles })).toMatchObject({
+    expect(insteadOf({ kind: 'make', of: 'orgeat' }, pours, { bottles })).toMatchObject({
       is: 'bought',
       label: 'Orgeat',
     });
-    expect(insteadOf({ task: 'rest.vermouth' }, pours, { bottles })).toEqual({
+    expect(insteadOf({ kind: 'rest', of: 'vermouth' }, pours, { bottles })).toEqual({
       is: 'off-the-menu',
       drinks: ['wet'],
     });
-    expect(insteadOf({ task: 'table' }, pours, { bottles })).toEqual({ is: 'help' });
+    expect(insteadOf({ kind: 'table' }, pours, { bottles })).toEqual({ is: 'help' });
   });
 });

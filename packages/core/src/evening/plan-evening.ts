@@ -26,7 +26,7 @@ import { quantitiesOf, type MenuPour, type Quantities } from './quantities.js';
 import { slackOf } from './slack.js';
 import { poursOf, thirstOf, type MenuPours } from './thirst.js';
 import type { ScheduleProblem, ScheduleTask } from './schedule.js';
-import { batchesAhead, tasksAhead, type AheadBatch } from './schedule-of.js';
+import { batchesAhead, tasksAhead, type AheadBatch, fillTask } from './schedule-of.js';
 import type { MissingItem } from './ware.js';
 import { glassPlan, type GlassPlan } from './washes.js';
 
@@ -220,7 +220,7 @@ function aheadOf(
   const tried = (fewer: number): Before => {
     // A tray is turned as often as somebody is awake to do it, and there is time for.
     const turns = (hours: number, { id }: { id: string }) =>
-      evening.done.filter((task) => task.startsWith(`fill.${id}.`)).length +
+      turnsDone(evening.done, id) +
       Math.max(0, Math.floor(Math.min(horizon / 60, ICE_DAYS * 24) / Math.max(hours, turnHours)) - fewer);
     const ice = icePlan({ neededG: quantities.iceG, blocks: quantities.blocks }, trays, turns);
     const ahead = {
@@ -243,13 +243,21 @@ function aheadOf(
       room,
     };
     const schedule = placeSchedule(problem);
-    const instead = schedule.ok ? undefined : insteadOf(schedule.not, drinks, prices);
+    const late = schedule.ok ? undefined : tasks.find((t) => t.id === schedule.not.task);
+    const instead = schedule.ok ? undefined : insteadOf(late ?? {}, drinks, prices);
     const slack = schedule.ok ? slackOf(problem, schedule.placed) : new Map<string, number>();
     return { batches: batchesAhead(ahead), ice, tasks, schedule, slack, instead };
   };
   let before = tried(0);
   for (let fewer = 1; fewer <= FEWER_TURNS && before.instead?.is === 'bags'; fewer++) before = tried(fewer);
   return before;
+}
+
+/** How often a mould's trays were filled: one time after the other. */
+function turnsDone(done: readonly string[], mould: string): number {
+  let turns = 0;
+  while (done.includes(fillTask(mould, turns + 1))) turns += 1;
+  return turns;
 }
 
 function brimOf(glass: string, catalogue: Pick<Catalogue, 'glasses'>): number {

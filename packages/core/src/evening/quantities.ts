@@ -61,7 +61,7 @@ export function quantitiesOf(
   let [iceG, crushedG, blocks] = [0, 0, 0];
   for (const { drink, glasses, mixed, brimMl } of drinks) {
     for (const { kind, amount, optional } of drink.slots) {
-      if (optional || kind === 'still-water' || kind === 'hot-water') continue;
+      if (optional || house.kinds.get(kind)?.fromTap) continue;
       const ml = amountMl(amount);
       const was = amounts.get(kind) ?? { amount: 0, isPoured: ml !== undefined, pouredMl: 0 };
       const pieces = ml === undefined ? amount.value : 0;

@@ -56,6 +56,12 @@ export interface AheadBatch {
 
 type Task = Partial<ScheduleTask> & Pick<ScheduleTask, 'id' | 'name' | 'minutes' | 'hands'>;
 
+/** The row of all that is frozen, however often its trays are turned. */
+const ICE_ROW = 'ice';
+
+/** The id of filling a mould's trays for the n-th time, from 1. */
+export const fillTask = (mould: string, n: number): string => `fill.${mould}.${n}`;
+
 /** Drinks of a menu that are mixed ahead, for the glasses that are not in a bottle yet. */
 export function batchesAhead({
   drinks,
@@ -87,6 +93,7 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
   if (toBuy.size > 0)
     tasks.push({
       id: 'buy',
+      kind: 'buy',
       name: 'Shopping',
       minutes: MINUTES.buy,
       hands: true,
@@ -100,6 +107,7 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
     const names = fruit.map((f) => (kinds.get(f.kind)?.name ?? f.kind).toLowerCase());
     tasks.push({
       id: 'squeeze',
+      kind: 'squeeze',
       name: upperFirst(names.join(', ')),
       hands: true,
       minutes: MINUTES.squeeze + Math.ceil(pieces) * MINUTES.fruit,
@@ -113,6 +121,7 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
   if (herbs.length > 0)
     tasks.push({
       id: 'herbs',
+      kind: 'herbs',
       name: 'Herbs, washed and picked',
       minutes: MINUTES.herbs,
       hands: true,
@@ -123,6 +132,7 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
     tasks.push(
       {
         id: 'glasses',
+        kind: 'glasses',
         name: 'Glasses to the freezer',
         minutes: MINUTES.glasses,
         hands: true,
@@ -130,6 +140,8 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
       },
       {
         id: 'cold',
+        kind: 'cold',
+        row: 'glasses',
         name: 'Glasses cold',
         minutes: MINUTES.cold,
         hands: false,
@@ -140,6 +152,7 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
   if (quantities.garnishes.length > 0)
     tasks.push({
       id: 'garnish',
+      kind: 'garnish',
       name: 'Garnishes',
       minutes: MINUTES.garnish,
       hands: true,
@@ -148,6 +161,7 @@ export function tasksAhead(ahead: Ahead): ScheduleTask[] {
     });
   tasks.push({
     id: 'table',
+    kind: 'table',
     name: 'Mats, water and food out',
     minutes: MINUTES.table,
     hands: true,
@@ -161,7 +175,10 @@ function iceTasks({ trays }: IcePlan): Task[] {
   return trays.flatMap(({ mould, cycles, hours }) =>
     Array.from({ length: cycles }, (_, i): Task[] => [
       {
-        id: `fill.${mould.id}.${i + 1}`,
+        id: fillTask(mould.id, i + 1),
+        kind: 'fill',
+        of: mould.id,
+        row: ICE_ROW,
         name: `Fill the trays, ${i + 1} of ${cycles}`,
         minutes: MINUTES.fill,
         hands: true,
@@ -169,10 +186,13 @@ function iceTasks({ trays }: IcePlan): Task[] {
       },
       {
         id: `ice.${mould.id}.${i + 1}`,
+        kind: 'freeze',
+        of: mould.id,
+        row: ICE_ROW,
         name: `Ice, ${lowerFirst(mould.name)}, ${i + 1} of ${cycles}`,
         minutes: Math.round(hours * 60),
         hands: false,
-        after: [`fill.${mould.id}.${i + 1}`],
+        after: [fillTask(mould.id, i + 1)],
         during: { [`tray.${mould.id}`]: 1 },
       },
     ]).flat(),
@@ -184,6 +204,8 @@ function batchTasks(ahead: Ahead, bought: (kinds: Iterable<string>) => string[])
   return batchesAhead(ahead).flatMap(({ drink, name, glasses, batch }): Task[] => [
     {
       id: `batch.${drink}`,
+      kind: 'batch',
+      of: drink,
       name: `${name}, mixed ahead`,
       hands: true,
       minutes: MINUTES.batch + glasses * MINUTES.batchGlass,
@@ -192,6 +214,9 @@ function batchTasks(ahead: Ahead, bought: (kinds: Iterable<string>) => string[])
     },
     {
       id: `chill.${drink}`,
+      kind: 'chill',
+      of: drink,
+      row: `batch.${drink}`,
       name: `${name}, cold`,
       minutes: MINUTES.chill,
       hands: false,
@@ -210,13 +235,18 @@ function syrupTasks({ quantities, kinds, homeMade, keepsDays }: Ahead): Task[] {
     const freshMinutes = Math.min(MAX_FRESH, keepsDays(way) * DAY);
     const make: Task = {
       id: `make.${kind}`,
+      kind: 'make',
+      of: kind,
       name: known.name,
       minutes: MAKE_MINUTES[way.effort],
       hands: true,
     };
     if (waits === 0) return [{ ...make, freshMinutes, readyMinutes: READY.syrup }];
-    const rest = {
+    const rest: Task = {
       id: `rest.${kind}`,
+      kind: 'rest',
+      of: kind,
+      row: make.id,
       name: `${known.name}, resting`,
       minutes: Math.ceil(waits),
       hands: false,

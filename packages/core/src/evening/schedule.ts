@@ -6,10 +6,32 @@ const minutes = z
   .max(60 * 24 * 14);
 const id = z.string().min(1).max(60);
 
+/** What is done: by hands, or by itself after them. */
+const TASK_KINDS = [
+  'buy',
+  'fill',
+  'freeze',
+  'batch',
+  'chill',
+  'make',
+  'rest',
+  'squeeze',
+  'herbs',
+  'glasses',
+  'cold',
+  'garnish',
+  'table',
+] as const;
+
 /** One thing to do before the first glass. */
 export const scheduleTaskSchema = z.strictObject({
   id,
   name: z.string().min(1).max(120),
+  kind: z.enum(TASK_KINDS).optional(),
+  /** What it is done to: the drink, the kind or the mould. */
+  of: id.optional(),
+  /** Tasks of one row are drawn in one: what waits stands behind what is done for it. Its own, where none is named. */
+  row: id.optional(),
   /** How long it takes. */
   minutes: minutes.min(1),
   /** Whether somebody's hands are at it all the time; else it waits by itself, over night too. */

@@ -1,7 +1,6 @@
 import type { Kind } from '../catalogue/kind.js';
 import { kindAndAncestors } from '../catalogue/catalogue.js';
 import type { PriceList } from '../catalogue/price-list.js';
-import { JUICE_ML } from '../pouring/fruit.js';
 import type { AtHand } from '../stock/at-hand.js';
 
 /** Something to be bought for a menu. */
@@ -73,7 +72,7 @@ export function wareOf(kind: string, isPoured: boolean, house: WareHouse): Eveni
       packs: bottlePacks(kind, house),
     };
   const sold = house.prices.fresh.find((f) => f.kind === kind);
-  const juice = JUICE_ML[kind];
+  const juice = known.juiceMl;
   const isCounted =
     juice !== undefined ||
     sold?.pieces !== undefined ||

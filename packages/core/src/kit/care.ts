@@ -1,3 +1,4 @@
+import type { Kind } from '../catalogue/kind.js';
 import { addMonths } from '../base/days.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Recipe } from '../catalogue/recipe.js';
@@ -29,12 +30,12 @@ export interface WayOfWorking {
   herbs: boolean;
 }
 
-/** Herbs that are kept stem-up in water between evenings. */
-const HERBS = new Set(['mint', 'basil', 'rosemary']);
-
 /** Whether any of these drinks takes fresh herbs. */
-export function takesHerbs(recipes: readonly Pick<Recipe, 'slots'>[]): boolean {
-  return recipes.some((r) => r.slots.some((s) => HERBS.has(s.kind)));
+export function takesHerbs(
+  recipes: readonly Pick<Recipe, 'slots'>[],
+  kinds: ReadonlyMap<string, Kind>,
+): boolean {
+  return recipes.some((r) => r.slots.some((s) => kinds.get(s.kind)?.herb === true));
 }
 
 /** Past so many bottles, spouts pay for their washing-up (common practice). */

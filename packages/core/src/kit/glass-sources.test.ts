@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { priceListSchema } from '../catalogue/price-list.js';
-import { testRecipe } from '../testing/trade.js';
+import { testRecipe, testKinds } from '../testing/trade.js';
 import { takesHerbs } from './care.js';
 import { glassSources } from './glass-sources.js';
 import { emptyKit } from './kit.js';
@@ -42,5 +42,6 @@ it('herbs are asked for when any drink takes them', () => {
     ['gin', '60 ml', 'base'],
     ['mint', '8 leaves', 'aromatic'],
   ]);
-  expect([takesHerbs([gin]), takesHerbs([gin, mint])]).toEqual([false, true]);
+  const kinds = testKinds(['gin'], ['mint']);
+  expect([takesHerbs([gin], kinds), takesHerbs([gin, mint], kinds)]).toEqual([false, true]);
 });

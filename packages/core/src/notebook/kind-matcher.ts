@@ -57,7 +57,10 @@ export class KindMatcher {
   /** What was looked for before: the same words come again and again in a book of recipes. */
   private readonly sought = new Map<string, KindMatch[]>();
 
+  private readonly juiceMl: ReadonlyMap<string, number>;
+
   constructor(kinds: readonly Kind[]) {
+    this.juiceMl = new Map(kinds.flatMap((k) => (k.juiceMl === undefined ? [] : [[k.id, k.juiceMl]])));
     const add = (kind: string, text: string) => {
       const words = wordsOf(text.replace(/ \d+:\d+$/, ''));
       if (words.length === 0) return;
@@ -86,6 +89,11 @@ export class KindMatcher {
     const found = this.found(words, key);
     if (this.sought.size < MAX_SOUGHT) this.sought.set(key, found);
     return found;
+  }
+
+  /** ml of juice that one fruit gives; undefined for what is not pressed from fruit. */
+  juiceOf(kind: string): number | undefined {
+    return this.juiceMl.get(kind);
   }
 
   private found(words: readonly string[], key: string): KindMatch[] {

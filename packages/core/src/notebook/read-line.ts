@@ -1,6 +1,5 @@
 import { amountMl, type Amount } from '../base/amount.js';
 import { foldText } from '../base/fold.js';
-import { JUICE_ML } from '../pouring/fruit.js';
 import { SURE, wordsOf, type KindMatch, type KindMatcher } from './kind-matcher.js';
 import { inAnyLanguage, type Language } from './languages/index.js';
 import { measureAtEnd, measureAtStart, type Measured } from './measure-words.js';
@@ -219,7 +218,7 @@ export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): Read
   if (read.upTo !== undefined) notes.push('range');
   const juice = best && FRUIT_JUICE[best.kind];
   if (pressed && best && juice && read.amount) {
-    const ml = (JUICE_ML[juice] ?? 0) * (measured === undefined ? read.amount.value : 0);
+    const ml = (matcher.juiceOf(juice) ?? 0) * (measured === undefined ? read.amount.value : 0);
     if (ml > 0) read = { ...read, amount: { value: ml, measure: 'ml' } };
     best = { kind: juice, confidence: best.confidence };
     notes.push('juice-of-fruit');

@@ -1,6 +1,6 @@
 import { kindAndAncestors } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
-import { eachWithEach } from './packs.js';
+import { eachWithEach, isOfPack } from './packs.js';
 import type { PlanDrink } from '../planner/problem.js';
 
 type PlanSlot = PlanDrink['slots'][number];
@@ -8,7 +8,7 @@ type Way = PlanSlot['any'][number];
 
 /** Whether two capabilities may be one bottle: the same kind, or one a kind of the other. */
 function mayBeOne(a: string, b: string, kinds: ReadonlyMap<string, Kind>): boolean {
-  return a === b ? !a.startsWith('pack:') : isUnder(a, b, kinds) || isUnder(b, a, kinds);
+  return a === b ? !isOfPack(a) : isUnder(a, b, kinds) || isUnder(b, a, kinds);
 }
 
 function isUnder(id: string, above: string, kinds: ReadonlyMap<string, Kind>): boolean {

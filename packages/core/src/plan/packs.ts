@@ -51,7 +51,13 @@ export interface HomeMaking {
 
 /** Item id of a pantry thing's packs. */
 export function packItemId(pantry: string): string {
-  return `pack:${pantry}`;
+  return `${PACK}${pantry}`;
+}
+const PACK = 'pack:';
+
+/** Whether a capability is a share of a pack: two drinks, or two parts, take of it side by side. */
+export function isOfPack(capability: string): boolean {
+  return capability.startsWith(PACK);
 }
 
 /** Capability of a batch: it holds only beside those of its packs. */

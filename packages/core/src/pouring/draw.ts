@@ -98,7 +98,8 @@ export function drawFrom(
       rest = hundredth(rest - take);
     }
     // What is counted: whole fruit for a juice, or the pieces themselves.
-    let count = pieces > 0 ? Math.ceil(pieces) : ml > 0 && drawn.length === 0 ? (fruitOf(kind, ml) ?? 0) : 0;
+    let count =
+      pieces > 0 ? Math.ceil(pieces) : ml > 0 && drawn.length === 0 ? (fruitOf(kinds.get(kind), ml) ?? 0) : 0;
     const wanted = count;
     const counted = [...now.values()]
       .filter((b) => b.kind === kind && (b.pieces ?? 0) > 0 && isThere(b))

@@ -16,9 +16,6 @@ const densityOf = oncePer(liquidGPerMl);
 const worked = (method: 'stir' | 'shake' | 'blend', ice: Ice) =>
   stopAfter({ method, ice }) ?? SECONDS[method];
 
-/** Herbs are pressed lightly; they turn bitter where they are torn (common practice). */
-const HERBS = new Set(['mint', 'basil', 'coriander', 'rosemary']);
-
 /** One filling of the tin, or all glasses of a drink that is built in them. */
 export interface Load {
   /** Place among all loads, and of its drink among the round's. */
@@ -106,7 +103,8 @@ export function loadSteps(drink: Recipe, load: Load, kinds: ReadonlyMap<string, 
           ...(step.wet ? [measured(step.wet, 'pour', own, glasses)] : []),
           plain('press', SECONDS.press, {
             kinds: step.slots.map((s) => s.kind),
-            lightly: step.slots.every((s) => HERBS.has(s.kind)),
+            // Herbs turn bitter where they are torn (common practice).
+            lightly: step.slots.every((s) => kinds.get(s.kind)?.herb === true),
             technique: 'muddle',
           }),
         );

@@ -4,17 +4,9 @@ import type { Order } from './poured-drink.js';
 import { SECONDS } from './seconds.js';
 import { pourStep, type PourStep } from './step.js';
 
-/** Juice of one fruit, ml (common practice: lime 25 to 30, lemon 40 to 45, orange 70 to 80, grapefruit 160 to 200). */
-export const JUICE_ML: Readonly<Record<string, number>> = {
-  'lime-juice': 27,
-  'lemon-juice': 42,
-  'orange-juice': 75,
-  'grapefruit-juice': 180,
-};
-
 /** Whole fruit for so much of a juice; undefined for what is not pressed from fruit. */
-export function fruitOf(kind: string, ml: number): number | undefined {
-  const each = JUICE_ML[kind];
+export function fruitOf(kind: Pick<Kind, 'juiceMl'> | undefined, ml: number): number | undefined {
+  const each = kind?.juiceMl;
   // A drop short is no reason to cut another.
   return each === undefined ? undefined : Math.max(1, Math.ceil(ml / each - 0.15));
 }
@@ -25,11 +17,11 @@ export function fruitFor(orders: readonly Order[], kinds: ReadonlyMap<string, Ki
   for (const { drink, count } of orders)
     for (const slot of drink.slots) {
       const ml = amountMl(slot.amount);
-      if (ml !== undefined && JUICE_ML[slot.kind] !== undefined && kinds.has(slot.kind))
+      if (ml !== undefined && kinds.get(slot.kind)?.juiceMl !== undefined)
         all.set(slot.kind, (all.get(slot.kind) ?? 0) + ml * count);
     }
   return [...all].map(([kind, ml]) => {
-    const pieces = fruitOf(kind, ml) ?? 1;
+    const pieces = fruitOf(kinds.get(kind), ml) ?? 1;
     return pourStep(`squeeze.${kind}`, 'squeeze', SECONDS.squeezeFruit * pieces, {
       kinds: [kind],
       pieces,

@@ -8,7 +8,7 @@ import { fruitOf } from './fruit.js';
 import { withHouseSyrup } from '../bench/house-syrup.js';
 import { withFillings, type Filling } from './poured-drink.js';
 import type { InHouse, OneShort, PouredStandIn, PourNow, PouringNow } from './pouring-now.js';
-import { FROM_THE_TAP, inHandInOrder, type Pourable, type PourableSlot, type SlotWay } from './pourable.js';
+import { inHandInOrder, isAlwaysThere, type Pourable, type PourableSlot, type SlotWay } from './pourable.js';
 
 /** What one glass of a drink takes: few kinds, so that a list is quicker than a map. */
 class Taken {
@@ -62,8 +62,7 @@ class Looking {
   }
 
   /** Whether a kind is in hand at all, or may be: what is fresh, and the tap. */
-  readonly mayBe = (id: string): boolean =>
-    this.inHand.has(id) || FROM_THE_TAP.has(id) || this.kinds.get(id)?.supply === 'fresh';
+  readonly mayBe = (id: string): boolean => this.inHand.has(id) || isAlwaysThere(this.kinds.get(id));
 
   /** What fills each slot of a drink. */
   find({ slots }: Pourable): Found {
@@ -121,11 +120,12 @@ class Looking {
       const at = this.house.there.get(id);
       if (at && (at.unmeasured || at.ml - this.ml.of(id) >= need)) return id;
     }
-    if (FROM_THE_TAP.has(asked)) return asked;
-    if (this.kinds.get(asked)?.supply !== 'fresh') return undefined;
+    const kind = this.kinds.get(asked);
+    if (kind?.fromTap) return asked;
+    if (kind?.supply !== 'fresh') return undefined;
     const pieces = this.house.freshPieces.get(asked);
     const enough =
-      pieces === undefined || pieces - this.pieces.of(asked) >= Math.min(1, piecesFor(slot, asked, 1));
+      pieces === undefined || pieces - this.pieces.of(asked) >= Math.min(1, piecesFor(slot, kind, 1));
     return enough ? asked : undefined;
   }
 
@@ -134,8 +134,9 @@ class Looking {
       const kind = kinds[i] as string;
       const part = parts[i] ?? 1;
       if (this.house.there.has(kind)) this.ml.add(kind, (slot.ml ?? 0) * part);
-      else if (FROM_THE_TAP.has(kind)) continue;
-      else if (this.house.freshPieces.has(kind)) this.pieces.add(kind, piecesFor(slot, kind, part));
+      else if (this.kinds.get(kind)?.fromTap) continue;
+      else if (this.house.freshPieces.has(kind))
+        this.pieces.add(kind, piecesFor(slot, this.kinds.get(kind), part));
       else if (!found.ifThere.includes(kind)) found.ifThere.push(kind);
     }
   }
@@ -173,7 +174,7 @@ class Looking {
       if (at && !at.unmeasured) last(kind, at.ml, this.ml.amounts[i] ?? 0);
     });
     this.pieces.kinds.forEach((kind, i) =>
-      last(kind, freshPieces.get(kind) ?? 0, juiced(pourable, kind, this.pieces.amounts[i] ?? 0)),
+      last(kind, freshPieces.get(kind) ?? 0, juiced(pourable, kind, this.kinds, this.pieces.amounts[i] ?? 0)),
     );
     return {
       pourable,
@@ -197,16 +198,16 @@ class Looking {
 
 const NONE: readonly string[] = [];
 
-const piecesFor = (slot: PourableSlot, kind: string, part: number) =>
+const piecesFor = (slot: PourableSlot, kind: Kind | undefined, part: number) =>
   slot.ml === undefined ? slot.pieces * part : (fruitOf(kind, slot.ml * part) ?? 1);
 
 /** Pieces that one of many glasses takes: two halves are one fruit. */
-function juiced({ slots }: Pourable, kind: string, pieces: number): number {
+function juiced({ slots }: Pourable, kind: string, kinds: ReadonlyMap<string, Kind>, pieces: number): number {
   const ml = slots.reduce(
     (sum, s) => (s.ways.some((w) => w.kinds.includes(kind)) ? sum + (s.ml ?? 0) : sum),
     0,
   );
-  const whole = fruitOf(kind, ml * 10);
+  const whole = fruitOf(kinds.get(kind), ml * 10);
   return whole === undefined || ml === 0 ? pieces : whole / 10;
 }
 

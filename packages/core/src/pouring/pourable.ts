@@ -165,7 +165,7 @@ export function wayInHand(
 ): WayInHand | undefined {
   const hands = asked.map((id) => {
     const mine = [...(inHand.get(id) ?? [])];
-    const isFresh = FROM_THE_TAP.has(id) || kinds.get(id)?.supply === 'fresh';
+    const isFresh = isAlwaysThere(kinds.get(id));
     return mine.length === 0 && isFresh ? [id] : mine;
   });
   return hands.some((ids) => ids.length === 0) ? undefined : { kinds: hands, parts };
@@ -187,5 +187,7 @@ export function strongestFilling(
     .sort((a, b) => strength(b) - strength(a))[0];
 }
 
-/** Water comes from the tap. */
-export const FROM_THE_TAP: ReadonlySet<string> = new Set(['still-water', 'hot-water']);
+/** Whether a kind is taken as there without being counted: from the tap, or fresh. */
+export function isAlwaysThere(kind: Pick<Kind, 'fromTap' | 'supply'> | undefined): boolean {
+  return kind !== undefined && (kind.fromTap === true || kind.supply === 'fresh');
+}

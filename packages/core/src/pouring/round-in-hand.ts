@@ -52,6 +52,7 @@ export interface RoundInHand extends CompiledRound {
   loadsNow: LoadNow[];
 }
 
+/** Ends the id of a step that asks for a part once more. */
 const MORE = '+';
 
 /**
@@ -63,10 +64,13 @@ const MORE = '+';
 export function roundInHand(round: Round, bar: Bar): RoundInHand {
   const compiled = compileRound(round.orders, bar.kit, bar.catalogue, bar.kinds);
   const loadsNow = compiled.loads.map((_, load) => loadNow(load, round, compiled, bar));
+  const more = new Set<PourStep>();
   const withMore = compiled.steps.flatMap((step, i): PourStep[] => {
     const nextOfLoad = compiled.steps.slice(i + 1).find((s) => s.load === step.load && isMix(s));
     if (!isMix(step) || nextOfLoad !== undefined) return [step];
-    return [step, ...moreOf(step.load ?? 0, round, compiled, loadsNow)];
+    const again = moreOf(step.load ?? 0, round, compiled, loadsNow);
+    for (const one of again) more.add(one);
+    return [step, ...again];
   });
   const at = Math.max(
     0,
@@ -75,7 +79,7 @@ export function roundInHand(round: Round, bar: Bar): RoundInHand {
   const now = withMore.map((step, i): StepNow => ({
     ...asked(step, round, compiled, loadsNow),
     done: i < at,
-    more: step.id.endsWith(MORE),
+    more: more.has(step),
   }));
   return { ...compiled, now, current: now[at] as StepNow, place: at, loadsNow };
 }

@@ -132,5 +132,9 @@ export function wordFlashcard(
 
 /** The deck that a word's card is kept in. */
 export const deckOfWord = (id: string): string => `words-${id.charAt(0)}`;
+const WORD_KEY = 'word.';
 /** The key of a word's card in its deck. */
-export const WORD_KEY = 'word.';
+export const keyOfWord = (id: string): string => WORD_KEY + id;
+/** The word that a card of that key asks for; undefined for a card of a drink. */
+export const wordOfKey = (key: string): string | undefined =>
+  key.startsWith(WORD_KEY) ? key.slice(WORD_KEY.length) : undefined;

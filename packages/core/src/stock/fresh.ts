@@ -18,15 +18,14 @@ export interface FreshThing {
 
 /** Days a fresh thing keeps whole: juice is pressed on the day, the fruit waits for two weeks. */
 export function freshDays({
-  id,
   closedDays,
   openDays,
-}: Pick<Kind, 'id' | 'closedDays' | 'openDays'>): number {
+  juiceMl,
+  hardFruit = false,
+}: Pick<Kind, 'closedDays' | 'openDays' | 'juiceMl' | 'hardFruit'>): number {
   if (closedDays !== undefined) return closedDays;
   // What turns within a day once pressed is hard fruit; what is soft by itself turns by itself.
-  return id.endsWith('-juice') || id.endsWith('-whole')
-    ? FRUIT_DAYS
-    : Math.max(SOFT_DAYS, openDays ?? SOFT_DAYS);
+  return hardFruit || juiceMl !== undefined ? FRUIT_DAYS : Math.max(SOFT_DAYS, openDays ?? SOFT_DAYS);
 }
 
 /** What is fresh in the house, what turns first ahead. */

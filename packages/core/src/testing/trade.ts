@@ -3,9 +3,21 @@ import { kindSchema, type Kind } from '../catalogue/kind.js';
 import { priceListSchema, type PriceList } from '../catalogue/price-list.js';
 import { recipeSchema, type Recipe } from '../catalogue/recipe.js';
 
+/** Facts of the trade that a kind of such a name has wherever it stands. */
+const FACTS: Readonly<Record<string, object>> = {
+  'lime-juice': { juiceMl: 27 },
+  'lemon-juice': { juiceMl: 42 },
+  'orange-juice': { juiceMl: 75 },
+  'grapefruit-juice': { juiceMl: 180 },
+  'lime-whole': { hardFruit: true },
+  mint: { herb: true },
+  'still-water': { fromTap: true },
+  'hot-water': { fromTap: true },
+};
+
 /** A kind with only what the test cares about. */
 export function kindInput(id: string, more: object = {}) {
-  return { id, name: id, job: 'base', supply: 'bottle', ...more };
+  return { id, name: id, job: 'base', supply: 'bottle', ...FACTS[id], ...more };
 }
 
 /** Kinds by id, from id and particulars. */

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { leftovers, shelved, toUseSoon, type Evening } from '@uisce/core/evening';
-import { JUICE_ML } from '@uisce/core/pouring';
 import { recipeOfBatch } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useLog } from '../household/use-log';
@@ -22,12 +21,12 @@ const catalogue = useCatalogue();
 const words = useWords();
 
 /** What was pressed is known as what the evening's pours took of it, and a little that always stays in the jug. */
+const juiceMl = (kind: string) => catalogue.kinds.get(kind)?.juiceMl ?? 0;
 const pressed = computed(() => {
   const all = new Map<string, number>();
   for (const p of log.pours)
     if (p.on === props.evening.on)
-      for (const { kind, ml } of p.parts)
-        if (JUICE_ML[kind] !== undefined) all.set(kind, (all.get(kind) ?? 0) + ml);
+      for (const { kind, ml } of p.parts) if (juiceMl(kind) > 0) all.set(kind, (all.get(kind) ?? 0) + ml);
   return all;
 });
 const expected = computed(
@@ -36,10 +35,7 @@ const expected = computed(
       leftovers(
         props.evening,
         new Map(
-          [...pressed.value].map(([kind, ml]) => [
-            kind,
-            Math.ceil(ml / (JUICE_ML[kind] ?? 1)) * (JUICE_ML[kind] ?? 0),
-          ]),
+          [...pressed.value].map(([kind, ml]) => [kind, Math.ceil(ml / juiceMl(kind)) * juiceMl(kind)]),
         ),
         log.pours,
         catalogue.kinds,
@@ -59,7 +55,7 @@ function shelve(kind: string, ml: number): void {
   stock.keep(
     `${catalogue.kindName(kind)}, left over`,
     // Pressed for the evening, it is of that day, however late it is put away.
-    ...shelved({ kind, ml }, props.evening.on, stock.bottles, () => crypto.randomUUID()),
+    ...shelved({ kind, ml }, props.evening.on, stock.bottles, catalogue.kinds, () => crypto.randomUUID()),
   );
 }
 const kept = (kind: string) => stock.standing.some((b) => b.kind === kind && b.openedOn === props.evening.on);

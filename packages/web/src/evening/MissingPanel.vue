@@ -2,7 +2,7 @@
 import { lowerFirst } from '@uisce/core/base';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
-import type { WantedKind } from '@uisce/core/evening';
+import { isForEvening, type WantedKind } from '@uisce/core/evening';
 import { useErrands } from '../household/use-errands';
 import { useEvenings } from '../household/use-evenings';
 import { useCatalogue } from '../household/use-catalogue';
@@ -44,7 +44,7 @@ const rows = computed(() =>
 );
 const toBuy = computed(() => (plan.value?.missing ?? []).filter((m) => m.ware.is !== 'made'));
 const toMake = computed(() => (plan.value?.missing ?? []).filter((m) => m.ware.is === 'made'));
-const isOn = computed(() => errands.open?.lines.some((l) => l.id.startsWith('evening-')) ?? false);
+const isOn = computed(() => errands.open?.lines.some(isForEvening) ?? false);
 /** The day on which the schedule has the shopping; else the evening's own. */
 const by = computed(() => dayOf(placed.value.find((p) => p.id === 'buy')?.ends ?? 0));
 const ice = computed(() => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ScheduleTask } from '@uisce/core/evening';
 import { lowerFirst } from '@uisce/core/base';
 import { computed } from 'vue';
 import { useEvenings } from '../household/use-evenings';
@@ -28,24 +29,20 @@ const WHY = {
   circle: 'tasks wait for each other',
 } as const;
 
-/** Ice is one row, however often its trays are turned; what rests or chills stands behind what is done. */
-const rowOf = (id: string) =>
-  /^(ice|fill)\./.test(id)
-    ? 'ice'
-    : id
-        .replace(/^chill\./, 'batch.')
-        .replace(/^rest\./, 'make.')
-        .replace(/^cold$/, 'glasses');
+/** What is done in one row, in the colour of what begins it. */
 const rows = computed(() => {
-  const all = new Map<
-    string,
-    { name: string; parts: { begins: number; ends: number; waits: boolean }[]; kind: string }
-  >();
+  interface Row {
+    name: string;
+    kind: ScheduleTask['kind'];
+    parts: { begins: number; ends: number; waits: boolean }[];
+  }
+  const all = new Map<string, Row>();
   for (const p of placed.value) {
-    const key = rowOf(p.id);
-    const kind = key === 'ice' ? 'ice' : (p.id.split('.')[0] ?? '');
-    const row = all.get(key) ?? { name: key === 'ice' ? 'Ice' : taskName(key), parts: [], kind };
-    row.parts.push({ ...p, waits: !taskOf(p.id)?.hands });
+    const task = taskOf(p.id);
+    const isIce = task?.kind === 'fill' || task?.kind === 'freeze';
+    const key = task?.row ?? p.id;
+    const row = all.get(key) ?? { name: isIce ? 'Ice' : taskName(key), kind: task?.kind, parts: [] };
+    row.parts.push({ ...p, waits: !task?.hands });
     all.set(key, row);
   }
   return [...all.values()];
@@ -74,9 +71,10 @@ const marks = computed(() => {
       out.push({ x: x(before), words: sayMoment(before) });
   return out;
 });
-const COLOURS: Record<string, string> = {
+const COLOURS: Partial<Record<NonNullable<ScheduleTask['kind']>, string>> = {
   buy: 'slate',
-  ice: 'sea',
+  fill: 'sea',
+  freeze: 'sea',
   batch: 'copper',
   chill: 'copper',
   make: 'gorse',
@@ -85,7 +83,7 @@ const COLOURS: Record<string, string> = {
   glasses: 'slate',
   cold: 'slate',
 };
-const colour = (kind: string) => `rgb(var(--v-theme-${COLOURS[kind] ?? 'peat'}))`;
+const colour = (kind: ScheduleTask['kind']) => `rgb(var(--v-theme-${(kind && COLOURS[kind]) ?? 'peat'}))`;
 const not = computed(() => (plan.value && !plan.value.schedule.ok ? plan.value.schedule.not : undefined));
 /** What to drop or buy instead. */
 const instead = computed(() => {
@@ -107,7 +105,8 @@ const next = computed(() =>
 function tick(id: string): void {
   const done = evening.value?.done ?? [];
   // Trays that were filled freeze by themselves.
-  const also = id.startsWith('fill.') ? [id.replace('fill.', 'ice.')] : [];
+  const isFreezing = (t: ScheduleTask) => t.kind === 'freeze' && t.after.includes(id);
+  const also = plan.value?.tasks.filter(isFreezing).map((t) => t.id) ?? [];
   evenings.edit(`Done: ${taskName(id)}`.slice(0, 120), { done: [...done, id, ...also] });
 }
 const left = computed(() => {

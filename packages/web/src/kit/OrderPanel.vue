@@ -30,7 +30,10 @@ const order = computed(() =>
       entertains: kits.kit.entertains,
       makesSyrups: plans.brief?.makesSyrups ?? false,
       bottles: makeUp.value.bought + makeUp.value.owned,
-      herbs: takesHerbs(answers.made.flatMap((d) => catalogue.recipes.get(d.id) ?? [])),
+      herbs: takesHerbs(
+        answers.made.flatMap((d) => catalogue.recipes.get(d.id) ?? []),
+        catalogue.kinds,
+      ),
     },
     kits.kit,
   ).map((advice) => ({

@@ -50,10 +50,9 @@ function shelfOf(result: PlanResult | undefined, than: PlanResult | undefined): 
   return (result?.explanation.reasons ?? [])
     .flatMap((r) => entryOf(r.id, r.leaning.length, false, items.get(r.id)) ?? [])
     .filter((entry) => !inTheCold(entry))
-    .map((entry) => (elsewhere.has(entry.kindId) ? entry : { ...entry, note: `only here · ${entry.note}` }))
-    .sort(
-      (a, b) => Number(b.note.startsWith('only')) - Number(a.note.startsWith('only')) || b.drinks - a.drinks,
-    );
+    .map((entry) => ({ entry, isOnlyHere: !elsewhere.has(entry.kindId) }))
+    .sort((a, b) => Number(b.isOnlyHere) - Number(a.isOnlyHere) || b.entry.drinks - a.entry.drinks)
+    .map(({ entry, isOnlyHere }) => (isOnlyHere ? { ...entry, note: `only here · ${entry.note}` } : entry));
 }
 
 /** What does not stand on the shelf, and only one of the two has. */

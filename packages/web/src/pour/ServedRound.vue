@@ -80,7 +80,7 @@ const evening = computed(() =>
             <span>{{ t.text }}</span><span class="dim">{{ t.left }}</span>
           </li>
         </ul>
-        <p v-if="keeper.history.undo?.startsWith('Poured')">
+        <p v-if="keeper.history.undo !== null">
           <v-btn @click="keeper.undo({ thing: 'pour', id: pours[0]?.id ?? '' })">Undo this round</v-btn>
         </p>
       </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { RouterLink } from 'vue-router';
-import { WORD_KEY } from '@uisce/core/practice';
+import { wordOfKey } from '@uisce/core/practice';
 import { usePractice } from '../household/use-practice';
 import NumberField from '../ui/NumberField.vue';
 import SpecLines from './SpecLines.vue';
@@ -16,7 +16,7 @@ const session = useFlashcards();
 const { asked, at, card, given, wasRight, rights, isOver, drinks } = session;
 const { question, say, drink } = useFlashcardWords();
 
-const dueWords = computed(() => practice.due.filter((c) => c.key.startsWith(WORD_KEY)).length);
+const dueWords = computed(() => practice.due.filter((c) => wordOfKey(c.key) !== undefined).length);
 const dueSpecs = computed(() => practice.due.length - dueWords.value);
 const ask = computed(() => {
   const c = card.value;

@@ -6,7 +6,8 @@ import {
   deckOfWord,
   sessionOf,
   typedAnswer,
-  WORD_KEY,
+  keyOfWord,
+  wordOfKey,
   wordFlashcard,
   SESSION,
   type Answer,
@@ -76,12 +77,12 @@ export function useFlashcards() {
     );
     return [...glossary.words.value]
       .sort((a, b) => b.where.length - a.where.length || (a.id < b.id ? -1 : 1))
-      .filter((w) => !known.has(WORD_KEY + w.id))
+      .filter((w) => !known.has(keyOfWord(w.id)))
       .slice(0, NEW_WORDS)
-      .map((w) => ({ of: deckOfWord(w.id), key: WORD_KEY + w.id }));
+      .map((w) => ({ of: deckOfWord(w.id), key: keyOfWord(w.id) }));
   }
   function begin(of: 'specs' | 'words'): void {
-    const due = practice.due.filter((c) => c.key.startsWith(WORD_KEY) === (of === 'words'));
+    const due = practice.due.filter((c) => (wordOfKey(c.key) !== undefined) === (of === 'words'));
     asked.value =
       of === 'words'
         ? [...due.map(({ of: deck, key }) => ({ of: deck, key })), ...newWords()].slice(0, SESSION)
@@ -93,12 +94,9 @@ export function useFlashcards() {
   const card = computed<Flashcard | undefined>(() => {
     const one = asked.value[at.value];
     if (!one) return undefined;
-    if (one.key.startsWith(WORD_KEY)) {
-      const found = wordFlashcard(
-        { words: [...glossary.words.value] },
-        one.key.slice(WORD_KEY.length),
-        turn.value,
-      );
+    const word = wordOfKey(one.key);
+    if (word !== undefined) {
+      const found = wordFlashcard({ words: [...glossary.words.value] }, word, turn.value);
       return found && { is: 'word', ...found };
     }
     const found = maker.value.card(one.of, one.key, turn.value);
