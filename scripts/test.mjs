@@ -1,4 +1,4 @@
-// Everything that must hold, in order of how soon it tells: format, lint, imports, types, catalogue, unit, end to end.
+// Everything that must hold, in order of how soon it tells: format, lint, imports, what nobody uses, types, catalogue, unit, end to end.
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -27,6 +27,7 @@ const LANES = [
     ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
     ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
     ['imports', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'e2e']],
+    ['unused', bin('knip'), []],
   ],
   [
     ['types', bin('vue-tsc'), ['-b']],

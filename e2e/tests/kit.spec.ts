@@ -19,7 +19,7 @@ test('a tool owned with one tap lets the plan spend on bottles instead, and is u
 
   const strainer = page.getByRole('button', { name: /^Fine strainer/ });
   await expect(strainer).toHaveAttribute('aria-pressed', 'false');
-  await expect(strainer).toHaveAccessibleName(/to buy, €9\.00, makes \d+ drinks/);
+  await expect(strainer).toHaveAccessibleName(/to buy, €9\.00, adds \d+ drinks/);
   await strainer.focus();
   await expect(page.getByText(/A small mesh clogs on fruit/)).toBeVisible();
   await page.keyboard.press('Enter');
@@ -132,7 +132,7 @@ test('glasses are counted for guests, ways to start compared, and a list made fo
 
   await page.getByRole('button', { name: /^Fine strainer/ }).focus();
   await page.keyboard.press('t');
-  await expect(page.getByRole('columnheader', { name: 'Opens' })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'Adds' })).toBeVisible();
   await page.getByRole('checkbox', { name: 'Fine strainer is yours' }).check();
   await saved(page, 'Own fine strainer');
 });

@@ -71,7 +71,7 @@ test('two drinks by the scale, one of them overshot, a reload between: levels fa
   const log = page.getByRole('table', { name: 'What was poured' }).getByRole('row');
   await expect(log.nth(1)).toContainText(/Gin and tonic.*1.*5|Half-and-half/);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    /^94 drinks in 3 months; liked best: daiquiri/,
+    /^94 drinks in 3 months; liked best: Daiquiri/,
   );
 
   // The verdict, and then the whole round, in two steps back.

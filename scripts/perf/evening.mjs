@@ -13,7 +13,7 @@ const { kindIndex } = await import('../../packages/core/dist/catalogue/index.js'
 const { emptyKit } = await import('../../packages/core/dist/kit/index.js');
 const { pourables } = await import('../../packages/core/dist/pouring/index.js');
 const { withBatchesPriced } = await import('../../packages/core/dist/prices/index.js');
-const { eveningSchema, findMenu, placeSchedule, questionOf, scheduleFaults, scheduleProblemSchema } =
+const { eveningSchema, findMenu, placeSchedule, menuQuestion, scheduleFaults, scheduleProblemSchema } =
   await import('../../packages/core/dist/evening/index.js');
 
 const RUNS = 5;
@@ -140,7 +140,7 @@ for (const [who, guests] of [
       prices,
       kit: emptyKit(),
     };
-    const asked = timed(() => questionOf(evening, house));
+    const asked = timed(() => menuQuestion(evening, house));
     const runs = Array.from({ length: RUNS }, () => {
       let first;
       const began = performance.now();

@@ -68,7 +68,7 @@ export interface Config {
 }
 
 /** How the home network is served. */
-export interface HomeConfig {
+interface HomeConfig {
   /** Whether it is asked for at this start. */
   asked: boolean;
   port: number;

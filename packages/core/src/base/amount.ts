@@ -1,10 +1,6 @@
-import { ENGLISH_MEASURES } from './measure-words.js';
+import { COUNT_MEASURES, ENGLISH_MEASURES, type CountMeasure } from './measure-words.js';
 import { readNumber } from './read-number.js';
 import { ML_PER_MEASURE, toMl, type VolumeMeasure } from './volume.js';
-
-/** Things counted rather than poured ("1 egg white", "6 leaves"). */
-export const COUNT_MEASURES = ['whole', 'leaf', 'slice', 'wedge', 'cube', 'pinch', 'sprig'] as const;
-export type CountMeasure = (typeof COUNT_MEASURES)[number];
 
 /** An amount as written: a number of a measure. */
 export interface Amount {

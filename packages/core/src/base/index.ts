@@ -1,19 +1,20 @@
-export * from './fault.js';
-export * from './ids.js';
-export * from './listed.js';
-export * from './article.js';
-export * from './in-sentence.js';
-export * from './fold.js';
-export * from './days.js';
-export * from './volume.js';
-export * from './money.js';
-export * from './read-number.js';
-export * from './measure-words.js';
-export * from './amount.js';
-export * from './print-amount.js';
-export * from './problem-details.js';
-export * from './numbers.js';
-export * from './visible.js';
-export * from './twins.js';
-export * from './random.js';
-export * from './once-per.js';
+export { faultsOfZod, FAULT_CODES, type Fault, MAX_FAULTS } from './fault.js';
+export { idSchema } from './ids.js';
+export { listed } from './listed.js';
+export { withArticle } from './article.js';
+export { upperFirst, lowerFirst, inSentence } from './in-sentence.js';
+export { foldText } from './fold.js';
+export { addDays, daysBetween } from './days.js';
+export { fromMl, ML_PER_MEASURE, READER_MEASURES, type ReaderMeasure } from './volume.js';
+export { minorDigits, formatMoney, moneyStepMinor, parseMoney, MAX_MINOR } from './money.js';
+export { COUNT_MEASURES } from './measure-words.js';
+export { amountMl, type Amount } from './amount.js';
+export { printVolume, printAmount } from './print-amount.js';
+export {
+  problemType,
+  PROBLEMS,
+  type ProblemName,
+  problemDetailsSchema,
+  type ProblemDetails,
+} from './problem-details.js';
+export { randomFrom } from './random.js';

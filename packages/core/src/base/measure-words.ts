@@ -1,5 +1,8 @@
-import type { CountMeasure } from './amount.js';
 import type { VolumeMeasure } from './volume.js';
+
+/** Things counted rather than poured ("1 egg white", "6 leaves"). */
+export const COUNT_MEASURES = ['whole', 'leaf', 'slice', 'wedge', 'cube', 'pinch', 'sprig'] as const;
+export type CountMeasure = (typeof COUNT_MEASURES)[number];
 
 /**
  * What a measure may be written as. An `ounce` is any of the three; a splash, a shot and a cup are so much by assumption;

@@ -5,18 +5,18 @@
  * Measurement Regulations 1995 (imperial ounce).
  */
 export const ML_PER_US_OUNCE = 29.5735295625;
-export const ML_PER_IMPERIAL_OUNCE = 28.4130625;
+const ML_PER_IMPERIAL_OUNCE = 28.4130625;
 /** Common practice wherever jiggers are metric. */
-export const ML_PER_BAR_OUNCE = 30;
-export const ML_PER_CENTILITRE = 10;
+const ML_PER_BAR_OUNCE = 30;
+const ML_PER_CENTILITRE = 10;
 /** Metric spoons; a US customary teaspoon is 4.93 ml, a tablespoon 14.79 ml. */
-export const ML_PER_TEASPOON = 5;
-export const ML_PER_TABLESPOON = 15;
+const ML_PER_TEASPOON = 5;
+const ML_PER_TABLESPOON = 15;
 /** No standard exists; common practice is 2.5 to 5 ml, so calibrate your own. */
-export const ML_PER_BAR_SPOON = 5;
+const ML_PER_BAR_SPOON = 5;
 /** Common practice: 0.6 to 1.0 ml by bottle. */
 export const ML_PER_DASH = 0.9;
-export const ML_PER_DROP = 0.05;
+const ML_PER_DROP = 0.05;
 
 /** Every measure an amount may be written in, with the millilitres it stands for. */
 export const ML_PER_MEASURE = {

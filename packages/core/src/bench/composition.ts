@@ -78,7 +78,7 @@ export function compositionOfSpirit(abv: number): Composition {
 }
 
 /** A gram of something from the pantry. */
-export function compositionOfPantry(thing: PantryThing): Composition {
+function compositionOfPantry(thing: PantryThing): Composition {
   if (thing.spiritAbv !== undefined) return compositionOfSpirit(thing.spiritAbv);
   return { ...NOTHING, sugarG: thing.sugar, waterG: thing.water, acidG: thing.acid, otherG: thing.other };
 }

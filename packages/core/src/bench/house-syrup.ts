@@ -31,7 +31,7 @@ export function rescaleSyrup(ml: number, fromRatio: number, toRatio: number): Re
 }
 
 /** Plain sugar syrups: what one strength of them does, another does as well. */
-export const PLAIN_SYRUPS: readonly string[] = ['simple-syrup', 'rich-syrup'];
+const PLAIN_SYRUPS: readonly string[] = ['simple-syrup', 'rich-syrup'];
 /** Nearer than this no one can tell two syrups apart. */
 const SAME_RATIO = 0.01;
 

@@ -1,19 +1,36 @@
-export * from './solution.js';
-export * from './water-activity.js';
-export * from './solubility.js';
-export * from './ethanol.js';
-export * from './composition.js';
-export * from './batch.js';
-export * from './overshoot.js';
-export * from './house-syrup.js';
-export * from './keeping.js';
-export * from './keeping-table.js';
-export * from './extended-citrus.js';
-export * from './home-liqueur.js';
-export * from './batch-schedule.js';
-export * from './batch-cost.js';
-export * from './batch-allergens.js';
-export * from './batch-record.js';
-export * from './own-recipes.js';
-export * from './weighing.js';
-export * from './batch-life.js';
+export { brixOfRatio } from './solution.js';
+export { waterActivity, REGULATORY_ACTIVITY } from './water-activity.js';
+export { saturation } from './solubility.js';
+export { volumeMl, compositionOfKind } from './composition.js';
+export {
+  batchOf,
+  scaledBatch,
+  batchOfVolume,
+  batchUsingUp,
+  KITCHEN_C,
+  FRIDGE_C,
+  BOTTLE_FULL,
+  type Batch,
+} from './batch.js';
+export { waterLostG } from './overshoot.js';
+export { rescaleSyrup, fromHouseSyrup, withHouseSyrup, type Rescaled } from './house-syrup.js';
+export { refusedBecause, keeping, type Keeping } from './keeping.js';
+export { KEEPING_TABLE } from './keeping-table.js';
+export { extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from './extended-citrus.js';
+export { homeLiqueur } from './home-liqueur.js';
+export { schedule, leadMinutesOf, daysToMakeFor, thawedDays, type BatchMaking } from './batch-schedule.js';
+export { batchCost, type BatchCost } from './batch-cost.js';
+export { batchHolds } from './batch-allergens.js';
+export { recipeOfBatch, type BatchRecord } from './batch-record.js';
+export {
+  weighingOf,
+  pouredG,
+  takeIn,
+  beginRest,
+  endRest,
+  giveBack,
+  type BenchStep,
+  type WeighingTarget,
+  type Weighing,
+} from './weighing.js';
+export { beginBatch, bottleBatch, useByOf, notFrozen, freezeOrThaw } from './batch-life.js';

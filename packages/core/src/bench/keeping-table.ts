@@ -1,7 +1,7 @@
 import type { KeepsAs } from '../catalogue/keeps-as.js';
 
 /** What guards a batch: at least so strong, so sweet (°Brix), so sour (acid, a share of the mass), or heated. */
-export interface Guard {
+interface Guard {
   abv?: number;
   brix?: number;
   acid?: number;

@@ -56,7 +56,7 @@ const restSchema = z.strictObject({
 });
 
 /** How much trouble a batch is: stirring; pressing, simmering or waiting; an afternoon. */
-export const EFFORTS = [1, 2, 3] as const;
+const EFFORTS = [1, 2, 3] as const;
 
 /** A kind that can be made at home, from what, and how long it keeps. */
 export const homeMadeSchema = z.strictObject({

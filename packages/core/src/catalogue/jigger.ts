@@ -2,11 +2,10 @@ import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
 
 /** A line in a cup: the volume up to it, and how wide the cup is there. */
-export const cupLineSchema = z.strictObject({
+const cupLineSchema = z.strictObject({
   ml: z.number().positive().max(5000),
   diameterMm: z.number().min(3).max(400),
 });
-export type CupLine = z.infer<typeof cupLineSchema>;
 
 /** One cup of a measure, its lines rising; the last one is the brim. */
 export const cupSchema = z.strictObject({

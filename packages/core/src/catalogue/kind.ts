@@ -23,7 +23,7 @@ export type Silhouette = (typeof SILHOUETTES)[number];
 export const SUPPLIES = ['bottle', 'mixer', 'home-made', 'fresh'] as const;
 
 /** Flavours a kind brings that people like or will not touch. */
-export const KIND_TASTES = ['bitter', 'smoky', 'creamy', 'egg', 'anise', 'fizzy', 'coffee', 'mint'] as const;
+const KIND_TASTES = ['bitter', 'smoky', 'creamy', 'egg', 'anise', 'fizzy', 'coffee', 'mint'] as const;
 
 /** What must be said on a menu or a label: the fourteen of Regulation (EU) No 1169/2011, annex II (from memory). */
 export const ALLERGENS = [
@@ -45,7 +45,7 @@ export const ALLERGENS = [
 export type Allergen = (typeof ALLERGENS)[number];
 
 /** A size a kind is usually sold in: its content and its outside. */
-export const bottleSizeSchema = z.strictObject({
+const bottleSizeSchema = z.strictObject({
   ml: z.int().positive().max(20_000),
   widthMm: z.int().positive().max(400),
   heightMm: z.int().positive().max(600),

@@ -34,7 +34,6 @@ export const pricedFreshSchema = z.strictObject({
   /** Pieces it yields, for what is counted; herbs in leaves, six to a sprig. */
   pieces: z.number().positive().max(200).optional(),
 });
-export type PricedFresh = z.infer<typeof pricedFreshSchema>;
 
 /** A tool, a set of glasses or an ice tray on a shop's shelf. */
 export const pricedKitSchema = z
@@ -56,7 +55,7 @@ export const pricedKitSchema = z
 export type PricedKit = z.infer<typeof pricedKitSchema>;
 
 /** Something for the pantry: what so many grams of it cost. */
-export const pricedPantrySchema = z.strictObject({
+const pricedPantrySchema = z.strictObject({
   pantry: idSchema,
   g: z.number().positive().max(20_000),
   priceMinor: z.int().nonnegative().max(100_000_000),

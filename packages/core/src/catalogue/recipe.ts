@@ -28,7 +28,7 @@ export const FAMILIES = [
 ] as const;
 
 export const METHODS = ['build', 'stir', 'shake', 'dry-shake', 'blend', 'swizzle', 'layer', 'hot'] as const;
-export const ROLES = [
+const ROLES = [
   'base',
   'sour',
   'sweet',
@@ -48,18 +48,11 @@ export const CANON = ['core', 'well-known', 'specialist', 'own'] as const;
 export type Canon = (typeof CANON)[number];
 
 /** When a drink is first found in print or at the bar, as nearly as the trade knows. */
-export const ERAS = [
-  'before-1900',
-  '1900-1919',
-  '1920-1949',
-  '1950-1979',
-  '1980-1999',
-  'since-2000',
-] as const;
+const ERAS = ['before-1900', '1900-1919', '1920-1949', '1950-1979', '1980-1999', 'since-2000'] as const;
 export type Era = (typeof ERAS)[number];
 
 /** "22.5 ml", "2 dashes", "1 whole": text on the card, an Amount once read. */
-export const amountTextSchema = z.string().transform((text, context) => {
+const amountTextSchema = z.string().transform((text, context) => {
   const amount = parseAmount(text);
   if (amount === undefined) {
     context.addIssue(`"${text}" is not an amount; write a number and a measure, such as 22.5 ml or 2 dashes`);
@@ -88,7 +81,7 @@ export const slotSchema = z.strictObject({
 const reason = z.string().min(10).max(200).optional();
 
 /** Why a drink breaks a rule that its fellows keep; each rule asks for its own reason. */
-export const becauseSchema = z.strictObject({ method: reason, balance: reason, glass: reason });
+const becauseSchema = z.strictObject({ method: reason, balance: reason, glass: reason });
 
 export const recipeSchema = z.strictObject({
   id: idSchema,

@@ -7,4 +7,3 @@ export const sourceSchema = z.strictObject({
   name: z.string().min(5),
   note: z.string().min(10),
 });
-export type Source = z.infer<typeof sourceSchema>;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { idSchema } from '../base/ids.js';
 
 /** One thing that a technique takes: any one of these tools, or of these things from the kitchen. */
-export const needSchema = z.strictObject({
+const needSchema = z.strictObject({
   id: idSchema,
   /** In words: "a long spoon". */
   what: z.string().min(3),
@@ -25,7 +25,7 @@ export const techniqueSchema = z.strictObject({
 });
 export type Technique = z.infer<typeof techniqueSchema>;
 
-export const TOOL_TIERS = ['essential', 'alternative', 'nice', 'specialist'] as const;
+const TOOL_TIERS = ['essential', 'alternative', 'nice', 'specialist'] as const;
 
 /** A tool and what it is for. */
 export const toolSchema = z.strictObject({

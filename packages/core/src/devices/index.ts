@@ -1,4 +1,4 @@
-export * from './scale.js';
-export * from './simulated-scale.js';
-export * from './refractometer.js';
-export * from './label-printer.js';
+export type { ScaleReading } from './scale.js';
+export { KITCHEN_SCALE, FINE_SCALE, SimulatedScale } from './simulated-scale.js';
+export { SimulatedRefractometer } from './refractometer.js';
+export { SimulatedLabelPrinter } from './label-printer.js';

@@ -5,7 +5,7 @@ export interface PrintedTape {
 }
 
 /** A label printer, real or simulated. */
-export interface LabelPrinter {
+interface LabelPrinter {
   /** @throws Error when there is not enough tape left. */
   print(lines: readonly string[]): PrintedTape;
   readonly tapeLeftMm: number;

@@ -1,5 +1,5 @@
 /** A refractometer, real or simulated: a drop on its glass reads °Brix. */
-export interface Refractometer {
+interface Refractometer {
   /** The smallest step it shows. */
   readonly stepBrix: number;
   read(trueBrix: number, celsius: number): number | undefined;

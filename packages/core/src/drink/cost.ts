@@ -5,7 +5,7 @@ import type { Recipe, Slot } from '../catalogue/recipe.js';
 import { amountMl, type Amount } from '../base/amount.js';
 
 /** Whose bottle a part is reckoned by: the household's own, else the plan's, else the cheapest that is sold. */
-export type Whose = 'yours' | 'plan' | 'sold';
+type Whose = 'yours' | 'plan' | 'sold';
 
 /** A bottle that parts of its kind are reckoned by. */
 export interface CostBottle {
@@ -15,7 +15,7 @@ export interface CostBottle {
 }
 
 /** What one slot of a drink costs to pour. */
-export interface SlotCost {
+interface SlotCost {
   slot: Slot;
   /** By whose bottle; of what is bought fresh, or costs nothing, as it is sold. */
   whose: Whose;

@@ -3,19 +3,12 @@ import { describe, expect, it } from 'vitest';
 import type { PriceList } from '../catalogue/price-list.js';
 import { bestPlan } from '../plan/best-plan.js';
 import { smallBrief, catalogue, DRINKS, errandOf, KINDS, shop } from '../testing/small-shops.js';
-import {
-  basketsOf,
-  bestAtShops,
-  compareShops,
-  joinShops,
-  judgeErrand,
-  linesOf,
-  listAsFound,
-  setsOfShops,
-  takenUp,
-  type Errand,
-  type ErrandLine,
-} from './index.js';
+import { basketsOf } from './basket.js';
+import { bestAtShops, compareShops, setsOfShops } from './shops.js';
+import { joinShops } from './joined-shops.js';
+import { judgeErrand, listAsFound, takenUp } from './in-shop.js';
+import { linesOf } from './list.js';
+import { type Errand, type ErrandLine } from './errand.js';
 
 /** The errand for the best plan at these shops. */
 function errandFor(moneyMinor: number, ...lists: PriceList[]): Errand {

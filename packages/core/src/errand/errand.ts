@@ -25,12 +25,12 @@ export const wareSchema = z.discriminatedUnion('is', [
 export type Ware = z.infer<typeof wareSchema>;
 
 /** Why something stands on the list. */
-export const REASONS = ['plan', 'restock', 'swap', 'fresh'] as const;
+const REASONS = ['plan', 'restock', 'swap', 'fresh'] as const;
 
 const minor = z.int().min(0).max(MAX_MINOR);
 
 /** One thing to buy at one shop. */
-export const errandLineSchema = z.strictObject({
+const errandLineSchema = z.strictObject({
   id: z.string().min(1).max(170),
   /** The price list of its shop. */
   shop: idSchema,

@@ -30,7 +30,7 @@ export const kittyEntrySchema = z.strictObject({
 export type KittyEntry = z.infer<typeof kittyEntrySchema>;
 
 /** What came in and went out in a month, minor units. */
-export interface KittyMonth {
+interface KittyMonth {
   /** "2026-11". */
   month: string;
   inMinor: number;

@@ -3,17 +3,11 @@ import { describe, expect, it } from 'vitest';
 import type { PriceList } from '../catalogue/price-list.js';
 import { emptyKit } from '../kit/kit.js';
 import { errandOf, kinds, shop } from '../testing/small-shops.js';
-import {
-  aisleOf,
-  lineMinor,
-  litrePrices,
-  kittyOf,
-  kittyRows,
-  putAway,
-  withPaidPrices,
-  type ErrandLine,
-  type Ware,
-} from './index.js';
+import { aisleOf } from './aisle.js';
+import { lineMinor, type ErrandLine, type Ware } from './errand.js';
+import { litrePrices, withPaidPrices } from './paid.js';
+import { kittyOf, kittyRows } from './kitty.js';
+import { putAway } from './put-away.js';
 
 const WARES: Ware[] = [
   { is: 'bottle', kind: 'gin', ml: 700 },

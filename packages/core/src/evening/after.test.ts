@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { pourSchema, pourables, type Pour } from '../pouring/index.js';
+import { pourSchema, type Pour } from '../pouring/pour.js';
+import { pourables } from '../pouring/pourable.js';
 import { atHand } from '../stock/at-hand.js';
 import { bottleThere, type Bottle } from '../stock/bottle.js';
 import { kindIndex } from '../catalogue/catalogue.js';

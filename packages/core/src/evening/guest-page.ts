@@ -3,7 +3,7 @@ import { idSchema } from '../base/ids.js';
 import { ALLERGENS } from '../catalogue/kind.js';
 
 /** A key is so many letters: 24 bytes of chance, as base64url (192 bits; nobody guesses it). */
-export const CARD_KEY = /^[A-Za-z0-9_-]{32}$/;
+const CARD_KEY = /^[A-Za-z0-9_-]{32}$/;
 
 /** The menu that guests open on their own telephones: its key, and whether they may ask for a drink there. */
 export const guestPageSchema = z.strictObject({

@@ -1,5 +1,5 @@
 import type { Mould } from '../catalogue/tool.js';
-import { pieceG } from '../ice/index.js';
+import { pieceG } from '../ice/ice-kit.js';
 import { FREEZER_C } from '../mixed/freezing.js';
 
 /** Water, J/kg: to freeze, and a degree to cool. */
@@ -12,7 +12,7 @@ const AIR_W_PER_M2_K = 10;
 /** Plank's shape factors of a cube. */
 const CUBE = { p: 1 / 6, r: 1 / 24 };
 /** A crowded freezer takes longer (common practice: say 4 to 8 h where the sum says 3). */
-export const CROWDED = 1.5;
+const CROWDED = 1.5;
 
 /**
  * Hours until a cube is frozen through, by Plank's equation with the cooling of the water added.
@@ -27,7 +27,7 @@ export function freezingHours(edgeMm: number, waterC = 15, freezerC = FREEZER_C)
 }
 
 /** Trays of one kind, and how often they are turned. */
-export interface TrayPlan {
+interface TrayPlan {
   mould: Mould;
   count: number;
   hours: number;

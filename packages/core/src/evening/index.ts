@@ -1,29 +1,44 @@
-export * from './guest.js';
-export * from './menu.js';
-export * from './wishes.js';
-export * from './find-menu.js';
-export * from './thirst.js';
-export * from './ice-plan.js';
-export * from './schedule.js';
-export * from './place-schedule.js';
-export * from './check-schedule.js';
-export * from './evening.js';
-export * from './candidates.js';
-export * from './ware.js';
-export * from './good-menu.js';
-export * from './awake.js';
-export * from './slack.js';
-export * from './instead.js';
-export * from './washes.js';
-export * from './bring.js';
-export * from './quantities.js';
-export * from './schedule-of.js';
-export * from './plan-evening.js';
-export * from './missing-line.js';
-export * from './lacks.js';
-export * from './menu-here.js';
-export * from './night.js';
-export * from './after.js';
-export * from './ask-menu.js';
-export * from './guest-page.js';
-export * from './guest-view.js';
+export type { Guest, Seat } from './guest.js';
+export type { MenuCriterion } from './menu.js';
+export { refuse, demand, free, sooner } from './wishes.js';
+export { findMenu } from './find-menu.js';
+export { usualThirst, thirstOf } from './thirst.js';
+export {
+  type ScheduleTask,
+  scheduleProblemSchema,
+  type ScheduleProblem,
+  type ScheduledTask,
+  type NotInTime,
+} from './schedule.js';
+export { placeSchedule } from './place-schedule.js';
+export { scheduleFaults } from './check-schedule.js';
+export { peopleOf, MAX_EVENING_NAME, eveningSchema, type Evening } from './evening.js';
+export { menuQuestion, type MenuQuestion } from './candidates.js';
+export type { MissingItem } from './ware.js';
+export type { Swap } from './good-menu.js';
+export { slackOf } from './slack.js';
+export type { WantedKind } from './quantities.js';
+export { planEvening, type OnTheMenu, type EveningPlan } from './plan-evening.js';
+export { lineOfMissing, isForEvening } from './missing-line.js';
+export { contradictionsOf, type Lack } from './lacks.js';
+export { menuHere } from './menu-here.js';
+export { settledMenu, drinksTonight, lastPoursAt, type SettledDrink, type DrinkTonight } from './night.js';
+export {
+  poursOfEvening,
+  costOfEvening,
+  leftovers,
+  shelved,
+  toUseSoon,
+  learntThirst,
+  again,
+} from './after.js';
+export { askMenu, menuAskedSchema, type MenuAsked, type MenuTold } from './ask-menu.js';
+export { type GuestPage, MAX_ASKS, askedSchema, type GuestAsked, type GuestAsk } from './guest-page.js';
+export {
+  menuIsOpen,
+  guestDrinks,
+  cannotServe,
+  type GuestDrink,
+  guestViewSchema,
+  type GuestView,
+} from './guest-view.js';

@@ -20,7 +20,7 @@ export interface Candidate {
 }
 
 /** A guest, or several alike, as a menu has to please them. */
-export interface MenuSeat extends Drinker {
+interface MenuSeat extends Drinker {
   /** Drinks that they are to find; fewer where there are fewer for them. */
   wants: number;
 }
@@ -100,7 +100,7 @@ export function samenessOf(drinks: readonly Candidate[]): number {
 export const byId = (a: { id: string }, b: { id: string }): number => (a.id < b.id ? -1 : 1);
 
 /** What the pours of a menu cost beyond what is there, minor units. */
-export function moneyOfMenu({ seats, wares }: MenuProblem, menu: readonly Candidate[]): number {
+function moneyOfMenu({ seats, wares }: MenuProblem, menu: readonly Candidate[]): number {
   // Who has the odd glass hangs on the order: it is always the same one.
   const drinks = [...menu].sort(byId);
   const { byDrink } = sharePours(seats, (s, d) => drinks[d]?.finds[s] ?? false, drinks.length);

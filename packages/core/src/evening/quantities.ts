@@ -1,7 +1,7 @@
 import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import { iceOf } from '../ice/index.js';
+import { iceOf } from '../ice/ice-kit.js';
 import { isMixedAhead } from '../mixed/batched.js';
 import { amountOf, packsFor, shortOf, wantedOf, wareOf, type MissingItem, type WareHouse } from './ware.js';
 
@@ -21,7 +21,7 @@ export interface WantedKind {
 }
 
 /** What is cut or picked for the rim, and for how many glasses. */
-export interface Garnish {
+interface Garnish {
   garnish: string;
   glasses: number;
 }

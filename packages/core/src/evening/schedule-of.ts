@@ -77,7 +77,7 @@ export function batchesAhead({
 }
 
 /** The way to make a kind that is least trouble. */
-export function wayToMake(kind: string, homeMade: readonly HomeMade[]): HomeMade | undefined {
+function wayToMake(kind: string, homeMade: readonly HomeMade[]): HomeMade | undefined {
   return homeMade.filter((h) => h.makes === kind).sort((a, b) => a.effort - b.effort)[0];
 }
 

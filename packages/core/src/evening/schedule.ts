@@ -24,7 +24,7 @@ const TASK_KINDS = [
 ] as const;
 
 /** One thing to do before the first glass. */
-export const scheduleTaskSchema = z.strictObject({
+const scheduleTaskSchema = z.strictObject({
   id,
   name: z.string().min(1).max(120),
   kind: z.enum(TASK_KINDS).optional(),

@@ -17,7 +17,7 @@ export interface MissingItem {
 }
 
 /** One pack in which a kind is sold: what it holds, in the unit of its ware. */
-export interface Pack {
+interface Pack {
   kind: string;
   label: string;
   holds: number;

@@ -1,1 +1,1 @@
-export * from './drink-search.js';
+export { DrinkSearch } from './drink-search.js';

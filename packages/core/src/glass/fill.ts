@@ -6,7 +6,7 @@ import { fitInGlass, RIGHT_FILL, SERVED_ICE_G, type FitVerdict } from './fit.js'
 import { capacityMl, insideOfCapacity } from './profile.js';
 
 /** One part of the drink as it lies in the drawing, from the bottom up. */
-export interface Layer {
+interface Layer {
   /** Absent for the water that came from ice. */
   slot?: Slot;
   kindId?: string;

@@ -17,7 +17,7 @@ export const homeStateSchema = z.object({
 });
 
 /** A device that is signed in. */
-export const deviceSchema = z.object({
+const deviceSchema = z.object({
   id: z.uuid(),
   device: z.string(),
   since: z.iso.datetime(),

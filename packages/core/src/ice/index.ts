@@ -1,1 +1,1 @@
-export * from './ice-kit.js';
+export { pieceG, iceOf, iceKit } from './ice-kit.js';

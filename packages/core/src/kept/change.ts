@@ -5,7 +5,6 @@ const words = z.string().trim().min(1).max(120);
 
 /** What a page sends to keep one thing: the value, and words for the undo list. */
 export const keptWriteSchema = z.strictObject({ value: z.unknown(), change: words });
-export type KeptWrite = z.infer<typeof keptWriteSchema>;
 
 /** The version a page last saw of a thing; null when it makes a new one. */
 const version = z.int().positive().nullable();

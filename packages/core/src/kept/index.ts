@@ -1,21 +1,38 @@
-export * from './descriptor.js';
-export * from './read.js';
-export * from './change.js';
-export * from './plan.js';
-export * from './settings.js';
-export * from './kit.js';
-export * from './batch.js';
-export * from './bottle.js';
-export * from './errand.js';
-export * from './limits.js';
-export * from './pouring.js';
-export * from './evening.js';
-export * from './ask.js';
-export * from './whole.js';
-export * from './compare.js';
-export * from './kept-table.js';
-export * from './own-recipes.js';
-export * from './own-prices.js';
-export * from './things.js';
-export * from './notebook.js';
-export * from './practice.js';
+export { isOnly, type World, ONLY_ID, type Kept } from './descriptor.js';
+export { readKept, keptFaults } from './read.js';
+export {
+  keptWriteSchema,
+  changeSchema,
+  type ChangeWrite,
+  keptEntrySchema,
+  type KeptEntry,
+  historyStateSchema,
+  type HistoryState,
+  historyStepSchema,
+  type HistoryStep,
+  appliedSchema,
+  type Applied,
+  setAsideSchema,
+  type SetAside,
+  keptSchema,
+  type KeptWhole,
+  type Announcement,
+} from './change.js';
+export { keptPlan } from './plan.js';
+export { keptSettings, keptPlace } from './settings.js';
+export { keptKit } from './kit.js';
+export { keptBatch } from './batch.js';
+export { keptBottle } from './bottle.js';
+export { keptErrand, keptKittyEntry, keptPaidPrice, keptTrips } from './errand.js';
+export { limitsIn } from './limits.js';
+export { keptPour, keptRound, keptPerson } from './pouring.js';
+export { keptEvening } from './evening.js';
+export { keptAsk } from './ask.js';
+export { wholeJsonSchema, wholeFile, readWhole, type WholeThing } from './whole.js';
+export { compareWhole, takenOf, comparedSchema, type Compared } from './compare.js';
+export { keptTable } from './kept-table.js';
+export { keptOwnRecipes } from './own-recipes.js';
+export { keptOwnPrices } from './own-prices.js';
+export { keptNamed, KEPT } from './things.js';
+export { keptOwnDrink, keptOwnKind, keptTasting, keptCollection } from './notebook.js';
+export { keptTrial, keptDeck } from './practice.js';

@@ -7,7 +7,7 @@ import { readKept } from './read.js';
 import { KEPT } from './things.js';
 
 /** The format of a household's whole data; another shape will have another number. */
-export const WHOLE_FORMAT = 'uisce-household/1';
+const WHOLE_FORMAT = 'uisce-household/1';
 /** More of one kind than this is no household's. */
 const MAX_OF_A_KIND = 200_000;
 
@@ -15,7 +15,7 @@ const MAX_OF_A_KIND = 200_000;
 const keyOf = (kept: Pick<Kept, 'name'>) => kept.name;
 
 /** All that a household keeps, as one open file: of each kind of thing the only one, or all there are. */
-export const wholeFileSchema = z.strictObject({
+const wholeFileSchema = z.strictObject({
   format: z.literal(WHOLE_FORMAT),
   things: z.strictObject(
     Object.fromEntries(

@@ -10,7 +10,7 @@ const name = z.string().trim().min(1, 'give it a name').max(60, 'at most 60 lett
 const ownedToolSchema = z.strictObject({ id: idSchema, since: z.iso.date().nullable() });
 
 /** Glasses of one make that stand in the cupboard. */
-export const ownedGlassSchema = z.strictObject({
+const ownedGlassSchema = z.strictObject({
   id: idSchema,
   name,
   /** The glass type it looks like. */
@@ -22,8 +22,7 @@ export const ownedGlassSchema = z.strictObject({
 export type OwnedGlass = z.infer<typeof ownedGlassSchema>;
 
 /** A measure of the household's own: a jigger, a spoon, or any vessel whose water was weighed. */
-export const vesselSchema = z.strictObject({ id: idSchema, name, cups: z.array(cupSchema).min(1).max(4) });
-export type Vessel = z.infer<typeof vesselSchema>;
+const vesselSchema = z.strictObject({ id: idSchema, name, cups: z.array(cupSchema).min(1).max(4) });
 
 /** What the household has to work with, and how it works. */
 export const kitSchema = z.strictObject({

@@ -5,7 +5,7 @@ import { drinkFigures, isDrunk, isTopped } from '../drink/figures.js';
 import { freezingPointC, fromFreezer, type FromFreezer } from './freezing.js';
 
 /** Bitters in a batch: at half to two thirds of their sum, and taste (common practice). */
-export const BITTERS_SHARE = 0.6;
+const BITTERS_SHARE = 0.6;
 /** Room in a bottle for what is in it to move and to swell. */
 export const HEADSPACE_SHARE = 0.1;
 
@@ -40,7 +40,7 @@ export function mixedKind(drink: string): string {
 }
 
 /** One part of a batch of drinks. */
-export interface BatchedPart {
+interface BatchedPart {
   kind: string;
   ml: number;
 }

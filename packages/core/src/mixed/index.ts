@@ -1,3 +1,2 @@
-export * from './freezing.js';
-export * from './batched.js';
-export * from './mixed-batch.js';
+export { mayBatch, batchedGlassMl, type BatchedDrink } from './batched.js';
+export { mixedRecipe, drinkOfMixed, kindsOfMixed } from './mixed-batch.js';

@@ -15,7 +15,7 @@ const SOUR_G_PER_L = 20;
 const STRAINED: readonly Recipe['method'][] = ['shake', 'dry-shake', 'stir'];
 
 /** What a part is there for, by what it is and how it is measured. */
-export function roleOf(kind: Kind, amount: Amount, isRinse = false): Slot['role'] {
+function roleOf(kind: Kind, amount: Amount, isRinse = false): Slot['role'] {
   if (isRinse) return 'rinse';
   if (amount.measure === 'dash' || amount.measure === 'drop' || amount.measure === 'pinch')
     return 'seasoning';

@@ -7,10 +7,7 @@ interface Span {
 }
 
 /** Where each line that was read stands in its text, recipe by recipe; undefined where it cannot be found again. */
-export function lineSpans(
-  text: string,
-  recipes: readonly Pick<ReadRecipe, 'lines'>[],
-): (Span | undefined)[][] {
+function lineSpans(text: string, recipes: readonly Pick<ReadRecipe, 'lines'>[]): (Span | undefined)[][] {
   let from = 0;
   return recipes.map(({ lines }) =>
     lines.map((line) => {

@@ -1,23 +1,45 @@
-export * from './languages/index.js';
-export * from './quantity.js';
-export * from './measure-words.js';
-export * from './kind-matcher.js';
-export * from './read-line.js';
-export * from './method-words.js';
-export * from './read-text.js';
-export * from './likeness.js';
-export * from './draft.js';
-export * from './judge.js';
-export * from './balance.js';
-export * from './own-drink.js';
-export * from './collection.js';
-export * from './say-recipe.js';
-export * from './json-ld.js';
-export * from './tasting.js';
-export * from './verdicts.js';
-export * from './differences.js';
-export * from './notebook-file.js';
-export * from './table-text.js';
-export * from './incoming.js';
-export * from './booklet.js';
-export * from './edit-text.js';
+export { LANGUAGES } from './languages/index.js';
+export { namesInLanguages, SURE, KindMatcher } from './kind-matcher.js';
+export { readLine, LINE_NOTES, type LineNote, type Ounce, type ReadLine } from './read-line.js';
+export { readRecipes, readNamed, type ReadRecipe } from './read-text.js';
+export { familiesLike } from './likeness.js';
+export { slotOf, recipeFrom } from './draft.js';
+export {
+  judge,
+  COMPARED_FIGURES,
+  type ComparedFigure,
+  type FamilyPlace,
+  type DrinkJudgement,
+} from './judge.js';
+export { balance, withAmounts, WISHES, type Wish, type Balanced } from './balance.js';
+export {
+  recipeOfOwn,
+  withOwn,
+  withVersion,
+  goneBack,
+  ownDrinkSchema,
+  type OwnDrink,
+  ownKindSchema,
+  type OwnKind,
+  OWN,
+} from './own-drink.js';
+export type { Collection } from './collection.js';
+export { sayLine, sayRecipe, sayRecipes, recipeRows, RECIPE_COLUMNS } from './say-recipe.js';
+export { jsonLdOf, recipesOfJsonLd, textOfJsonLd, type JsonLdRecipe } from './json-ld.js';
+export type { Tasting } from './tasting.js';
+export {
+  verdictsOf,
+  likedVersion,
+  likedDrinks,
+  bestOfFamilies,
+  favouritesOf,
+  type Verdict,
+  type Liked,
+  type LikedDrink,
+} from './verdicts.js';
+export { specDifferences, comparedFigures, type SpecDifference } from './differences.js';
+export { notebookJsonSchema, notebookFile, notebookFileSchema, type NotebookFile } from './notebook-file.js';
+export { recipesOfTable } from './table-text.js';
+export { type IncomingStanding, IncomingDrinks } from './incoming.js';
+export { bookletOf } from './booklet.js';
+export { withLine, withLineAdded } from './edit-text.js';

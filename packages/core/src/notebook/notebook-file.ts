@@ -4,7 +4,7 @@ import { ownDrinkSchema, ownKindSchema, type OwnDrink, type OwnKind } from './ow
 import { tastingSchema, type Tasting } from './tasting.js';
 
 /** More drinks than this are no household's notebook. */
-export const MAX_DRINKS = 20_000;
+const MAX_DRINKS = 20_000;
 
 /**
  * What a household wrote, whole: drinks with all their versions, kinds, collections and verdicts. What goes out comes in

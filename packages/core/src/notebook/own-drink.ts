@@ -8,7 +8,7 @@ import type { Recipe } from '../catalogue/recipe.js';
 import { pouredDrinkSchema } from '../pouring/poured-drink.js';
 
 /** One state of a drink of one's own, and why it came to be. */
-export const versionSchema = z.strictObject({
+const versionSchema = z.strictObject({
   at: z.iso.datetime(),
   why: z.string().trim().max(300),
   recipe: pouredDrinkSchema,

@@ -10,16 +10,16 @@ import { TASTES, type Taste } from '../drink/tastes.js';
 export const ATTITUDE_MIN_FIT = { purist: 1, house: 0.75, pinch: 0.5 } as const;
 export type Attitude = keyof typeof ATTITUDE_MIN_FIT;
 
-export const SPOTS = ['tray', 'cart', 'shelf', 'bookcase'] as const;
-export const OPINIONS = ['like', 'fine', 'no'] as const;
+const SPOTS = ['tray', 'cart', 'shelf', 'bookcase'] as const;
+const OPINIONS = ['like', 'fine', 'no'] as const;
 export type Opinion = (typeof OPINIONS)[number];
-export const SOFT = ['beside', 'within', 'only'] as const;
+const SOFT = ['beside', 'within', 'only'] as const;
 
 /** Two people, a drink each on three evenings (an assumption, to be changed on the Brief). */
 const USUAL_DRINKS_PER_WEEK = 6;
 
 /** Which drinks are counted: every one, or only those at least this established; what one wrote oneself always. */
-export const COUNTS = ['all', 'well-known', 'core'] as const;
+const COUNTS = ['all', 'well-known', 'core'] as const;
 const COUNTED: Record<(typeof COUNTS)[number], readonly Canon[]> = {
   all: CANON,
   'well-known': ['core', 'well-known', 'own'],

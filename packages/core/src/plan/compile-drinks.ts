@@ -18,7 +18,7 @@ const MAX_LIKED_WEIGHT = 2;
 const ASKED_FOR_WEIGHTS = { twenty: 3, known: 2, other: 1 } as const;
 
 /** Why a drink is not in the count at all. */
-export interface DroppedDrink {
+interface DroppedDrink {
   recipe: Recipe;
   disliked: string[];
   /** Less established than the brief counts. */

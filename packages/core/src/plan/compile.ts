@@ -21,7 +21,7 @@ const NOT_A_BOTTLE = { counted: false, widthMm: 0, liquorMl: 0, kitMinor: 0 };
 const VARIETY = { after: 1, factor: 0.5 } as const;
 
 /** What an item of the compiled problem is in the user's world. */
-export interface CompiledItem {
+interface CompiledItem {
   kind: Kind;
   /** Absent when the user owns the kind and we know no bottle of it. */
   bottle?: PricedBottle;
@@ -51,7 +51,7 @@ export interface CompiledPlan extends Omit<CompiledDrinks, 'drinks'> {
 }
 
 /** The brief and the price list do not belong together. */
-export class CurrencyMismatchError extends Error {
+class CurrencyMismatchError extends Error {
   constructor(
     readonly briefCurrency: string,
     readonly listCurrency: string,

@@ -7,8 +7,7 @@ import { compilePlan } from './compile.js';
 import { countOf } from './beside.js';
 
 /** Which drinks the kit is judged by: those that the plan makes, the must-haves, or all that count. */
-export const KIT_SCOPES = ['planned', 'wanted', 'counted'] as const;
-export type KitScope = (typeof KIT_SCOPES)[number];
+export type KitScope = 'planned' | 'wanted' | 'counted';
 
 /**
  * The drinks in question.

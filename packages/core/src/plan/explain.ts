@@ -3,7 +3,7 @@ import { PreparedProblem } from '../planner/prepared.js';
 import type { DrinkMade, PlanAnswer, PlanProblem } from '../planner/problem.js';
 
 /** What an item of the set does there. */
-export interface ItemReason {
+interface ItemReason {
   id: string;
   /** Drinks poured from it: some slot's best alternative uses it. Of variants, the best. */
   leaning: DrinkMade[];
@@ -12,7 +12,7 @@ export interface ItemReason {
 }
 
 /** A drink that is not made, the cheapest items that would make it, and what they cost. */
-export interface DrinkNotMade {
+interface DrinkNotMade {
   id: string;
   /** Empty when nothing on sale can open it. */
   lacks: string[];

@@ -20,7 +20,7 @@ export interface SetPours {
 }
 
 /** One recipe for each drink that is open: of variants, the one that fits best. */
-export function menuOf(
+function menuOf(
   drinks: readonly { id: string; fit: number }[],
   recipes: ReadonlyMap<string, Recipe>,
 ): Recipe[] {

@@ -40,7 +40,7 @@ export function homeSizes(bottles: readonly PricedBottle[], kind: Kind): PricedB
  *
  * @param pourMl what one glass takes of the kind.
  */
-export function neededMl(
+function neededMl(
   kind: Kind,
   bottle: { homeMade: boolean },
   pourMl: number,

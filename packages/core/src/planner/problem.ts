@@ -15,7 +15,7 @@ const text = z.string().min(1).max(200);
 const count = z.int().nonnegative();
 const money = z.int().nonnegative().max(1_000_000_000_000);
 
-export const itemSchema = z.strictObject({
+const itemSchema = z.strictObject({
   id: text,
   provides: z.array(text),
   price: money,
@@ -29,7 +29,7 @@ export const itemSchema = z.strictObject({
 
 const fit = z.number().min(0).max(1);
 
-export const drinkSchema = z.strictObject({
+const drinkSchema = z.strictObject({
   id: text,
   weight: z.number().nonnegative().max(1e6).default(1),
   group: text.optional(),

@@ -5,16 +5,13 @@ import type { Order } from './poured-drink.js';
 /**
  * What a drink leaves on whatever it was made with: all that it holds; everything, where nobody knows what that is.
  */
-export function leavesBehind(
-  order: Pick<Order, 'drink'>,
-  kinds: ReadonlyMap<string, Kind>,
-): readonly Allergen[] {
+function leavesBehind(order: Pick<Order, 'drink'>, kinds: ReadonlyMap<string, Kind>): readonly Allergen[] {
   const { allergens, unknown } = inGlass(order.drink, kinds);
   return unknown.length > 0 ? ALLERGENS : allergens;
 }
 
 /** What of what one drink leaves behind those who have another cannot have. */
-export function clashOf(left: Iterable<Allergen>, { cannot }: Pick<Order, 'cannot'>): Allergen[] {
+function clashOf(left: Iterable<Allergen>, { cannot }: Pick<Order, 'cannot'>): Allergen[] {
   return [...left].filter((a) => cannot.includes(a));
 }
 

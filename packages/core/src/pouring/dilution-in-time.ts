@@ -23,7 +23,7 @@ function timedAs(method: Recipe['method']): Timed | undefined {
 }
 
 /** Its time constant, s; undefined where nothing is worked on ice. */
-export function tauOf({ method, ice }: Pick<OnIce, 'method' | 'ice'>): number | undefined {
+function tauOf({ method, ice }: Pick<OnIce, 'method' | 'ice'>): number | undefined {
   const timed = timedAs(method);
   return timed === undefined || ice === 'none' ? undefined : TAU_S[timed] * ICE_PACE[ice];
 }

@@ -1,33 +1,34 @@
-export * from './poured-drink.js';
-export * from './vessels.js';
-export * from './order-of-parts.js';
-export * from './step.js';
-export * from './step-cautions.js';
-export * from './drink-steps.js';
-export * from './round-order.js';
-export * from './carry-over.js';
-export * from './compile-round.js';
-export * from './fruit.js';
-export * from './dilution-in-time.js';
-export * from './overshoot.js';
-export * from './in-its-place.js';
-export * from './order-here.js';
-export * from './refusals.js';
-export * from './round.js';
-export * from './round-in-hand.js';
-export * from './go-on.js';
-export * from './pourable.js';
-export * from './pour-now.js';
-export * from './pouring-now.js';
-export * from './mixed-now.js';
-export * from './pour-neat.js';
-export * from './liking.js';
-export * from './pour.js';
-export * from './draw.js';
-export * from './log-round.js';
-export * from './history.js';
-export * from './pace.js';
-export * from './learn.js';
-export * from './evening-so-far.js';
-export * from './pour-table.js';
-export * from './say-order.js';
+export { withFillings, pouredDrinkSchema, type Order, type Filling } from './poured-drink.js';
+export { vesselsOf, glassFor, ICE_IN_TIN_G } from './vessels.js';
+export { pourStep, pourStepSchema, type PourStep } from './step.js';
+export { isHotInTin, stepCautions, HOT_IN_TIN } from './step-cautions.js';
+export { compileRound } from './compile-round.js';
+export { onIceAfter, stopAfter, type OnIce } from './dilution-in-time.js';
+export { inItsPlace } from './in-its-place.js';
+export { orderHere } from './order-here.js';
+export { refusalsOf } from './refusals.js';
+export { MAX_ORDERS, MAX_GLASSES, type Round } from './round.js';
+export { roundInHand, type Bar, type StepNow, type LoadNow, type RoundInHand } from './round-in-hand.js';
+export { isTimed, goOn, goBack, beginWork, pourOff, addMore, scaleTarget, mlByScale } from './go-on.js';
+export {
+  pourablesInSlices,
+  pourables,
+  pourablesOnce,
+  inHandInOrder,
+  wayInHand,
+  type Pourable,
+} from './pourable.js';
+export { pourNow } from './pour-now.js';
+export type { InHouse, PouredStandIn, PourNow, OneShort, PouringNow } from './pouring-now.js';
+export { mixedNow } from './mixed-now.js';
+export { neatDrink, pourNeat } from './pour-neat.js';
+export { ranked, asksToBeUsed, type Ranked } from './liking.js';
+export { eveningOf, FAULTS_TASTED, type FaultTasted, type Pour } from './pour.js';
+export { drawFrom, givenBack, type BatchLeft } from './draw.js';
+export { logOrders, drinkInHand, logRound, type Stock, type Logged } from './log-round.js';
+export { favourites, monthsPoured, eveningsPoured, weeksPoured, idleKinds } from './history.js';
+export { paceOf, type Pace } from './pace.js';
+export { tastesLearnt, specsLearnt, type TasteLearnt } from './learn.js';
+export { eveningSoFar } from './evening-so-far.js';
+export { pourRows, POUR_COLUMNS } from './pour-table.js';
+export { sayOrder } from './say-order.js';

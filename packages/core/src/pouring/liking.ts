@@ -38,7 +38,7 @@ const PRIOR_WEIGHT = 2;
 const MIDDLE = 3;
 
 /** How much a household is expected to like a drink, 0 to 5: its own verdicts, leaning on its family's and on all. */
-export function likingOf(
+function likingOf(
   records: ReadonlyMap<string, DrinkRecord>,
   familyOf: (drink: string) => string | undefined,
 ) {
@@ -67,7 +67,7 @@ export function likingOf(
 }
 
 /** Days before its last one from which a kind asks to be used. */
-export const ASKS_WITHIN_DAYS = 14;
+const ASKS_WITHIN_DAYS = 14;
 /** Less than this of a kind does not use it up. */
 const USES_ML = 10;
 /** What counts how much beside the verdicts, in points of them. */

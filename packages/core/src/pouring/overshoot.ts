@@ -67,7 +67,7 @@ export function pourOffShare({ factor, wantedFactor }: Grown): number {
 }
 
 /** How a drink departs from what was meant. */
-export interface Departure {
+interface Departure {
   what: 'strength' | 'sugar' | 'acid';
   /** As it is, and as it was meant: ABV a fraction, sugar and acid g in 100 ml. */
   is: number;
@@ -102,7 +102,7 @@ function departures(is: DrinkFigures, meant: DrinkFigures): Departure[] {
 }
 
 /** Something to add that mends a drink, and how far off it is then. */
-export interface Mend {
+interface Mend {
   slot: number;
   ml: number;
   worst: number;

@@ -2,7 +2,7 @@ import { daysBetween } from '../base/days.js';
 import type { Pour } from './pour.js';
 
 /** After so many days a pour counts half for what is poured in a week (an assumption: a month's habits). */
-export const HALF_LIFE_DAYS = 28;
+const HALF_LIFE_DAYS = 28;
 /** A log says nothing of a pace before it is this long, and holds so many pours. */
 const MIN_DAYS = 14;
 const MIN_POURS = 8;

@@ -9,7 +9,7 @@ export type FaultTasted = (typeof FAULTS_TASTED)[number];
 const ml = z.number().min(0).max(20_000);
 
 /** Where a part came from: a bottle or a batch, and how much of it. */
-export const drawnSchema = z.strictObject({
+const drawnSchema = z.strictObject({
   from: z.enum(['bottle', 'batch']),
   id: z.uuid(),
   ml,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { COUNT_MEASURES, type CountMeasure } from '../base/amount.js';
+import { COUNT_MEASURES, type CountMeasure } from '../base/measure-words.js';
 import { idSchema } from '../base/ids.js';
 import { ML_PER_MEASURE, type VolumeMeasure } from '../base/volume.js';
 import { ALLERGENS } from '../catalogue/kind.js';

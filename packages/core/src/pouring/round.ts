@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { orderSchema } from './poured-drink.js';
 
 /** By measure, or by weight on a scale. */
-export const MEASURED_BY = ['measure', 'scale'] as const;
+const MEASURED_BY = ['measure', 'scale'] as const;
 
 const ml = z.number().min(0).max(5000);
 
@@ -11,7 +11,7 @@ export const MAX_ORDERS = 6;
 export const MAX_GLASSES = 12;
 
 /** A round being made, as stored: enough to go on with it tomorrow, or on another device. */
-export const roundSchema = z.strictObject({
+const roundSchema = z.strictObject({
   id: z.uuid(),
   startedAt: z.iso.datetime(),
   way: z.enum(MEASURED_BY),

@@ -3,7 +3,7 @@ import { ALLERGENS } from '../catalogue/kind.js';
 import { ICE } from '../catalogue/recipe.js';
 
 /** What is done in one step of a round. */
-export const ACTS = [
+const ACTS = [
   'wash',
   'squeeze',
   'chill',
@@ -29,10 +29,10 @@ export const ACTS = [
 ] as const;
 export type Act = (typeof ACTS)[number];
 
-export const STEP_INTO = ['glass', 'mixing-glass', 'shaker', 'blender', 'beside'] as const;
+const STEP_INTO = ['glass', 'mixing-glass', 'shaker', 'blender', 'beside'] as const;
 
 /** What is measured in a step, for each vessel it goes into. */
-export const stepPartSchema = z.object({
+const stepPartSchema = z.object({
   /** The place of the part in its drink. */
   slot: z.int(),
   kind: z.string(),

@@ -23,7 +23,7 @@ export interface Aim {
 }
 
 /** Training aims at five in the hundred (common practice). */
-export const WITHIN = 0.05;
+const WITHIN = 0.05;
 /** Less bias than this is nobody's fault. */
 const HAIR = 0.02;
 /** Fewer pours than this say nothing of a hand. */

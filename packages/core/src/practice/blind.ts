@@ -7,7 +7,7 @@ import { comparedFigures } from '../notebook/differences.js';
 import type { ComparedFigure } from '../notebook/judge.js';
 
 /** How a drink may be wrong, and the wish that mends it. */
-export const WRONGS = ['too-sour', 'too-sweet', 'too-strong', 'too-weak'] as const;
+const WRONGS = ['too-sour', 'too-sweet', 'too-strong', 'too-weak'] as const;
 export type Wrong = (typeof WRONGS)[number];
 const MENDS: Record<Wrong, Wish> = {
   'too-sour': 'less-sour',
@@ -24,7 +24,7 @@ export const SHOWS: Record<Wrong, { of: ComparedFigure; more: boolean }> = {
 };
 
 /** A glass among four: its figures are seen, its recipe is not. */
-export interface BlindGlass {
+interface BlindGlass {
   recipe: Recipe;
   figures: Record<ComparedFigure, number>;
   wrong: Wrong | undefined;

@@ -5,8 +5,7 @@ import type { Kind } from '../catalogue/kind.js';
 import type { Method, Recipe, Slot } from '../catalogue/recipe.js';
 
 /** What a card asks of a drink. */
-export const ASKS = ['parts', 'amount', 'glass', 'method', 'wrong'] as const;
-export type FlashcardAsk = (typeof ASKS)[number];
+type FlashcardAsk = 'parts' | 'amount' | 'glass' | 'method' | 'wrong';
 
 /** Why a drink is made as it is. */
 export type MethodReason =
@@ -58,7 +57,7 @@ export function flashcardKeys(recipe: Recipe): string[] {
 }
 
 /** Why a method suits a drink, by what is in it (common practice). */
-export function methodReason(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): MethodReason {
+function methodReason(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): MethodReason {
   const has = (test: (kind: Kind) => boolean) => recipe.slots.some((s) => test(kinds.get(s.kind) as Kind));
   switch (recipe.method) {
     case 'dry-shake':

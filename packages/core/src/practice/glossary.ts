@@ -6,7 +6,7 @@ import { idSchema } from '../base/ids.js';
 const country = z.string().regex(/^[A-Z]{2}$/, 'a country is two capital letters (ISO 3166)');
 
 /** A word of the trade: what it means, and where it means something else. */
-export const wordSchema = z.strictObject({
+const wordSchema = z.strictObject({
   id: idSchema,
   word: z.string().min(1).max(40),
   says: z.string().min(10).max(300),

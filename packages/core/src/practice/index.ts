@@ -1,10 +1,36 @@
-export * from './spout.js';
-export * from './trial.js';
-export * from './aim.js';
-export * from './memory.js';
-export * from './flashcard.js';
-export * from './session.js';
-export * from './sum.js';
-export * from './blind.js';
-export * from './glossary.js';
-export * from './first-week.js';
+export { SPOUTS, type Spout, type FlowingLiquid, Stream } from './spout.js';
+export type { Trial } from './trial.js';
+export { aimOf, drinksFrom, shiftOf, targetsOf, type Aim } from './aim.js';
+export {
+  afterAnswer,
+  dueFlashcards,
+  type Memory,
+  type Deck,
+  type Answer,
+  type KnownFlashcard,
+} from './memory.js';
+export {
+  flashcardKeys,
+  typedAnswer,
+  type MethodReason,
+  type FlashcardChoice,
+  type SpecFlashcard,
+  FlashcardMaker,
+} from './flashcard.js';
+export { sessionOf, type ToAsk, SESSION } from './session.js';
+export { sumOf, type Sum } from './sum.js';
+export { blindBalance, type Wrong, SHOWS, type BlindMend } from './blind.js';
+export {
+  findWords,
+  isCalled,
+  piecesOf,
+  wordFlashcard,
+  type Word,
+  glossarySchema,
+  type Glossary,
+  type WordFlashcard,
+  deckOfWord,
+  keyOfWord,
+  wordOfKey,
+} from './glossary.js';
+export { firstWeek, FIRST_STEPS, type FirstStep } from './first-week.js';

@@ -3,7 +3,7 @@ import { createEmptyCard, fsrs, Rating, type Card, type Grade, type State } from
 import { idSchema } from '../base/ids.js';
 
 /** What is remembered of one card: the state that the scheduling package keeps, as plain data. */
-export const memorySchema = z.strictObject({
+const memorySchema = z.strictObject({
   due: z.iso.datetime(),
   stability: z.number().min(0),
   difficulty: z.number().min(0).max(10),
@@ -28,8 +28,7 @@ export const deckSchema = z.strictObject({
 export type Deck = z.infer<typeof deckSchema>;
 
 /** How an answer was: wrong, right after some thought or nearly, right, right at once. */
-export const ANSWERS = ['wrong', 'nearly', 'right', 'at-once'] as const;
-export type Answer = (typeof ANSWERS)[number];
+export type Answer = 'wrong' | 'nearly' | 'right' | 'at-once';
 const GRADE: Record<Answer, Grade> = {
   wrong: Rating.Again,
   nearly: Rating.Hard,

@@ -1,3 +1,11 @@
-export * from './overlay.js';
-export * from './table.js';
-export * from './batch-prices.js';
+export { currencyRefusal } from './overlay.js';
+export {
+  guessMapping,
+  readPriceTable,
+  writePriceTable,
+  PRICE_COLUMNS,
+  type PriceColumn,
+  NEEDED_COLUMNS,
+  type ColumnMapping,
+} from './table.js';
+export { withBatchesPriced } from './batch-prices.js';

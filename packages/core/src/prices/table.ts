@@ -26,7 +26,7 @@ export const NEEDED_COLUMNS: readonly PriceColumn[] = ['kind', 'size', 'price'];
 export type ColumnMapping = Partial<Record<PriceColumn, string>>;
 
 /** A row that could not be taken: its number in the file (the heading is 1), its column, and why. */
-export interface RowFault {
+interface RowFault {
   row: number;
   column: string;
   message: string;
@@ -61,7 +61,7 @@ export function guessMapping(headings: readonly string[]): ColumnMapping {
 }
 
 /** A kind by its id, its name, or what another place calls it. */
-export function kindNamed(text: string, kinds: ReadonlyMap<string, Kind>): Kind | undefined {
+function kindNamed(text: string, kinds: ReadonlyMap<string, Kind>): Kind | undefined {
   const wanted = foldText(text.trim());
   const direct = kinds.get(wanted);
   if (direct) return direct;

@@ -6,7 +6,7 @@ import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 
 /** What is outside its family's band, in words; empty when all is within. */
-export function outOfBand(recipe: Recipe, family: FamilyEntry, kinds: ReadonlyMap<string, Kind>): string[] {
+function outOfBand(recipe: Recipe, family: FamilyEntry, kinds: ReadonlyMap<string, Kind>): string[] {
   const profile = drinkFigures(recipe, kinds);
   const percent = (fraction: number) => `${(fraction * 100).toFixed(1)} %`;
   const grams = (g: number) => `${g.toFixed(2)} g in 100 ml`;

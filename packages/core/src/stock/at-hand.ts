@@ -3,7 +3,7 @@ import { isThere, type Bottle } from './bottle.js';
 import { goodUntil } from './life.js';
 
 /** A kind is worth pouring from while it makes about so many drinks (common practice). */
-export const ENOUGH_DRINKS = 4;
+const ENOUGH_DRINKS = 4;
 
 /** A batch of the household's own, as far as stock goes. */
 export interface OwnBatch {

@@ -2,18 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../base/days.js';
 import { testKinds } from '../testing/trade.js';
-import {
-  atHand,
-  daysLeft,
-  moved,
-  drinksThatUse,
-  freshThere,
-  goodUntil,
-  ownedKinds,
-  readStockRows,
-  stockRows,
-  type Bottle,
-} from './index.js';
+import { atHand, ownedKinds } from './at-hand.js';
+import { daysLeft, goodUntil } from './life.js';
+import { moved } from './moves.js';
+import { drinksThatUse } from './use-up.js';
+import { freshThere } from './fresh.js';
+import { readStockRows, stockRows } from './stock-table.js';
+import { type Bottle } from './bottle.js';
 import { TODAY, stockKinds as kinds, fullBottle as bottle, stockKind as kind } from '../testing/bar-stock.js';
 
 describe('what is fresh, and what is written down', () => {

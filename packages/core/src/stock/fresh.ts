@@ -17,7 +17,7 @@ export interface FreshThing {
 }
 
 /** Days a fresh thing keeps whole: juice is pressed on the day, the fruit waits for two weeks. */
-export function freshDays({
+function freshDays({
   closedDays,
   openDays,
   juiceMl,

@@ -1,21 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, daysBetween } from '../base/days.js';
-import {
-  atHand,
-  bottleThere,
-  CannotMove,
-  decant,
-  emptyFromGross,
-  forecast,
-  goodUntil,
-  leftFromGross,
-  liquidGPerMl,
-  marry,
-  ownedKinds,
-  StockReader,
-  type Bottle,
-} from './index.js';
+import { atHand, ownedKinds } from './at-hand.js';
+import { bottleThere, type Bottle } from './bottle.js';
+import { CannotMove, decant, marry } from './moves.js';
+import { emptyFromGross, leftFromGross, liquidGPerMl } from './weigh.js';
+import { forecast } from './forecast.js';
+import { goodUntil } from './life.js';
+import { StockReader } from './read-stock.js';
 import { TODAY, stockKinds as kinds, fullBottle as bottle, stockKind as kind } from '../testing/bar-stock.js';
 
 describe('a bottle on the scale', () => {

@@ -1,11 +1,7 @@
 import { bisect } from '../base/numbers.js';
 import type { Kind } from '../catalogue/kind.js';
-import {
-  ethanolWaterGPerMl,
-  massFractionOfAbv,
-  sucroseDensityGPerMl,
-  sugarGPerLOfBrix,
-} from '../bench/index.js';
+import { ethanolWaterGPerMl, massFractionOfAbv } from '../bench/ethanol.js';
+import { sucroseDensityGPerMl, sugarGPerLOfBrix } from '../bench/solution.js';
 
 /** Room that a gram of solids takes in a liquid with alcohol, ml (common practice for sucrose). */
 const SOLIDS_ML_PER_G = 0.62;

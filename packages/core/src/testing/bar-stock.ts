@@ -1,5 +1,5 @@
 import { testKinds } from './trade.js';
-import { bottleThere, type Bottle } from '../stock/index.js';
+import { bottleThere, type Bottle } from '../stock/bottle.js';
 
 /** The day on which all is looked at. */
 export const TODAY = '2026-11-26';

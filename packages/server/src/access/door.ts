@@ -11,7 +11,7 @@ import { SESSION_DAYS } from './sessions.js';
 export type Door = { place: 'machine' } | { place: 'home'; access: Access; names: () => readonly string[] };
 
 /** `__Host-`: the browser takes it over HTTPS alone, for this host alone. */
-export const COOKIE = '__Host-uisce';
+const COOKIE = '__Host-uisce';
 const COOKIE_OPTIONS = { httpOnly: true, secure: true, sameSite: 'strict', path: '/' } as const;
 const DAY_MS = 86_400_000;
 

@@ -4,7 +4,7 @@ import {
   flashcardKeys,
   deckOfWord,
   afterAnswer,
-  WORD_KEY,
+  keyOfWord,
   type Answer,
   type Deck,
   type Memory,
@@ -88,7 +88,7 @@ function decksOf(today: string, newId: () => string, catalogue: Catalogue): Deck
   const word = 'dry-shake';
   return [
     ...specs,
-    { id: newId(), by: WHO, of: deckOfWord(word), cards: { [WORD_KEY + word]: learnt(lives[2] ?? []) } },
+    { id: newId(), by: WHO, of: deckOfWord(word), cards: { [keyOfWord(word)]: learnt(lives[2] ?? []) } },
   ];
 }
 

@@ -2,7 +2,7 @@ import type { ErrandLine, Trips } from '@uisce/core/errand';
 import type { Bottle } from '@uisce/core/stock';
 
 export const LANTERN = 'lantern-store';
-export const HARBOUR = 'harbour-wines';
+const HARBOUR = 'harbour-wines';
 /** The way round the harbour, by bus. */
 export const TRIPS: Trips = {
   goesTo: [HARBOUR],

@@ -6,7 +6,7 @@ import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
 
 /** The version of this release. */
-export const VERSION = z
+const VERSION = z
   .object({ version: z.string() })
   .parse(createRequire(import.meta.url)('@uisce/server/package.json')).version;
 

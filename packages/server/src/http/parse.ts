@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { HttpProblem } from './problem.js';
 
 /** Bodies of ordinary requests: a brief is a few kilobytes. */
-export const SMALL_BODY = '256kb';
+const SMALL_BODY = '256kb';
 /** Price files and planning problems. */
 export const LARGE_BODY = '8mb';
 

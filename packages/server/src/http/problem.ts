@@ -49,7 +49,7 @@ export class HttpProblem extends Error {
 }
 
 /** Send problem details (RFC 9457). */
-export function sendProblem(
+function sendProblem(
   res: Response,
   name: ProblemName,
   detail: string,

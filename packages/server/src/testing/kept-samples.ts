@@ -42,14 +42,14 @@ export const batch = (more: Partial<BatchRecord> = {}): BatchRecord => ({
   notes: '',
   ...more,
 });
-export const sampleBottle = (more: Partial<Bottle> = {}): Bottle => ({
+const sampleBottle = (more: Partial<Bottle> = {}): Bottle => ({
   ...bottleThere(randomUUID(), 'dry-gin'),
   sizeMl: 700,
   leftMl: 350,
   ...more,
 });
 const ware = { is: 'bottle' as const, kind: 'dry-gin', ml: 700 };
-export const errand = (more: Partial<Errand> = {}): Errand => ({
+const errand = (more: Partial<Errand> = {}): Errand => ({
   id: randomUUID(),
   planId: null,
   startedOn: '2026-11-26',

@@ -32,7 +32,7 @@ const NUMBER_WORDS = [
 ] as const;
 
 /** What a menu lacks for somebody, within a sentence. */
-export function sayLack(lack: Lack): string {
+function sayLack(lack: Lack): string {
   if (lack.is === 'no-soft') return 'nothing without alcohol stands on it';
   if (lack.is === 'contradiction')
     return `${lack.guest} likes ${listed(lack.tastes)} and cannot or will not have it: nothing pleases both`;

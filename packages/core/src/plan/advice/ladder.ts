@@ -3,7 +3,7 @@ import type { PlanAnswer, PlanProblem } from '../../planner/problem.js';
 import { boundOfLadder } from './ladder-bound.js';
 
 /** One rung: what is bought in a month, and what is open from then on. */
-export interface Rung {
+interface Rung {
   /** Money there has been up to and with this month, minor units. */
   budget: number;
   bought: string[];
@@ -61,7 +61,7 @@ export function buyingLadder(
 }
 
 /** Sum of the values of all months. */
-export function totalOf(sets: readonly PlanAnswer[]): number {
+function totalOf(sets: readonly PlanAnswer[]): number {
   return sets.reduce((sum, s) => sum + s.value, 0);
 }
 

@@ -3,7 +3,7 @@ import type { PlanProblem } from '../../planner/problem.js';
 import { solvePlan } from '../../planner/solve.js';
 
 /** How the prices of one draw are made: each is its own, within this share of what it is. */
-export const PRICE_SPREAD = 0.15;
+const PRICE_SPREAD = 0.15;
 
 /** How often each item was in the best set when prices wandered. */
 export interface Steadiness {

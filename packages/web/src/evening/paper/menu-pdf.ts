@@ -3,7 +3,7 @@ import { drawCode } from '../../ui/paper/pdf-code';
 import { fitted, PT_A_MM, wrapped } from '../../ui/paper/pdf-text';
 
 /** A drink as the printed menu has it. */
-export interface MenuPdfDrink {
+interface MenuPdfDrink {
   name: string;
   /** What is in it. */
   parts: string;

@@ -37,7 +37,7 @@ export interface FoundDrink {
 }
 
 /** What words of the text were not understood, how often they stand there, and what they may mean. */
-export interface OpenWords {
+interface OpenWords {
   says: string;
   times: number;
   near: string[];

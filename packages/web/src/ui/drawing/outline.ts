@@ -5,7 +5,7 @@ type Inside = Glass['inside'];
 type Point = readonly [number, number];
 
 /** Thickness of a drawn wall, and of a drawn foot. */
-export const WALL_MM = 1.6;
+const WALL_MM = 1.6;
 export const FOOT_MM = 3;
 
 /** Where a glass stands in a drawing. */
