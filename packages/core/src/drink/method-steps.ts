@@ -39,21 +39,10 @@ export function madeIn(method: Recipe['method']): MadeIn {
   }
 }
 
-/**
- * How a drink is made, a step after another, from its structure: what is pressed takes something wet with it, what
- * fizzes comes after the ice, what floats or sinks last (common practice).
- *
- * @example methodSteps(daiquiri, kinds).map((s) => s.do) // ['shake', 'strain', 'garnish']
- */
-export function methodSteps(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): MethodStep[] {
-  const { slots, method, ice } = recipe;
-  const pressed = slots.filter((s) => s.muddle);
-  const floated = slots.filter((s) => s.float);
-  const sinking = slots.filter((s) => s.sink);
-  const beside = slots.filter((s) => s.beside);
-  const rinse = slots.filter((s) => s.role === 'rinse');
-  const garnish = slots.filter((s) => s.role === 'garnish');
+/** The parts of a drink by what is done with them. */
+function partsOf({ slots, method }: Recipe, kinds: ReadonlyMap<string, Kind>) {
   const fizzy = (s: Slot) => kinds.get(s.kind)?.tastes.includes('fizzy') === true;
+  const pressed = slots.filter((s) => s.muddle);
   const body = slots.filter((s) => !s.float && !s.sink && isDrunk(s));
   const long = body.filter((s) => fizzy(s) || (s.role === 'long' && method === 'build'));
   const unpressed = body.filter((s) => !s.muddle && !long.includes(s));
@@ -64,51 +53,82 @@ export function methodSteps(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): M
       : (unpressed.find((s) => s.role === 'sweet') ??
         unpressed.find((s) => s.role === 'seasoning') ??
         unpressed[0]);
-  const mixed = unpressed.filter((s) => s !== wet);
-  const onPressed = pressed.length > 0;
-  const steps: MethodStep[] = [];
+  return {
+    pressed,
+    wet,
+    long,
+    mixed: unpressed.filter((s) => s !== wet),
+    /** Nothing but what is long goes in. */
+    isLongAlone: unpressed.length === 0,
+    isFizzy: long.some(fizzy),
+    // Wine and bubbles by themselves mix as they are poured; a purée wants a spoon.
+    isThick: body.some((s) => kinds.get(s.kind)?.pulp === true),
+  };
+}
+type Parts = ReturnType<typeof partsOf>;
 
-  if (rinse.length > 0) steps.push({ do: 'rinse', slots: rinse });
-  if (onPressed) steps.push({ do: 'press', slots: pressed, wet, in: madeIn(method) });
+/** The heart of a method: what is mixed how, on what ice, and into the glass. */
+function mixing(recipe: Recipe, { mixed, long, pressed }: Parts): MethodStep[] {
+  const { method, ice } = recipe;
   const making = iceInMaking(recipe);
+  const onPressed = pressed.length > 0;
   const strain: MethodStep = { do: 'strain', how: recipe.strain, over: ice };
   switch (method) {
     case 'stir':
     case 'shake':
-      steps.push({ do: method, slots: mixed, ice: making, onPressed }, strain);
-      break;
+      return [{ do: method, slots: mixed, ice: making, onPressed }, strain];
     case 'dry-shake':
-      steps.push({ do: 'dry-shake', slots: mixed, onPressed }, { do: 'shake-again', ice: making }, strain);
-      break;
+      return [{ do: 'dry-shake', slots: mixed, onPressed }, { do: 'shake-again', ice: making }, strain];
     case 'blend':
-      steps.push(
+      return [
         { do: 'blend', slots: mixed, ice: making, onPressed },
         { do: 'strain', how: 'none', over: ice },
-      );
-      break;
+      ];
     case 'swizzle':
-      steps.push({ do: 'swizzle', slots: mixed });
-      break;
+      return [{ do: 'swizzle', slots: mixed }];
     case 'layer':
-      steps.push({ do: 'layer', slots: [...mixed, ...long] });
-      break;
+      return [{ do: 'layer', slots: [...mixed, ...long] }];
     case 'hot':
-      steps.push({ do: 'warm' }, { do: 'stir-hot', slots: [...mixed, ...long] });
-      break;
+      return [{ do: 'warm' }, { do: 'stir-hot', slots: [...mixed, ...long] }];
     case 'build':
-      if (mixed.length > 0) steps.push({ do: 'pour', slots: mixed });
-      if (ice !== 'none') steps.push({ do: 'ice', ice });
-      break;
+      return [
+        ...(mixed.length > 0 ? [{ do: 'pour' as const, slots: mixed }] : []),
+        ...(ice === 'none' ? [] : [{ do: 'ice' as const, ice }]),
+      ];
   }
+}
+
+/** A step with slots, where there are any. */
+const ifAny = <D extends 'rinse' | 'float' | 'sink' | 'beside'>(what: D, slots: Slot[]) =>
+  slots.length > 0 ? [{ do: what, slots }] : [];
+
+/**
+ * How a drink is made, a step after another, from its structure: what is pressed takes something wet with it, what
+ * fizzes comes after the ice, what floats or sinks last (common practice).
+ *
+ * @example methodSteps(daiquiri, kinds).map((s) => s.do) // ['shake', 'strain', 'garnish']
+ */
+export function methodSteps(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): MethodStep[] {
+  const { slots, method, ice } = recipe;
+  const parts = partsOf(recipe, kinds);
+  const { pressed, wet, long, mixed } = parts;
+  const steps: MethodStep[] = ifAny(
+    'rinse',
+    slots.filter((s) => s.role === 'rinse'),
+  );
+  if (pressed.length > 0) steps.push({ do: 'press', slots: pressed, wet, in: madeIn(method) });
+  steps.push(...mixing(recipe, parts));
   if (long.length > 0 && method !== 'layer' && method !== 'hot')
-    steps.push({ do: 'top', slots: long, first: unpressed.length === 0 });
-  // Wine and bubbles by themselves mix as they are poured; ice or a purée wants a spoon.
-  const thick = body.some((s) => kinds.get(s.kind)?.pulp === true);
-  if (method === 'build' && (ice !== 'none' || thick) && (long.length > 0 || mixed.length > 1))
-    steps.push({ do: 'lift', fizzy: long.some(fizzy) });
-  if (floated.length > 0) steps.push({ do: 'float', slots: floated });
-  if (sinking.length > 0) steps.push({ do: 'sink', slots: sinking });
-  if (beside.length > 0) steps.push({ do: 'beside', slots: beside });
+    steps.push({ do: 'top', slots: long, first: parts.isLongAlone });
+  const wantsSpoon = (ice !== 'none' || parts.isThick) && (long.length > 0 || mixed.length > 1);
+  if (method === 'build' && wantsSpoon) steps.push({ do: 'lift', fizzy: parts.isFizzy });
+  const marked = (mark: 'float' | 'sink' | 'beside') => slots.filter((s) => s[mark]);
+  steps.push(
+    ...ifAny('float', marked('float')),
+    ...ifAny('sink', marked('sink')),
+    ...ifAny('beside', marked('beside')),
+  );
+  const garnish = slots.filter((s) => s.role === 'garnish');
   if (garnish.length > 0 || recipe.garnish !== 'none')
     steps.push({ do: 'garnish', slots: garnish, words: recipe.garnish === 'none' ? '' : recipe.garnish });
   return steps;

@@ -35,7 +35,8 @@ function work(verb: string, slots: readonly Slot[], onPressed: boolean, { parts 
 
 const onIce = (ice: Ice) => (ice === 'none' ? '' : ` on ${ICE_WORDS[ice]}`);
 
-function sentence(step: MethodStep, isBuiltFirst: boolean, calls: Calls): string {
+/** What mixes a drink and brings it into its glass, in words; undefined for what is done in the glass. */
+function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
   const { parts, glass } = calls;
   const inGlass = withArticle(glass);
   switch (step.do) {
@@ -61,6 +62,15 @@ function sentence(step: MethodStep, isBuiltFirst: boolean, calls: Calls): string
       return `Pour ${parts(step.slots)} into ${inGlass}, fill with crushed ice, and spin a stick in it until the glass frosts.`;
     case 'layer':
       return `Pour ${parts(step.slots)} into ${inGlass}, gently, over the back of a spoon.`;
+    default:
+      return undefined;
+  }
+}
+
+/** What is done in the glass, in words; undefined for what comes before. */
+function glassSentence(step: MethodStep, isBuiltFirst: boolean, { parts, glass }: Calls): string | undefined {
+  const inGlass = withArticle(glass);
+  switch (step.do) {
     case 'warm':
       return `Warm ${inGlass}.`;
     case 'stir-hot':
@@ -87,6 +97,8 @@ function sentence(step: MethodStep, isBuiltFirst: boolean, calls: Calls): string
       const named = step.slots.length > 0 ? [parts(step.slots)] : [];
       return `Garnish: ${[...named, ...(step.words === '' ? [] : [step.words])].join(', ')}.`;
     }
+    default:
+      return undefined;
   }
 }
 
@@ -111,5 +123,5 @@ export function sayMethod(
   const steps = methodSteps(recipe, kinds);
   // A glass is named where something first goes into it.
   const first = steps.find((s) => s.do === 'pour' || s.do === 'ice' || s.do === 'top');
-  return steps.map((step) => sentence(step, step === first, calls));
+  return steps.map((step) => mixingSentence(step, calls) ?? glassSentence(step, step === first, calls) ?? '');
 }

@@ -61,48 +61,60 @@ const USUAL_PIECE_ML = 30;
  */
 export function wareOf(kind: string, isPoured: boolean, house: WareHouse): EveningWare {
   const known = house.kinds.get(kind);
+  if (known?.supply === 'fresh') return freshWare(known, isPoured, house);
   const at = house.there.get(kind);
-  if (known?.supply !== 'fresh')
-    return {
-      kind,
-      unit: 'ml',
-      pieceMl: 1,
-      spare: 0,
-      there: at?.unmeasured ? Infinity : (at?.ml ?? 0),
-      packs: bottlePacks(kind, house),
-    };
+  return {
+    kind,
+    unit: 'ml',
+    pieceMl: 1,
+    spare: 0,
+    there: at?.unmeasured ? Infinity : (at?.ml ?? 0),
+    packs: bottlePacks(kind, house),
+  };
+}
+
+function freshWare({ id: kind, juiceMl, each }: Kind, isPoured: boolean, house: WareHouse): EveningWare {
   const sold = house.prices.fresh.find((f) => f.kind === kind);
-  const juice = known.juiceMl;
   const isCounted =
-    juice !== undefined ||
+    juiceMl !== undefined ||
     sold?.pieces !== undefined ||
-    (sold === undefined && (known.each !== undefined || !isPoured));
-  const pieceMl = juice ?? (known.each?.ml || USUAL_PIECE_ML);
-  const has = isCounted
-    ? (house.freshPieces.get(kind) ?? 0) + (at?.ml ?? 0) / pieceMl
-    : (at?.ml ?? 0) + (house.freshPieces.get(kind) ?? 0) * (sold?.ml ?? 0);
-  const holds = isCounted
-    ? (sold?.pieces ?? Math.max(1, Math.round((sold?.ml ?? pieceMl) / pieceMl)))
-    : (sold?.ml ?? 1);
+    (sold === undefined && (each !== undefined || !isPoured));
+  const pieceMl = juiceMl ?? (each?.ml || USUAL_PIECE_ML);
+  const pieces = house.freshPieces.get(kind);
+  const has = freshThere(
+    house.there.get(kind)?.ml ?? 0,
+    pieces ?? 0,
+    isCounted ? 1 / pieceMl : undefined,
+    sold,
+  );
   return {
     kind,
     unit: isCounted ? 'pieces' : 'ml',
     pieceMl,
-    spare: juice === undefined ? 0 : FRUIT_SPARE,
+    spare: juiceMl === undefined ? 0 : FRUIT_SPARE,
     // What no shop sells (ice, water, a grating of nutmeg) is taken as there, unless it is counted.
-    there: sold === undefined && !house.freshPieces.has(kind) ? Infinity : has,
-    packs: sold
-      ? [
-          {
-            kind,
-            label: sold.sold,
-            holds,
-            priceMinor: sold.priceMinor,
-            ware: { is: 'fresh', counted: isCounted },
-          },
-        ]
-      : [],
+    there: sold === undefined && pieces === undefined ? Infinity : has,
+    packs: sold ? [freshPack(sold, isCounted, pieceMl)] : [],
   };
+}
+
+/** What is there of a fresh thing: in pieces, of so many a ml, or in ml. */
+function freshThere(
+  ml: number,
+  pieces: number,
+  piecesPerMl: number | undefined,
+  sold: PriceList['fresh'][number] | undefined,
+): number {
+  return piecesPerMl === undefined ? ml + pieces * (sold?.ml ?? 0) : pieces + ml * piecesPerMl;
+}
+
+function freshPack(
+  { kind, sold: label, priceMinor, ml, pieces }: PriceList['fresh'][number],
+  counted: boolean,
+  pieceMl: number,
+): Pack {
+  const inPieces = pieces ?? Math.max(1, Math.round((ml ?? pieceMl) / pieceMl));
+  return { kind, label, holds: counted ? inPieces : (ml ?? 1), priceMinor, ware: { is: 'fresh', counted } };
 }
 
 function bottlePacks(kind: string, { prices, kinds }: WareHouse): Pack[] {

@@ -23,6 +23,56 @@ function leavesBits({ optional, muddle, role, amount }: Slot): boolean {
   return !optional && role !== 'garnish' && (muddle || (inPieces && role !== 'body'));
 }
 
+/** What is used, and whether the drink cannot be made without it. */
+type Use = readonly [technique: string, needed: boolean];
+
+/** What mixing, straining and ice ask for. */
+function ofMethod(recipe: Recipe): Use[] {
+  const { method, slots, strain } = recipe;
+  const making = iceInMaking(recipe);
+  const isCrushed = recipe.ice === 'crushed' || making === 'crushed';
+  const uses: [string, boolean][] = [
+    ['measure', slots.some((s) => (amountMl(s.amount) ?? 0) >= MIN_MEASURED_ML)],
+    [method === 'hot' ? 'heat' : method, true],
+    ['shake', method === 'dry-shake'],
+    ['strain', strain !== 'none'],
+    [slots.some(leavesBits) ? 'fine-strain' : 'strain-clear', strain === 'twice'],
+    ['ice', recipe.ice !== 'none' || making !== 'none'],
+    // A blender crushes its own.
+    ['crush-ice', method !== 'blend' && isCrushed],
+  ];
+  return uses.filter(([, is]) => is);
+}
+
+/** What preparing and pouring one part asks for. */
+function ofSlot(slot: Recipe['slots'][number], kind: Kind | undefined): Use[] {
+  const needed = !slot.optional && slot.role !== 'garnish';
+  const isCut = slot.amount.measure === 'slice' || slot.amount.measure === 'wedge';
+  return [
+    ...(slot.muddle ? [['muddle', needed] as const] : []),
+    ...(slot.float ? [['layer', needed] as const] : []),
+    ...(slot.role === 'rinse' ? [['spray', false] as const] : []),
+    ...(kind?.work ?? []).map((technique) => [technique, needed] as const),
+    ...(isCut ? [['cut', needed] as const] : []),
+    ...(kind?.supply === 'home-made' ? [['syrup', false] as const] : []),
+  ];
+}
+
+/** What a garnish asks for; no drink fails for want of one. */
+function ofGarnish({ garnish, slots }: Recipe): Use[] {
+  const garnishes = slots.filter((s) => s.role === 'garnish').map((s) => s.kind);
+  return [...garnish.split(/,| or /), ...garnishes].flatMap((piece): Use[] => {
+    const technique = GARNISH_WORK.find(([words]) => words.test(piece))?.[1];
+    if (technique === undefined) return [];
+    return technique === 'flame'
+      ? [
+          ['flame', false],
+          ['zest', false],
+        ]
+      : [[technique, false]];
+  });
+}
+
 /**
  * The techniques a drink asks for, read from its structure: method, straining, ice, how its parts
  * are prepared, garnish. Making its syrup is a finishing one, since syrup can be bought.
@@ -31,36 +81,12 @@ function leavesBits({ optional, muddle, role, amount }: Slot): boolean {
  */
 export function techniquesOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): TechniqueUse[] {
   const uses = new Map<string, boolean>();
-  const add = (technique: string, needed: boolean) =>
-    uses.set(technique, needed || (uses.get(technique) ?? false));
-  const { method, slots, strain } = recipe;
-  const making = iceInMaking(recipe);
-
-  if (slots.some((s) => (amountMl(s.amount) ?? 0) >= MIN_MEASURED_ML)) add('measure', true);
-  if (method === 'hot') add('heat', true);
-  else add(method, true);
-  if (method === 'dry-shake') add('shake', true);
-  if (strain !== 'none') add('strain', true);
-  if (strain === 'twice') add(slots.some(leavesBits) ? 'fine-strain' : 'strain-clear', true);
-  if (recipe.ice !== 'none' || making !== 'none') add('ice', true);
-  // A blender crushes its own.
-  if (method !== 'blend' && (recipe.ice === 'crushed' || making === 'crushed')) add('crush-ice', true);
-  for (const slot of slots) {
-    const needed = !slot.optional && slot.role !== 'garnish';
-    const kind = kinds.get(slot.kind);
-    if (slot.muddle) add('muddle', needed);
-    if (slot.float) add('layer', needed);
-    if (slot.role === 'rinse') add('spray', false);
-    for (const technique of kind?.work ?? []) add(technique, needed);
-    if (slot.amount.measure === 'slice' || slot.amount.measure === 'wedge') add('cut', needed);
-    if (kind?.supply === 'home-made') add('syrup', false);
-  }
-  const garnishes = slots.filter((s) => s.role === 'garnish').map((s) => s.kind);
-  for (const piece of [...recipe.garnish.split(/,| or /), ...garnishes]) {
-    const found = GARNISH_WORK.find(([words]) => words.test(piece));
-    if (found) add(found[1], false);
-    if (found?.[1] === 'flame') add('zest', false);
-  }
-  add('serve', true);
+  const all: Use[] = [
+    ...ofMethod(recipe),
+    ...recipe.slots.flatMap((slot) => ofSlot(slot, kinds.get(slot.kind))),
+    ...ofGarnish(recipe),
+    ['serve', true],
+  ];
+  for (const [technique, needed] of all) uses.set(technique, needed || (uses.get(technique) ?? false));
   return [...uses].map(([technique, needed]) => ({ technique, needed }));
 }

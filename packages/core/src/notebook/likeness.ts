@@ -21,26 +21,32 @@ const WEIGHT: Record<string, number> = {
   acid: 1,
 };
 
-function traitsOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Traits {
-  const traits: Traits = new Map();
+const weight = (name: string, usual = 0) => WEIGHT[name] ?? usual;
+
+/** What the parts of a drink bring to its traits: each by its share of the mix. */
+function addParts(traits: Traits, recipe: Recipe, kinds: ReadonlyMap<string, Kind>, mixMl: number): void {
   const add = (name: string, by: number) => traits.set(name, (traits.get(name) ?? 0) + by);
-  const figures = drinkFigures(recipe, kinds);
   for (const slot of recipe.slots) {
     const kind = kinds.get(slot.kind);
     if (kind === undefined || !isDrunk(slot) || slot.optional) continue;
-    const ml = slotMl(slot, kind);
-    const share = figures.mixMl === 0 ? 0 : ml / figures.mixMl;
     const isSour = kind.supply === 'fresh' && kind.acidGPerL > 20;
-    add(`job.${isSour ? 'sour' : kind.abv > 0.3 ? 'base' : kind.job}`, share);
+    const job = isSour ? 'sour' : kind.abv > 0.3 ? 'base' : kind.job;
+    add(`job.${job}`, mixMl === 0 ? 0 : slotMl(slot, kind) / mixMl);
     // A dash of bitters is small and tells much.
     if (amountMl(slot.amount) !== undefined && slot.role === 'seasoning') add('seasoned', 0.3);
-    for (const taste of kind.tastes) traits.set(taste, WEIGHT[taste] ?? 0.3);
+    for (const taste of kind.tastes) traits.set(taste, weight(taste, 0.3));
   }
-  traits.set('strong', figures.abv * (WEIGHT.strong ?? 1) * 3);
-  traits.set('sugar', (per100Ml(figures.sugarG, figures) / 20) * (WEIGHT.sugar ?? 1));
-  traits.set('acid', (per100Ml(figures.acidG, figures) / 1.5) * (WEIGHT.acid ?? 1));
-  traits.set(`method.${recipe.method}`, recipe.method === 'hot' ? (WEIGHT.hot ?? 1) : (WEIGHT.method ?? 0));
-  traits.set(`ice.${recipe.ice}`, WEIGHT.ice ?? 0);
+}
+
+function traitsOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Traits {
+  const traits: Traits = new Map();
+  const figures = drinkFigures(recipe, kinds);
+  addParts(traits, recipe, kinds, figures.mixMl);
+  traits.set('strong', figures.abv * weight('strong', 1) * 3);
+  traits.set('sugar', (per100Ml(figures.sugarG, figures) / 20) * weight('sugar', 1));
+  traits.set('acid', (per100Ml(figures.acidG, figures) / 1.5) * weight('acid', 1));
+  traits.set(`method.${recipe.method}`, recipe.method === 'hot' ? weight('hot', 1) : weight('method'));
+  traits.set(`ice.${recipe.ice}`, weight('ice'));
   traits.set('long', Math.min(1, figures.servedMl / 250));
   if (figures.abv < 0.005) traits.set('without', 1);
   return traits;

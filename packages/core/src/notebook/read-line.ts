@@ -2,8 +2,9 @@ import { amountMl, type Amount } from '../base/amount.js';
 import { foldText } from '../base/fold.js';
 import { SURE, wordsOf, type KindMatch, type KindMatcher } from './kind-matcher.js';
 import { inAnyLanguage, type Language } from './languages/index.js';
-import { measureAtEnd, measureAtStart, type Measured } from './measure-words.js';
-import { quantityAtEnd, quantityAtStart, type Quantity } from './quantity.js';
+import type { Measured } from './measure-words.js';
+import { measuring, measuringOnce, tidy } from './measuring.js';
+import type { Quantity } from './quantity.js';
 
 /** What is to be said of a line beside what it was read as. */
 export const LINE_NOTES = [
@@ -88,7 +89,6 @@ const BARE_FRUIT: Record<string, string> = {
 };
 const SUGAR = said((l) => l.sugar);
 const OR = new RegExp(`\\s+(?:${inAnyLanguage((l) => l.or)})\\s+`, 'iu');
-const OTHER_AMOUNT = /\(([^)]*\d[^)]*)\)|\s\/\s*([\d.,]+\s*\p{L}+)\b/u;
 
 /** What a line's words say beside naming something; the words left. */
 function taken(text: string, pattern: RegExp): [boolean, string] {
@@ -117,35 +117,6 @@ function amountOf(
   };
 }
 
-interface Measuring {
-  quantity: Quantity | undefined;
-  measured: Measured | undefined;
-  rest: string;
-}
-
-/** Number and measure of a line, wherever they stand. */
-function measuring(text: string): Measuring {
-  const first = quantityAtStart(text);
-  if (first) {
-    const measure = measureAtStart(first.rest);
-    return { quantity: first.quantity, measured: measure?.measured, rest: measure?.rest ?? first.rest };
-  }
-  const bare = measureAtStart(text);
-  // "Dash of bitters", "barspoon maraschino": one of it.
-  if (bare && bare.rest !== '' && !quantityAtEnd(bare.rest))
-    return { quantity: { value: 1, upTo: undefined }, measured: bare.measured, rest: bare.rest };
-  const trimmed = text.replace(/[.…\s]+$/u, '');
-  const last = measureAtEnd(trimmed);
-  const behind = last && quantityAtEnd(last.rest);
-  if (last && behind && behind.rest !== '')
-    return { quantity: behind.quantity, measured: last.measured, rest: tidy(behind.rest) };
-  const counted = quantityAtEnd(trimmed);
-  if (counted && counted.rest !== '' && /\p{L}/u.test(counted.rest))
-    return { quantity: counted.quantity, measured: undefined, rest: tidy(counted.rest) };
-  return { quantity: undefined, measured: undefined, rest: text };
-}
-const tidy = (text: string) => text.replace(/[\s:.…,;–—-]+$/u, '').trim();
-
 /** The likeliest kinds of a line: as it names it, or by what it says first of several. */
 function named(text: string, matcher: KindMatcher): { matches: KindMatch[]; or: string[] } {
   const whole = matcher.match(text);
@@ -156,13 +127,8 @@ function named(text: string, matcher: KindMatcher): { matches: KindMatch[]; or: 
   return (first[0]?.confidence ?? 0) >= SURE ? { matches: first, or } : { matches: whole, or: [] };
 }
 
-/**
- * One line of a recipe, read: how much of what, and how sure that is.
- *
- * @example readLine('1 1/2 oz fresh lime juice', matcher, 'us-oz').amount // { value: 1.5, measure: 'us-oz' }
- */
-export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): ReadLine {
-  const notes: LineNote[] = [];
+/** What a line says beside naming something, and the words that are left. */
+function marksOf(line: string) {
   let text = line.trim().replace(BULLET, '').replace(/\s+/g, ' ');
   const take = (pattern: RegExp): boolean => {
     const [is, rest] = taken(text, pattern);
@@ -177,57 +143,87 @@ export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): Read
   const before = take(TOPPED);
   const top = take(TOP_AFTER) || before;
   const backwards = JUICE_OF_BACK.exec(text);
-  let pressed = backwards !== null;
   if (backwards) text = backwards[1]?.trim() ?? text;
-  if (JUICE_OF.test(text)) {
-    pressed = true;
-    text = text.replace(JUICE_OF, '');
-  }
-  const other = OTHER_AMOUNT.exec(text);
-  const beside = other && measuring((other[1] ?? other[2] ?? '').trim());
-  const isOther = beside?.quantity !== undefined && beside.measured !== undefined;
-  if (other && isOther)
-    text = `${text.slice(0, other.index)} ${text.slice(other.index + other[0].length)}`.trim();
-  let { quantity, measured, rest } = measuring(text);
-  // "1 oz (30 ml)": metric, where it says both.
-  if (isOther && beside && measured?.measure === 'ounce' && beside.measured?.measure !== 'ounce') {
-    ({ quantity, measured } = beside);
-    notes.push('both');
-  }
-  rest =
-    rest
+  const pressed = backwards !== null || JUICE_OF.test(text);
+  return {
+    marks: { optional, muddle, float, rinse, garnish, top },
+    /** What is meant is the juice of a fruit. */
+    pressed,
+    text: text.replace(JUICE_OF, ''),
+  };
+}
+
+const NO_AMOUNT: Pick<ReadLine, 'amount' | 'parts' | 'upTo'> = {
+  amount: undefined,
+  parts: undefined,
+  upTo: undefined,
+};
+const ONE_OF_IT: Measured = { measure: 'whole', times: 1, loose: false };
+
+/** The kind that a line means, where its measure tells more than its words: a lime in ml is its juice. */
+function meant(says: string, best: KindMatch | undefined, measured: Measured | undefined, isJuice: boolean) {
+  if (measured?.measure === 'cube' && SUGAR.test(foldText(says)))
+    return { kind: 'sugar-cube', confidence: SURE };
+  const bare = BARE_FRUIT[wordsOf(says).join(' ')];
+  return bare !== undefined && isJuice ? { kind: bare, confidence: SURE } : best;
+}
+
+/** The juice of so many fruit, in ml; undefined where it is no fruit, or nobody says how much. */
+function juiceOfFruit(
+  best: KindMatch | undefined,
+  read: Pick<ReadLine, 'amount' | 'parts' | 'upTo'>,
+  measured: Measured | undefined,
+  matcher: KindMatcher,
+) {
+  const kind = best && FRUIT_JUICE[best.kind];
+  if (best === undefined || kind === undefined || read.amount === undefined) return undefined;
+  const ml = measured === undefined ? (matcher.juiceOf(kind) ?? 0) * read.amount.value : 0;
+  const amount: Amount = ml > 0 ? { value: ml, measure: 'ml' } : read.amount;
+  return { best: { kind, confidence: best.confidence }, read: { ...read, amount } };
+}
+
+/** What is to be said of a line as it was read. */
+function notesOf(
+  read: Pick<ReadLine, 'amount' | 'parts' | 'upTo'>,
+  { top, garnish, rinse }: Pick<ReadLine, 'top' | 'garnish' | 'rinse'>,
+  measured: Measured | undefined,
+  best: KindMatch | undefined,
+  isJuiceOfFruit: boolean,
+): LineNote[] {
+  const isMeasured = read.amount !== undefined || read.parts !== undefined;
+  const notes: [LineNote, boolean][] = [
+    ['loose', measured?.loose === true],
+    ['ounce', measured?.measure === 'ounce'],
+    ['range', read.upTo !== undefined],
+    ['juice-of-fruit', isJuiceOfFruit],
+    ['top', top],
+    ['no-amount', !top && !isMeasured && !garnish && !rinse],
+    ['unknown', best === undefined],
+    ['unsure', best !== undefined && best.confidence < SURE],
+  ];
+  return notes.flatMap(([note, is]) => (is ? [note] : []));
+}
+
+/**
+ * One line of a recipe, read: how much of what, and how sure that is.
+ *
+ * @example readLine('1 1/2 oz fresh lime juice', matcher, 'us-oz').amount // { value: 1.5, measure: 'us-oz' }
+ */
+export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): ReadLine {
+  const { marks, pressed, text } = marksOf(line);
+  const { quantity, measured, rest: after, isBoth } = measuringOnce(text);
+  const rest =
+    after
       .replace(/\([^)]*\)/g, ' ')
       .replace(/\s+/g, ' ')
-      .trim() || rest;
+      .trim() || after;
   const says = tidy(rest.split(/,\s/)[0] ?? rest);
   const { matches, or } = named(says, matcher);
-  let [best] = matches;
-  let read: Pick<ReadLine, 'amount' | 'parts' | 'upTo'> = {
-    amount: undefined,
-    parts: undefined,
-    upTo: undefined,
-  };
-  if (quantity) read = amountOf(quantity, measured ?? { measure: 'whole', times: 1, loose: false }, ounce);
-  const isVolume = read.amount ? amountMl(read.amount) !== undefined : read.parts !== undefined;
-  const bare = BARE_FRUIT[wordsOf(says).join(' ')];
-  if (bare !== undefined && (isVolume || pressed)) best = { kind: bare, confidence: SURE };
-  if (measured?.measure === 'cube' && SUGAR.test(foldText(says)))
-    best = { kind: 'sugar-cube', confidence: SURE };
-  if (measured?.loose) notes.push('loose');
-  if (measured?.measure === 'ounce') notes.push('ounce');
-  if (read.upTo !== undefined) notes.push('range');
-  const juice = best && FRUIT_JUICE[best.kind];
-  if (pressed && best && juice && read.amount) {
-    const ml = (matcher.juiceOf(juice) ?? 0) * (measured === undefined ? read.amount.value : 0);
-    if (ml > 0) read = { ...read, amount: { value: ml, measure: 'ml' } };
-    best = { kind: juice, confidence: best.confidence };
-    notes.push('juice-of-fruit');
-  }
-  if (top) notes.push('top');
-  else if (read.amount === undefined && read.parts === undefined && !garnish && !rinse)
-    notes.push('no-amount');
-  if (best === undefined) notes.push('unknown');
-  else if (best.confidence < SURE) notes.push('unsure');
+  const written = quantity ? amountOf(quantity, measured ?? ONE_OF_IT, ounce) : NO_AMOUNT;
+  const isVolume = written.amount ? amountMl(written.amount) !== undefined : written.parts !== undefined;
+  const likeliest = meant(says, matches[0], measured, isVolume || pressed);
+  const juice = pressed ? juiceOfFruit(likeliest, written, measured, matcher) : undefined;
+  const { best, read } = juice ?? { best: likeliest, read: written };
   return {
     text: line.trim(),
     ...read,
@@ -237,13 +233,11 @@ export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): Read
     confidence: best?.confidence ?? 0,
     near: matches.map((m) => m.kind).filter((k) => k !== best?.kind),
     or,
-    optional,
-    muddle,
-    float,
-    rinse,
-    garnish,
-    top,
-    notes,
+    ...marks,
+    notes: [
+      ...(isBoth ? ['both' as const] : []),
+      ...notesOf(read, marks, measured, best, juice !== undefined),
+    ],
   };
 }
 

@@ -17,13 +17,21 @@ export interface MakeUp {
   glasses: number;
 }
 
+/** What a bought thing is counted among. */
+function shelfOf(kind: Kind | undefined): 'syrups' | 'mixers' | 'seasonings' | 'bought' {
+  if (kind?.supply === 'home-made') return 'syrups';
+  if (kind?.supply !== 'mixer') return 'bought';
+  return kind.job === 'sweet' ? 'syrups' : kind.job === 'long' ? 'mixers' : 'seasonings';
+}
+
 /** Count what a set is made up of; nothing while there is none. */
 export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<string, Kind>): MakeUp {
   const up = { bought: 0, owned: 0, syrups: 0, mixers: 0, seasonings: 0, tools: 0, glasses: 0 };
-  const items = new Map(result?.items.map((i) => [i.id, i]));
-  const kit = new Map(result?.kit.map((i) => [i.id, i]));
-  const packs = new Set(result?.packs.map((p) => p.id));
-  for (const id of result?.inUse ?? []) {
+  if (result === undefined) return up;
+  const items = new Map(result.items.map((i) => [i.id, i]));
+  const kit = new Map(result.kit.map((i) => [i.id, i]));
+  const packs = new Set(result.packs.map((p) => p.id));
+  for (const id of result.inUse) {
     if (packs.has(id)) continue;
     const piece = kit.get(id);
     if (piece) {
@@ -32,12 +40,10 @@ export function makeUpOf(result: PlanResult | undefined, kinds: ReadonlyMap<stri
       continue;
     }
     const item = items.get(id);
-    const { supply, job } = kinds.get(item?.kindId ?? '') ?? {};
-    if (item?.owned) up.owned += supply === 'bottle' ? 1 : 0;
-    else if (supply === 'home-made' || (supply === 'mixer' && job === 'sweet')) up.syrups += 1;
-    else if (supply === 'mixer') up[job === 'long' ? 'mixers' : 'seasonings'] += 1;
-    else if (item?.made) up.syrups += 1;
-    else up.bought += 1;
+    const kind = kinds.get(item?.kindId ?? '');
+    const shelf = shelfOf(kind);
+    if (!item?.owned) up[shelf === 'bought' && item?.made ? 'syrups' : shelf] += 1;
+    else if (kind?.supply === 'bottle') up.owned += 1;
   }
   return up;
 }

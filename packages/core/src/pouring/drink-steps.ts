@@ -36,6 +36,203 @@ export interface LoadSteps {
   finish: PourStep[];
 }
 
+/** Writes the steps of one load down, each in the part of the round that it belongs to. */
+class LoadWriter {
+  readonly out: LoadSteps = { press: [], pours: [], work: [], finish: [] };
+  private n = 0;
+  private readonly own: Where;
+  private readonly served: Where;
+  private readonly glasses: number;
+
+  constructor(
+    private readonly drink: Recipe,
+    private readonly load: Load,
+    private readonly kinds: ReadonlyMap<string, Kind>,
+  ) {
+    const vessel = madeIn(drink.method);
+    const base = { order: load.order, load: load.load };
+    this.glasses = load.glasses;
+    this.served = { ...base, into: 'glass', vessels: load.glasses };
+    this.own = vessel === 'glass' ? this.served : { ...base, into: vessel };
+  }
+
+  private step(act: Act, seconds: number, more: Partial<PourStep>): PourStep {
+    return pourStep(`${this.load.load}.${this.n++}`, act, seconds, more);
+  }
+  /** Something done where the drink is made, or where it is served. */
+  private plain(act: Act, seconds: number, more: Partial<PourStep> = {}): PourStep {
+    return this.step(act, seconds, { ...this.own, ...more });
+  }
+  private atGlass(act: Act, seconds: number, more: Partial<PourStep> = {}): PourStep {
+    return this.step(act, seconds, { ...this.served, ...more });
+  }
+
+  /** Something measured: into one tin for all glasses, or into each glass. */
+  private measured(slot: Slot, act: Act, where: Where, seconds?: number): PourStep {
+    const kind = this.kinds.get(slot.kind);
+    const ml = amountMl(slot.amount);
+    const inEach = where.into === 'glass';
+    const times = inEach ? 1 : this.glasses;
+    const small = ml === undefined || slot.role === 'seasoning';
+    const once = seconds ?? (small ? SECONDS.drops : SECONDS.measure);
+    return this.step(act, once * (inEach ? this.glasses : 1), {
+      ...where,
+      part: {
+        slot: this.drink.slots.indexOf(slot),
+        kind: slot.kind,
+        ml: ml === undefined ? null : ml * times,
+        g: ml === undefined || kind === undefined ? null : ml * times * densityOf(kind),
+        amount: { value: slot.amount.value * times, measure: slot.amount.measure },
+      },
+      technique: ml !== undefined && !small ? 'measure' : null,
+    });
+  }
+  private each(slots: readonly Slot[], act: Act, seconds: number): PourStep[] {
+    return slots.map((s) => this.measured(s, act, this.served, seconds));
+  }
+  private pour(slots: readonly Slot[]): void {
+    this.out.pours.push(...inPouringOrder(slots, this.kinds).map((s) => this.measured(s, 'pour', this.own)));
+  }
+  private onIce(ice: Ice): PourStep[] {
+    return ice === 'none' ? [] : [this.plain('ice', SECONDS.ice, { ice, technique: 'ice' })];
+  }
+  private iceInGlass(ice: Ice): PourStep[] {
+    const technique = ice === 'crushed' ? 'crush-ice' : 'ice';
+    return ice === 'none' ? [] : [this.atGlass('ice-glass', SECONDS.ice * this.glasses, { ice, technique })];
+  }
+  private press(slots: readonly Slot[], wet: Slot | undefined): PourStep[] {
+    return [
+      ...slots.map((s) => this.measured(s, 'pour', this.own, SECONDS.drops)),
+      ...(wet ? [this.measured(wet, 'pour', this.own)] : []),
+      this.plain('press', SECONDS.press, {
+        kinds: slots.map((s) => s.kind),
+        // Herbs turn bitter where they are torn (common practice).
+        lightly: slots.every((s) => this.kinds.get(s.kind)?.herb === true),
+        technique: 'muddle',
+      }),
+    ];
+  }
+  private strain(how: 'none' | 'once' | 'twice', over: Ice): PourStep[] {
+    const twice = how === 'twice';
+    const seconds = (twice ? SECONDS.fineStrainGlass : SECONDS.strainGlass) * this.glasses;
+    const technique = how === 'none' ? null : twice ? 'fine-strain' : 'strain';
+    return [...this.iceInGlass(over), this.atGlass('strain', seconds, { twice, technique })];
+  }
+  /** What is hot goes in last, on the rest. */
+  private stirHot(slots: readonly Slot[]): void {
+    const hot = (s: Slot) => this.kinds.get(s.kind)?.work.includes('heat') === true;
+    this.pour(slots.filter((s) => !hot(s)));
+    this.out.finish.push(
+      ...slots.filter(hot).map((s) => this.measured(s, 'pour', this.own)),
+      this.plain('stir', SECONDS.stirHot * this.glasses, { ice: 'none' }),
+    );
+  }
+  private layer([first, ...others]: readonly Slot[]): void {
+    if (first) this.out.finish.push(this.measured(first, 'pour', this.own));
+    this.out.finish.push(...this.floated(others));
+  }
+  private floated(slots: readonly Slot[]): PourStep[] {
+    return this.each(slots, 'float', SECONDS.floatGlass).map((s) => ({ ...s, technique: 'layer' }));
+  }
+
+  take(step: MethodStep): void {
+    if (!this.mix(step)) this.finish(step);
+  }
+
+  /** What is pressed, measured and worked on ice; whether the step was one of these. */
+  private mix(step: MethodStep): boolean {
+    const { out } = this;
+    switch (step.do) {
+      case 'rinse':
+        // The glass is rinsed while it is cold and empty.
+        out.press.push(...this.each(step.slots, 'rinse', SECONDS.rinse));
+        return true;
+      case 'press':
+        out.press.push(...this.press(step.slots, step.wet));
+        return true;
+      case 'stir':
+      case 'shake':
+      case 'blend': {
+        const { do: act, ice } = step;
+        this.pour(step.slots);
+        out.work.push(...this.onIce(ice), this.plain(act, worked(act, ice), { ice, technique: act }));
+        return true;
+      }
+      case 'dry-shake':
+        this.pour(step.slots);
+        out.work.push(this.plain('dry-shake', SECONDS.dryShake, { technique: 'dry-shake' }));
+        return true;
+      case 'shake-again': {
+        const { ice } = step;
+        out.work.push(
+          ...this.onIce(ice),
+          this.plain('shake', worked('shake', ice), { ice, technique: 'shake' }),
+        );
+        return true;
+      }
+      case 'strain':
+        out.work.push(...this.strain(step.how, step.over));
+        return true;
+      case 'warm':
+        out.press.push(this.atGlass('warm', SECONDS.warm, { technique: 'heat' }));
+        return true;
+      case 'pour':
+        this.pour(step.slots);
+        return true;
+      default:
+        return false;
+    }
+  }
+
+  /** What is done in the glass. */
+  private finish(step: MethodStep): void {
+    const { finish } = this.out;
+    switch (step.do) {
+      case 'swizzle':
+        this.pour(step.slots);
+        finish.push(
+          ...this.iceInGlass('crushed'),
+          this.plain('swizzle', SECONDS.swizzle * this.glasses, { technique: 'swizzle' }),
+        );
+        break;
+      case 'stir-hot':
+        this.stirHot(step.slots);
+        break;
+      case 'layer':
+        this.layer(step.slots);
+        break;
+      case 'ice':
+        finish.push(...this.iceInGlass(step.ice));
+        break;
+      case 'top':
+        finish.push(...this.each(step.slots, 'top', SECONDS.topGlass));
+        break;
+      case 'lift':
+        finish.push(this.plain('lift', SECONDS.lift * this.glasses));
+        break;
+      case 'float':
+        finish.push(...this.floated(step.slots));
+        break;
+      case 'sink':
+        finish.push(...this.each(step.slots, 'sink', SECONDS.floatGlass));
+        break;
+      case 'beside':
+        finish.push(
+          ...this.each(step.slots, 'beside', SECONDS.measure).map((s) => ({ ...s, into: 'beside' as const })),
+        );
+        break;
+      case 'garnish': {
+        const kinds = step.slots.map((s) => s.kind);
+        finish.push(
+          this.atGlass('garnish', SECONDS.garnishGlass * this.glasses, { kinds, words: step.words }),
+        );
+        break;
+      }
+    }
+  }
+}
+type Where = Pick<PourStep, 'order' | 'load' | 'into'> & Partial<Pick<PourStep, 'vessels'>>;
+
 /**
  * The steps of one load of a drink: what is built in its glass is measured into each, the rest once for all glasses.
  *
@@ -43,167 +240,7 @@ export interface LoadSteps {
  * @example loadSteps(daiquiri, { load: 0, order: 0, glasses: 2 }, kinds).pours.map((s) => s.part?.ml) // [40, 45, 120]
  */
 export function loadSteps(drink: Recipe, load: Load, kinds: ReadonlyMap<string, Kind>): LoadSteps {
-  const vessel = madeIn(drink.method);
-  const inGlass = vessel === 'glass';
-  const { glasses } = load;
-  const out: LoadSteps = { press: [], pours: [], work: [], finish: [] };
-  let n = 0;
-  const id = () => `${load.load}.${n++}`;
-  const base = { order: load.order, load: load.load };
-  const own = inGlass ? { ...base, into: 'glass' as const, vessels: glasses } : { ...base, into: vessel };
-  const served = { ...base, into: 'glass' as const, vessels: glasses };
-  const plain = (act: Act, seconds: number, more: Partial<PourStep> = {}) =>
-    pourStep(id(), act, seconds, { ...own, ...more });
-  /** Something measured: into one tin for all glasses, or into each glass. */
-  const measured = (slot: Slot, act: Act, where: typeof own, each: number, seconds?: number): PourStep => {
-    const kind = kinds.get(slot.kind);
-    const ml = amountMl(slot.amount);
-    const inEach = where.into === 'glass';
-    const times = inEach ? 1 : each;
-    const small = ml === undefined || slot.role === 'seasoning';
-    const amount = { value: slot.amount.value * times, measure: slot.amount.measure };
-    return pourStep(id(), act, (seconds ?? (small ? SECONDS.drops : SECONDS.measure)) * (inEach ? each : 1), {
-      ...where,
-      part: {
-        slot: drink.slots.indexOf(slot),
-        kind: slot.kind,
-        ml: ml === undefined ? null : ml * times,
-        g: ml === undefined || kind === undefined ? null : ml * times * densityOf(kind),
-        amount,
-      },
-      technique: ml !== undefined && !small ? 'measure' : null,
-    });
-  };
-  const pour = (slots: readonly Slot[]) =>
-    inPouringOrder(slots, kinds).map((s) => measured(s, 'pour', own, glasses));
-  const onIce = (ice: PourStep['ice']) =>
-    ice === 'none' || ice === null ? [] : [plain('ice', SECONDS.ice, { ice, technique: 'ice' })];
-  const iceInGlass = (ice: PourStep['ice']) =>
-    ice === 'none' || ice === null
-      ? []
-      : [
-          pourStep(id(), 'ice-glass', SECONDS.ice * glasses, {
-            ...served,
-            ice,
-            technique: ice === 'crushed' ? 'crush-ice' : 'ice',
-          }),
-        ];
-  const each = (slots: readonly Slot[], act: Act, seconds: number) =>
-    slots.map((s) => measured(s, act, served, glasses, seconds));
-
-  const take = (step: MethodStep): void => {
-    switch (step.do) {
-      case 'rinse':
-        // The glass is rinsed while it is cold and empty.
-        out.press.push(...step.slots.map((s) => measured(s, 'rinse', served, glasses, SECONDS.rinse)));
-        break;
-      case 'press':
-        out.press.push(
-          ...step.slots.map((s) => measured(s, 'pour', own, glasses, SECONDS.drops)),
-          ...(step.wet ? [measured(step.wet, 'pour', own, glasses)] : []),
-          plain('press', SECONDS.press, {
-            kinds: step.slots.map((s) => s.kind),
-            // Herbs turn bitter where they are torn (common practice).
-            lightly: step.slots.every((s) => kinds.get(s.kind)?.herb === true),
-            technique: 'muddle',
-          }),
-        );
-        break;
-      case 'stir':
-      case 'shake':
-      case 'blend':
-        out.pours.push(...pour(step.slots));
-        out.work.push(
-          ...onIce(step.ice),
-          plain(step.do, worked(step.do, step.ice), { ice: step.ice, technique: step.do }),
-        );
-        break;
-      case 'dry-shake':
-        out.pours.push(...pour(step.slots));
-        out.work.push(plain('dry-shake', SECONDS.dryShake, { technique: 'dry-shake' }));
-        break;
-      case 'shake-again':
-        out.work.push(
-          ...onIce(step.ice),
-          plain('shake', worked('shake', step.ice), { ice: step.ice, technique: 'shake' }),
-        );
-        break;
-      case 'strain': {
-        const twice = step.how === 'twice';
-        const seconds = (twice ? SECONDS.fineStrainGlass : SECONDS.strainGlass) * glasses;
-        const technique = step.how === 'none' ? null : twice ? 'fine-strain' : 'strain';
-        out.work.push(
-          ...iceInGlass(step.over),
-          pourStep(id(), 'strain', seconds, { ...served, twice, technique }),
-        );
-        break;
-      }
-      case 'swizzle':
-        out.pours.push(...pour(step.slots));
-        out.finish.push(
-          ...iceInGlass('crushed'),
-          plain('swizzle', SECONDS.swizzle * glasses, { technique: 'swizzle' }),
-        );
-        break;
-      case 'warm':
-        out.press.push(pourStep(id(), 'warm', SECONDS.warm, { ...served, technique: 'heat' }));
-        break;
-      case 'stir-hot': {
-        // What is hot goes in last, on the rest.
-        const hot = (s: Slot) => kinds.get(s.kind)?.work.includes('heat') === true;
-        const cold = step.slots.filter((s) => !hot(s));
-        out.pours.push(...pour(cold));
-        out.finish.push(
-          ...step.slots.filter(hot).map((s) => measured(s, 'pour', own, glasses)),
-          plain('stir', SECONDS.stirHot * glasses, { ice: 'none' }),
-        );
-        break;
-      }
-      case 'layer':
-        step.slots.forEach((s, i) =>
-          out.finish.push(
-            i === 0
-              ? measured(s, 'pour', own, glasses)
-              : { ...measured(s, 'float', served, glasses, SECONDS.floatGlass), technique: 'layer' },
-          ),
-        );
-        break;
-      case 'pour':
-        out.pours.push(...pour(step.slots));
-        break;
-      case 'ice':
-        out.finish.push(...iceInGlass(step.ice));
-        break;
-      case 'top':
-        out.finish.push(...each(step.slots, 'top', SECONDS.topGlass));
-        break;
-      case 'lift':
-        out.finish.push(plain('lift', SECONDS.lift * glasses));
-        break;
-      case 'float':
-        out.finish.push(
-          ...each(step.slots, 'float', SECONDS.floatGlass).map((s) => ({ ...s, technique: 'layer' })),
-        );
-        break;
-      case 'sink':
-        out.finish.push(...each(step.slots, 'sink', SECONDS.floatGlass));
-        break;
-      case 'beside':
-        out.finish.push(
-          ...each(step.slots, 'beside', SECONDS.measure).map((s) => ({ ...s, into: 'beside' as const })),
-        );
-        break;
-      case 'garnish':
-        out.finish.push(
-          pourStep(id(), 'garnish', SECONDS.garnishGlass * glasses, {
-            ...served,
-            kinds: step.slots.map((s) => s.kind),
-            words: step.words,
-          }),
-        );
-        break;
-    }
-  };
-  for (const step of methodSteps(drink, kinds)) take(step);
-  return out;
+  const writer = new LoadWriter(drink, load, kinds);
+  for (const step of methodSteps(drink, kinds)) writer.take(step);
+  return writer.out;
 }

@@ -22,20 +22,13 @@ export function bestOrder(tasks: readonly Task[]): number[] {
   if (n > MAX_EXACT) return byUrgency(tasks);
   // From the end: the last task of a set stands for nothing, and lengthens the standing of all before it.
   const size = 1 << n;
-  const lengths = new Float64Array(size);
   const best = new Float64Array(size).fill(Infinity);
   const last = new Int8Array(size).fill(-1);
   best[0] = 0;
   for (let set = 1; set < size; set++) {
-    for (let i = 0; i < n; i++)
-      if (set & (1 << i)) lengths[set] = (lengths[set] ?? 0) + (tasks[i]?.seconds ?? 0);
     for (let i = n - 1; i >= 0; i--) {
-      if (!(set & (1 << i))) continue;
-      // A task is last of a set only if nothing in it must come after it, and it has what must come before.
-      if (tasks.some((t, j) => j !== i && set & (1 << j) && t.after === i)) continue;
+      if (!mayBeLast(tasks, i, set)) continue;
       const before = set & ~(1 << i);
-      const needed = tasks[i]?.after;
-      if (needed !== undefined && !(before & (1 << needed))) continue;
       const fading = fadesOf(tasks, before) * (tasks[i]?.seconds ?? 0);
       const loss = (best[before] ?? Infinity) + fading;
       if (loss < (best[set] ?? Infinity) - 1e-9) {
@@ -52,6 +45,17 @@ export function bestOrder(tasks: readonly Task[]): number[] {
     set &= ~(1 << i);
   }
   return order;
+}
+
+/** A task is last of a set only if nothing in it must come after it, and it has what must come before. */
+function mayBeLast(tasks: readonly Task[], i: number, set: number): boolean {
+  const isIn = (j: number) => (set & (1 << j)) !== 0;
+  const needed = tasks[i]?.after;
+  return (
+    isIn(i) &&
+    !tasks.some((t, j) => j !== i && isIn(j) && t.after === i) &&
+    (needed === undefined || (needed !== i && isIn(needed)))
+  );
 }
 
 function fadesOf(tasks: readonly Task[], set: number): number {

@@ -107,6 +107,51 @@ function usualOutside(kind: Kind, ml: number): Pick<BottleSize, 'widthMm' | 'hei
   };
 }
 
+/** One row of a table: its cells by what they hold. */
+type Cell = (column: PriceColumn) => string;
+type RowRead = { bottle: PricedBottle } | { column: PriceColumn; message: string };
+
+/** One row as a bottle, or the column that is wrong and why. */
+function readRow(
+  cell: Cell,
+  kinds: ReadonlyMap<string, Kind>,
+  currency: string,
+  isTaken: (id: string) => boolean,
+): RowRead {
+  const kind = kindNamed(cell('kind'), kinds);
+  if (kind === undefined) {
+    const message = cell('kind') === '' ? 'names no kind' : `“${cell('kind')}” is not a kind we know`;
+    return { column: 'kind', message };
+  }
+  const unfit = kindFault(kind.id, kinds);
+  if (unfit !== undefined) return { column: 'kind', message: unfit };
+  const ml = readMl(cell('size'));
+  if (ml === undefined || ml < 1)
+    return { column: 'size', message: `“${cell('size')}” is not a size; write ml, or 70 cl` };
+  const price = parseMoney(cell('price'), currency);
+  if (!price.ok) return { column: 'price', message: `“${cell('price')}”: ${price.reason}` };
+
+  const outside = usualOutside(kind, ml);
+  const tier = cell('tier').toLowerCase();
+  let id = `own-${kind.id}-${ml}`;
+  for (let n = 2; isTaken(id); n++) id = `own-${kind.id}-${ml}-${n}`;
+  const parsed = pricedBottleSchema.safeParse({
+    id,
+    kind: kind.id,
+    label: cell('label') || kind.name,
+    ml,
+    priceMinor: price.minor,
+    widthMm: cell('widthMm') === '' ? outside.widthMm : Number(cell('widthMm')),
+    heightMm: cell('heightMm') === '' ? outside.heightMm : Number(cell('heightMm')),
+    ...(tier === '' ? {} : { tier }),
+  });
+  if (parsed.success) return { bottle: parsed.data };
+  const issue = parsed.error.issues[0];
+  const key = String(issue?.path[0] ?? 'kind');
+  const column = key === 'ml' ? 'size' : key === 'priceMinor' ? 'price' : (key as PriceColumn);
+  return { column, message: issue?.message ?? 'cannot be read' };
+}
+
 /**
  * Read rows of a price table as bottles, row by row: a bad row is named with its column and reason,
  * the others are taken. A table in another currency than the plan's is refused whole.
@@ -125,56 +170,15 @@ export function readPriceTable(
   const faults: RowFault[] = [];
   const ids = new Set<string>();
   for (const [i, row] of rows.entries()) {
-    const cell = (column: PriceColumn) =>
-      mapping[column] === undefined ? '' : (row[mapping[column]] ?? '').trim();
-    const fault = (column: PriceColumn, message: string) =>
-      faults.push({ row: i + 2, column: mapping[column] ?? column, message });
+    const cell: Cell = (column) => (mapping[column] === undefined ? '' : (row[mapping[column]] ?? '').trim());
     const named = cell('currency');
     const foreign = named !== '' && named !== currency ? named : foreignCurrency(cell('price'), currency);
     if (foreign) return { bottles: [], faults: [], refusal: currencyRefusal(foreign, currency) ?? '' };
-    const kind = kindNamed(cell('kind'), kinds);
-    if (kind === undefined) {
-      fault('kind', cell('kind') === '' ? 'names no kind' : `“${cell('kind')}” is not a kind we know`);
-      continue;
-    }
-    const unfit = kindFault(kind.id, kinds);
-    if (unfit !== undefined) {
-      fault('kind', unfit);
-      continue;
-    }
-    const ml = readMl(cell('size'));
-    if (ml === undefined || ml < 1) {
-      fault('size', `“${cell('size')}” is not a size; write ml, or 70 cl`);
-      continue;
-    }
-    const price = parseMoney(cell('price'), currency);
-    if (!price.ok) {
-      fault('price', `“${cell('price')}”: ${price.reason}`);
-      continue;
-    }
-    const outside = usualOutside(kind, ml);
-    const tier = cell('tier').toLowerCase();
-    let id = `own-${kind.id}-${ml}`;
-    for (let n = 2; ids.has(id); n++) id = `own-${kind.id}-${ml}-${n}`;
-    const parsed = pricedBottleSchema.safeParse({
-      id,
-      kind: kind.id,
-      label: cell('label') || kind.name,
-      ml,
-      priceMinor: price.minor,
-      widthMm: cell('widthMm') === '' ? outside.widthMm : Number(cell('widthMm')),
-      heightMm: cell('heightMm') === '' ? outside.heightMm : Number(cell('heightMm')),
-      ...(tier === '' ? {} : { tier }),
-    });
-    if (parsed.success) {
-      ids.add(id);
-      bottles.push(parsed.data);
-    } else {
-      const issue = parsed.error.issues[0];
-      const key = String(issue?.path[0] ?? 'kind');
-      const column = key === 'ml' ? 'size' : key === 'priceMinor' ? 'price' : (key as PriceColumn);
-      fault(column, issue?.message ?? 'cannot be read');
-    }
+    const read = readRow(cell, kinds, currency, (id) => ids.has(id));
+    if ('bottle' in read) {
+      ids.add(read.bottle.id);
+      bottles.push(read.bottle);
+    } else faults.push({ row: i + 2, column: mapping[read.column] ?? read.column, message: read.message });
   }
   return { bottles, faults };
 }

@@ -82,21 +82,23 @@ function orderFault(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): string | 
 export function methodFault(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): string | undefined {
   const { method } = recipe;
   if (method === 'hot') return undefined;
-  const has = contentsOf(recipe, kinds);
-  const shaken = SHAKING.includes(method);
   if (method === 'blend' && recipe.ice !== 'none')
     return 'a blended drink has its ice in it; pour it as it is (ice: none)';
-  const order = orderFault(recipe, kinds);
-  if (order !== undefined) return order;
+  return orderFault(recipe, kinds) ?? shakeOrStirFault(method, contentsOf(recipe, kinds));
+}
+
+function shakeOrStirFault(method: Recipe['method'], has: ReturnType<typeof contentsOf>): string | undefined {
+  const shaken = SHAKING.includes(method);
   if (shaken && has.fizzInside)
     return 'a sparkling part would be shaken; give it the role "long", so that it joins after';
   if (has.egg && !shaken) return 'egg is shaken, first without ice (dry-shake)';
   if (method === 'dry-shake' && !has.egg) return 'a dry shake is for egg; shake this once, on ice';
   if (has.cloudy && !shaken && !(method === 'build' && (has.long || has.muddled)))
     return 'juice, dairy and purée are shaken, not stirred';
-  if ((method === 'shake' || method === 'dry-shake') && !has.cloudy && !has.egg && !has.muddled)
-    return 'an all-spirit drink is stirred, or built over ice';
-  return undefined;
+  const isClear = !has.cloudy && !has.egg && !has.muddled;
+  return (method === 'shake' || method === 'dry-shake') && isClear
+    ? 'an all-spirit drink is stirred, or built over ice'
+    : undefined;
 }
 
 /** Recipes whose method breaks the rule without saying why. */

@@ -9,3 +9,4 @@ export { forecast } from './forecast.js';
 export { freshThere, type FreshThing } from './fresh.js';
 export { type StockLine, StockReader } from './read-stock.js';
 export type { Freshness } from './freshness.js';
+export { asTold } from './take-stock.js';

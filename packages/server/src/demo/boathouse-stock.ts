@@ -23,40 +23,45 @@ export interface BoathouseStock {
   trips: Trips;
 }
 
-/** A line for what a list sells under an id; fresh things go by their kind, packs by what is in them. */
-function lineOf(list: PriceList, id: string, part: Partial<ErrandLine> = {}): ErrandLine {
+/** What a list sells under an id; fresh things go by their kind, packs by what is in them. */
+function soldAs(list: PriceList, id: string): { ware: Ware; label: string; priceMinor: number } {
   const bottle = list.bottles.find((b) => b.id === id);
-  const piece = list.kit.find((k) => k.id === id);
+  if (bottle) return { ...bottle, ware: { is: 'bottle', kind: bottle.kind, ml: bottle.ml } };
   const pack = list.pantry.find((p) => `pack:${p.pantry}` === id);
+  if (pack)
+    return {
+      ware: { is: 'pantry', pantry: pack.pantry, g: pack.g },
+      label: pack.pantry.replaceAll('-', ' '),
+      priceMinor: pack.priceMinor,
+    };
   const fresh = list.fresh.find((f) => f.kind === id);
-  const sold = bottle ?? piece ?? pack ?? fresh;
-  if (sold === undefined) throw new Error(`${list.name} does not sell ${id}`);
-  const ware: Ware = bottle
-    ? { is: 'bottle', kind: bottle.kind, ml: bottle.ml }
-    : pack
-      ? { is: 'pantry', pantry: pack.pantry, g: pack.g }
-      : fresh
-        ? { is: 'fresh', kind: fresh.kind, sold: fresh.sold }
-        : piece?.tool !== undefined
-          ? { is: 'tool', tool: piece.tool }
-          : {
-              is: 'glasses',
-              glass: piece?.glass ?? '',
-              pieces: piece?.pieces ?? 1,
-              capacityMl: piece?.capacityMl ?? 0,
-            };
-  const label = bottle?.label ?? piece?.label ?? fresh?.sold ?? pack?.pantry.replaceAll('-', ' ') ?? id;
+  if (fresh) {
+    const { kind, sold, priceMinor } = fresh;
+    return { ware: { is: 'fresh', kind, sold }, label: sold, priceMinor };
+  }
+  const piece = list.kit.find((k) => k.id === id);
+  if (piece === undefined) throw new Error(`${list.name} does not sell ${id}`);
+  const { tool, glass = '', pieces, capacityMl = 0 } = piece;
+  return {
+    ...piece,
+    ware: tool === undefined ? { is: 'glasses', glass, pieces, capacityMl } : { is: 'tool', tool },
+  };
+}
+
+/** A line for it. */
+function lineOf(list: PriceList, id: string, part: Partial<ErrandLine> = {}): ErrandLine {
+  const { ware, label, priceMinor } = soldAs(list, id);
   return {
     id,
     shop: list.id,
     ware,
     label,
     count: 1,
-    listedMinor: sold.priceMinor,
+    listedMinor: priceMinor,
     foundMinor: null,
     onOffer: false,
     state: 'wanted',
-    why: fresh ? 'fresh' : 'plan',
+    why: ware.is === 'fresh' ? 'fresh' : 'plan',
     ...part,
   };
 }

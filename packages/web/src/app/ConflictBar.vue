@@ -18,28 +18,29 @@ const MAX_DIFFERENCES = 6;
 const say: SayMoney = (minor, currency = words.currency()) =>
   formatMoney(minor, currency, settings.current.locale, { exact: true });
 
-const shown = computed(() =>
-  keeper.conflicts.map((conflict) => {
-    const [first] = conflict.theirs;
-    const kept = keptNamed(first?.thing ?? '');
-    const mine = conflict.mine.writes.find((w) => w.thing === first?.thing && w.id === first.id)?.value;
-    const value = mine ?? first?.value;
-    const name = value === null || value === undefined ? undefined : kept?.title?.(value);
-    const rows = fieldDifferences(mine ?? null, first?.value ?? null, say);
-    return {
-      conflict,
-      id: conflict.mine.id,
-      title: name ?? `the ${kept?.noun ?? 'thing'}`,
-      gone: first?.value === null,
-      removed: mine === null,
-      who: first?.by ?? '',
-      what: first?.change ?? '',
-      when: first?.at ? words.time(first.at) : '',
-      rows: rows.slice(0, MAX_DIFFERENCES),
-      more: Math.max(0, rows.length - MAX_DIFFERENCES),
-    };
-  }),
-);
+function shownOf(conflict: Conflict) {
+  const [first] = conflict.theirs;
+  const kept = keptNamed(first?.thing ?? '');
+  const mine = conflict.mine.writes.find((w) => w.thing === first?.thing && w.id === first.id)?.value ?? null;
+  const theirs = first?.value ?? null;
+  const value = mine ?? theirs;
+  const name = value === null ? undefined : kept?.title?.(value);
+  const rows = fieldDifferences(mine, theirs, say);
+  const { by: who = '', change: what = '', at } = first ?? {};
+  return {
+    conflict,
+    id: conflict.mine.id,
+    title: name ?? `the ${kept?.noun ?? 'thing'}`,
+    gone: theirs === null,
+    removed: mine === null,
+    who,
+    what,
+    when: at ? words.time(at) : '',
+    rows: rows.slice(0, MAX_DIFFERENCES),
+    more: Math.max(0, rows.length - MAX_DIFFERENCES),
+  };
+}
+const shown = computed(() => keeper.conflicts.map(shownOf));
 
 const settle = (conflict: Conflict, choice: 'mine' | 'theirs') => void keeper.settle(conflict, choice);
 

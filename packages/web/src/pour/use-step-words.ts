@@ -60,92 +60,100 @@ export function useStepWords() {
     } as Parameters<typeof words.amount>[0]);
   }
 
+  /** What a step measures and what it is measured of. */
+  const subject = ({ part, kinds }: PourStep) => (part ? nameOf(part.kind) : listed(kinds.map(nameOf)));
+  const ice = (step: PourStep): StepWords => ({
+    figure: step.ice === 'block' ? 'A block' : 'Ice',
+    name: ICE_NAMES[step.ice ?? 'cubes'],
+    where: where(step),
+  });
+  const SAY: Partial<Record<PourStep['act'], (step: PourStep) => StepWords>> = {
+    wash: (step) => ({
+      figure: 'Wash',
+      name: 'tin, jigger, spoon, strainer, press',
+      where: `blender and hands, so that nothing with ${listed(step.cannot.map((a) => ALLERGEN_WORDS[a]))} carries over`,
+    }),
+    squeeze: (step) => {
+      const fruit = oneAndMany(subject(step).replace(/ juice$/, ''));
+      return {
+        figure: count(step.pieces ?? 1, ...fruit),
+        name: 'squeezed',
+        where: `about ${amountOf(step)} of juice`,
+      };
+    },
+    chill: (step) => ({
+      figure: 'Chill',
+      name: glasses(step.vessels),
+      where: 'in the freezer, or full of ice water',
+    }),
+    warm: (step) => ({
+      figure: 'Warm',
+      name: glasses(step.vessels),
+      where: 'with hot water, and tip it out',
+    }),
+    rinse: (step) => ({
+      figure: amountOf(step),
+      name: subject(step),
+      where: 'rinse the cold glass, and tip the rest out',
+    }),
+    press: (step) => ({
+      figure: 'Press',
+      name: subject(step),
+      where: step.lightly ? 'lightly: bruised, not torn' : 'firmly, until the juice is out',
+    }),
+    'dry-shake': (step) => ({
+      figure: 'Shake dry',
+      name: 'without ice',
+      where: `until it foams, about ${words.number(step.seconds, 0)} s`,
+    }),
+    ice,
+    'ice-glass': ice,
+    shake: (step) => ({
+      figure: `${words.number(step.seconds, 0)} s`,
+      name: 'shake hard',
+      where: `on ${ICE_WORDS[step.ice ?? 'cubes']}, until the ${vesselName(step.into)} frosts`,
+    }),
+    stir: (step) =>
+      step.ice === 'none'
+        ? { figure: 'Stir', name: 'in the glass', where: '' }
+        : {
+            figure: `${words.number(step.seconds, 0)} s`,
+            name: 'stir',
+            where: `on ${ICE_WORDS[step.ice ?? 'cubes']}, smoothly`,
+          },
+    blend: () => ({ figure: 'Blend', name: 'until smooth', where: 'lid on' }),
+    swizzle: (step) => ({
+      figure: 'Swizzle',
+      name: 'until the glass frosts',
+      where: step.vessels > 1 ? `each of ${step.vessels}` : '',
+    }),
+    strain: (step) => ({
+      figure: step.twice ? 'Strain twice' : step.technique === null ? 'Pour out' : 'Strain',
+      name: step.vessels > 1 ? `into ${glasses(step.vessels)}` : 'into the glass',
+      where: step.vessels > 1 ? 'evenly' : '',
+    }),
+    lift: (step) => ({
+      figure: 'Lift',
+      name: 'once, with a spoon',
+      where: step.vessels > 1 ? `each of ${step.vessels}` : '',
+    }),
+    float: (step) => ({
+      figure: amountOf(step),
+      name: subject(step),
+      where: 'on top, over the back of a spoon',
+    }),
+    sink: (step) => ({ figure: amountOf(step), name: subject(step), where: 'slowly, and let it sink' }),
+    top: (step) => ({ figure: amountOf(step), name: subject(step), where: `${where(step)}, after the ice` }),
+    garnish: (step) => ({
+      figure: 'Garnish',
+      name: [subject(step), step.words].filter(Boolean).join(', '),
+      where: step.vessels > 1 ? `each of ${step.vessels}` : '',
+    }),
+    serve: (step) => ({ figure: 'Serve', name: glasses(step.vessels), where: 'and the levels fall' }),
+  };
+
   function say(step: PourStep): StepWords {
-    const { act, part, vessels: n, kinds } = step;
-    const name = part ? nameOf(part.kind) : listed(kinds.map(nameOf));
-    switch (act) {
-      case 'wash':
-        return {
-          figure: 'Wash',
-          name: 'tin, jigger, spoon, strainer, press',
-          where: `blender and hands, so that nothing with ${listed(step.cannot.map((a) => ALLERGEN_WORDS[a]))} carries over`,
-        };
-      case 'squeeze': {
-        const fruit = oneAndMany(name.replace(/ juice$/, ''));
-        return {
-          figure: count(step.pieces ?? 1, ...fruit),
-          name: 'squeezed',
-          where: `about ${amountOf(step)} of juice`,
-        };
-      }
-      case 'chill':
-        return { figure: 'Chill', name: glasses(n), where: 'in the freezer, or full of ice water' };
-      case 'warm':
-        return { figure: 'Warm', name: glasses(n), where: 'with hot water, and tip it out' };
-      case 'rinse':
-        return { figure: amountOf(step), name, where: 'rinse the cold glass, and tip the rest out' };
-      case 'press':
-        return {
-          figure: 'Press',
-          name,
-          where: step.lightly ? 'lightly: bruised, not torn' : 'firmly, until the juice is out',
-        };
-      case 'dry-shake':
-        return {
-          figure: 'Shake dry',
-          name: 'without ice',
-          where: `until it foams, about ${words.number(step.seconds, 0)} s`,
-        };
-      case 'ice':
-      case 'ice-glass':
-        return {
-          figure: step.ice === 'block' ? 'A block' : 'Ice',
-          name: ICE_NAMES[step.ice ?? 'cubes'],
-          where: where(step),
-        };
-      case 'shake':
-        return {
-          figure: `${words.number(step.seconds, 0)} s`,
-          name: 'shake hard',
-          where: `on ${ICE_WORDS[step.ice ?? 'cubes']}, until the ${vesselName(step.into)} frosts`,
-        };
-      case 'stir':
-        return step.ice === 'none'
-          ? { figure: 'Stir', name: 'in the glass', where: '' }
-          : {
-              figure: `${words.number(step.seconds, 0)} s`,
-              name: 'stir',
-              where: `on ${ICE_WORDS[step.ice ?? 'cubes']}, smoothly`,
-            };
-      case 'blend':
-        return { figure: 'Blend', name: 'until smooth', where: 'lid on' };
-      case 'swizzle':
-        return { figure: 'Swizzle', name: 'until the glass frosts', where: n > 1 ? `each of ${n}` : '' };
-      case 'strain':
-        return {
-          figure: step.twice ? 'Strain twice' : step.technique === null ? 'Pour out' : 'Strain',
-          name: n > 1 ? `into ${glasses(n)}` : 'into the glass',
-          where: n > 1 ? 'evenly' : '',
-        };
-      case 'lift':
-        return { figure: 'Lift', name: 'once, with a spoon', where: n > 1 ? `each of ${n}` : '' };
-      case 'float':
-        return { figure: amountOf(step), name, where: 'on top, over the back of a spoon' };
-      case 'sink':
-        return { figure: amountOf(step), name, where: 'slowly, and let it sink' };
-      case 'top':
-        return { figure: amountOf(step), name, where: `${where(step)}, after the ice` };
-      case 'garnish':
-        return {
-          figure: 'Garnish',
-          name: [name, step.words].filter(Boolean).join(', '),
-          where: n > 1 ? `each of ${n}` : '',
-        };
-      case 'serve':
-        return { figure: 'Serve', name: glasses(n), where: 'and the levels fall' };
-      default:
-        return { figure: amountOf(step), name, where: where(step) };
-    }
+    return SAY[step.act]?.(step) ?? { figure: amountOf(step), name: subject(step), where: where(step) };
   }
 
   /** In a short line, for the strip. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { homeSizes } from '@uisce/core/plan';
-import { bottleThere, StockReader, type Bottle, type StockLine } from '@uisce/core/stock';
+import { asTold, bottleThere, StockReader, type Bottle, type StockLine } from '@uisce/core/stock';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useToday } from '../household/use-today';
@@ -42,17 +42,7 @@ function bottleOf(line: StockLine, kindId: string, taken: ReadonlySet<string>): 
     .sort((a, b) => ((a.openedOn ?? '9') < (b.openedOn ?? '9') ? -1 : 1))[0];
   const place = catalogue.kinds.get(kindId)?.storage ?? 'shelf';
   const bottle = known ?? bottleThere(crypto.randomUUID(), kindId, place);
-  const { left } = line;
-  const sizeMl = line.sizeMl ?? bottle.sizeMl ?? (left && !('pieces' in left) ? usualMl(kindId) : null);
-  const leftMl =
-    sizeMl === null || left === undefined || 'pieces' in left
-      ? bottle.leftMl
-      : Math.round(Math.min(sizeMl, 'ml' in left ? left.ml : left.share * sizeMl));
-  const isOpen = line.opened || (leftMl !== null && sizeMl !== null && leftMl < sizeMl);
-  const openedOn = line.openedOn ?? bottle.openedOn ?? (isOpen ? today.iso() : null);
-  const boughtOn =
-    bottle.boughtOn !== null && openedOn !== null && openedOn < bottle.boughtOn ? openedOn : bottle.boughtOn;
-  return { ...bottle, sizeMl, leftMl, openedOn, boughtOn };
+  return asTold(bottle, line, usualMl(kindId), today.iso());
 }
 function apply(): void {
   const taken = new Set<string>();
