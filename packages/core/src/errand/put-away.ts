@@ -39,6 +39,42 @@ export interface Household {
   newId: () => string;
 }
 
+/** What a shop's receipt takes out of the kitty: by purpose, what it asked beyond its lines, and the trip. */
+function entriesAt(
+  shop: string,
+  errand: Errand,
+  bought: readonly ErrandLine[],
+  house: Household,
+): KittyEntry[] {
+  const entry = (purpose: Purpose, minor: number, note: string): KittyEntry => ({
+    id: house.newId(),
+    on: house.today,
+    purpose,
+    minor,
+    currency: errand.currency,
+    note,
+    shop: house.shopNames.get(shop) ?? shop,
+    errandId: errand.id,
+  });
+  const sumOf = (lines: readonly ErrandLine[]) => lines.reduce((sum, l) => sum + lineMinor(l), 0);
+  const byPurpose = new Map<Purpose, ErrandLine[]>();
+  for (const line of bought) {
+    const purpose = PURPOSE_OF[aisleOf(line.ware, house.kinds)];
+    byPurpose.set(purpose, [...(byPurpose.get(purpose) ?? []), line]);
+  }
+  const listed = sumOf(bought);
+  const receipt = errand.receipts.find((r) => r.shop === shop)?.totalMinor ?? listed;
+  const trip = house.trips.find((t) => t.shop === shop)?.tripMinor ?? 0;
+  const labels = (lines: readonly ErrandLine[]) => lines.map((l) => l.label).join(', ');
+  return [
+    ...[...byPurpose].map(([purpose, lines]) => entry(purpose, sumOf(lines), labels(lines).slice(0, 200))),
+    ...(receipt === listed
+      ? []
+      : [entry('difference', receipt - listed, 'The receipt, beside what was ticked')]),
+    ...(trip === 0 ? [] : [entry('trip', trip, '')]),
+  ];
+}
+
 /**
  * Put an errand away: bottles on the shelf with price, shop and day, tools and glasses into the kit, packs
  * into the cupboard, fruit fresh today. What each receipt asked beyond its lines is a difference of its own,
@@ -48,44 +84,14 @@ export function putAway(errand: Errand, house: Household): PutAway {
   const bought = errand.lines.filter((l) => l.state === 'basket');
   const { today, newId } = house;
   const shopName = (shop: string) => house.shopNames.get(shop) ?? shop;
-  const entry = (purpose: Purpose, minor: number, shop: string, note: string): KittyEntry => ({
-    id: newId(),
-    on: today,
-    purpose,
-    minor,
-    currency: errand.currency,
-    note,
-    shop: shopName(shop),
-    errandId: errand.id,
-  });
-  const kitty = shopsOf({ lines: bought }).flatMap((shop) => {
-    const here = bought.filter((l) => l.shop === shop);
-    const byPurpose = new Map<Purpose, ErrandLine[]>();
-    for (const line of here) {
-      const purpose = PURPOSE_OF[aisleOf(line.ware, house.kinds)];
-      byPurpose.set(purpose, [...(byPurpose.get(purpose) ?? []), line]);
-    }
-    const listed = here.reduce((sum, l) => sum + lineMinor(l), 0);
-    const receipt = errand.receipts.find((r) => r.shop === shop)?.totalMinor ?? listed;
-    const trip = house.trips.find((t) => t.shop === shop)?.tripMinor ?? 0;
-    return [
-      ...[...byPurpose].map(([purpose, lines]) =>
-        entry(
-          purpose,
-          lines.reduce((sum, l) => sum + lineMinor(l), 0),
-          shop,
-          lines
-            .map((l) => l.label)
-            .join(', ')
-            .slice(0, 200),
-        ),
-      ),
-      ...(receipt === listed
-        ? []
-        : [entry('difference', receipt - listed, shop, 'The receipt, beside what was ticked')]),
-      ...(trip === 0 ? [] : [entry('trip', trip, shop, '')]),
-    ];
-  });
+  const kitty = shopsOf({ lines: bought }).flatMap((shop) =>
+    entriesAt(
+      shop,
+      errand,
+      bought.filter((l) => l.shop === shop),
+      house,
+    ),
+  );
   return {
     errand: { ...errand, endedOn: today },
     bottles: bought.flatMap((line) => bottlesOf(line, errand.currency, shopName(line.shop), house)),

@@ -1,4 +1,4 @@
-import { lowerFirst, upperFirst } from '../base/in-sentence.js';
+import { inSentence, lowerFirst, upperFirst } from '../base/in-sentence.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
@@ -86,88 +86,101 @@ const isToBuy = (w: WantedKind) => w.buy !== undefined && w.buy.ware.is !== 'mad
 
 /** All that is to be done before the first glass, as tasks of a schedule. */
 export function tasksAhead(ahead: Ahead): ScheduleTask[] {
-  const { quantities, drinks, kinds, people } = ahead;
-  const toBuy = new Set(quantities.wanted.filter(isToBuy).map((w) => w.kind));
+  const toBuy = new Set(ahead.quantities.wanted.filter(isToBuy).map((w) => w.kind));
   const bought = (needs: Iterable<string>) => ([...needs].some((k) => toBuy.has(k)) ? ['buy'] : []);
-  const tasks: Task[] = [];
-  if (toBuy.size > 0)
-    tasks.push({
-      id: 'buy',
-      kind: 'buy',
-      name: 'Shopping',
-      minutes: MINUTES.buy,
-      hands: true,
-      freshMinutes: FRESH.buy,
-      readyMinutes: READY.buy,
-    });
-  tasks.push(...iceTasks(ahead.ice), ...batchTasks(ahead, bought), ...syrupTasks(ahead));
+  const shopping: Task = {
+    id: 'buy',
+    kind: 'buy',
+    name: 'Shopping',
+    minutes: MINUTES.buy,
+    hands: true,
+    freshMinutes: FRESH.buy,
+    readyMinutes: READY.buy,
+  };
+  const tasks = [
+    ...(toBuy.size > 0 ? [shopping] : []),
+    ...iceTasks(ahead.ice),
+    ...batchTasks(ahead, bought),
+    ...syrupTasks(ahead),
+    ...freshTasks(ahead, bought),
+    ...glassTasks(ahead),
+    ...lastTasks(ahead, bought(toBuy)),
+  ];
+  return scheduleProblemSchema.parse({ tasks, horizon: 0 }).tasks;
+}
+
+/** Juice and herbs, the same day. */
+function freshTasks({ quantities, kinds }: Ahead, bought: (kinds: Iterable<string>) => string[]): Task[] {
   const fruit = quantities.wanted.filter((w) => w.juiceMl > 0);
-  if (fruit.length > 0) {
-    const pieces = fruit.reduce((sum, f) => sum + f.wanted, 0);
-    const names = fruit.map((f) => (kinds.get(f.kind)?.name ?? f.kind).toLowerCase());
-    tasks.push({
-      id: 'squeeze',
-      kind: 'squeeze',
-      name: upperFirst(names.join(', ')),
+  const pieces = fruit.reduce((sum, f) => sum + f.wanted, 0);
+  const names = fruit.map((f) => inSentence(kinds.get(f.kind) ?? { name: f.kind }));
+  const squeeze: Task = {
+    id: 'squeeze',
+    kind: 'squeeze',
+    name: upperFirst(names.join(', ')),
+    hands: true,
+    minutes: MINUTES.squeeze + Math.ceil(pieces) * MINUTES.fruit,
+    freshMinutes: FRESH.juice,
+    after: bought(fruit.map((f) => f.kind)),
+  };
+  const herbs = quantities.wanted.filter((w) => w.unit === 'pieces' && kinds.get(w.kind)?.herb === true);
+  const wash: Task = {
+    id: 'herbs',
+    kind: 'herbs',
+    name: 'Herbs, washed and picked',
+    minutes: MINUTES.herbs,
+    hands: true,
+    freshMinutes: FRESH.herbs,
+    after: bought(herbs.map((w) => w.kind)),
+  };
+  return [...(fruit.length > 0 ? [squeeze] : []), ...(herbs.length > 0 ? [wash] : [])];
+}
+
+/** Glasses for what is served without ice stand in the cold. */
+function glassTasks({ drinks, people }: Ahead): Task[] {
+  if (!drinks.some(({ drink }) => drink.ice === 'none' && drink.method !== 'hot')) return [];
+  return [
+    {
+      id: 'glasses',
+      kind: 'glasses',
+      name: 'Glasses to the freezer',
+      minutes: MINUTES.glasses,
       hands: true,
-      minutes: MINUTES.squeeze + Math.ceil(pieces) * MINUTES.fruit,
-      freshMinutes: FRESH.juice,
-      after: bought(fruit.map((f) => f.kind)),
-    });
-  }
-  const herbs = quantities.wanted.filter(
-    (w) => w.unit === 'pieces' && kinds.get(w.kind)?.tastes.includes('mint'),
-  );
-  if (herbs.length > 0)
-    tasks.push({
-      id: 'herbs',
-      kind: 'herbs',
-      name: 'Herbs, washed and picked',
-      minutes: MINUTES.herbs,
-      hands: true,
-      freshMinutes: FRESH.herbs,
-      after: bought(herbs.map((w) => w.kind)),
-    });
-  if (drinks.some(({ drink }) => drink.ice === 'none' && drink.method !== 'hot'))
-    tasks.push(
-      {
-        id: 'glasses',
-        kind: 'glasses',
-        name: 'Glasses to the freezer',
-        minutes: MINUTES.glasses,
-        hands: true,
-        freshMinutes: FRESH.glasses + MINUTES.cold,
-      },
-      {
-        id: 'cold',
-        kind: 'cold',
-        row: 'glasses',
-        name: 'Glasses cold',
-        minutes: MINUTES.cold,
-        hands: false,
-        after: ['glasses'],
-        during: { freezer: people * GLASSES_LITRES },
-      },
-    );
-  if (quantities.garnishes.length > 0)
-    tasks.push({
-      id: 'garnish',
-      kind: 'garnish',
-      name: 'Garnishes',
-      minutes: MINUTES.garnish,
-      hands: true,
-      freshMinutes: FRESH.garnish,
-      after: bought(toBuy),
-    });
-  tasks.push({
+      freshMinutes: FRESH.glasses + MINUTES.cold,
+    },
+    {
+      id: 'cold',
+      kind: 'cold',
+      row: 'glasses',
+      name: 'Glasses cold',
+      minutes: MINUTES.cold,
+      hands: false,
+      after: ['glasses'],
+      during: { freezer: people * GLASSES_LITRES },
+    },
+  ];
+}
+
+/** What is done when guests are nearly there. */
+function lastTasks({ quantities }: Ahead, after: string[]): Task[] {
+  const garnish: Task = {
+    id: 'garnish',
+    kind: 'garnish',
+    name: 'Garnishes',
+    minutes: MINUTES.garnish,
+    hands: true,
+    freshMinutes: FRESH.garnish,
+    after,
+  };
+  const table: Task = {
     id: 'table',
     kind: 'table',
     name: 'Mats, water and food out',
     minutes: MINUTES.table,
     hands: true,
     freshMinutes: FRESH.table,
-  });
-  return scheduleProblemSchema.parse({ tasks, horizon: 0 }).tasks;
+  };
+  return quantities.garnishes.length > 0 ? [garnish, table] : [table];
 }
 
 /** Somebody has to be there to empty a tray and fill it again; it freezes by itself. */

@@ -46,6 +46,45 @@ function usualShakenMl(recipes: readonly Recipe[], kinds: Parameters<typeof drin
   return sizes[Math.floor(sizes.length / 2)] ?? 90;
 }
 
+/** Drinks that a kit makes and serves, and those that it lacks something for: each of its variants counted once. */
+function coverOf(recipes: readonly Recipe[], kit: Kit, catalogue: Catalogue) {
+  const kinds = kindIndex(catalogue.kinds);
+  const index = needIndex(catalogue);
+  const covered = new Set<string>();
+  const missing = new Set<string>();
+  for (const recipe of recipes) {
+    const lacks = uncovered(needsOf(recipe, catalogue, kinds), index, kit);
+    const served =
+      kit.glasses.length === 0 ||
+      kit.glasses.some((glass) => glassServes(servedDrink(recipe, kinds), glass, kit.attitude));
+    (lacks.length === 0 && served ? covered : missing).add(drinkKey(recipe));
+  }
+  for (const key of covered) missing.delete(key);
+  return { covered: [...covered], missing: [...missing] };
+}
+
+/** ml that each shaker of a set holds; of a set without tools, what the kitchen shakes in. */
+function shakersOf(set: StarterSet, kit: Kit, catalogue: Catalogue): number[] {
+  const shakers = needIndex(catalogue).get('shaker');
+  if (shakers === undefined) return [];
+  if (set.tools.length === 0)
+    return catalogue.kitchen
+      .filter((t) => kit.kitchen.includes(t.id) && shakers.kitchen.includes(t.id))
+      .flatMap((t) => t.capacityMl ?? []);
+  return catalogue.tools
+    .filter((t) => set.tools.includes(t.id) && shakers.tools.includes(t.id))
+    .flatMap((t) => t.capacitiesMl);
+}
+
+/** What these tools cost at their cheapest; undefined where one is not sold. */
+function costOf(tools: readonly string[], prices: PriceList): number | undefined {
+  const costs = tools.map((id) =>
+    Math.min(Infinity, ...prices.kit.filter((k) => k.tool === id).map((k) => k.priceMinor)),
+  );
+  const sum = costs.reduce((all, c) => all + c, 0);
+  return Number.isFinite(sum) ? sum : undefined;
+}
+
 /**
  * Starter sets compared for these drinks: each with its tools in place of every shaker, strainer and
  * measure owned, the kitchen's things, the glasses and the other tools staying as they are. Where no glass
@@ -60,11 +99,9 @@ export function compareStarterSets(
   catalogue: Catalogue,
   people: number,
 ): SetReport[] {
-  const kinds = kindIndex(catalogue.kinds);
-  const index = needIndex(catalogue);
   const replaced = new Set(catalogue.starterSets.flatMap((s) => s.tools));
   const owned = new Set(kit.tools.map((t) => t.id));
-  const mixMl = usualShakenMl(recipes, kinds);
+  const mixMl = usualShakenMl(recipes, kindIndex(catalogue.kinds));
   return catalogue.starterSets.map((set) => {
     const tools = [
       ...kit.tools.filter((t) => !replaced.has(t.id)),
@@ -72,46 +109,15 @@ export function compareStarterSets(
     ];
     // Without its tools the kitchen has to do; with them its things still help.
     const attitude = set.tools.length === 0 ? 'kitchen' : kit.attitude;
-    const having: Kit = { ...kit, attitude, tools };
-    const covered = new Set<string>();
-    const missing = new Set<string>();
-    for (const recipe of recipes) {
-      const lacks = uncovered(needsOf(recipe, catalogue, kinds), index, having);
-      const served =
-        kit.glasses.length === 0 ||
-        kit.glasses.some((glass) => glassServes(servedDrink(recipe, kinds), glass, attitude));
-      (lacks.length === 0 && served ? covered : missing).add(drinkKey(recipe));
-    }
-    for (const key of covered) missing.delete(key);
-    const costs = set.tools
-      .filter((id) => !owned.has(id))
-      .map(
-        (id) =>
-          prices.kit
-            .filter((k) => k.tool === id)
-            .map((k) => k.priceMinor)
-            .sort((a, b) => a - b)[0],
-      );
-    const shakers = index.get('shaker');
-    const holds =
-      shakers === undefined
-        ? []
-        : [
-            ...catalogue.tools
-              .filter((t) => set.tools.includes(t.id) && shakers.tools.includes(t.id))
-              .flatMap((t) => t.capacitiesMl),
-            ...(set.tools.length > 0
-              ? []
-              : catalogue.kitchen
-                  .filter((t) => kit.kitchen.includes(t.id) && shakers.kitchen.includes(t.id))
-                  .flatMap((t) => t.capacityMl ?? [])),
-          ];
+    const holds = shakersOf(set, kit, catalogue);
     const atOnce = holds.length === 0 ? 0 : Math.max(1, drinksAtOnce(Math.max(...holds), mixMl));
     return {
       set,
-      priceMinor: costs.includes(undefined) ? undefined : costs.reduce<number>((sum, c) => sum + (c ?? 0), 0),
-      covered: [...covered],
-      missing: [...missing],
+      priceMinor: costOf(
+        set.tools.filter((id) => !owned.has(id)),
+        prices,
+      ),
+      ...coverOf(recipes, { ...kit, attitude, tools }, catalogue),
       atOnce,
       goes: atOnce === 0 ? undefined : Math.ceil(people / atOnce),
     };

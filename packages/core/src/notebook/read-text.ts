@@ -80,6 +80,88 @@ interface Draft {
 }
 const blank = (name: string | undefined): Draft => ({ name, measured: [], says: [], garnish: [], glass: '' });
 
+/** Cuts the lines of a text into recipes. */
+class Drafts {
+  private readonly all: Draft[] = [];
+  private draft = blank(undefined);
+
+  constructor(
+    private readonly lines: readonly string[],
+    private readonly kinds: readonly Said[],
+  ) {}
+
+  /** Something measured comes soon below a name. */
+  private isName(i: number): boolean {
+    let seen = 0;
+    for (let below = i + 1; below < this.lines.length && seen < NAME_ABOVE; below++) {
+      const is = this.kinds[below];
+      if (is === 'measured') return true;
+      if (is !== 'blank' && is !== 'heading') seen += 1;
+    }
+    return false;
+  }
+
+  /** The first line of a block above what is measured is a name, even one like "French 75" or "Rum swizzle". */
+  private isTitle(i: number): boolean {
+    const content = (this.lines[i] ?? '').trim();
+    const { kinds, draft } = this;
+    if (draft.name !== undefined && draft.measured.length === 0) return false;
+    if ((kinds[i - 1] ?? 'blank') !== 'blank') return false;
+    if (content.length > LONGEST_NAME || NO_NAME.test(foldText(content))) return false;
+    const below = kinds.slice(i + 1).filter((k) => k !== 'blank' && k !== 'heading');
+    // Two empty lines part one recipe from the next.
+    const isApart = (kinds[i - 2] ?? 'blank') === 'blank';
+    return below[0] === 'measured' && (below[1] === 'measured' || isApart);
+  }
+
+  private take(line: string, i: number): void {
+    const { draft } = this;
+    const content = line.trim();
+    const is = this.kinds[i];
+    switch ((is === 'method' || is === 'measured') && this.isTitle(i) ? 'other' : is) {
+      case 'blank':
+      case 'heading':
+        return;
+      case 'garnish':
+        draft.garnish.push(content.replace(GARNISHED, ''));
+        return;
+      case 'glass':
+        draft.glass = content;
+        return;
+      case 'measured':
+        draft.measured.push(content);
+        return;
+      case 'method':
+        draft.says.push(content);
+        return;
+      default:
+        this.begin(content, i);
+    }
+  }
+
+  /** A name begins another recipe; anything else that stands below what is measured tells how it is made. */
+  private begin(content: string, i: number): void {
+    const { draft } = this;
+    if (!this.isName(i)) {
+      if (draft.measured.length > 0) draft.says.push(content);
+      return;
+    }
+    if (draft.measured.length > 0) this.all.push(draft);
+    this.draft = blank(
+      content
+        .replace(/^#+\s*/, '')
+        .replace(/[:*_]+$/g, '')
+        .replace(/^[*_]+/, '')
+        .trim(),
+    );
+  }
+
+  cut(): Draft[] {
+    this.lines.forEach((line, i) => this.take(line, i));
+    return this.draft.measured.length > 0 ? [...this.all, this.draft] : this.all;
+  }
+}
+
 /**
  * All recipes of a text: pasted from anywhere, in any order, one or many.
  *
@@ -97,67 +179,13 @@ export function readRecipes(
     if (i % TELL_EVERY === 0) tell?.((SORTING * i) / lines.length);
     return said(line, matcher);
   });
-  const drafts: Draft[] = [];
-  let draft = blank(undefined);
-  const isName = (i: number): boolean => {
-    // Something measured comes soon below a name.
-    let seen = 0;
-    for (let below = i + 1; below < lines.length && seen < NAME_ABOVE; below++) {
-      const is = kinds[below];
-      if (is === 'measured') return true;
-      if (is !== 'blank' && is !== 'heading') seen += 1;
-    }
-    return false;
-  };
-  /** The first line of a block above what is measured is a name, even one like "French 75" or "Rum swizzle". */
-  const isTitle = (i: number): boolean => {
-    const content = (lines[i] ?? '').trim();
-    const before = kinds[i - 1] ?? 'blank';
-    if (draft.name !== undefined && draft.measured.length === 0) return false;
-    if (before !== 'blank' || content.length > LONGEST_NAME || NO_NAME.test(foldText(content))) return false;
-    const below = kinds.slice(i + 1).filter((k) => k !== 'blank' && k !== 'heading');
-    // Two empty lines part one recipe from the next.
-    const isApart = (kinds[i - 2] ?? 'blank') === 'blank';
-    return below[0] === 'measured' && (below[1] === 'measured' || isApart);
-  };
-  lines.forEach((line, i) => {
-    const content = line.trim();
-    const is = kinds[i];
-    switch ((is === 'method' || is === 'measured') && isTitle(i) ? 'other' : is) {
-      case 'blank':
-      case 'heading':
-        return;
-      case 'garnish':
-        draft.garnish.push(content.replace(GARNISHED, ''));
-        return;
-      case 'glass':
-        draft.glass = content;
-        return;
-      case 'measured':
-        draft.measured.push(content);
-        return;
-      case 'method':
-        draft.says.push(content);
-        return;
-      default:
-        if (isName(i)) {
-          if (draft.measured.length > 0) drafts.push(draft);
-          draft = blank(
-            content
-              .replace(/^#+\s*/, '')
-              .replace(/[:*_]+$/g, '')
-              .replace(/^[*_]+/, '')
-              .trim(),
-          );
-        } else if (draft.measured.length > 0) draft.says.push(content);
-    }
-  });
-  if (draft.measured.length > 0) drafts.push(draft);
+  const drafts = new Drafts(lines, kinds).cut();
   return drafts.map((d, i) => {
     if (i % TELL_EVERY === 0) tell?.(SORTING + ((1 - SORTING) * i) / drafts.length);
     return finished(d, matcher, ounce);
   });
 }
+
 /**
  * A text that is known to be one recipe of that name, however many it looks like.
  *

@@ -151,6 +151,23 @@ function limitsAndLenses({ limits, place, variety, shares }: HouseholdBrief, kit
   };
 }
 
+/** A pack of sugar and the like as an item of the problem. */
+const packItem = ({ id, priceMinor: price }: { id: string; priceMinor: number }) => ({
+  id,
+  provides: [id],
+  price,
+  ...NOT_A_BOTTLE,
+});
+
+/** A tool or glasses as an item of the problem. */
+const kitItem = ({ id, provides, priceMinor: price }: KitOffer) => ({
+  id,
+  provides,
+  price,
+  ...NOT_A_BOTTLE,
+  kitMinor: price,
+});
+
 /**
  * Compile a brief, a price list and the catalogue into a plan problem.
  *
@@ -195,19 +212,8 @@ export function compilePlan(
     budget: bottleMoneyOf(brief),
     items: [
       ...[...items].map(([id, item]) => planItem(id, item, kinds, making.parts)),
-      ...[...packs.values()].map(({ id, priceMinor }) => ({
-        id,
-        provides: [id],
-        price: priceMinor,
-        ...NOT_A_BOTTLE,
-      })),
-      ...pieces.map(({ id, provides, priceMinor }) => ({
-        id,
-        provides,
-        price: priceMinor,
-        ...NOT_A_BOTTLE,
-        kitMinor: priceMinor,
-      })),
+      ...[...packs.values()].map(packItem),
+      ...pieces.map(kitItem),
     ],
     drinks,
     // What can be made is there for nothing; it holds once its packs are.

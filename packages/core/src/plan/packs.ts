@@ -140,6 +140,63 @@ function sharesOf(batches: readonly Makeable[], packs: readonly PackOffer[]): Ma
 
 const pantryOf = (batch: Makeable) => [...takesOf(batch).keys()];
 
+/** The parts of something made that are bottles themselves: bought, and not on the day. */
+const bottledParts = ({ recipe }: Makeable, freshIds: ReadonlySet<string>): string[] =>
+  recipe.from.flatMap((p) => (p.kind && !freshIds.has(p.kind) ? [p.kind] : []));
+
+/** Without what is dearer to make, by packs of its own alone, than to buy. Leaving one out may leave another so. */
+function worthMaking(
+  can: ReadonlyMap<string, Makeable>,
+  costOf: (pantry: readonly string[]) => number,
+  cheapestOf: (kind: string) => number,
+  isKept: (id: string) => boolean,
+): Map<string, Makeable> {
+  const made = new Map(can);
+  for (let again = true; again;) {
+    again = false;
+    const users = new Map<string, number>();
+    for (const each of made.values()) for (const p of pantryOf(each)) users.set(p, (users.get(p) ?? 0) + 1);
+    for (const [kind, each] of made) {
+      const own = pantryOf(each).filter((p) => users.get(p) === 1);
+      if (isKept(each.batch.id) || costOf(own) <= cheapestOf(kind)) continue;
+      made.delete(kind);
+      again = true;
+      break;
+    }
+  }
+  return made;
+}
+
+/** The ways to have a kind, as it is poured or as a part of something made; each worked out once. */
+function waysOf(
+  made: ReadonlyMap<string, Makeable>,
+  kinds: ReadonlyMap<string, Kind>,
+  freshIds: ReadonlySet<string>,
+): (kindId: string) => string[][] {
+  const madeUnder = new Map<string, string[]>();
+  for (const kind of made.keys())
+    for (const above of kindAndAncestors(kind, kinds))
+      madeUnder.set(above, [...(madeUnder.get(above) ?? []), kind]);
+  const waysTo = (kindId: string, depth = 0): string[][] => {
+    const madeHere = depth > MAX_NESTED ? [] : (madeUnder.get(kindId) ?? []);
+    return [
+      [depth === 0 ? kindId : partCapability(kindId)],
+      ...madeHere.flatMap((kind) => {
+        const each = made.get(kind) as Makeable;
+        const bottled = bottledParts(each, freshIds).map((id) => waysTo(id, depth + 1));
+        const from = [madeCapability(kind), ...pantryOf(each).map(packItemId)];
+        return eachWithEach([[from], ...bottled]);
+      }),
+    ];
+  };
+  const known = new Map<string, string[][]>();
+  return (kindId) => {
+    const ways = known.get(kindId) ?? waysTo(kindId);
+    known.set(kindId, ways);
+    return ways;
+  };
+}
+
 /**
  * What is worth making, and from what. A bottle that costs more than everything its batch takes is never
  * bought; a batch whose own packs, shared with no other, cost more than the bottle is never made. Between
@@ -156,7 +213,6 @@ export function homeMaking(
   kinds: ReadonlyMap<string, Kind>,
   freshIds: ReadonlySet<string>,
 ): HomeMaking {
-  const made = new Map(can);
   const kept = new Set(brief.keepBottles);
   const costs = new Map(
     packsOf(can.values(), prices).map((p) => [
@@ -172,63 +228,21 @@ export function homeMaking(
   const isLimited = brief.limits.bottles !== null || brief.limits.liquorMl !== null || brief.place.keepTo;
   const boughtMinor = (kindId: string) =>
     isLimited || brief.neverKinds.includes(kindId) ? Infinity : cheapestOf(kindId);
-  // Leaving one batch out may leave another with packs of its own.
-  for (let again = true; again;) {
-    again = false;
-    const users = new Map<string, number>();
-    for (const each of made.values()) for (const p of pantryOf(each)) users.set(p, (users.get(p) ?? 0) + 1);
-    for (const [kind, each] of made) {
-      const own = pantryOf(each).filter((p) => users.get(p) === 1);
-      if (kept.has(each.batch.id) || costOf(own) <= cheapestOf(kind)) continue;
-      made.delete(kind);
-      again = true;
-      break;
-    }
-  }
+  const made = worthMaking(can, costOf, cheapestOf, (id) => kept.has(id));
   const needless = new Set(
     [...made].flatMap(([kind, each]) => {
-      const parts = each.recipe.from.flatMap((p) => (p.kind && !freshIds.has(p.kind) ? [p.kind] : []));
-      const bought = parts.reduce((sum, id) => sum + boughtMinor(id), 0);
+      const bought = bottledParts(each, freshIds).reduce((sum, id) => sum + boughtMinor(id), 0);
       const homeMinor = costOf(pantryOf(each)) + bought;
       return boughtOf(kind).filter((b) => b.priceMinor > homeMinor && !kept.has(b.id));
     }),
   );
-
-  const madeUnder = new Map<string, string[]>();
-  for (const kind of made.keys())
-    for (const above of kindAndAncestors(kind, kinds))
-      madeUnder.set(above, [...(madeUnder.get(above) ?? []), kind]);
-  /** As it is poured, or as a part of something made. */
-  const waysTo = (kindId: string, depth = 0): string[][] => {
-    const madeHere = depth > MAX_NESTED ? [] : (madeUnder.get(kindId) ?? []);
-    return [
-      [depth === 0 ? kindId : partCapability(kindId)],
-      ...madeHere.flatMap((kind) => {
-        const each = made.get(kind) as Makeable;
-        const bottled = each.recipe.from.flatMap((p) =>
-          p.kind && !freshIds.has(p.kind) ? [waysTo(p.kind, depth + 1)] : [],
-        );
-        const from = [madeCapability(kind), ...pantryOf(each).map(packItemId)];
-        return eachWithEach([[from], ...bottled]);
-      }),
-    ];
-  };
-  const ways = new Map<string, string[][]>();
   const packs = packsOf(made.values(), prices);
   return {
     made,
     needless,
-    parts: new Set(
-      [...made.values()].flatMap(({ recipe }) =>
-        recipe.from.flatMap((p) => (p.kind && !freshIds.has(p.kind) ? [p.kind] : [])),
-      ),
-    ),
+    parts: new Set([...made.values()].flatMap((each) => bottledParts(each, freshIds))),
     packs,
-    waysTo: (kindId) => {
-      const known = ways.get(kindId) ?? waysTo(kindId);
-      ways.set(kindId, known);
-      return known;
-    },
+    waysTo: waysOf(made, kinds, freshIds),
     sharesOf: (kindIds) =>
       sharesOf(
         kindIds.flatMap((id) => made.get(id) ?? []),

@@ -42,8 +42,102 @@ function inOrder(bottles: readonly Bottle[], kinds: ReadonlyMap<string, Kind>, d
 /** ml to the hundredth: what a log keeps adds up. */
 const hundredth = (ml: number) => Math.round(ml * 100) / 100;
 
+/** The stock while it is poured from. */
+class Draw {
+  private readonly now: Map<string, Bottle>;
+  private readonly left: Map<string, number>;
+  private readonly changed = new Set<string>();
+  private readonly drained = new Set<string>();
+
+  constructor(
+    bottles: readonly Bottle[],
+    private readonly batches: readonly BatchLeft[],
+    private readonly kinds: ReadonlyMap<string, Kind>,
+    private readonly day: string,
+  ) {
+    this.now = new Map(bottles.map((b) => [b.id, b]));
+    this.left = new Map(batches.map((b) => [b.id, b.leftMl]));
+  }
+
+  private put(bottle: Bottle): void {
+    this.now.set(bottle.id, bottle);
+    this.changed.add(bottle.id);
+  }
+
+  /** Out of batches, the one that goes off first; what was drawn. */
+  private fromBatches(kind: string, wantedMl: number): Drawn[] {
+    let rest = wantedMl;
+    return this.batches
+      .filter((b) => b.kind === kind && (this.left.get(b.id) ?? 0) > 0)
+      .sort((a, b) => ((a.until ?? '9') < (b.until ?? '9') ? -1 : 1))
+      .flatMap(({ id }): Drawn[] => {
+        const has = this.left.get(id) ?? 0;
+        const take = Math.min(rest, has);
+        if (take <= 0) return [];
+        this.left.set(id, hundredth(has - take));
+        this.drained.add(id);
+        rest = hundredth(rest - take);
+        return [{ from: 'batch', id, ml: hundredth(take), pieces: 0, emptied: take === has }];
+      });
+  }
+
+  /** Out of bottles, in their order. */
+  private fromBottles(kind: string, wantedMl: number): Drawn[] {
+    let rest = wantedMl;
+    const { day } = this;
+    const measured = [...this.now.values()].filter((b) => b.kind === kind && b.pieces === null);
+    return inOrder(measured, this.kinds, day).flatMap((bottle): Drawn[] => {
+      const take = bottle.leftMl === null ? rest : Math.min(rest, bottle.leftMl);
+      if (take <= 0) return [];
+      const leftMl = bottle.leftMl === null ? null : hundredth(bottle.leftMl - take);
+      const emptied = leftMl === 0;
+      const isNew = bottle.openedOn === null || bottle.openedOn > day;
+      const openedOn = isNew ? later(day, bottle.boughtOn) : bottle.openedOn;
+      this.put({ ...bottle, openedOn, leftMl, finishedOn: emptied ? later(day, openedOn) : null });
+      rest = hundredth(rest - take);
+      return [{ from: 'bottle', id: bottle.id, ml: hundredth(take), pieces: 0, emptied }];
+    });
+  }
+
+  /** Of what is counted, the oldest first. */
+  private fromCounted(kind: string, wanted: number): Drawn[] {
+    let count = wanted;
+    return [...this.now.values()]
+      .filter((b) => b.kind === kind && (b.pieces ?? 0) > 0 && isThere(b))
+      .sort((a, b) => ((a.boughtOn ?? '9') < (b.boughtOn ?? '9') ? -1 : 1))
+      .flatMap((bottle): Drawn[] => {
+        const has = bottle.pieces ?? 0;
+        const take = Math.min(count, has);
+        if (take <= 0) return [];
+        const emptied = take === has;
+        const finishedOn = emptied ? later(this.day, bottle.boughtOn) : null;
+        this.put({ ...bottle, pieces: has - take, finishedOn });
+        count -= take;
+        return [{ from: 'bottle', id: bottle.id, ml: 0, pieces: take, emptied }];
+      });
+  }
+
+  take({ kind, ml, pieces }: DrawRequest): PourPart {
+    const batches = this.fromBatches(kind, hundredth(ml));
+    const rest = hundredth(ml - batches.reduce((sum, d) => sum + d.ml, 0));
+    const drawn = [...batches, ...this.fromBottles(kind, rest)];
+    // What is counted: whole fruit for a juice, or the pieces themselves.
+    const fruit = ml > 0 && drawn.length === 0 ? (fruitOf(this.kinds.get(kind), ml) ?? 0) : 0;
+    const wanted = pieces > 0 ? Math.ceil(pieces) : fruit;
+    return { kind, ml: hundredth(ml), pieces: wanted, drawn: [...drawn, ...this.fromCounted(kind, wanted)] };
+  }
+
+  drawn(parts: PourPart[]): DrawnFrom {
+    return {
+      parts,
+      bottles: [...this.changed].flatMap((id) => this.now.get(id) ?? []),
+      batches: new Map([...this.drained].map((id) => [id, this.left.get(id) ?? 0])),
+    };
+  }
+}
+
 /**
- * Pour from the stock: open bottles before new, the older first, a batch that turns sooner before them. An emptied
+ * Pour from the stock: open bottles before new, the older first, a batch that goes off sooner before them. An emptied
  * bottle is finished; one that nobody measured stays unmeasured. What there was no more of is poured from nowhere.
  *
  * @param day ISO day of the evening.
@@ -56,75 +150,8 @@ export function drawFrom(
   kinds: ReadonlyMap<string, Kind>,
   day: string,
 ): DrawnFrom {
-  const now = new Map(bottles.map((b) => [b.id, b]));
-  const left = new Map(batches.map((b) => [b.id, b.leftMl]));
-  const changed = new Set<string>();
-  const drained = new Set<string>();
-  const open = (b: Bottle): Bottle => ({
-    ...b,
-    openedOn: b.openedOn === null || b.openedOn > day ? later(day, b.boughtOn) : b.openedOn,
-  });
-
-  const parts = asked.map(({ kind, ml, pieces }): PourPart => {
-    const drawn: Drawn[] = [];
-    let rest = hundredth(ml);
-    const mine = inOrder(
-      [...now.values()].filter((b) => b.kind === kind && b.pieces === null),
-      kinds,
-      day,
-    );
-    const made = batches
-      .filter((b) => b.kind === kind && (left.get(b.id) ?? 0) > 0)
-      .sort((a, b) => ((a.until ?? '9') < (b.until ?? '9') ? -1 : 1));
-    for (const { id } of made) {
-      const has = left.get(id) ?? 0;
-      const take = Math.min(rest, has);
-      if (take <= 0) continue;
-      left.set(id, hundredth(has - take));
-      drained.add(id);
-      drawn.push({ from: 'batch', id, ml: hundredth(take), pieces: 0, emptied: take === has });
-      rest = hundredth(rest - take);
-    }
-    for (const bottle of mine) {
-      if (rest <= 0) break;
-      const take = bottle.leftMl === null ? rest : Math.min(rest, bottle.leftMl);
-      if (take <= 0) continue;
-      const leftMl = bottle.leftMl === null ? null : hundredth(bottle.leftMl - take);
-      const emptied = leftMl === 0;
-      const opened = open(bottle);
-      now.set(bottle.id, { ...opened, leftMl, finishedOn: emptied ? later(day, opened.openedOn) : null });
-      changed.add(bottle.id);
-      drawn.push({ from: 'bottle', id: bottle.id, ml: hundredth(take), pieces: 0, emptied });
-      rest = hundredth(rest - take);
-    }
-    // What is counted: whole fruit for a juice, or the pieces themselves.
-    let count =
-      pieces > 0 ? Math.ceil(pieces) : ml > 0 && drawn.length === 0 ? (fruitOf(kinds.get(kind), ml) ?? 0) : 0;
-    const wanted = count;
-    const counted = [...now.values()]
-      .filter((b) => b.kind === kind && (b.pieces ?? 0) > 0 && isThere(b))
-      .sort((a, b) => ((a.boughtOn ?? '9') < (b.boughtOn ?? '9') ? -1 : 1));
-    for (const bottle of counted) {
-      const has = bottle.pieces ?? 0;
-      const take = Math.min(count, has);
-      if (take <= 0) continue;
-      const emptied = take === has;
-      now.set(bottle.id, {
-        ...bottle,
-        pieces: has - take,
-        finishedOn: emptied ? later(day, bottle.boughtOn) : null,
-      });
-      changed.add(bottle.id);
-      drawn.push({ from: 'bottle', id: bottle.id, ml: 0, pieces: take, emptied });
-      count -= take;
-    }
-    return { kind, ml: hundredth(ml), pieces: wanted, drawn };
-  });
-  return {
-    parts,
-    bottles: [...changed].flatMap((id) => now.get(id) ?? []),
-    batches: new Map([...drained].map((id) => [id, left.get(id) ?? 0])),
-  };
+  const draw = new Draw(bottles, batches, kinds, day);
+  return draw.drawn(asked.map((request) => draw.take(request)));
 }
 
 /**

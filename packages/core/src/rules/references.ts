@@ -44,17 +44,24 @@ class Pointer {
   }
 }
 
-/** Dangling references and doubled ids in a catalogue; an empty list when it is sound. */
-export function catalogueFaults(catalogue: Catalogue): Fault[] {
-  const ids = (list: readonly { id: string }[]) => list.map((entry) => entry.id);
-  const kind = new Pointer(ids(catalogue.kinds), 'kind', 'kinds/');
-  const glass = new Pointer(ids(catalogue.glasses), 'glass', 'glasses.yaml');
-  const source = new Pointer(ids(catalogue.sources), 'source', 'sources.yaml');
-  const technique = new Pointer(ids(catalogue.techniques), 'technique', 'techniques.yaml');
-  const tool = new Pointer(ids(catalogue.tools), 'tool', 'tools.yaml');
-  const pantry = new Pointer(ids(catalogue.pantry), 'pantry thing', 'pantry.yaml');
-  const kitchen = new Pointer(ids(catalogue.kitchen), 'kitchen thing', 'kitchen.yaml');
+const idsOf = (list: readonly { id: string }[]) => list.map((entry) => entry.id);
 
+/** What may be pointed at in a catalogue. */
+function pointersOf(catalogue: Catalogue) {
+  return {
+    kind: new Pointer(idsOf(catalogue.kinds), 'kind', 'kinds/'),
+    glass: new Pointer(idsOf(catalogue.glasses), 'glass', 'glasses.yaml'),
+    source: new Pointer(idsOf(catalogue.sources), 'source', 'sources.yaml'),
+    technique: new Pointer(idsOf(catalogue.techniques), 'technique', 'techniques.yaml'),
+    tool: new Pointer(idsOf(catalogue.tools), 'tool', 'tools.yaml'),
+    kitchen: new Pointer(idsOf(catalogue.kitchen), 'kitchen thing', 'kitchen.yaml'),
+    pantry: new Pointer(idsOf(catalogue.pantry), 'pantry thing', 'pantry.yaml'),
+  };
+}
+type Pointers = ReturnType<typeof pointersOf>;
+
+/** What kinds, recipes, stand-ins and ways of making things point at. */
+function followDrinks(catalogue: Catalogue, { kind, glass, source, technique, pantry }: Pointers): void {
   catalogue.kinds.forEach((k, i) => {
     if (k.parent !== undefined) kind.follow(k.parent, `/kinds/${i}/parent`);
     if (catalogue.techniques.length > 0)
@@ -74,6 +81,17 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
     kind.follow(standIn.for, `/standIns/${i}/for`);
     standIn.with.forEach((id, w) => kind.follow(id, `/standIns/${i}/with/${w}`));
   });
+  catalogue.homeMade.forEach((batch, i) => {
+    kind.follow(batch.makes, `/homeMade/${i}/makes`);
+    batch.from.forEach((part, p) => {
+      if (part.kind !== undefined) kind.follow(part.kind, `/homeMade/${i}/from/${p}/kind`);
+      if (part.pantry !== undefined) pantry.follow(part.pantry, `/homeMade/${i}/from/${p}/pantry`);
+    });
+  });
+}
+
+/** What tools, techniques and starter sets point at. */
+function followTools(catalogue: Catalogue, { technique, tool, kitchen }: Pointers): void {
   catalogue.tools.forEach(({ techniques }, i) =>
     techniques.forEach((id, t) => technique.follow(id, `/tools/${i}/techniques/${t}`)),
   );
@@ -87,30 +105,27 @@ export function catalogueFaults(catalogue: Catalogue): Fault[] {
   catalogue.starterSets.forEach(({ tools }, i) =>
     tools.forEach((id, t) => tool.follow(id, `/starterSets/${i}/tools/${t}`)),
   );
-  catalogue.homeMade.forEach((batch, i) => {
-    kind.follow(batch.makes, `/homeMade/${i}/makes`);
-    batch.from.forEach((part, p) => {
-      if (part.kind !== undefined) kind.follow(part.kind, `/homeMade/${i}/from/${p}/kind`);
-      if (part.pantry !== undefined) pantry.follow(part.pantry, `/homeMade/${i}/from/${p}/pantry`);
-    });
-  });
+}
+
+/** Dangling references and doubled ids in a catalogue; an empty list when it is sound. */
+export function catalogueFaults(catalogue: Catalogue): Fault[] {
+  const pointers = pointersOf(catalogue);
+  followDrinks(catalogue, pointers);
+  followTools(catalogue, pointers);
+  const lists = [
+    ['kinds', 'kind'],
+    ['recipes', 'recipe'],
+    ['glasses', 'glass'],
+    ['tools', 'tool'],
+    ['techniques', 'technique'],
+    ['sources', 'source'],
+    ['kitchen', 'kitchen thing'],
+    ['pantry', 'pantry thing'],
+    ['homeMade', 'batch'],
+  ] as const;
   return [
-    ...doubled(ids(catalogue.kinds), '/kinds', 'kind'),
-    ...doubled(ids(catalogue.recipes), '/recipes', 'recipe'),
-    ...doubled(ids(catalogue.glasses), '/glasses', 'glass'),
-    ...doubled(ids(catalogue.tools), '/tools', 'tool'),
-    ...doubled(ids(catalogue.techniques), '/techniques', 'technique'),
-    ...doubled(ids(catalogue.sources), '/sources', 'source'),
-    ...doubled(ids(catalogue.kitchen), '/kitchen', 'kitchen thing'),
-    ...doubled(ids(catalogue.pantry), '/pantry', 'pantry thing'),
-    ...doubled(ids(catalogue.homeMade), '/homeMade', 'batch'),
-    ...kind.faults,
-    ...glass.faults,
-    ...source.faults,
-    ...technique.faults,
-    ...tool.faults,
-    ...kitchen.faults,
-    ...pantry.faults,
+    ...lists.flatMap(([list, what]) => doubled(idsOf(catalogue[list]), `/${list}`, what)),
+    ...Object.values(pointers).flatMap((pointer) => pointer.faults),
   ];
 }
 
