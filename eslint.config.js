@@ -57,5 +57,10 @@ export default ts.config(
   },
   { files: ['scripts/**'], rules: { 'no-console': 'off' } },
   { files: ['**/*.test.ts'], rules: { complexity: 'off' } },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
+    rules: { 'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }] },
+  },
   prettier,
 );

@@ -76,11 +76,14 @@ async function asking(page) {
   await page.getByRole('button', { name: /^Ciara/ }).click();
 }
 
-/** Where guests read the menu of the evening to come. */
+/** Where guests read the menu of the evening to come, once it is saved as it was settled. */
 async function guestPage(address) {
-  const evenings = await (await fetch(`${address}/api/evenings`)).json();
-  const { value } = evenings.find((e) => e.value.guestCard !== null);
-  return `/card/${value.guestCard.key}`;
+  for (;;) {
+    const evenings = await (await fetch(`${address}/api/evenings`)).json();
+    const { value } = evenings.find((e) => e.value.guestCard !== null);
+    if (value.must.length >= value.size) return `/card/${value.guestCard.key}`;
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
 }
 
 /** The steps of a group, above the strip at the foot. */

@@ -155,8 +155,8 @@ test('what was written goes out, and comes into an empty household unchanged; a 
   await bring.setInputFiles(file);
   const parts = page.getByRole('table', { name: 'What stands in the notebook' });
   await expect(parts.getByRole('row', { name: /^Drinks/ })).toHaveText(/6\s*0\s*0/);
-  await page.getByRole('button', { name: /^Keep 1\d$/ }).click();
-  await expect(page.getByText(/^1\d kept\.$/)).toBeVisible();
+  await page.getByRole('button', { name: /^Save 1\d$/ }).click();
+  await expect(page.getByText(/^1\d saved\.$/)).toBeVisible();
   const back = await request.get(`${other.address}/api/recipes.json`);
   const byId = (json: Record<string, unknown>) =>
     Object.fromEntries(
@@ -188,9 +188,9 @@ test('what was written goes out, and comes into an empty household unchanged; a 
   const asked = page.getByRole('combobox', { name: 'What is “sea purslane cordial”?' });
   await asked.fill('elderflower cord');
   await page.getByRole('option', { name: 'Elderflower cordial' }).click();
-  await expect(keep).toHaveText('Keep 4');
+  await expect(keep).toHaveText('Save 4');
   await keep.click();
-  await expect(page.getByText('4 kept.')).toBeVisible();
+  await expect(page.getByText('4 saved.')).toBeVisible();
   await page.getByRole('link', { name: 'Ours', exact: true }).click();
   await expect(page.getByRole('table', { name: 'Drinks of our own' }).getByRole('row')).toHaveCount(11);
   const booklet = page.waitForEvent('download');

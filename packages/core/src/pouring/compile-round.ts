@@ -41,9 +41,165 @@ const secondsOf = (steps: readonly PourStep[]) => steps.reduce((sum, s) => sum +
 /** Below this a part is not worth picking up its bottle once instead of twice. */
 const SHARED_ML = 10;
 
+/** A drink of a round, filling by filling. */
 interface Made {
   order: number;
   loads: { load: Load; steps: LoadSteps }[];
+}
+
+/** A part of a round that is done in one go: a drink made, or finished in its glass. */
+interface RoundTask extends Task {
+  made: Made;
+  part: 'make' | 'finish';
+  holds: Holds;
+}
+
+/** The kit's vessels and the household's kinds, as a round needs them. */
+interface Bench {
+  orders: readonly Order[];
+  vessels: ReturnType<typeof vesselsOf>;
+  kinds: ReadonlyMap<string, Kind>;
+}
+
+/** Each drink in as many fillings as its vessel asks for. */
+function fillings({ orders, vessels, kinds }: Bench): { loads: Load[]; made: Made[] } {
+  const loads: Load[] = [];
+  const made = orders.map(({ drink, count }, order): Made => {
+    const most = Math.min(count, glassesAtOnce(drink, kinds, vessels));
+    const mine: Made = { order, loads: [] };
+    for (let left = count; left > 0; left -= most) {
+      const load = { load: loads.length, order, glasses: Math.min(most, left) };
+      loads.push(load);
+      mine.loads.push({ load, steps: loadSteps(drink, load, kinds) });
+    }
+    return mine;
+  });
+  return { loads, made };
+}
+
+/** A strained drink is dressed at once; what is topped or floated waits for the end. */
+const isDressedAtOnce = (drink: Recipe, finish: readonly PourStep[]) =>
+  madeIn(drink.method) !== 'glass' && finish.every((s) => s.act === 'garnish');
+
+/** What is done of each drink, and how it bears standing. */
+function tasksOf(made: readonly Made[], { orders, kinds }: Bench): RoundTask[] {
+  const tasks: RoundTask[] = [];
+  for (const mine of made) {
+    const { drink, count } = orders[mine.order] as Order;
+    const built = madeIn(drink.method) === 'glass';
+    const make = mine.loads.flatMap(({ steps }) => [...steps.press, ...steps.pours, ...steps.work]);
+    const finish = mine.loads.flatMap(({ steps }) => steps.finish);
+    const fizzes = finish.some((s) => s.act === 'top');
+    const holds: Holds = built ? 'base' : holdsOf(drink, kinds);
+    const atOnce = isDressedAtOnce(drink, finish);
+    const makes = tasks.length;
+    tasks.push({
+      made: mine,
+      part: 'make',
+      holds,
+      fades: FADES[holds] * count,
+      seconds: secondsOf(make) + (atOnce ? secondsOf(finish) : 0),
+    });
+    if (!atOnce)
+      tasks.push({
+        made: mine,
+        part: 'finish',
+        after: makes,
+        seconds: secondsOf(finish),
+        ...finishHolds(built && !fizzes ? 'foam' : 'last', count),
+      });
+  }
+  return tasks;
+}
+
+/** Writes the steps of a round down in their order. */
+class RoundWriter {
+  readonly shared = new Set<string>();
+  private readonly measured = new Set<Load>();
+
+  constructor(
+    private readonly bench: Bench,
+    private readonly tools: Tools,
+  ) {}
+
+  /** One task, with those that come after it: what they share with it is measured now. */
+  stepsOf(task: RoundTask, at: number, later: Made['loads']): PourStep[] {
+    const off = this.tools.washedFor(task.made.order);
+    const wash = off.length > 0 ? [washStep(String(at), off)] : [];
+    this.tools.used(task.made.order);
+    const [first] = task.made.loads;
+    return [
+      ...wash,
+      ...task.made.loads.flatMap(({ load, steps }) =>
+        task.part === 'finish' ? steps.finish : this.making(load, steps, load === first?.load ? later : []),
+      ),
+    ];
+  }
+
+  private making(load: Load, own: LoadSteps, later: Made['loads']): PourStep[] {
+    const steps: PourStep[] = [];
+    if (!this.measured.has(load)) {
+      const beside = this.partners(own, load, later);
+      for (const { load: other } of beside) this.measured.add(other);
+      steps.push(...own.press, ...this.together([own, ...beside.map((b) => b.steps)]));
+    }
+    steps.push(...own.work);
+    const drink = this.bench.orders[load.order]?.drink;
+    if (drink && isDressedAtOnce(drink, own.finish)) steps.push(...own.finish);
+    return steps;
+  }
+
+  /** Whether two fillings would want the same vessel at once. */
+  private clash(a: Load, b: Load): boolean {
+    const { orders, vessels } = this.bench;
+    const vessel = (l: Load) => madeIn(orders[l.order]?.drink.method ?? 'build');
+    const held = (l: Load) => {
+      const v = vessel(l);
+      return v === 'glass' ? undefined : vessels[v];
+    };
+    const [x, y] = [held(a), held(b)];
+    const isOne = x !== undefined && y !== undefined && (vessel(a) === vessel(b) || isSameVessel(x, y));
+    return a.order === b.order || isOne;
+  }
+
+  /** Later drinks that go into other vessels, are not pressed, and share a bottle worth picking up once. */
+  private partners(own: LoadSteps, load: Load, rest: Made['loads']): Made['loads'] {
+    // Where something must not carry over, one drink is made after the other.
+    if (own.press.some(isMeasured) || this.tools.cannot.length > 0) return [];
+    const taken = [load];
+    return rest.filter(({ load: other, steps: others }) => {
+      if (others.press.some(isMeasured) || this.measured.has(other)) return false;
+      const both = others.pours.flatMap((s) =>
+        (s.part?.ml ?? 0) >= SHARED_ML && own.pours.some((o) => o.part?.kind === s.part?.kind)
+          ? [s.part?.kind ?? '']
+          : [],
+      );
+      if (both.length === 0 || taken.some((l) => this.clash(l, other))) return false;
+      for (const kind of both) this.shared.add(kind);
+      taken.push(other);
+      return true;
+    });
+  }
+
+  /** What is measured for several drinks, a bottle at a time, in the order of the tin. */
+  private together(all: readonly LoadSteps[]): PourStep[] {
+    const pours = all.flatMap((s) => s.pours);
+    if (all.length === 1) return pours;
+    const { orders, kinds } = this.bench;
+    const rank = new Map<string, number>();
+    for (const step of pours) {
+      const slot = orders[step.order ?? 0]?.drink.slots[step.part?.slot ?? 0];
+      const kind = step.part?.kind ?? '';
+      if (slot) rank.set(kind, Math.max(rank.get(kind) ?? 0, pouringRank(slot, kinds)));
+    }
+    return pours
+      .map((step, i) => ({ step, i, kind: step.part?.kind ?? '' }))
+      .sort((a, b) => {
+        const [x, y] = [rank.get(a.kind) ?? 0, rank.get(b.kind) ?? 0];
+        return x - y || (a.kind === b.kind ? a.i - b.i : a.kind < b.kind ? -1 : 1);
+      })
+      .map(({ step }) => step);
+  }
 }
 
 /**
@@ -59,143 +215,26 @@ export function compileRound(
   catalogue: Pick<Catalogue, 'techniques' | 'tools' | 'kitchen'>,
   kinds: ReadonlyMap<string, Kind>,
 ): CompiledRound {
-  const vessels = vesselsOf(kit, catalogue);
-  const loads: Load[] = [];
-  const made = orders.map(({ drink, count }, order): Made => {
-    const most = Math.min(count, glassesAtOnce(drink, kinds, vessels));
-    const mine: Made = { order, loads: [] };
-    for (let left = count; left > 0; left -= most) {
-      const load = { load: loads.length, order, glasses: Math.min(most, left) };
-      loads.push(load);
-      mine.loads.push({ load, steps: loadSteps(drink, load, kinds) });
-    }
-    return mine;
-  });
-
-  const tasks: (Task & { made: Made; part: 'make' | 'finish'; holds: Holds })[] = [];
-  for (const mine of made) {
-    const { drink, count } = orders[mine.order] as Order;
-    const built = madeIn(drink.method) === 'glass';
-    const make = mine.loads.flatMap(({ steps }) => [...steps.press, ...steps.pours, ...steps.work]);
-    const finish = mine.loads.flatMap(({ steps }) => steps.finish);
-    const fizzes = finish.some((s) => s.act === 'top');
-    const holds: Holds = built ? 'base' : holdsOf(drink, kinds);
-    const dresses = finish.every((s) => s.act === 'garnish');
-    const makes = tasks.length;
-    tasks.push({
-      made: mine,
-      part: 'make',
-      holds,
-      fades: FADES[holds] * count,
-      seconds: secondsOf(make) + (dresses && !built ? secondsOf(finish) : 0),
-    });
-    if (built || !dresses)
-      tasks.push({
-        made: mine,
-        part: 'finish',
-        after: makes,
-        seconds: secondsOf(finish),
-        ...finishHolds(built && !fizzes ? 'foam' : 'last', count),
-      });
-  }
+  const bench: Bench = { orders, vessels: vesselsOf(kit, catalogue), kinds };
+  const { loads, made } = fillings(bench);
+  const all = tasksOf(made, bench);
   const tools = new Tools(orders, kinds);
-  const order = theirsFirst(tasks, (t) => t.part === 'make' && tools.comesFirst(t.made.order));
+  const isTheirs = (t: RoundTask) => t.part === 'make' && tools.comesFirst(t.made.order);
+  const tasks = theirsFirst(all, isTheirs).flatMap((place) => all[place] ?? []);
+  const writer = new RoundWriter(bench, tools);
+  const laterThan = (at: number) =>
+    tasks.slice(at + 1).flatMap((t) => (t.part === 'make' ? (t.made.loads[0] ?? []) : []));
 
   const steps: PourStep[] = [
     // Nobody knows what was made with them before.
     ...(tools.cannot.length > 0 ? [washStep('first', tools.cannot)] : []),
     ...fruitFor(orders, kinds),
     ...coldGlasses(orders),
+    ...tasks.flatMap((task, at) => writer.stepsOf(task, at, laterThan(at))),
+    pourStep('serve', 'serve', SECONDS.serve, { vessels: orders.reduce((n, o) => n + o.count, 0) }),
   ];
-  const shared = new Set<string>();
-  const measured = new Set<Load>();
-  const later = (from: number) =>
-    order.slice(from + 1).flatMap((t) => {
-      const task = tasks[t];
-      const first = task?.part === 'make' ? task.made.loads[0] : undefined;
-      return first ? [first] : [];
-    });
-  order.forEach((t, at) => {
-    const task = tasks[t];
-    if (task === undefined) return;
-    const off = tools.washedFor(task.made.order);
-    if (off.length > 0) steps.push(washStep(String(at), off));
-    tools.used(task.made.order);
-    task.made.loads.forEach(({ load, steps: own }) => {
-      if (task.part === 'finish') {
-        steps.push(...own.finish);
-        return;
-      }
-      if (!measured.has(load)) {
-        const beside = load === task.made.loads[0]?.load ? partners(own, load, later(at)) : [];
-        for (const { load: other } of beside) measured.add(other);
-        steps.push(...own.press, ...together([own, ...beside.map((b) => b.steps)]));
-      }
-      steps.push(...own.work);
-      const drink = orders[load.order]?.drink;
-      // A strained drink is dressed at once; what is topped or floated waits for the end.
-      if (drink && madeIn(drink.method) !== 'glass' && own.finish.every((s) => s.act === 'garnish'))
-        steps.push(...own.finish);
-    });
-  });
-  steps.push(pourStep('serve', 'serve', SECONDS.serve, { vessels: orders.reduce((n, o) => n + o.count, 0) }));
-
-  /** Later drinks that go into other vessels, are not pressed, and share a bottle worth picking up once. */
-  function partners(own: LoadSteps, load: Load, rest: Made['loads']): Made['loads'] {
-    // Where something must not carry over, one drink is made after the other.
-    if (own.press.some(isMeasured) || tools.cannot.length > 0) return [];
-    const vessel = (l: Load) => madeIn(orders[l.order]?.drink.method ?? 'build');
-    const held = (l: Load) => {
-      const v = vessel(l);
-      return v === 'glass' ? undefined : vessels[v];
-    };
-    const taken = [load];
-    return rest.filter(({ load: other, steps: others }) => {
-      if (others.press.some(isMeasured) || measured.has(other)) return false;
-      const clash = taken.some((l) => {
-        const [a, b] = [held(l), held(other)];
-        return (
-          l.order === other.order ||
-          (a !== undefined && b !== undefined && (vessel(l) === vessel(other) || isSameVessel(a, b)))
-        );
-      });
-      const both = others.pours.flatMap((s) =>
-        (s.part?.ml ?? 0) >= SHARED_ML && own.pours.some((o) => o.part?.kind === s.part?.kind)
-          ? [s.part?.kind ?? '']
-          : [],
-      );
-      if (clash || both.length === 0) return false;
-      for (const kind of both) shared.add(kind);
-      taken.push(other);
-      return true;
-    });
-  }
-
-  /** What is measured for several drinks, a bottle at a time, in the order of the tin. */
-  function together(all: readonly LoadSteps[]): PourStep[] {
-    const pours = all.flatMap((s) => s.pours);
-    if (all.length === 1) return pours;
-    const slotOf = (s: PourStep) => orders[s.order ?? 0]?.drink.slots[s.part?.slot ?? 0];
-    const rank = new Map<string, number>();
-    for (const step of pours) {
-      const slot = slotOf(step);
-      const kind = step.part?.kind ?? '';
-      if (slot) rank.set(kind, Math.max(rank.get(kind) ?? 0, pouringRank(slot, kinds)));
-    }
-    return pours
-      .map((step, i) => ({ step, i, kind: step.part?.kind ?? '' }))
-      .sort((a, b) => {
-        const [x, y] = [rank.get(a.kind) ?? 0, rank.get(b.kind) ?? 0];
-        return x - y || (a.kind === b.kind ? a.i - b.i : a.kind < b.kind ? -1 : 1);
-      })
-      .map(({ step }) => step);
-  }
-
-  const served = order.flatMap((t) => {
-    const task = tasks[t];
-    return task ? [{ order: task.made.order, holds: task.holds }] : [];
-  });
-  return { orders, loads, steps, seconds: secondsOf(steps), served, shared: [...shared] };
+  const served = tasks.map(({ made: { order }, holds }) => ({ order, holds }));
+  return { orders, loads, steps, seconds: secondsOf(steps), served, shared: [...writer.shared] };
 }
 
 /** Tin, jigger, strainer and spoon are washed of something that somebody cannot have. */

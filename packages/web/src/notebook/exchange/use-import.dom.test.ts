@@ -103,7 +103,7 @@ describe('a file of recipes', () => {
       [`${OWN}harbour-wall`, 1, 'Harbour wall'],
     ]);
     expect(house.server.changes.map((c) => c.change)).toEqual(['2 drinks from bar.txt']);
-    expect([incoming.done.value, incoming.found.value]).toEqual(['2 kept.', undefined]);
+    expect([incoming.done.value, incoming.found.value]).toEqual(['2 saved.', undefined]);
   });
 
   it.each([

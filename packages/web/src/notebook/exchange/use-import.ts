@@ -137,7 +137,7 @@ export function useImport() {
     // What was not taken can be chosen anew: it is still there, and what was taken is known now.
     if (kept === writes.length) forget();
     else if (found.value?.is === 'drinks') await read();
-    done.value = `${kept === writes.length ? kept : `${kept} of ${writes.length}`} kept. ${trouble}`.trim();
+    done.value = `${kept === writes.length ? kept : `${kept} of ${writes.length}`} saved. ${trouble}`.trim();
   }
   const recipesOf = (of: readonly FoundDrink[]) => of.flatMap((d) => d.recipe ?? []);
 
