@@ -72,18 +72,21 @@ async function pasted(page) {
 async function asking(page) {
   await page.getByRole('button', { name: 'Settle the menu' }).click();
   await page.getByRole('button', { name: /^Aoife/ }).click();
+  // It is saved when the hand has rested.
+  const isSettled = async () => {
+    const evenings = await (await page.request.get(new URL('/api/evenings', page.url()).href)).json();
+    return evenings.some((e) => e.value.guestCard !== null && e.value.must.length >= e.value.size);
+  };
+  while (!(await isSettled())) await page.waitForTimeout(200);
   await page.getByRole('button', { name: 'Gin and tonic for Aoife' }).click();
   await page.getByRole('button', { name: /^Ciara/ }).click();
 }
 
-/** Where guests read the menu of the evening to come, once it is saved as it was settled. */
+/** Where guests read the menu of the evening to come. */
 async function guestPage(address) {
-  for (;;) {
-    const evenings = await (await fetch(`${address}/api/evenings`)).json();
-    const { value } = evenings.find((e) => e.value.guestCard !== null);
-    if (value.must.length >= value.size) return `/card/${value.guestCard.key}`;
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
+  const evenings = await (await fetch(`${address}/api/evenings`)).json();
+  const { value } = evenings.find((e) => e.value.guestCard !== null);
+  return `/card/${value.guestCard.key}`;
 }
 
 /** The steps of a group, above the strip at the foot. */

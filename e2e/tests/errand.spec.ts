@@ -22,7 +22,7 @@ test('an errand is set out on, swapped in the shop, put away, and all of it undo
   await expect(headline(page)).toHaveText(
     /^7 of 28 in the basket, €104.30 of €240: a swap makes \d+ instead of \d+/,
   );
-  await page.getByRole('button', { name: 'Give it up' }).click();
+  await page.getByRole('button', { name: 'Cancel it' }).click();
   await expect(headline(page)).toHaveText(
     /^\d+ things to buy at The Lantern Store for €[\d.]+: they make \d+ drinks/,
   );

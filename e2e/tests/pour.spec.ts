@@ -91,8 +91,8 @@ test('a round chosen by the keyboard alone, taken over on a phone, and an entry 
   browser,
 }) => {
   await page.goto(`${demo.address}/pour/round`);
-  await page.getByRole('button', { name: 'Give it up' }).click();
-  await page.getByRole('button', { name: 'Give it up' }).click();
+  await page.getByRole('button', { name: 'Cancel it' }).click();
+  await page.getByRole('button', { name: 'Cancel it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/drinks now/);
   await page.getByRole('button', { name: 'Pour Gin and tonic' }).focus();
   await page.keyboard.press('Enter');

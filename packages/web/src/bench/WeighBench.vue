@@ -197,7 +197,7 @@ function sayStep(step: BenchStep): string {
             @update:model-value="batches.edit(record.id, 'Taring', { tared: $event })"
           />
           <button class="plain-button link dim" type="button" @click="batches.remove(record.id)">
-            Give it up
+            Cancel it
           </button>
         </div>
       </div>

@@ -36,7 +36,7 @@ describe('the bench', () => {
     expect(begun).toMatchObject({ recipeId: 'simple', bottleMl: 500, inG: [0, 0], recipe: { id: 'simple' } });
     expect(house.server.changes.at(-1)?.change).toBe('Begin Simple syrup 1:1');
     expect(said(house.page)).toContain('Simple syrup 1:1 at the scale');
-    await press('Give it up');
+    await press('Cancel it');
     expect(useBatches().onBench).toBeUndefined();
   });
 });

@@ -65,7 +65,7 @@ const limit = computed(() => plans.brief?.limits.liquorMl ?? null);
               @click="errands.finish()"
               >Put it away</v-btn
             >
-            <v-btn @click="errands.giveUp()">Give it up</v-btn>
+            <v-btn @click="errands.giveUp()">Cancel it</v-btn>
             <span class="dim">One undo takes it all back.</span>
           </div>
         </section>

@@ -125,11 +125,11 @@ async function stopHere(): Promise<void> {
           {{ speech.isOn.value ? 'Stop speaking' : 'Speak the steps' }}
         </button>
         <button v-if="!confirming" class="plain-button link dim" type="button" @click="confirming = true">
-          Give it up
+          Cancel it
         </button>
         <template v-else>
           <p class="dim">What is in comes off the bottles, and nothing counts as drunk.</p>
-          <v-btn @click="stopHere">Give it up</v-btn>
+          <v-btn @click="stopHere">Cancel it</v-btn>
           <v-btn @click="confirming = false">Go on</v-btn>
         </template>
       </div>

@@ -110,7 +110,7 @@ function writeDown(): void {
         <v-btn color="sea" :disabled="log.round !== null || order.refused.value.length > 0" @click="make"
           >Make it, step by step</v-btn
         >
-        <p v-if="log.round" class="dim small">A round is half made: finish it first, or give it up.</p>
+        <p v-if="log.round" class="dim small">A round is half made: finish it first, or cancel it.</p>
         <details>
           <summary class="link">Already poured? Write it down</summary>
           <DateField label="On the evening of (today, if empty)" :value="day" @change="day = $event" />

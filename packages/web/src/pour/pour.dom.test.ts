@@ -171,9 +171,9 @@ describe('a round', () => {
   it('given up, what is in comes off the bottles and counts as no drink', async () => {
     await begin();
     for (let i = 0; i < 3; i++) await press(' ');
-    await button(/^Give it up/).trigger('click');
+    await button(/^Cancel it/).trigger('click');
     await house.settle();
-    await button(/^Give it up/).trigger('click');
+    await button(/^Cancel it/).trigger('click');
     await house.settle();
     expect(useLog().round).toBeNull();
     expect(useLog().pours[0]?.glasses).toBe(0);
