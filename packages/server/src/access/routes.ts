@@ -23,27 +23,31 @@ export interface AccessParts {
   words: readonly string[];
 }
 
-/** Who may come in from the home network: the door, the passphrase, devices that are signed in. */
-export function accessRoutes(api: Api, { access, home, words }: AccessParts, live: LivePages): void {
-  const state = () => ({
-    isOpen: home.isOpen,
-    refused: home.refused,
-    addresses: home.addresses,
-    fingerprint: home.fingerprint ?? null,
-    hasPassphrase: access.hasPassphrase,
-  });
-  const tooMany = (ms: number) => {
-    const seconds = Math.ceil(ms / 1000);
-    return new HttpProblem('too-many-tries', `wait ${seconds} s before the next try`, {
-      headers: { 'retry-after': String(seconds) },
-    });
-  };
-  const end = async (id: string): Promise<boolean> => {
-    const is = await access.sessions.end(id);
-    if (is) live.cut(id);
-    return is;
-  };
+/** A device’s session is over; what it was told of changes ends with it. */
+async function endSession({ sessions }: Access, live: LivePages, id: string): Promise<boolean> {
+  const is = await sessions.end(id);
+  if (is) live.cut(id);
+  return is;
+}
 
+const tooMany = (ms: number) => {
+  const seconds = Math.ceil(ms / 1000);
+  return new HttpProblem('too-many-tries', `wait ${seconds} s before the next try`, {
+    headers: { 'retry-after': String(seconds) },
+  });
+};
+
+/** How the home network’s door stands. */
+const stateOf = ({ access, home }: AccessParts) => ({
+  isOpen: home.isOpen,
+  refused: home.refused,
+  addresses: home.addresses,
+  fingerprint: home.fingerprint ?? null,
+  hasPassphrase: access.hasPassphrase,
+});
+
+/** Signing in and out, and what a device needs to trust the door. */
+function sessionRoutes(api: Api, { access, home }: AccessParts, live: LivePages): void {
   api
     .on(
       {
@@ -55,9 +59,8 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
       },
       (_req, res) => {
         const { place, session } = askerOf(res);
-        res
-          .set('cache-control', 'no-store')
-          .json({ place, isIn: place === 'machine' || session !== undefined });
+        const isIn = place === 'machine' || session !== undefined;
+        res.set('cache-control', 'no-store').json({ place, isIn });
       },
     )
     .on(
@@ -85,7 +88,7 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
     )
     .on({ method: 'delete', path: '/session', summary: 'Sign out', status: 204 }, async (_req, res) => {
       const { session } = askerOf(res);
-      if (session) await end(session);
+      if (session) await endSession(access, live, session);
       takeCookie(res);
       res.status(204).end();
     })
@@ -102,7 +105,13 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
           throw new HttpProblem('not-found', 'the home network is not served');
         res.type('application/x-x509-ca-cert').attachment('uisce-authority.crt').send(home.authority);
       },
-    )
+    );
+}
+
+/** The door: how it stands, a passphrase for it, open or shut. */
+function doorRoutes(api: Api, parts: AccessParts): void {
+  const { access, home, words } = parts;
+  api
     .on(
       {
         method: 'get',
@@ -115,7 +124,7 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
         const sessions = access.sessions
           .list()
           .map(({ id, device, since, seen }) => ({ id, device, since, seen, isThis: id === session }));
-        res.set('cache-control', 'no-store').json({ ...state(), sessions });
+        res.set('cache-control', 'no-store').json({ ...stateOf(parts), sessions });
       },
     )
     .on(
@@ -148,9 +157,14 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
           await home.open();
         } else await home.close();
         access.setWantsHome(body.open);
-        res.json(state());
+        res.json(stateOf(parts));
       },
-    )
+    );
+}
+
+/** The passphrase, and the devices that came in by it. */
+function deviceRoutes(api: Api, { access }: AccessParts, live: LivePages): void {
+  api
     .on(
       {
         method: 'post',
@@ -183,9 +197,16 @@ export function accessRoutes(api: Api, { access, home, words }: AccessParts, liv
         problems: ['not-found'],
       },
       async (req, res) => {
-        if (!(await end(String(req.params.id))))
+        if (!(await endSession(access, live, String(req.params.id))))
           throw new HttpProblem('not-found', 'there is no such session');
         res.status(204).end();
       },
     );
+}
+
+/** Who may come in from the home network: the door, the passphrase, devices that are signed in. */
+export function accessRoutes(api: Api, parts: AccessParts, live: LivePages): void {
+  sessionRoutes(api, parts, live);
+  doorRoutes(api, parts);
+  deviceRoutes(api, parts, live);
 }

@@ -30,38 +30,39 @@ const restoredSchema = z.object({
   counts: z.record(z.string(), z.number()),
 });
 
-/** Backups: made while in use, taken along plain or sealed, and restored whole or not at all. */
-export function backupRoutes(
-  api: Api,
+function pathOf(backups: Backups, name: string): string {
+  const found = backups.path(name);
+  if (found === undefined) throw new HttpProblem('not-found', 'there is no such backup');
+  return found;
+}
+
+/** Restore a file: what is there now is backed up first. */
+async function restored(
   { backups, db }: BackupParts,
   store: KeptStore,
   live: LivePages,
-): void {
-  const path = (name: string): string => {
-    const found = backups.path(name);
-    if (found === undefined) throw new HttpProblem('not-found', 'there is no such backup');
-    return found;
-  };
-  async function restored(
-    file: string,
-    phrase?: string,
-  ): Promise<{ before: Backup; counts: Record<string, number> }> {
-    let opened: OpenedBackup;
-    try {
-      opened = await openedBackup(file, phrase);
-    } catch (error) {
-      if (error instanceof BackupError) throw new HttpProblem('invalid', error.message);
-      throw error;
-    }
-    try {
-      const before = await backups.make(db, 'restore');
-      await restoreFrom(db, opened, store);
-      live.restored();
-      return { before, counts: opened.counts };
-    } finally {
-      opened.close();
-    }
+  file: string,
+  phrase?: string,
+): Promise<{ before: Backup; counts: Record<string, number> }> {
+  let opened: OpenedBackup;
+  try {
+    opened = await openedBackup(file, phrase);
+  } catch (error) {
+    if (error instanceof BackupError) throw new HttpProblem('invalid', error.message);
+    throw error;
   }
+  try {
+    const before = await backups.make(db, 'restore');
+    await restoreFrom(db, opened, store);
+    live.restored();
+    return { before, counts: opened.counts };
+  } finally {
+    opened.close();
+  }
+}
+
+/** Backups: made while in use, taken along plain or sealed. */
+function makingRoutes(api: Api, { backups, db }: BackupParts): void {
   api
     .on(
       {
@@ -95,7 +96,7 @@ export function backupRoutes(
         res
           .type('application/vnd.sqlite3')
           .attachment(name)
-          .send(readFileSync(path(name)));
+          .send(readFileSync(pathOf(backups, name)));
       },
     )
     .on(
@@ -108,13 +109,19 @@ export function backupRoutes(
       },
       (req, res, body) => {
         const name = String(req.params.name);
-        const file = sealed(readFileSync(path(name)), body.passphrase);
+        const file = sealed(readFileSync(pathOf(backups, name)), body.passphrase);
         res
           .type('application/octet-stream')
           .attachment(name.replace(/\.sqlite$/, '.sealed'))
           .send(file);
       },
-    )
+    );
+}
+
+/** Backups restored, whole or not at all. */
+function restoringRoutes(api: Api, parts: BackupParts, store: KeptStore, live: LivePages): void {
+  const { backups } = parts;
+  api
     .on(
       {
         method: 'post',
@@ -124,7 +131,8 @@ export function backupRoutes(
         answer: restoredSchema,
         problems: ['not-found', 'invalid'],
       },
-      async (req, res) => res.json(await restored(path(String(req.params.name)))),
+      async (req, res) =>
+        res.json(await restored(parts, store, live, pathOf(backups, String(req.params.name)))),
     )
     .on(
       {
@@ -141,10 +149,16 @@ export function backupRoutes(
         try {
           const file = join(folder, 'sent');
           writeFileSync(file, Buffer.from(body.file, 'base64'));
-          res.json(await restored(file, body.passphrase));
+          res.json(await restored(parts, store, live, file, body.passphrase));
         } finally {
           rmSync(folder, { recursive: true, force: true });
         }
       },
     );
+}
+
+/** Backups: made while in use, taken along plain or sealed, and restored whole or not at all. */
+export function backupRoutes(api: Api, parts: BackupParts, store: KeptStore, live: LivePages): void {
+  makingRoutes(api, parts);
+  restoringRoutes(api, parts, store, live);
 }

@@ -31,13 +31,19 @@ const MINUTE_MS = 60_000;
 const same = (a: string, b: string) =>
   a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
 
-/** The menu of an evening, for guests: with its key and without a passphrase. Nothing else of the household is reached with it. */
-export function guestPageRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
+/** The menus that guests may read: each by its key, while its evening lasts. */
+class GuestMenus {
+  constructor(
+    private readonly store: KeptStore,
+    private readonly world: World,
+    private readonly library: Library,
+  ) {}
+
   /** The evening of a key, while its menu is open; every key is looked at for as long. */
-  function eveningOf(key: string): Evening {
+  eveningOf(key: string): Evening {
     const now = new Date();
     const today = formatISO(now, { representation: 'date' });
-    const found = store
+    const found = this.store
       .list(keptEvening)
       .map((e) => e.value)
       .filter((e) => e.guestCard !== null && same(e.guestCard.key, key));
@@ -47,17 +53,17 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
     return open;
   }
 
-  function viewOf(evening: Evening): GuestView {
-    const { catalogue } = library;
-    const house = houseNow(store, library);
+  viewOf(evening: Evening): GuestView {
+    const { catalogue } = this.library;
+    const house = houseNow(this.store, this.library);
     const recipes = catalogue.recipes.filter((r) => evening.must.includes(r.id));
     const ready = pourables({ ...catalogue, recipes }, house.minFit);
-    const { household = '', locale = 'en-IE' } = store.get(keptSettings, ONLY_ID)?.value ?? {};
+    const { household = '', locale = 'en-IE' } = this.store.get(keptSettings, ONLY_ID)?.value ?? {};
     const menu = menuHere(evening, {
       ...house,
       catalogue,
       ready,
-      prices: pricesNow(store, world, library),
+      prices: pricesNow(this.store, this.world, this.library),
     });
     const drinks = guestDrinks(evening, menu, (id) => {
       const kind = house.kinds.get(id);
@@ -75,7 +81,32 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
     };
   }
 
-  const limited = rateLimit({
+  /** What a guest asks for as a change, or why not. */
+  changeOf(key: string, asked: GuestAsked): ChangeWrite {
+    const evening = this.eveningOf(key);
+    if (!evening.guestCard?.asks)
+      throw new HttpProblem('not-here', 'this menu is for reading: ask the house');
+    const drink = this.viewOf(evening).drinks.find((d) => d.id === asked.drink);
+    const fault = (pointer: string, detail: string) =>
+      HttpProblem.faults(detail, [{ code: 'mismatch', pointer, detail }]);
+    if (drink === undefined) throw fault('/drink', 'it is not on the menu');
+    const cannot = cannotServe(asked, drink);
+    if (cannot !== undefined) throw fault('/drink', cannot);
+    const before = this.store.list(keptAsk).filter((a) => a.value.evening === evening.id);
+    if (before.length >= MAX_ASKS) throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
+    const [id, at] = [randomUUID(), new Date().toISOString()];
+    const ask: GuestAsk = { id, evening: evening.id, at, state: 'waiting', ...asked };
+    return {
+      id: randomUUID(),
+      change: `${asked.name} asks for ${drink.name}`.slice(0, 120),
+      writes: [{ thing: keptAsk.name, id, value: ask, version: null }],
+    };
+  }
+}
+
+/** How often one address may ask. */
+const limitedAsks = () =>
+  rateLimit({
     windowMs: MINUTE_MS,
     limit: ASKS_A_MINUTE,
     // What was refused for its own faults counts too.
@@ -89,28 +120,10 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
     legacyHeaders: false,
   });
 
-  /** What a guest asks for as a change, or why not. */
-  function changeOf(key: string, asked: GuestAsked): ChangeWrite {
-    const evening = eveningOf(key);
-    if (!evening.guestCard?.asks)
-      throw new HttpProblem('not-here', 'this menu is for reading: ask the house');
-    const drink = viewOf(evening).drinks.find((d) => d.id === asked.drink);
-    const fault = (pointer: string, detail: string) =>
-      HttpProblem.faults(detail, [{ code: 'mismatch', pointer, detail }]);
-    if (drink === undefined) throw fault('/drink', 'it is not on the menu');
-    const cannot = cannotServe(asked, drink);
-    if (cannot !== undefined) throw fault('/drink', cannot);
-    const before = store.list(keptAsk).filter((a) => a.value.evening === evening.id);
-    if (before.length >= MAX_ASKS) throw new HttpProblem('too-many-tries', 'the list is full: ask the house');
-    const [id, at] = [randomUUID(), new Date().toISOString()];
-    const ask: GuestAsk = { id, evening: evening.id, at, state: 'waiting', ...asked };
-    return {
-      id: randomUUID(),
-      change: `${asked.name} asks for ${drink.name}`.slice(0, 120),
-      writes: [{ thing: keptAsk.name, id, value: ask, version: null }],
-    };
-  }
-
+/** The menu of an evening, for guests: with its key and without a passphrase. Nothing else of the household is reached with it. */
+export function guestPageRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
+  const menus = new GuestMenus(store, world, library);
+  const limited = limitedAsks();
   api
     .on(
       {
@@ -121,7 +134,8 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
         answer: guestViewSchema,
         problems: ['not-found'],
       },
-      (req, res) => res.set('cache-control', 'no-store').json(viewOf(eveningOf(String(req.params.key)))),
+      (req, res) =>
+        res.set('cache-control', 'no-store').json(menus.viewOf(menus.eveningOf(String(req.params.key)))),
     )
     .on(
       {
@@ -136,7 +150,7 @@ export function guestPageRoutes(api: Api, store: KeptStore, world: World, librar
       },
       async (req, res, asked) => {
         const key = String(req.params.key);
-        await store.apply(() => changeOf(key, asked), { page: '', name: 'the guests’ page' });
+        await store.apply(() => menus.changeOf(key, asked), { page: '', name: 'the guests’ page' });
         res.status(204).end();
       },
     );

@@ -37,36 +37,42 @@ function read(file: unknown): WholeThing[] {
   return reading.things;
 }
 
-/** All that a household keeps: out as one file or as tables, in again, and forgotten. */
-export function householdRoutes(
-  api: Api,
-  { store, world, live, backup }: { store: KeptStore; world: World; live: LivePages; backup: BackupParts },
-): void {
-  const here = () => KEPT.flatMap((kept) => store.list(kept));
-  const name = (end: string) => `uisce-${formatISO(new Date(), { representation: 'date' })}${end}`;
-  const dropBackups = (what: z.infer<typeof backups>) => {
-    if (what === 'drop') backup.backups.dropAll();
-  };
+/** What the routes need beside the API. */
+interface HouseholdParts {
+  store: KeptStore;
+  world: World;
+  live: LivePages;
+  backup: BackupParts;
+}
 
-  /** What speaks against things, in the household as they would leave it. */
-  function faultsOf(taken: readonly WholeThing[]): Fault[] {
-    const there = worldWith(
-      world,
-      taken.map((t) => ({ ...t, version: null })),
-    );
-    return taken.flatMap(({ thing, id, value }) => {
-      const kept = keptNamed(thing) as Kept;
-      return keptFaults(kept, id, value, there).map((f) => ({
-        ...f,
-        pointer: `/things/${thing}/${id}${f.pointer}`,
-      }));
-    });
-  }
+const hereIn = (store: KeptStore) => KEPT.flatMap((kept) => store.list(kept));
+const fileName = (end: string) => `uisce-${formatISO(new Date(), { representation: 'date' })}${end}`;
 
+/** What speaks against things, in the household as they would leave it. */
+function faultsOf(taken: readonly WholeThing[], world: World): Fault[] {
+  const there = worldWith(
+    world,
+    taken.map((t) => ({ ...t, version: null })),
+  );
+  return taken.flatMap(({ thing, id, value }) => {
+    const kept = keptNamed(thing) as Kept;
+    return keptFaults(kept, id, value, there).map((f) => ({
+      ...f,
+      pointer: `/things/${thing}/${id}${f.pointer}`,
+    }));
+  });
+}
+
+/** All that is kept, out as one file or as tables. */
+function outRoutes(api: Api, { store }: HouseholdParts): void {
   api
     .on(
       { method: 'get', path: '/household.json', summary: 'All that is kept, as one open file' },
-      (_req, res) => res.type('application/json').attachment(name('.json')).send(wholeFile(here())),
+      (_req, res) =>
+        res
+          .type('application/json')
+          .attachment(fileName('.json'))
+          .send(wholeFile(hereIn(store))),
     )
     .on(
       {
@@ -81,9 +87,14 @@ export function householdRoutes(
       (_req, res) =>
         res
           .type('application/zip')
-          .attachment(name('.zip'))
+          .attachment(fileName('.zip'))
           .send(Buffer.from(tablesZip(store))),
-    )
+    );
+}
+
+/** A file of a household, compared and brought in. */
+function inRoutes(api: Api, { store, world, live, backup }: HouseholdParts): void {
+  api
     .on(
       {
         method: 'post',
@@ -93,7 +104,7 @@ export function householdRoutes(
         limit: LARGEST,
         answer: comparedSchema,
       },
-      (_req, res, body) => res.json(compareWhole(read(body.file), here())),
+      (_req, res, body) => res.json(compareWhole(read(body.file), hereIn(store))),
     )
     .on(
       {
@@ -106,8 +117,8 @@ export function householdRoutes(
         answer: z.object({ before: backupSchema, taken: z.int() }),
       },
       async (_req, res, body) => {
-        const taken = takenOf(read(body.file), here(), body);
-        const faults = faultsOf(taken);
+        const taken = takenOf(read(body.file), hereIn(store), body);
+        const faults = faultsOf(taken, world);
         if (faults.length > 0)
           throw HttpProblem.faults(`it does not go together with what is here: ${faults[0]?.detail}`, faults);
         const before = await backup.backups.make(backup.db, 'import');
@@ -115,7 +126,12 @@ export function householdRoutes(
         live.restored();
         res.json({ before, taken: taken.length });
       },
-    )
+    );
+}
+
+/** All of it forgotten, or somebody. */
+function forgetRoutes(api: Api, { store, live, backup }: HouseholdParts): void {
+  api
     .on(
       {
         method: 'post',
@@ -126,7 +142,7 @@ export function householdRoutes(
       },
       async (_req, res, body) => {
         await forgetEverything(backup.db, store);
-        dropBackups(body.backups);
+        if (body.backups === 'drop') backup.backups.dropAll();
         live.restored();
         res.status(204).end();
       },
@@ -141,9 +157,16 @@ export function householdRoutes(
       },
       async (_req, res, body) => {
         const changed = await forgetPerson(backup.db, store, body.name);
-        dropBackups(body.backups);
+        if (body.backups === 'drop') backup.backups.dropAll();
         live.restored();
         res.json({ changed });
       },
     );
+}
+
+/** All that a household keeps: out as one file or as tables, in again, and forgotten. */
+export function householdRoutes(api: Api, parts: HouseholdParts): void {
+  outRoutes(api, parts);
+  inRoutes(api, parts);
+  forgetRoutes(api, parts);
 }

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import type { Kind, Recipe } from '@uisce/core/catalogue';
 import { z } from 'zod';
 import { keptCollection, keptOwnDrink, keptOwnKind, keptTasting, type Kept } from '@uisce/core/kept';
 import {
@@ -80,9 +81,44 @@ const judgeSchema = z.object({
 });
 const TABLE = { columns: [...RECIPE_COLUMNS], escapeFormulae: true };
 
-/** Recipes read from text, a recipe judged, and what the household wrote in open formats. */
-export function notebookRoutes(api: Api, store: KeptStore, library: Library): void {
-  const own = () => store.list(keptOwnDrink).flatMap((entry) => recipeOfOwn(entry.value) ?? []);
+/** A recipe as it was read, and what of it is to be asked. */
+function toldOf(
+  r: ReturnType<typeof readRecipes>[number],
+  i: number,
+  recipes: readonly Recipe[],
+  kinds: ReadonlyMap<string, Kind>,
+) {
+  return {
+    name: r.name ?? null,
+    method: r.method ?? null,
+    glass: r.glass ?? null,
+    garnish: r.garnish,
+    lines: r.lines.map((l) => ({
+      text: l.text,
+      amount: l.amount?.value ?? null,
+      unit: l.amount?.measure ?? null,
+      ml: l.ml ?? null,
+      kind: l.kind ?? null,
+      near: l.near,
+      optional: l.optional,
+      confidence: l.confidence,
+      says: l.says,
+      notes: l.notes,
+    })),
+    faults: r.lines.flatMap((l, n) =>
+      l.notes.includes('unsure') || l.notes.includes('unknown')
+        ? [{ pointer: `/recipes/${i}/lines/${n}/kind`, detail: `what is "${l.says}"?` }]
+        : [],
+    ),
+    recipe: recipeFrom(r, `own-read-${i}`, recipes, kinds) ?? null,
+  };
+}
+
+const ownIn = (store: KeptStore) =>
+  store.list(keptOwnDrink).flatMap((entry) => recipeOfOwn(entry.value) ?? []);
+
+/** Recipes read from text, and a recipe judged. */
+function readingRoutes(api: Api, library: Library): void {
   api
     .on(
       {
@@ -97,32 +133,7 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
       (_req, res, { text, ounce }) => {
         const { catalogue, kinds } = library;
         const read = readRecipes(text, new KindMatcher(catalogue.kinds), ounce);
-        res.json({
-          recipes: read.map((r, i) => ({
-            name: r.name ?? null,
-            method: r.method ?? null,
-            glass: r.glass ?? null,
-            garnish: r.garnish,
-            lines: r.lines.map((l) => ({
-              text: l.text,
-              amount: l.amount?.value ?? null,
-              unit: l.amount?.measure ?? null,
-              ml: l.ml ?? null,
-              kind: l.kind ?? null,
-              near: l.near,
-              optional: l.optional,
-              confidence: l.confidence,
-              says: l.says,
-              notes: l.notes,
-            })),
-            faults: r.lines.flatMap((l, n) =>
-              l.notes.includes('unsure') || l.notes.includes('unknown')
-                ? [{ pointer: `/recipes/${i}/lines/${n}/kind`, detail: `what is "${l.says}"?` }]
-                : [],
-            ),
-            recipe: recipeFrom(r, `own-read-${i}`, catalogue.recipes, kinds) ?? null,
-          })),
-        });
+        res.json({ recipes: read.map((r, n) => toldOf(r, n, catalogue.recipes, kinds)) });
       },
     )
     .on(
@@ -158,7 +169,12 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
           needs,
         });
       },
-    )
+    );
+}
+
+/** What the household wrote in open formats. */
+function fileRoutes(api: Api, store: KeptStore, library: Library): void {
+  api
     .on(
       {
         method: 'get',
@@ -169,7 +185,7 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
         res
           .type('application/ld+json')
           .attachment('recipes.jsonld')
-          .send(JSON.stringify(jsonLdOf(own(), library.catalogue), null, 2));
+          .send(JSON.stringify(jsonLdOf(ownIn(store), library.catalogue), null, 2));
       },
     )
     .on(
@@ -196,7 +212,10 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
     .on(
       { method: 'get', path: '/recipes.txt', summary: 'The household’s own drinks as plain text' },
       (_req, res) => {
-        res.type('text/plain').attachment('recipes.txt').send(sayRecipes(own(), library.kinds));
+        res
+          .type('text/plain')
+          .attachment('recipes.txt')
+          .send(sayRecipes(ownIn(store), library.kinds));
       },
     )
     .on(
@@ -205,7 +224,13 @@ export function notebookRoutes(api: Api, store: KeptStore, library: Library): vo
         res
           .type('text/csv')
           .attachment('recipes.csv')
-          .send(Papa.unparse(recipeRows(own(), library.catalogue), TABLE));
+          .send(Papa.unparse(recipeRows(ownIn(store), library.catalogue), TABLE));
       },
     );
+}
+
+/** Recipes read from text, a recipe judged, and what the household wrote in open formats. */
+export function notebookRoutes(api: Api, store: KeptStore, library: Library): void {
+  readingRoutes(api, library);
+  fileRoutes(api, store, library);
 }

@@ -47,6 +47,24 @@ const shopsSchema = z.object({
   ms: z.int(),
 });
 
+/** The prices that a question is about. */
+function pricesFor(
+  { shop, brief }: BriefQuestion,
+  store: KeptStore,
+  world: World,
+  library: Library,
+): PriceList {
+  const list = [...world.ownPrices, ...world.shops].find((l) => l.id === shop);
+  const fault = (code: Fault['code'], pointer: string, detail: string) =>
+    HttpProblem.shape([{ code, pointer, detail }], 'the question');
+  if (list === undefined) throw fault('unknown', '/shop', `there is no price list "${shop}"`);
+  if (brief.currency !== undefined && brief.currency !== list.currency)
+    throw fault('mismatch', '/brief/currency', `the shop is in ${list.currency}`);
+  const strangers = strangersInBrief(wholeBrief({ shop, brief }, list.currency), library.catalogue);
+  if (strangers.length > 0) throw HttpProblem.shape(strangers, 'the question');
+  return pricesHere(list, store, world, library);
+}
+
 /** The open planning API: a problem in, the proven best out. */
 export function planningRoutes(
   api: Api,
@@ -55,30 +73,11 @@ export function planningRoutes(
   world: World,
   library: Library,
 ): void {
-  const handle = (kind: 'solve' | 'frontier' | 'shops') => (req: Request, res: Response, body: unknown) => {
-    const tooBig = kind === 'shops' ? undefined : oversize(body);
+  const solve = (kind: 'solve' | 'frontier') => (req: Request, res: Response, problem: unknown) => {
+    const tooBig = oversize(problem);
     if (tooBig !== undefined) throw new HttpProblem('too-large', `the problem is too large: ${tooBig}`);
-    return answerFromPool(
-      pool,
-      { kind, problem: body, ...(kind === 'shops' ? { own: library.own } : {}) },
-      req,
-      res,
-    );
+    return answerFromPool(pool, { kind, problem }, req, res);
   };
-
-  /** The prices that a question is about. */
-  function pricesFor({ shop, brief }: BriefQuestion): PriceList {
-    const list = [...world.ownPrices, ...world.shops].find((l) => l.id === shop);
-    const fault = (code: Fault['code'], pointer: string, detail: string) =>
-      HttpProblem.shape([{ code, pointer, detail }], 'the question');
-    if (list === undefined) throw fault('unknown', '/shop', `there is no price list "${shop}"`);
-    if (brief.currency !== undefined && brief.currency !== list.currency)
-      throw fault('mismatch', '/brief/currency', `the shop is in ${list.currency}`);
-    const strangers = strangersInBrief(wholeBrief({ shop, brief }, list.currency), library.catalogue);
-    if (strangers.length > 0) throw HttpProblem.shape(strangers, 'the question');
-    return pricesHere(list, store, world, library);
-  }
-
   const common = {
     method: 'post',
     before: whileThereIsRoom(pool),
@@ -96,11 +95,11 @@ export function planningRoutes(
         summary: 'The proven best set for a planning problem',
         answer: answerSchema,
       },
-      handle('solve'),
+      solve('solve'),
     )
     .on(
       { ...common, path: '/plan/frontier', summary: 'The best set at every budget', answer: frontierSchema },
-      handle('frontier'),
+      solve('frontier'),
     )
     .on(
       {
@@ -113,8 +112,8 @@ export function planningRoutes(
         problems: ['invalid', 'too-large', 'busy', 'out-of-time'],
       },
       (req, res, body) => {
-        const task = { kind: 'brief', problem: body, own: library.own, prices: pricesFor(body) } as const;
-        return answerFromPool(pool, task, req, res);
+        const prices = pricesFor(body, store, world, library);
+        return answerFromPool(pool, { kind: 'brief', problem: body, own: library.own, prices }, req, res);
       },
     )
     .on(
@@ -125,6 +124,6 @@ export function planningRoutes(
         summary: 'The best plan at every set of shops, their trips paid, and which set is best',
         answer: shopsSchema,
       },
-      handle('shops'),
+      (req, res, problem) => answerFromPool(pool, { kind: 'shops', problem, own: library.own }, req, res),
     );
 }

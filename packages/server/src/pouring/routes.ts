@@ -83,17 +83,111 @@ const stepsSchema = z.object({
 /** What a table program would take for a formula stays the text it is. */
 const TABLE = { columns: [...POUR_COLUMNS], escapeFormulae: true };
 
+/** What is here, and what pours from it. */
+function hereNow(store: KeptStore, library: Library) {
+  const { catalogue } = library;
+  const found = houseNow(store, library);
+  const { kinds, minFit } = found;
+  const ready = pourablesOnce(catalogue, minFit);
+  const now = pourNow(ready, found, catalogue, kinds, minFit);
+  return { found, now, catalogue, kinds, ready, mixed: mixedNow(ready, found, kinds) };
+}
+type Here = ReturnType<typeof hereNow>;
+
+/** What can be poured now, as it is told. */
+function toldNow(store: KeptStore, library: Library) {
+  const { found, now, mixed } = hereNow(store, library);
+  const pours = store.recent(keptPour).map((entry) => entry.value);
+  const made = now.drinks.filter((d) => !mixed.has(d.pourable.recipe.id));
+  const order = ranked([...mixed.values(), ...made], pours, found.there, found.today);
+  return {
+    drinks: order.map(({ now: n, turning }) => ({
+      drink: n.pourable.recipe.id,
+      name: n.pourable.recipe.name,
+      fit: n.fit,
+      glasses: Number.isFinite(n.glasses) ? n.glasses : null,
+      runsOut: n.runsOut,
+      standIns: n.standIns,
+      ifThere: n.ifThere,
+      turning,
+      abv: n.glass.figures.abv,
+      ethanolG: n.glass.figures.ethanolG,
+      noAlcohol: n.glass.noAlcohol,
+      allergens: n.glass.allergens,
+      unknown: n.glass.unknown,
+    })),
+    short: now.short.map(({ pourable: { recipe }, lacks }) => ({
+      drink: recipe.id,
+      name: recipe.name,
+      lacks,
+    })),
+    asks: asksToBeUsed(order),
+  };
+}
+
+/** How a kind is called within a sentence. */
+const spokenOf = (kinds: Here['kinds']) => (id: string) => {
+  const kind = kinds.get(id);
+  return kind ? inSentence(kind) : id;
+};
+
+type LimitsOf = ReturnType<typeof limitsIn>;
+type Asked = z.output<typeof stepsQuestion>['orders'];
+
+/** What was asked for, as it is poured here; refused where no such drink is known. */
+function ordersOf(asked: Asked, { found, now, catalogue, kinds, mixed }: Here, limitsOf: LimitsOf): Order[] {
+  const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
+  return asked.map((order, i): Order => {
+    const recipe: Recipe | undefined = recipes.get(order.drink);
+    if (recipe === undefined)
+      throw HttpProblem.faults(`there is no drink "${order.drink}"`, [
+        { code: 'unknown', pointer: `/orders/${i}/drink`, detail: 'not a drink of the library' },
+      ]);
+    const made = now.drinks.find((d) => d.pourable.recipe.id === order.drink);
+    const drinkHere = { recipe, now: made, mixed: mixed.get(order.drink) };
+    return orderHere(drinkHere, order.count, order.for, found, kinds, limitsOf);
+  });
+}
+
+/** Refused: a drink for somebody who cannot have it, and more glasses than a round may have. */
+function refuse(
+  orders: readonly Order[],
+  { found, now, kinds, mixed, ready }: Here,
+  limitsOf: LimitsOf,
+): void {
+  const mayBe = ({ of, count }: Order): MayBe => {
+    const pourable = ready.find((p) => p.recipe.id === of);
+    const made = now.drinks.find((d) => d.pourable === pourable);
+    const drinkHere = { now: made, mixed: mixed.get(of) };
+    return pourable ? inItsPlace(pourable, drinkHere, count, found, kinds) : { kinds: [] };
+  };
+  const [refused] = refusalsOf(orders, kinds, limitsOf, mayBe);
+  if (refused) {
+    const { order, name, refusal } = refused;
+    const why = sayRefusal(refusal, spokenOf(kinds));
+    const detail = `${orders[order]?.drink.name ?? ''} is not for ${name}: ${why}`;
+    throw HttpProblem.faults(detail, [{ code: 'mismatch', pointer: `/orders/${order}/for`, detail }]);
+  }
+  const glasses = orders.reduce((sum, o) => sum + o.count, 0);
+  if (glasses > MAX_GLASSES)
+    throw HttpProblem.faults(`${glasses} glasses are more than a round of ${MAX_GLASSES}`, [
+      { code: 'mismatch', pointer: '/orders', detail: `at most ${MAX_GLASSES} glasses` },
+    ]);
+}
+
+/** The steps of a round, as they are told. */
+function toldRound(orders: Order[], { found, catalogue, kinds }: Here) {
+  const compiled = compileRound(orders, found.kit, catalogue, kinds);
+  return {
+    seconds: compiled.seconds,
+    loads: compiled.loads,
+    steps: compiled.steps,
+    order: sayOrder(compiled, spokenOf(kinds)),
+  };
+}
+
 /** What can be poured now, the steps of a round, and the log as a table. */
 export function pouringRoutes(api: Api, store: KeptStore, world: World, library: Library): void {
-  const here = () => {
-    const { catalogue } = library;
-    const found = houseNow(store, library);
-    const { kinds, minFit } = found;
-    const ready = pourablesOnce(catalogue, minFit);
-    const now = pourNow(ready, found, catalogue, kinds, minFit);
-    return { found, now, catalogue, kinds, ready, mixed: mixedNow(ready, found, kinds) };
-  };
-
   api
     .on(
       {
@@ -104,33 +198,7 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
         answer: nowSchema,
       },
       (_req, res) => {
-        const { found, now, mixed } = here();
-        const pours = store.recent(keptPour).map((entry) => entry.value);
-        const made = now.drinks.filter((d) => !mixed.has(d.pourable.recipe.id));
-        const order = ranked([...mixed.values(), ...made], pours, found.there, found.today);
-        res.json({
-          drinks: order.map(({ now: n, turning }) => ({
-            drink: n.pourable.recipe.id,
-            name: n.pourable.recipe.name,
-            fit: n.fit,
-            glasses: Number.isFinite(n.glasses) ? n.glasses : null,
-            runsOut: n.runsOut,
-            standIns: n.standIns,
-            ifThere: n.ifThere,
-            turning,
-            abv: n.glass.figures.abv,
-            ethanolG: n.glass.figures.ethanolG,
-            noAlcohol: n.glass.noAlcohol,
-            allergens: n.glass.allergens,
-            unknown: n.glass.unknown,
-          })),
-          short: now.short.map(({ pourable: { recipe }, lacks }) => ({
-            drink: recipe.id,
-            name: recipe.name,
-            lacks,
-          })),
-          asks: asksToBeUsed(order),
-        });
+        res.json(toldNow(store, library));
       },
     )
     .on(
@@ -143,49 +211,12 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
         answer: stepsSchema,
         problems: ['invalid'],
       },
-      (_req, res, { orders: asked }) => {
-        const { found, now, catalogue, kinds, mixed, ready } = here();
+      (_req, res, { orders }) => {
+        const here = hereNow(store, library);
         const limitsOf = limitsIn(world);
-        const spoken = (id: string) => {
-          const kind = kinds.get(id);
-          return kind ? inSentence(kind) : id;
-        };
-        const recipes = new Map(catalogue.recipes.map((r) => [r.id, r]));
-        const orders = asked.map((order, i): Order => {
-          const recipe: Recipe | undefined = recipes.get(order.drink);
-          if (recipe === undefined)
-            throw HttpProblem.faults(`there is no drink "${order.drink}"`, [
-              { code: 'unknown', pointer: `/orders/${i}/drink`, detail: 'not a drink of the library' },
-            ]);
-          const made = now.drinks.find((d) => d.pourable.recipe.id === order.drink);
-          const drinkHere = { recipe, now: made, mixed: mixed.get(order.drink) };
-          return orderHere(drinkHere, order.count, order.for, found, kinds, limitsOf);
-        });
-        const mayBe = ({ of, count }: Order): MayBe => {
-          const pourable = ready.find((p) => p.recipe.id === of);
-          const made = now.drinks.find((d) => d.pourable === pourable);
-          const drinkHere = { now: made, mixed: mixed.get(of) };
-          return pourable ? inItsPlace(pourable, drinkHere, count, found, kinds) : { kinds: [] };
-        };
-        const [refused] = refusalsOf(orders, kinds, limitsOf, mayBe);
-        if (refused) {
-          const { order, name, refusal } = refused;
-          const why = sayRefusal(refusal, spoken);
-          const detail = `${orders[order]?.drink.name ?? ''} is not for ${name}: ${why}`;
-          throw HttpProblem.faults(detail, [{ code: 'mismatch', pointer: `/orders/${order}/for`, detail }]);
-        }
-        const glasses = orders.reduce((sum, o) => sum + o.count, 0);
-        if (glasses > MAX_GLASSES)
-          throw HttpProblem.faults(`${glasses} glasses are more than a round of ${MAX_GLASSES}`, [
-            { code: 'mismatch', pointer: '/orders', detail: `at most ${MAX_GLASSES} glasses` },
-          ]);
-        const compiled = compileRound(orders, found.kit, catalogue, kinds);
-        res.json({
-          seconds: compiled.seconds,
-          loads: compiled.loads,
-          steps: compiled.steps,
-          order: sayOrder(compiled, spoken),
-        });
+        const round = ordersOf(orders, here, limitsOf);
+        refuse(round, here, limitsOf);
+        res.json(toldRound(round, here));
       },
     )
     .on(

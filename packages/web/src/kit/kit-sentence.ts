@@ -63,7 +63,7 @@ export function useKitSentence() {
     const { kit } = kits;
     const cover = report.value?.cover;
     const wait = report.value?.waiting ?? 0;
-    const more = wait > 0 ? `; ${count(wait, 'more drink')} would be added by more tools than it buys` : '';
+    const more = wait > 0 ? `; more tools than it buys would add ${count(wait, 'drink')}` : '';
     if (!kit.said) return 'the plan leaves tools and glasses out until you say what is there';
     if (!kit.inPlan) return 'the plan’s money leaves them out';
     const bought = answers.result?.kit.filter((k) => answers.result?.answer.items.includes(k.id)) ?? [];
