@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { effectScope, ref } from 'vue';
 import { kept } from '../testing/small-database';
 import { openPage, SmallServer } from '../testing/small-server';
 import { smallPlan } from '../testing/small-house';
@@ -6,6 +7,7 @@ import { asked } from '../testing/small-solver';
 import { usePlans } from '../household/use-plans';
 import { CHECK_AFTER_MS } from './remembered';
 import { useAnswer } from './use-answer';
+import { useQuestion } from './use-question';
 import { useCurve } from './use-curve';
 
 vi.mock('./solver', () => import('../testing/small-solver'));
@@ -191,5 +193,25 @@ describe('the curve', () => {
     usePlans().edit('Never', { brief: { neverKinds: ['rum'] } });
     await vi.advanceTimersByTimeAsync(2000);
     expect(curve.points.at(-1)?.drinksMade).toBe(3);
+  });
+});
+
+describe('a question', () => {
+  it('that is on screen keeps its answer, however many others are asked meanwhile', async () => {
+    await opened();
+    await settled();
+    const brief = usePlans().briefOrEmpty;
+    const other = ref(0);
+    const scope = effectScope();
+    const shown = scope.run(() => useQuestion('best', () => ({ of: {}, brief })));
+    scope.run(() =>
+      useQuestion('best', () => ({ of: {}, brief: { ...brief, moneyNowMinor: 1000 + other.value } })),
+    );
+    for (let i = 0; i < 70; i++) {
+      other.value += 1;
+      await settled();
+    }
+    expect(shown?.found.value?.drinksMade).toBe(2);
+    scope.stop();
   });
 });

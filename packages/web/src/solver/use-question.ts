@@ -48,9 +48,10 @@ export function useQuestion<T extends Topic>(
     if (question.value && keyNow.value !== undefined) await advice.ask(topic, question.value, keyNow.value);
   }
   if (!onDemand)
+    // Also when what is on screen was forgotten, since so many others were asked meanwhile.
     watch(
-      key,
-      (now) => {
+      [key, () => advice.knownOf<T>(key.value) === undefined] as const,
+      ([now]) => {
         if (now === undefined || now !== keyNow.value) return;
         const before = advice.knownOf<T>(now);
         if (before === undefined || before.isStopped) void ask();
