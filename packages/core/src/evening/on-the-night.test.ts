@@ -79,6 +79,7 @@ describe('a drink mixed ahead', () => {
     expect(kind).toMatchObject({
       id: mixedKind('wet'),
       name: 'Wet, mixed ahead',
+      proper: true,
       allergens: ['sulphites'],
       tastes: ['bitter'],
     });

@@ -220,6 +220,7 @@ function batchTasks(ahead: Ahead, bought: (kinds: Iterable<string>) => string[])
       kind: 'batch',
       of: drink,
       name: `${name}, mixed ahead`,
+      proper: true,
       hands: true,
       minutes: MINUTES.batch + glasses * MINUTES.batchGlass,
       after: bought(batch.parts.map((p) => p.kind)),
@@ -231,6 +232,7 @@ function batchTasks(ahead: Ahead, bought: (kinds: Iterable<string>) => string[])
       of: drink,
       row: `batch.${drink}`,
       name: `${name}, cold`,
+      proper: true,
       minutes: MINUTES.chill,
       hands: false,
       after: [`batch.${drink}`],
@@ -251,6 +253,7 @@ function syrupTasks({ quantities, kinds, homeMade, keepsDays }: Ahead): Task[] {
       kind: 'make',
       of: kind,
       name: known.name,
+      proper: known.proper,
       minutes: MAKE_MINUTES[way.effort],
       hands: true,
     };
@@ -261,6 +264,7 @@ function syrupTasks({ quantities, kinds, homeMade, keepsDays }: Ahead): Task[] {
       of: kind,
       row: make.id,
       name: `${known.name}, resting`,
+      proper: known.proper,
       minutes: Math.ceil(waits),
       hands: false,
     };

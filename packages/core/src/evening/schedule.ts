@@ -27,6 +27,8 @@ const TASK_KINDS = [
 const scheduleTaskSchema = z.strictObject({
   id,
   name: z.string().min(1).max(120),
+  /** Its name begins with a proper one, and keeps its capital within a sentence. */
+  proper: z.boolean().optional(),
   kind: z.enum(TASK_KINDS).optional(),
   /** What it is done to: the drink, the kind or the mould. */
   of: id.optional(),

@@ -106,6 +106,7 @@ function kindOfBatch(
     storage: 'fridge',
     openDays: recipe.keepsDays,
     name: `${catalogue.recipes.find((r) => r.id === drink)?.name ?? drink}, mixed ahead`.slice(0, 60),
+    proper: true,
     abv: Math.min(0.8, abv),
     sugarGPerL: Math.min(1100, perL(composition.sugarG)),
     acidGPerL: Math.min(100, perL(composition.acidG)),

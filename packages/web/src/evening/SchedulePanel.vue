@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { ScheduleTask } from '@uisce/core/evening';
-import { lowerFirst } from '@uisce/core/base';
 import { computed } from 'vue';
 import { useEvenings } from '../household/use-evenings';
 import CheckField from '../ui/CheckField.vue';
@@ -11,8 +10,20 @@ import { useEvening } from './use-evening';
 /** What to start when, so that it is ready and fresh: counted back from the first glass. */
 const evenings = useEvenings();
 const words = useWords();
-const { evening, plan, placed, ahead, isLate, now, taskOf, taskName, sayMoment, sayMinutes, momentOf } =
-  useEvening();
+const {
+  evening,
+  plan,
+  placed,
+  ahead,
+  isLate,
+  now,
+  taskOf,
+  taskName,
+  taskInSentence,
+  sayMoment,
+  sayMinutes,
+  momentOf,
+} = useEvening();
 const { drinkName } = useMenuWords();
 
 const ROOM = { width: 1000, left: 200, right: 190, top: 26, row: 26, bar: 44 };
@@ -131,7 +142,7 @@ const left = computed(() => {
       >
     </h2>
     <p v-if="not" class="rust" role="status">
-      It cannot all be done in time: {{ lowerFirst(taskName(not.task)) }}, since {{ WHY[not.why] }}.
+      It cannot all be done in time: {{ taskInSentence(not.task) }}, since {{ WHY[not.why] }}.
       {{ instead }}
     </p>
     <svg

@@ -1,4 +1,4 @@
-import { upperFirst, lowerFirst } from '@uisce/core/base';
+import { inSentence, upperFirst } from '@uisce/core/base';
 import { createSharedComposable, useNow } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
 import { peopleOf, type Evening, type Lack, type ScheduledTask } from '@uisce/core/evening';
@@ -109,6 +109,7 @@ export const useEvening = createSharedComposable(() => {
   });
   const taskOf = (id: string) => plan.value?.tasks.find((t) => t.id === id);
   const taskName = (id: string) => taskOf(id)?.name ?? id;
+  const taskInSentence = (id: string) => inSentence(taskOf(id) ?? { name: id });
   /** What hands are wanted for, the next first; what freezes or chills by itself is nothing to do. */
   const ahead = computed(() => placed.value.filter((p) => taskOf(p.id)?.hands));
   /** The next task should have been begun: all that follows is planned anew from now. */
@@ -147,7 +148,7 @@ export const useEvening = createSharedComposable(() => {
     ];
     const first = ahead.value[0];
     if (p.schedule.ok && first)
-      parts.push(`begin ${sayMoment(first.begins)} with ${lowerFirst(taskName(first.id))}`);
+      parts.push(`begin ${sayMoment(first.begins)} with ${taskInSentence(first.id)}`);
     if (p.schedule.ok) {
       const hands = p.tasks.filter((t) => t.hands).reduce((sum, t) => sum + t.minutes, 0);
       parts.push(`your hands are busy ${sayMinutes(hands)} in all`);
@@ -168,6 +169,7 @@ export const useEvening = createSharedComposable(() => {
     firstGlass,
     taskOf,
     taskName,
+    taskInSentence,
     dayOf,
     sayMoment,
     sayMinutes,
