@@ -3,7 +3,7 @@ import { randomUUID, X509Certificate } from 'node:crypto';
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { ProblemDetails } from '@uisce/core/base';
 import type { AccessState } from '@uisce/core/household';
 import { createApi } from '../app.js';
@@ -236,6 +236,19 @@ describe('the home network’s door', () => {
       expect(access.wantsHome).toBe(true);
     }
     expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual({ home: true, passphrase: null });
+    await db.close();
+  });
+
+  it('has no new passphrase on the disk before the sessions of the old one have ended', async () => {
+    const folder = join(app.folder, 'between');
+    const db = await openDatabase(join(folder, 'between.sqlite'));
+    const access = await Access.open(folder, db);
+    await access.setPassphrase(PASSPHRASE);
+    await access.signIn(PASSPHRASE, 'one', 'A tablet');
+    vi.spyOn(db, 'write').mockRejectedValueOnce(new Error('the disk is full'));
+    await expect(access.setPassphrase('a lamp on the stair')).rejects.toThrow('the disk is full');
+    const again = await Access.open(folder, db);
+    expect(await again.check(PASSPHRASE, 'one')).toBe('right');
     await db.close();
   });
 

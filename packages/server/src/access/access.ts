@@ -66,8 +66,9 @@ export class Access {
   /** A new passphrase: all sessions but one's own end. */
   async setPassphrase(passphrase: string, mine?: string): Promise<void> {
     this.state.passphrase = await hashed(passphrase);
-    this.keep();
+    // Kept once the sessions have ended: a server that stops between leaves none that the new passphrase did not let in.
     await this.sessions.endAll(mine);
+    this.keep();
   }
 
   /** Whether it is the passphrase, or how long this address waits; a wrong one is remembered. */
