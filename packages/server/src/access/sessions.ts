@@ -32,7 +32,7 @@ export class Sessions {
 
   /** The sessions of a database. */
   static async open(db: Database, now: () => Date = () => new Date()): Promise<Sessions> {
-    return new Sessions(db, await db.inTurn(() => db.manager.find(sessionEntity)), now);
+    return new Sessions(db, await db.inTurn(() => db.manager.getRepository(sessionEntity).find()), now);
   }
 
   private isOver = ({ seen }: Session) => this.now().getTime() - Date.parse(seen) > SESSION_DAYS * DAY_MS;
@@ -41,7 +41,7 @@ export class Sessions {
   private async keepOnly(left: Session[]): Promise<void> {
     const gone = this.all.filter((s) => !left.includes(s)).map((s) => s.id);
     this.all = left;
-    if (gone.length > 0) await this.db.write((manager) => manager.delete(sessionEntity, gone));
+    if (gone.length > 0) await this.db.write((manager) => manager.getRepository(sessionEntity).delete(gone));
   }
 
   list(): Session[] {
@@ -51,7 +51,8 @@ export class Sessions {
   /** Take over what an earlier release kept elsewhere. */
   async take(sessions: readonly Session[]): Promise<void> {
     const news = sessions.filter((s) => !this.all.some((one) => one.id === s.id));
-    if (news.length > 0) await this.db.write((manager) => manager.insert(sessionEntity, [...news]));
+    if (news.length > 0)
+      await this.db.write((manager) => manager.getRepository(sessionEntity).insert([...news]));
     this.all = [...this.all, ...news];
   }
 
@@ -66,7 +67,7 @@ export class Sessions {
       since: at,
       seen: at,
     };
-    await this.db.write((manager) => manager.insert(sessionEntity, session));
+    await this.db.write((manager) => manager.getRepository(sessionEntity).insert(session));
     await this.keepOnly([session, ...this.list()].slice(0, MAX_SESSIONS));
     return token;
   }
@@ -80,7 +81,9 @@ export class Sessions {
       const seen = this.now().toISOString();
       session.seen = seen;
       // Nobody waits for it: at worst a session is over a quarter of an hour sooner.
-      this.db.write((manager) => manager.update(sessionEntity, session.id, { seen })).catch(() => undefined);
+      this.db
+        .write((manager) => manager.getRepository(sessionEntity).update(session.id, { seen }))
+        .catch(() => undefined);
     }
     return session;
   }

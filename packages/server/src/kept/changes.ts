@@ -1,4 +1,4 @@
-import { LessThanOrEqual, type EntityManager } from 'typeorm';
+import { LessThanOrEqual, type EntityManager, type Repository } from 'typeorm';
 import { changeEntity, changePartEntity, type ChangePart, type ChangeRow } from '../storage/entities.js';
 
 /** Changes kept for undo; older ones are forgotten. */
@@ -9,40 +9,46 @@ export type NewChange = Omit<ChangeRow, 'id' | 'undone'>;
 
 /** What was changed, in what order, and which of it is undone: all of it within a transaction of the store. */
 export class Changes {
-  constructor(private readonly manager: EntityManager) {}
+  private readonly changes: Repository<ChangeRow>;
+  private readonly changeParts: Repository<ChangePart>;
+
+  constructor(manager: EntityManager) {
+    this.changes = manager.getRepository(changeEntity);
+    this.changeParts = manager.getRepository(changePartEntity);
+  }
 
   /** The next to undo, the last of those done; or the next to redo, the first of those undone. */
   next(what: 'undo' | 'redo'): Promise<ChangeRow | null> {
     const [undone, order] = what === 'undo' ? [0, 'DESC' as const] : [1, 'ASC' as const];
-    return this.manager.findOne(changeEntity, { where: { undone }, order: { id: order } });
+    return this.changes.findOne({ where: { undone }, order: { id: order } });
   }
 
   isApplied(token: string): Promise<boolean> {
-    return this.manager.existsBy(changeEntity, { token });
+    return this.changes.existsBy({ token });
   }
 
   /** Note a new change: what was undone before it can be redone no more. */
   async note(change: NewChange, parts: readonly Omit<ChangePart, 'changeId' | 'place'>[]): Promise<void> {
-    await this.manager.delete(changeEntity, { undone: 1 });
-    const { identifiers } = await this.manager.insert(changeEntity, { ...change, undone: 0 });
+    await this.changes.delete({ undone: 1 });
+    const { identifiers } = await this.changes.insert({ ...change, undone: 0 });
     const { id } = identifiers[0] as Pick<ChangeRow, 'id'>;
     const rows = parts.map((part, place) => ({ ...part, changeId: id, place }));
-    await this.manager.insert(changePartEntity, rows);
-    await this.manager.delete(changeEntity, { id: LessThanOrEqual(id - MAX_CHANGES) });
+    await this.changeParts.insert(rows);
+    await this.changes.delete({ id: LessThanOrEqual(id - MAX_CHANGES) });
   }
 
   /** What a change touched, in the order in which it was written. */
   parts(id: number): Promise<ChangePart[]> {
-    return this.manager.find(changePartEntity, { where: { changeId: id }, order: { place: 'ASC' } });
+    return this.changeParts.find({ where: { changeId: id }, order: { place: 'ASC' } });
   }
 
   async setUndone(id: number, is: boolean): Promise<void> {
-    await this.manager.update(changeEntity, { id }, { undone: is ? 1 : 0 });
+    await this.changes.update({ id }, { undone: is ? 1 : 0 });
   }
 
   /** Nothing can be undone any more. */
   async forget(): Promise<void> {
-    await this.manager.deleteAll(changePartEntity);
-    await this.manager.deleteAll(changeEntity);
+    await this.changeParts.deleteAll();
+    await this.changes.deleteAll();
   }
 }

@@ -98,7 +98,7 @@ describe('changes', () => {
     const refused = await undo(mine.id);
     expect([refused.status, refused.body.detail]).toEqual([
       409,
-      '“Poured theirs” came in between: take that back first',
+      '“Poured theirs” came in between: undo that first',
     ]);
     expect(await app.get(`/plans/${theirs.id}`)).toEqual(theirs);
     expect((await undo(theirs.id)).status).toBe(200);

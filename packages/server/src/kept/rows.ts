@@ -51,7 +51,7 @@ export function readBack(kept: Kept, text: string | null): unknown {
 
 /** Every row of a kind, in the order in which the things came. */
 export function rowsOf(manager: EntityManager, kept: Pick<Kept, 'name'>): Promise<KeptRow[]> {
-  return manager.createQueryBuilder(entityOf(kept), 'row').orderBy('row.rowid').getMany();
+  return manager.getRepository(entityOf(kept)).createQueryBuilder('row').orderBy('row.rowid').getMany();
 }
 
 /** Write things, each under a version of its own. The clock goes on by as many, and never back. */
@@ -70,20 +70,21 @@ export async function putThings(
   const last = new Map<Kept, Map<string, KeptRow | null>>();
   for (const { kept, id, row } of written) last.set(kept, (last.get(kept) ?? new Map()).set(id, row));
   for (const [kept, things] of last) {
-    const entity = entityOf(kept);
+    const repository = manager.getRepository(entityOf(kept));
     const gone = [...things].flatMap(([id, row]) => (row === null ? [id] : []));
-    if (gone.length > 0) await manager.delete(entity, gone);
+    if (gone.length > 0) await repository.delete(gone);
     const rows = [...things.values()].flatMap((row) => row ?? []);
     for (let i = 0; i < rows.length; i += ROWS_A_STATEMENT)
-      await manager.upsert(entity, rows.slice(i, i + ROWS_A_STATEMENT), ['id']);
+      await repository.upsert(rows.slice(i, i + ROWS_A_STATEMENT), ['id']);
   }
   return written;
 }
 
 /** The clock of versions goes on by so many; what it showed before. */
 export async function tick(manager: EntityManager, by: number): Promise<number> {
-  await manager.increment(clockEntity, THE_CLOCK, 'version', by);
-  return (await manager.findOneByOrFail(clockEntity, THE_CLOCK)).version - by;
+  const clock = manager.getRepository(clockEntity);
+  await clock.increment(THE_CLOCK, 'version', by);
+  return (await clock.findOneByOrFail(THE_CLOCK)).version - by;
 }
 /** There is one. */
 const THE_CLOCK = { id: 1 };

@@ -175,7 +175,11 @@ export class KeptStore {
     const found: Found[] = [];
     for (const write of change.writes) {
       const kept = known(write.thing);
-      found.push({ write, kept, row: await manager.findOneBy(entityOf(kept), { id: write.id }) });
+      found.push({
+        write,
+        kept,
+        row: await manager.getRepository(entityOf(kept)).findOneBy({ id: write.id }),
+      });
     }
     const stale = found.filter(isStale);
     if (stale.length > 0) throw new VersionMismatch(stale.map((f) => this.now(f.kept, f.write.id)));
@@ -208,7 +212,7 @@ export class KeptStore {
     if (change === null) return null;
     const parts = await changes.parts(change.id);
     if (of && !parts.some((part) => part.thing === of.thing && part.thingId === of.id))
-      throw new CannotUndo(`“${change.label}” came in between: take that back first`);
+      throw new CannotUndo(`“${change.label}” came in between: undo that first`);
     const puts = (what === 'undo' ? parts.reverse() : parts).map((part): Put => {
       const kept = keptNamed(part.thing);
       if (kept === undefined) throw new CannotUndo(`nothing is called "${part.thing}" any more`);
