@@ -14,18 +14,11 @@ const props = defineProps<{ line: ErrandLine; onWay: boolean }>();
 
 const errands = useErrands();
 const words = useWords();
-const { wareName, wareInSentence } = useErrand();
+const { wareName, wareInSentence, wareSize } = useErrand();
 
 const open = ref(false);
 const name = computed(() => wareName(props.line.ware));
 const spoken = computed(() => wareInSentence(props.line.ware));
-const size = computed(() => {
-  const { ware } = props.line;
-  if (ware.is === 'bottle') return words.size(ware.ml);
-  if (ware.is === 'pantry') return words.mass(ware.g);
-  if (ware.is === 'glasses') return `${words.volume(ware.capacityMl)} each`;
-  return ware.is === 'fresh' ? ware.sold : '';
-});
 /** Its own words for a label; what says no more than the name is left out. */
 const about = computed(() => {
   const { label, count, ware } = props.line;
@@ -33,7 +26,7 @@ const about = computed(() => {
   const named = ware.is === 'bottle' || ware.is === 'tool' ? says : '';
   const many = count > 1 ? `${count} × ` : '';
   const day = props.line.by ? `by ${words.weekday(props.line.by)}` : '';
-  return [named, `${many}${size.value}`, day].filter((p) => p !== '').join(', ');
+  return [named, `${many}${wareSize(ware)}`, day].filter((p) => p !== '').join(', ');
 });
 const STATE_WORDS = { wanted: '', basket: '', missing: 'not there', left: 'left there' };
 const said = computed(() => STATE_WORDS[props.line.state]);

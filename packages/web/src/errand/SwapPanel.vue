@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { lineMinor } from '@uisce/core/errand';
+import { lineMinor, type Ware } from '@uisce/core/errand';
 import { useErrands } from '../household/use-errands';
 import { count, listed, useWords } from '../words/use-words';
 import { useErrand } from './use-errand';
@@ -8,18 +8,23 @@ import { useErrand } from './use-errand';
 /** What to leave and to take instead, when the shop is not as its list said. */
 const errands = useErrands();
 const words = useWords();
-const { swap, takeSwap, wareInSentence, shopName } = useErrand();
+const { swap, takeSwap, wareInSentence, wareSize, shopName } = useErrand();
 
+/** With its size: another one of the same kind may be left, or taken. */
+const sized = (ware: Ware, ...more: string[]) => {
+  const about = [wareSize(ware), ...more].filter((w) => w !== '').join(', ');
+  return about === '' ? '' : ` (${about})`;
+};
 const leave = computed(() =>
   (errands.open?.lines ?? [])
     .filter((l) => swap.value?.leave.includes(l.id))
-    .map((l) => wareInSentence(l.ware)),
+    .map((l) => `${wareInSentence(l.ware)}${sized(l.ware)}`),
 );
 const take = computed(() =>
   (swap.value?.take ?? []).map((l) => ({
     id: l.id,
     words: wareInSentence(l.ware),
-    at: `${words.price(lineMinor(l))} at ${shopName(l.shop)}`,
+    about: sized(l.ware, `${words.price(lineMinor(l))} at ${shopName(l.shop)}`),
   })),
 );
 const gain = computed(() => {
@@ -38,7 +43,8 @@ const gain = computed(() => {
       Take
       <template v-for="(t, i) in take" :key="t.id"
         ><template v-if="i > 0">{{ i === take.length - 1 ? ' and ' : ', ' }}</template
-        ><strong>{{ t.words }}</strong> ({{ t.at }})</template
+        ><strong>{{ t.words }}</strong
+        >{{ t.about }}</template
       >.
     </p>
     <p class="dim">{{ gain }}</p>

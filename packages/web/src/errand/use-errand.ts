@@ -21,7 +21,7 @@ import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
-import { count, oneAndMany } from '../words/use-words';
+import { count, oneAndMany, useWords } from '../words/use-words';
 
 /** A tick is judged when the hand has moved on. */
 const JUDGE_AFTER_MS = 250;
@@ -35,6 +35,7 @@ export const useErrand = createSharedComposable(() => {
   const plans = usePlans();
   const stock = useStock();
   const catalogue = useCatalogue();
+  const words = useWords();
 
   const currency = computed(() => errands.open?.currency ?? catalogue.prices?.currency ?? 'EUR');
   /** Other shops that ask in the same money. */
@@ -178,6 +179,14 @@ export const useErrand = createSharedComposable(() => {
     return 'kind' in ware ? catalogue.kindInSentence(ware.kind) : lowerFirst(wareName(ware));
   }
 
+  /** How large one of it is; empty for a tool. */
+  function wareSize(ware: Ware): string {
+    if (ware.is === 'bottle') return words.size(ware.ml);
+    if (ware.is === 'pantry') return words.mass(ware.g);
+    if (ware.is === 'glasses') return `${words.volume(ware.capacityMl)} each`;
+    return ware.is === 'fresh' ? ware.sold : '';
+  }
+
   /** What the way to the chosen shops costs, minor units. */
   const tripMinor = computed(() => atShops.value?.tripMinor ?? 0);
   function setOut(): void {
@@ -210,6 +219,7 @@ export const useErrand = createSharedComposable(() => {
     takeSwap,
     wareName,
     wareInSentence,
+    wareSize,
     setOut,
   };
 });
