@@ -6,7 +6,7 @@ import { gzipSync } from 'node:zlib';
 import { beforeAll, describe, expect, it } from 'vitest';
 import wordListPath from 'word-list';
 import { drinkKey, FAMILIES, type Catalogue, type PriceList } from '@uisce/core/catalogue';
-import { ATTITUDE_MIN_FIT, compilePlan, countDrinks, emptyBrief } from '@uisce/core/plan';
+import { ATTITUDE_MIN_MATCH, compilePlan, countDrinks, emptyBrief } from '@uisce/core/plan';
 import { coverage } from '@uisce/core/rules';
 import { checkCatalogue } from './check/check.js';
 import { loadCatalogue, loadGlossary, loadPriceLists, loadPublished } from './load.js';
@@ -62,12 +62,12 @@ describe('the shipped catalogue', () => {
   it('keeps stand-ins directional, and composites with their parts', () => {
     const standIn = (wanted: string, poured: string) =>
       catalogue.standIns.find((s) => s.for === wanted && s.with.join() === poured);
-    expect(standIn('rye', 'bourbon')?.fit).toBe(0.85);
-    expect(standIn('bourbon', 'rye')?.fit).toBe(0.75);
-    expect(standIn('old-tom-gin', 'dry-gin,simple-syrup')?.fit).toBe(0.8);
+    expect(standIn('rye', 'bourbon')?.match).toBe(0.85);
+    expect(standIn('bourbon', 'rye')?.match).toBe(0.75);
+    expect(standIn('old-tom-gin', 'dry-gin,simple-syrup')?.match).toBe(0.8);
     expect(standIn('spiced-rum', 'white-rum,spiced-syrup')).toBeDefined();
     expect(standIn('raspberry-liqueur', 'raspberry-syrup,vodka')).toMatchObject({
-      fit: 0.6,
+      match: 0.6,
       parts: [0.5, 0.5],
     });
   });
@@ -160,7 +160,7 @@ describe('a brief compiled with the shipped prices', () => {
       place: { spot: 'shelf', lengthMm: 920, keepTo: true },
     });
     expect(problem).toMatchObject({
-      minFit: ATTITUDE_MIN_FIT.purist,
+      minFit: ATTITUDE_MIN_MATCH.purist,
       maxCounted: 7,
       maxLiquorMl: 5000,
       maxWidthMm: 920,

@@ -40,10 +40,10 @@ function holds(
   catalogue: Catalogue,
   bottles: Bottle[],
   batches: BatchRecord[],
-  minFit: number,
+  minMatch: number,
   limits: Limits,
 ): void {
-  const house = householdOf(catalogue, bottles, batches, minFit);
+  const house = householdOf(catalogue, bottles, batches, minMatch);
   const { kinds, ready } = house;
   const guest = guestOf(limits);
   const limitsOf = () => limits;
@@ -71,7 +71,7 @@ function holds(
         (limits.allergens.length > 0 && !of(id).known) || limits.allergens.some((a) => of(id).has.has(a)),
     );
 
-  const now = pourNow(ready, house, catalogue, kinds, minFit);
+  const now = pourNow(ready, house, catalogue, kinds, minMatch);
   const mixed = mixedNow(ready, house, kinds);
   const order = (recipe: Pourable['recipe'], count: number) =>
     orderHere(
@@ -205,21 +205,21 @@ describe('nothing that somebody cannot have is offered, accepted, put on a round
     kinds: fc.subarray(stocked, { minLength: 8 }),
     lefts: fc.array(fc.constantFrom(700, 700, 60, 20), { minLength: 7, maxLength: 7 }),
     batches: fc.subarray(ways),
-    minFit: fc.constantFrom(1, 0.75, 0.5),
+    minMatch: fc.constantFrom(1, 0.75, 0.5),
     allergens: fc.subarray([...ALLERGENS], { maxLength: 3 }),
     noAlcohol: fc.boolean(),
   });
 
   it('over all drinks, all stand-ins, random own ingredients, batches and stocks, whichever way one comes to it', () => {
     fc.assert(
-      fc.property(household, ({ kinds, lefts, batches, minFit, allergens, noAlcohol }) => {
+      fc.property(household, ({ kinds, lefts, batches, minMatch, allergens, noAlcohol }) => {
         const bottles = kinds.map((kind, n) => testBottle(n, kind, lefts[n % lefts.length]));
         const limits = { ...NO_LIMITS, allergens, noAlcohol };
         holds(
           catalogue,
           bottles,
           batches.map((recipe, n) => batchOf(n, recipe)),
-          minFit,
+          minMatch,
           limits,
         );
       }),

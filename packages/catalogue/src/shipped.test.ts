@@ -173,7 +173,7 @@ describe('what a drink lacks', () => {
       for (const wine of winesForTheDay(catalogue, { keepsWine: false })) have.add(wine);
       const poured = pouredWith(recipe(drink.id), catalogue, have, problem.minFit);
       expect(
-        poured.filter((p) => p.fit === 0 && !p.slot.optional),
+        poured.filter((p) => p.match === 0 && !p.slot.optional),
         drink.id,
       ).toEqual([]);
     }

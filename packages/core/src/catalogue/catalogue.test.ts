@@ -15,7 +15,7 @@ const catalogue = (change: object = {}) =>
       kindInput('simple-syrup', { supply: 'home-made' }),
       kindInput('lemon-juice', { supply: 'fresh' }),
     ],
-    standIns: [{ for: 'old-tom-gin', with: ['dry-gin', 'simple-syrup'], fit: 0.8, changes: 'sharper' }],
+    standIns: [{ for: 'old-tom-gin', with: ['dry-gin', 'simple-syrup'], match: 0.8, changes: 'sharper' }],
     recipes: [
       recipeInput([
         { kind: 'old-tom-gin', amount: '45 ml', role: 'base' },
@@ -41,7 +41,7 @@ describe('a catalogue', () => {
           recipeInput([{ kind: 'nectar', amount: '1 oz', role: 'sweet' }], { glass: 'boot' }),
           recipeInput([{ kind: 'dry-gin', amount: '1 oz', role: 'base' }]),
         ],
-        standIns: [{ for: 'ambrosia', with: ['dry-gin'], fit: 0.5, changes: 'all' }],
+        standIns: [{ for: 'ambrosia', with: ['dry-gin'], match: 0.5, changes: 'all' }],
       }),
     );
     expect(faults.map((f) => f.pointer)).toEqual([
@@ -87,23 +87,23 @@ describe('a catalogue', () => {
 });
 
 describe('pouring with what is at hand', () => {
-  const pour = (have: string[], minFit: number) => {
+  const pour = (have: string[], minMatch: number) => {
     const c = catalogue();
-    return pouredWith(c.recipes[0] as (typeof c.recipes)[number], c, new Set(have), minFit);
+    return pouredWith(c.recipes[0] as (typeof c.recipes)[number], c, new Set(have), minMatch);
   };
 
   it('takes the real thing, then a stand-in with all of its parts, then nothing', () => {
-    expect(pour(['old-tom-gin', 'gin'], 1)[0]).toMatchObject({ kinds: ['old-tom-gin'], fit: 1 });
+    expect(pour(['old-tom-gin', 'gin'], 1)[0]).toMatchObject({ kinds: ['old-tom-gin'], match: 1 });
     expect(pour(['dry-gin', 'gin', 'simple-syrup'], 0.75)[0]).toMatchObject({
       kinds: ['dry-gin', 'simple-syrup'],
-      fit: 0.8,
+      match: 0.8,
       changes: 'sharper',
     });
-    expect(pour(['dry-gin', 'gin'], 0.75)[0]).toMatchObject({ kinds: [], fit: 0 });
-    expect(pour(['dry-gin', 'gin', 'simple-syrup'], 1)[0]).toMatchObject({ kinds: [], fit: 0 });
+    expect(pour(['dry-gin', 'gin'], 0.75)[0]).toMatchObject({ kinds: [], match: 0 });
+    expect(pour(['dry-gin', 'gin', 'simple-syrup'], 1)[0]).toMatchObject({ kinds: [], match: 0 });
   });
 
   it('always has what is fresh', () => {
-    expect(pour([], 1)[1]).toMatchObject({ kinds: ['lemon-juice'], fit: 1 });
+    expect(pour([], 1)[1]).toMatchObject({ kinds: ['lemon-juice'], match: 1 });
   });
 });

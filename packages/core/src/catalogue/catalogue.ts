@@ -21,7 +21,7 @@ import {
 export const catalogueSchema = z.strictObject({
   kinds: z.array(kindSchema),
   standIns: z.array(standInSchema),
-  /** The fit, at the most, of a drink in which one bottle is poured for two that it asks for. */
+  /** The match, at the most, of a drink in which one bottle is poured for two that it asks for. */
   oneForTwo: z.number().min(0).max(1).default(1),
   glasses: z.array(glassSchema),
   recipes: z.array(recipeSchema),

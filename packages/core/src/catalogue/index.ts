@@ -26,7 +26,7 @@ export {
   type Method,
   recipeFileSchema,
 } from './recipe.js';
-export { standInSchema } from './stand-in.js';
+export { matchOf, standInSchema } from './stand-in.js';
 export { glassSchema, type Glass } from './glass.js';
 export { priceListSchema, type PriceList, type PriceListSummary } from './price-list.js';
 export { emptyCatalogue, kindIndex, kindAndAncestors, catalogueSchema, type Catalogue } from './catalogue.js';

@@ -54,7 +54,7 @@ const MADE = {
   keepsDays: 20,
   from: [{ pantry: 'sugar', g: 100 }],
 };
-const STAND_IN = { for: 'rye', with: ['bourbon'], fit: 0.85, changes: 'Sweeter.' };
+const STAND_IN = { for: 'rye', with: ['bourbon'], match: 0.85, changes: 'Sweeter.' };
 
 describe('what data may hold', () => {
   it('is read as it is written, with what is left out filled in', () => {
@@ -149,8 +149,8 @@ describe('what data may hold', () => {
       'from/0/spiritAbv',
     ],
     ['more sugar than a gram of it', pantrySchema, { id: 'sugar', name: 'sugar' }, { sugar: 1.1 }, 'sugar'],
-    ['a stand-in better than the real thing', standInSchema, STAND_IN, { fit: 1.2 }, 'fit'],
-    ['a stand-in that is none', standInSchema, STAND_IN, { fit: 0 }, 'fit'],
+    ['a stand-in better than the real thing', standInSchema, STAND_IN, { match: 1.2 }, 'match'],
+    ['a stand-in that is none', standInSchema, STAND_IN, { match: 0 }, 'match'],
     ['amounts for other parts than there are', standInSchema, STAND_IN, { parts: [0.5, 0.5] }, 'parts'],
     [
       'a family without a name',

@@ -12,7 +12,7 @@ export const standInSchema = z
     /** How much of each for one part asked for ("half and half" is 0.5 and 0.5); absent, one part. */
     parts: z.array(z.number().positive().max(4)).optional(),
     /** 1 is the same drink. */
-    fit: z.number().gt(0).max(1),
+    match: z.number().gt(0).max(1),
     /** What changes in the glass, in one sentence. */
     changes: z.string().min(1),
   })
@@ -21,3 +21,15 @@ export const standInSchema = z
     path: ['parts'],
   });
 export type StandIn = z.infer<typeof standInSchema>;
+
+/** How near a stand-in comes, in a word: a house that takes good stand-ins takes close and similar ones. */
+export type Match = 'close' | 'similar' | 'rough';
+
+/**
+ * @param match 1 is the same drink.
+ * @example matchOf(0.85) // 'close': bourbon for rye
+ */
+export function matchOf(match: number): Match {
+  if (match >= 0.85) return 'close';
+  return match >= 0.75 ? 'similar' : 'rough';
+}

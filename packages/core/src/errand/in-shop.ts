@@ -7,7 +7,7 @@ import { answerPlan } from '../plan/answer.js';
 import { holdPlan, type PlanMatter } from '../plan/best-plan.js';
 import { basketsOf } from './basket.js';
 import { lineMinor, priceOf, shopsOf, type Errand, type ErrandLine } from './errand.js';
-import { joinShops, type JoinedShops } from './joined-shops.js';
+import { idAt, joinShops, type JoinedShops } from './joined-shops.js';
 import { linesOf } from './list.js';
 
 /** What an errand plans from: the plan's brief, the prices of every shop it may go to, and the kit. */
@@ -28,10 +28,6 @@ export interface ErrandJudgement {
   take: ErrandLine[];
 }
 
-/** A line's own id in its shop's list. */
-const ownId = ({ id, shop }: ErrandLine) =>
-  id.endsWith(`-at-${shop}`) ? id.slice(0, -`-at-${shop}`.length) : id;
-
 const sumOf = (lines: readonly ErrandLine[]) => lines.reduce((sum, l) => sum + lineMinor(l), 0);
 
 /** Whether a line is of the plan: restocking and fruit are bought beside it. */
@@ -40,7 +36,8 @@ const isPlanned = ({ why }: ErrandLine) => why === 'plan' || why === 'swap';
 /** A shop's list as it was found: other prices where they were seen, and without what was not there. */
 export function listAsFound(list: PriceList, lines: readonly ErrandLine[]): PriceList {
   const here = lines.filter((l) => l.shop === list.id);
-  const byId = new Map(here.filter((l) => l.ware.is !== 'pantry').map((l) => [ownId(l), l]));
+  const byId = new Map(here.filter((l) => l.ware.is !== 'pantry').map((l) => [l.id, l]));
+  const lineOf = ({ id }: { id: string }) => byId.get(idAt(id, list.id)) ?? byId.get(id);
   const inBasket = new Set(
     lines.flatMap((l) => (l.ware.is === 'bottle' && l.state === 'basket' ? [l.ware.kind] : [])),
   );
@@ -49,20 +46,20 @@ export function listAsFound(list: PriceList, lines: readonly ErrandLine[]): Pric
   );
   const found = <T extends { priceMinor: number }>(
     all: readonly T[],
-    lineOf: (t: T) => ErrandLine | undefined,
+    has: (t: T) => ErrandLine | undefined,
   ) =>
     all.flatMap((thing) => {
-      const line = lineOf(thing);
+      const line = has(thing);
       if (line === undefined) return [thing];
       return line.state === 'missing' ? [] : [{ ...thing, priceMinor: priceOf(line) }];
     });
   return {
     ...list,
     // Of what is in the basket only that bottle is left: it takes the room that it takes.
-    bottles: found(list.bottles, (b) => byId.get(b.id)).filter(
-      (b) => !inBasket.has(b.kind) || byId.get(b.id)?.state === 'basket',
+    bottles: found(list.bottles, lineOf).filter(
+      (b) => !inBasket.has(b.kind) || lineOf(b)?.state === 'basket',
     ),
-    kit: found(list.kit, (k) => byId.get(k.id)),
+    kit: found(list.kit, lineOf),
     pantry: found(list.pantry, (p) => byPantry.get(p.pantry)),
   };
 }

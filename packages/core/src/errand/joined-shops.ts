@@ -10,8 +10,8 @@ export interface JoinedShops {
 /** Where a pantry or fresh thing is cheapest, by "pantry sugar" or "fresh lime". */
 const perUnit = (price: number, amount: number) => price / amount;
 
-/** Ids of two shops may be the same words. */
-const idAt = (id: string, shop: string) => `${id}-at-${shop}`;
+/** What a thing of a shop is called where shops are joined: ids of two shops may be the same words. */
+export const idAt = (id: string, shop: string) => `${id}-at-${shop}`;
 
 /** Whether one bottle leaves nothing to be said for another of the same kind, size and tier. */
 function beats(a: PricedBottle, b: PricedBottle): boolean {

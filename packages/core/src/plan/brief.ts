@@ -6,9 +6,9 @@ import { currencySchema } from '../catalogue/price-list.js';
 import { HOW_BIG_GLASSES, type HowBig } from './how-big.js';
 import { TASTES, type Taste } from '../drink/tastes.js';
 
-/** How far a stand-in may be from the real thing: the least fit each attitude accepts. */
-export const ATTITUDE_MIN_FIT = { purist: 1, house: 0.75, pinch: 0.5 } as const;
-export type Attitude = keyof typeof ATTITUDE_MIN_FIT;
+/** How far a stand-in may be from the real thing: the least match each attitude accepts. */
+export const ATTITUDE_MIN_MATCH = { purist: 1, house: 0.75, pinch: 0.5 } as const;
+export type Attitude = keyof typeof ATTITUDE_MIN_MATCH;
 
 const SPOTS = ['tray', 'cart', 'shelf', 'bookcase'] as const;
 const OPINIONS = ['like', 'fine', 'no'] as const;

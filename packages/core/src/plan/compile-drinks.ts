@@ -3,7 +3,7 @@ import type { Kind } from '../catalogue/kind.js';
 import { drinkKey, type Recipe, type Slot } from '../catalogue/recipe.js';
 import { drinkTastes, type Taste } from '../drink/tastes.js';
 import type { PlanDrink } from '../planner/problem.js';
-import { ATTITUDE_MIN_FIT, isCounted, opinionOf, type HouseholdBrief } from './brief.js';
+import { ATTITUDE_MIN_MATCH, isCounted, opinionOf, type HouseholdBrief } from './brief.js';
 import { slotJoiner } from './joint-slots.js';
 import type { Offering } from './offering.js';
 import { eachWithEach } from './packs.js';
@@ -76,7 +76,7 @@ function slotCompiler(
       .flatMap((s) =>
         eachWithEach(s.with.filter((id) => !forTheDay.has(id)).map(making.waysTo)).map((all) => ({
           all,
-          fit: s.fit,
+          fit: s.match,
         })),
       );
     return {
@@ -106,7 +106,7 @@ export function compileDrinks(
   kitSlotsOf: (recipe: Recipe) => PlanSlot[],
 ): CompiledDrinks {
   const slotOf = slotCompiler(brief, catalogue, offered, kinds);
-  const joinSlots = slotJoiner(kinds, catalogue.oneForTwo, ATTITUDE_MIN_FIT[brief.attitude]);
+  const joinSlots = slotJoiner(kinds, catalogue.oneForTwo, ATTITUDE_MIN_MATCH[brief.attitude]);
   const must = new Set(brief.mustDrinks);
   const twenty = new Set(catalogue.askedFor);
   const found: CompiledDrinks = { drinks: [], beside: [], recipes: new Map(), dropped: [] };

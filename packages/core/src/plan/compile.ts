@@ -1,4 +1,4 @@
-import { ATTITUDE_MIN_FIT, type HouseholdBrief } from './brief.js';
+import { ATTITUDE_MIN_MATCH, type HouseholdBrief } from './brief.js';
 import { kindAndAncestors, kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PricedBottle, PriceList } from '../catalogue/price-list.js';
@@ -225,7 +225,7 @@ export function compilePlan(
     must: [...new Set([...brief.keepBottles.filter((id) => items.get(id)?.made === false), ...keptPacks])],
     never: [...items].filter(([, i]) => !i.owned && neverKinds.has(i.kind.id)).map(([id]) => id),
     mustDrinks: [...new Set(brief.mustDrinks)].filter((id) => recipes.has(id)),
-    minFit: ATTITUDE_MIN_FIT[brief.attitude],
+    minFit: ATTITUDE_MIN_MATCH[brief.attitude],
     ...limitsAndLenses(brief, counting),
   };
   const kitById = new Map(pieces.map((o) => [o.id, o]));

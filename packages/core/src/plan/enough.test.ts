@@ -17,10 +17,10 @@ const catalogue = testCatalogue({
     kindInput('tonic', { job: 'long', supply: 'mixer', sizes: SIZES }),
     kindInput('lime', { job: 'fresh', supply: 'fresh' }),
   ],
-  standIns: [{ for: 'old-tom', with: ['gin', 'vermouth'], parts: [0.5, 0.5], fit: 0.8, changes: 'Drier.' }],
+  standIns: [{ for: 'old-tom', with: ['gin', 'vermouth'], parts: [0.5, 0.5], match: 0.8, changes: 'Drier.' }],
   recipes: [
     drink('martini', ['gin', '60 ml'], ['vermouth', '10 ml']),
-    // A variant of the same drink: counted once, as the one that fits best.
+    // A variant of the same drink: counted once, as the one that matches best.
     drink('wet', ['gin', '40 ml'], ['vermouth', '40 ml'], ['old-tom', '5 ml']),
     drink('gimlet', ['gin', '50 ml'], ['lime', '20 ml']),
     drink('long', ['gin', '50 ml'], ['tonic', '150 ml']),

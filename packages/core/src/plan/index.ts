@@ -1,7 +1,7 @@
 export {
   emptyBrief,
   opinionOf,
-  ATTITUDE_MIN_FIT,
+  ATTITUDE_MIN_MATCH,
   type Attitude,
   type Opinion,
   briefSchema,

@@ -13,8 +13,8 @@ const catalogue = testCatalogue({
     ...RUMS.map((id) => kindInput(id, { parent: 'rum', abv: 0.4 })),
   ],
   standIns: [
-    { for: 'aged-rum', with: ['dark-rum'], fit: 0.8, changes: 'Heavier.' },
-    { for: 'white-rum', with: ['aged-rum'], fit: 0.9, changes: 'Rounder.' },
+    { for: 'aged-rum', with: ['dark-rum'], match: 0.8, changes: 'Heavier.' },
+    { for: 'white-rum', with: ['aged-rum'], match: 0.9, changes: 'Rounder.' },
   ],
   oneForTwo: 0.6,
   recipes: [
@@ -73,7 +73,7 @@ describe('two things of one family, poured from one bottle', () => {
     const [two] = catalogue.recipes;
     if (!two) throw new Error('no drink');
     const poured = pouredWith(two, catalogue, new Set(['dark-rum', 'rum']), 0.5);
-    expect(poured.map((p) => [p.kinds, p.fit, p.changes])).toEqual([
+    expect(poured.map((p) => [p.kinds, p.match, p.changes])).toEqual([
       [['dark-rum'], 0.6, 'Heavier. Simpler: one bottle is poured instead of two.'],
       [['dark-rum'], 1, undefined],
     ]);

@@ -9,7 +9,7 @@ export interface PouredSlot {
   kinds: string[];
   /** How much of each for one part of the slot's amount. */
   parts: number[];
-  fit: number;
+  match: number;
   /** What a stand-in changes in the glass. */
   changes?: string;
 }
@@ -24,19 +24,19 @@ export function pouredWith(
   recipe: Recipe,
   catalogue: Pick<Catalogue, 'kinds' | 'standIns' | 'oneForTwo'>,
   have: ReadonlySet<string>,
-  minFit: number,
+  minMatch: number,
 ): PouredSlot[] {
   const fresh = new Set(catalogue.kinds.filter((k) => k.supply === 'fresh').map((k) => k.id));
   const held = (id: string) => have.has(id) || fresh.has(id);
   const poured = recipe.slots.map((slot): PouredSlot => {
     const exact = [slot.kind, ...slot.or].find(held);
-    if (exact !== undefined) return { slot, kinds: [exact], parts: [1], fit: 1 };
+    if (exact !== undefined) return { slot, kinds: [exact], parts: [1], match: 1 };
     const standIn = standInsOf(recipe, slot, catalogue)
-      .filter((s) => s.fit >= minFit && s.with.every(held))
-      .sort((a, b) => b.fit - a.fit)[0];
-    if (standIn === undefined) return { slot, kinds: [], parts: [], fit: 0 };
+      .filter((s) => s.match >= minMatch && s.with.every(held))
+      .sort((a, b) => b.match - a.match)[0];
+    if (standIn === undefined) return { slot, kinds: [], parts: [], match: 0 };
     const { parts = standIn.with.map(() => 1) } = standIn;
-    return { slot, kinds: standIn.with, parts, fit: standIn.fit, changes: standIn.changes };
+    return { slot, kinds: standIn.with, parts, match: standIn.match, changes: standIn.changes };
   });
   return poured.map((mine) => simplerWhereOne(mine, poured, fresh, catalogue.oneForTwo));
 }
@@ -48,13 +48,13 @@ function simplerWhereOne(
   fresh: ReadonlySet<string>,
   oneForTwo: number,
 ): PouredSlot {
-  const { slot, kinds, fit, changes = '' } = mine;
+  const { slot, kinds, match, changes = '' } = mine;
   const isTwin = (other: PouredSlot) =>
     !other.slot.optional &&
     other.slot.kind !== slot.kind &&
     other.kinds.some((kind) => kinds.includes(kind) && !fresh.has(kind));
   // It is said where the stand-in is, not beside what was asked for.
-  if (slot.optional || fit === 1 || !all.some(isTwin)) return mine;
+  if (slot.optional || match === 1 || !all.some(isTwin)) return mine;
   const simpler = `${changes} Simpler: one bottle is poured instead of two.`.trim();
-  return { ...mine, fit: Math.min(fit, oneForTwo), changes: simpler };
+  return { ...mine, match: Math.min(match, oneForTwo), changes: simpler };
 }

@@ -3,7 +3,7 @@ import { kindAndAncestors, type Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 import type { AnswerItem, PlanResult } from './answer.js';
-import { ATTITUDE_MIN_FIT, type Brief } from './brief.js';
+import { ATTITUDE_MIN_MATCH, type Brief } from './brief.js';
 import { winesForTheDay } from './offering.js';
 import { pouredWith } from './poured-with.js';
 
@@ -19,7 +19,7 @@ export interface SetPours {
   pours: DrinkPours[];
 }
 
-/** One recipe for each drink that is open: of variants, the one that fits best. */
+/** One recipe for each drink that is open: of variants, the one that matches best. */
 function menuOf(
   drinks: readonly { id: string; fit: number }[],
   recipes: ReadonlyMap<string, Recipe>,
@@ -56,11 +56,11 @@ export function poursOfSet(
   const items = result.items.filter((i) => used.has(i.id));
   const byKind = itemByKind(items, kinds);
   const have = new Set([...byKind.keys(), ...winesForTheDay(catalogue, brief)]);
-  const minFit = ATTITUDE_MIN_FIT[brief.attitude];
+  const minMatch = ATTITUDE_MIN_MATCH[brief.attitude];
   const menu = menuOf(result.answer.drinks, recipes);
   const pours = menu.map((recipe): DrinkPours => {
     const taken: DrinkPours = new Map();
-    for (const { slot, kinds: poured, parts } of pouredWith(recipe, catalogue, have, minFit)) {
+    for (const { slot, kinds: poured, parts } of pouredWith(recipe, catalogue, have, minMatch)) {
       if (slot.optional) continue;
       poured.forEach((kind, i) => {
         const item = byKind.get(kind);

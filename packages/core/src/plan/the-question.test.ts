@@ -27,7 +27,7 @@ const catalogue = testCatalogue({
     kindInput('tonic', { supply: 'mixer', job: 'long', openDays: 1 }),
     kindInput('lime', { supply: 'fresh', job: 'fresh' }),
   ],
-  standIns: [{ for: 'brandy', with: ['rum'], fit: 0.75, changes: 'Rounder.' }],
+  standIns: [{ for: 'brandy', with: ['rum'], match: 0.75, changes: 'Rounder.' }],
   recipes: [
     drink('martini', [['gin', 60]]),
     drink('gin-tonic', [

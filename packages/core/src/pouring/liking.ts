@@ -115,12 +115,12 @@ export function ranked(
             ? POINTS.justHad
             : POINTS.longSince * Math.min(1, since / LONG_SINCE_DAYS)) +
         POINTS.liked * Math.min(2, liked(now)) -
-        POINTS.standIn * (1 - now.fit);
+        POINTS.standIn * (1 - now.match);
       return { now, score, record, turning };
     })
     .sort(
       (a, b) =>
-        Number(b.now.fit === 1) - Number(a.now.fit === 1) ||
+        Number(b.now.match === 1) - Number(a.now.match === 1) ||
         b.score - a.score ||
         (a.now.pourable.recipe.id < b.now.pourable.recipe.id ? -1 : 1),
     );

@@ -6,7 +6,7 @@ import type { InHouse, PourNow } from './pouring-now.js';
 import type { Pourable } from './pourable.js';
 
 /** Poured as it stands, nothing in place of anything. */
-const ASIS = { fit: 1, standIns: [], ifThere: [], fillings: [] };
+const ASIS = { match: 1, standIns: [], ifThere: [], fillings: [] };
 
 /**
  * Drinks that stand mixed in a bottle, by id: they are poured from it before they are made.

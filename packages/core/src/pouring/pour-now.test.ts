@@ -31,8 +31,8 @@ const catalogue = testCatalogue({
     kindInput('mint', { supply: 'fresh' }),
   ],
   standIns: [
-    { for: 'old-tom', with: ['dry-gin'], fit: 0.85, changes: 'Drier.' },
-    { for: 'vermouth', with: ['bitter'], fit: 0.6, changes: 'Bitter.' },
+    { for: 'old-tom', with: ['dry-gin'], match: 0.85, changes: 'Drier.' },
+    { for: 'vermouth', with: ['bitter'], match: 0.6, changes: 'Bitter.' },
   ],
   recipes: [
     recipeInput([slot('gin', '60 ml'), slot('vermouth', '10 ml', 'aromatic')], {
@@ -75,9 +75,9 @@ const house = (there: [string, AtHand][], fresh: [string, number][] = []): InHou
   kit: emptyKit(),
   houseSyrupRatio: null,
 });
-const now = (h: InHouse, minFit = 0.75) => pourNow(pourables(catalogue, minFit), h, catalogue, kinds, minFit);
-const ids = (h: InHouse, minFit?: number) =>
-  now(h, minFit)
+const now = (h: InHouse, minMatch = 0.75) => pourNow(pourables(catalogue, minMatch), h, catalogue, kinds, minMatch);
+const ids = (h: InHouse, minMatch?: number) =>
+  now(h, minMatch)
     .drinks.map((d) => d.pourable.recipe.id)
     .sort();
 
@@ -86,17 +86,17 @@ describe('what can be poured now', () => {
     const h = house([at('dry-gin', 200), at('vermouth', 100)]);
     expect(ids(h)).toEqual(['martinez', 'martini', 'two-gins']);
     const [martini] = now(h).drinks.filter((d) => d.pourable.recipe.id === 'martini');
-    expect(martini).toMatchObject({ fit: 1, glasses: 3, runsOut: 'dry-gin', standIns: [] });
+    expect(martini).toMatchObject({ match: 1, glasses: 3, runsOut: 'dry-gin', standIns: [] });
     const martinez = now(h).drinks.find((d) => d.pourable.recipe.id === 'martinez');
     expect(martinez).toMatchObject({
-      fit: 0.85,
+      match: 0.85,
       standIns: [{ asked: 'old-tom', kinds: ['dry-gin'], changes: 'Drier.' }],
     });
     // 30 ml are not a martini; who wants nothing but the real thing has no stand-in.
     expect(ids(house([at('dry-gin', 30), at('vermouth', 100)]))).toEqual([]);
     expect(ids(h, 1)).toEqual(['martini']);
     // One bottle for two that are asked for is a simpler drink.
-    expect(now(h).drinks.find((d) => d.pourable.recipe.id === 'two-gins')?.fit).toBe(0.8);
+    expect(now(h).drinks.find((d) => d.pourable.recipe.id === 'two-gins')?.match).toBe(0.8);
   });
 
   it('counts fruit that is counted, and says what has to be there where it is not', () => {
@@ -137,22 +137,22 @@ describe('what can be poured now', () => {
 
   it('pours what the plan would make from the same bottles, when they are full', () => {
     fc.assert(
-      fc.property(fc.subarray(BOTTLES), fc.constantFrom(0.5, 0.75, 1), (have, minFit) => {
+      fc.property(fc.subarray(BOTTLES), fc.constantFrom(0.5, 0.75, 1), (have, minMatch) => {
         const h = house(have.map((k) => at(k, 700)));
         const all = new Set(
           have.flatMap((k) => [k, ...(kinds.get(k)?.parent ? [kinds.get(k)?.parent ?? ''] : [])]),
         );
         const planned = catalogue.recipes
           .filter((r) =>
-            pouredWith(r, catalogue, all, minFit).every(
-              (p) => p.slot.optional || (p.kinds.length > 0 && p.fit >= minFit),
+            pouredWith(r, catalogue, all, minMatch).every(
+              (p) => p.slot.optional || (p.kinds.length > 0 && p.match >= minMatch),
             ),
           )
           .map((r) => r.id);
         // Two gins from one bottle are simpler however they are asked for; with both there, they are two.
         const simple =
-          have.includes('dry-gin') !== have.includes('old-tom') && minFit > 0.8 ? ['two-gins'] : [];
-        expect(ids(h, minFit)).toEqual(planned.filter((id) => !simple.includes(id)).sort());
+          have.includes('dry-gin') !== have.includes('old-tom') && minMatch > 0.8 ? ['two-gins'] : [];
+        expect(ids(h, minMatch)).toEqual(planned.filter((id) => !simple.includes(id)).sort());
       }),
     );
   });

@@ -38,7 +38,7 @@ interface Found {
   fillings: (Filling | undefined)[];
   standIns: PouredStandIn[];
   ifThere: string[];
-  fit: number;
+  match: number;
   missing: string[];
 }
 
@@ -66,7 +66,7 @@ class Looking {
 
   /** What fills each slot of a drink. */
   find({ slots }: Pourable): Found {
-    const found: Found = { fillings: [], standIns: [], ifThere: [], fit: 1, missing: [] };
+    const found: Found = { fillings: [], standIns: [], ifThere: [], match: 1, missing: [] };
     this.ml.clear();
     this.pieces.clear();
     this.poured.length = 0;
@@ -83,7 +83,7 @@ class Looking {
       // A drink is poured without what is optional in it: that takes nothing away from how many there are.
       if (slot.optional) continue;
       this.take(slot, filling, found);
-      found.fit = Math.min(found.fit, way.fit, this.simpler(slot, filling));
+      found.match = Math.min(found.match, way.match, this.simpler(slot, filling));
       if (way.changes !== undefined)
         found.standIns.push({
           asked: slot.ways[0]?.kinds[0] ?? '',
@@ -143,19 +143,19 @@ class Looking {
 
   /** One bottle for two that the drink asks for makes a simpler drink. */
   private simpler(slot: PourableSlot, { kinds }: Filling): number {
-    let fit = 1;
+    let match = 1;
     for (const kind of kinds) {
       if (this.kinds.get(kind)?.supply === 'fresh') continue;
       const before = this.poured.indexOf(kind);
-      if (before >= 0 && this.wishes[before] !== slot.wish) fit = this.oneForTwo;
+      if (before >= 0 && this.wishes[before] !== slot.wish) match = this.oneForTwo;
       this.poured.push(kind);
       this.wishes.push(slot.wish);
     }
-    return fit;
+    return match;
   }
 
   /** The drink that was found last, with what is in a glass of it, and how many glasses there are. */
-  asPoured(pourable: Pourable, { fillings, standIns, ifThere, fit }: Found): PourNow {
+  asPoured(pourable: Pourable, { fillings, standIns, ifThere, match }: Found): PourNow {
     const { there, freshPieces, houseSyrupRatio } = this.house;
     const { kinds } = this;
     // Of thousands that pour, a page looks into some: each glass when it is asked for, and once.
@@ -178,7 +178,7 @@ class Looking {
     );
     return {
       pourable,
-      fit,
+      match,
       glasses: Math.max(1, glasses),
       runsOut,
       standIns,
@@ -221,9 +221,9 @@ function lacksMore({ slots }: Pourable, most: number, mayBe: (id: string) => boo
 
 /**
  * What can be poured from what is here, exactly as written first, and what is one thing short. Each slot takes from
- * the best that holds enough for one glass; of variants of one drink the one that fits best.
+ * the best that holds enough for one glass; of variants of one drink the one that matches best.
  *
- * @param minFit the least fit of a stand-in, and of a drink.
+ * @param minMatch the least match of a stand-in, and of a drink.
  * @example pourNow(ready, house, catalogue, kinds, 0.75).drinks.length
  */
 export function pourNow(
@@ -231,7 +231,7 @@ export function pourNow(
   house: InHouse,
   catalogue: Pick<Catalogue, 'techniques' | 'oneForTwo'>,
   kinds: ReadonlyMap<string, Kind>,
-  minFit: number,
+  minMatch: number,
 ): PouringNow {
   const { kit } = house;
   const uncovered = new Set(
@@ -247,9 +247,9 @@ export function pourNow(
     const found = looking.find(pourable);
     const glass = !kit.said || kit.glasses.some((g) => glassServes(pourable.served, g, kit.attitude));
     const lacks = found.missing.length + needs.length + (glass ? 0 : 1);
-    if (lacks === 0 && found.fit >= minFit) {
+    if (lacks === 0 && found.match >= minMatch) {
       const other = best.get(key);
-      if (other === undefined || found.fit > other.fit) best.set(key, looking.asPoured(pourable, found));
+      if (other === undefined || found.match > other.match) best.set(key, looking.asPoured(pourable, found));
     } else if (lacks === 1 && !short.has(key)) {
       const [kind] = found.missing;
       const [need] = needs;

@@ -14,7 +14,7 @@ import type { Filling } from './poured-drink.js';
 export interface SlotWay {
   kinds: readonly string[];
   parts: readonly number[];
-  fit: number;
+  match: number;
   changes?: string;
 }
 
@@ -48,24 +48,24 @@ function byAsked(standIns: readonly StandIn[]): Map<string, StandIn[]> {
   return found;
 }
 
-/** A drink made ready to be looked up against any stock, with stand-ins that fit at least so well. */
+/** A drink made ready to be looked up against any stock, with stand-ins that match at least so well. */
 function readied(
   recipe: Recipe,
   catalogue: Indexed,
   kinds: ReadonlyMap<string, Kind>,
-  minFit: number,
+  minMatch: number,
 ): Pourable {
   const slots = recipe.slots.map((slot, place): PourableSlot => {
     const ml = amountMl(slot.amount);
-    const exact = [slot.kind, ...slot.or].map((id): SlotWay => ({ kinds: [id], parts: [1], fit: 1 }));
+    const exact = [slot.kind, ...slot.or].map((id): SlotWay => ({ kinds: [id], parts: [1], match: 1 }));
     const mine = [slot.kind, ...slot.or].flatMap((id) => catalogue.standInsFor.get(id) ?? []);
     const standIns = standInsOf(recipe, slot, { standIns: mine, kinds: catalogue.kinds })
-      .filter((s) => s.fit >= minFit)
-      .sort((a, b) => b.fit - a.fit)
+      .filter((s) => s.match >= minMatch)
+      .sort((a, b) => b.match - a.match)
       .map((s): SlotWay => ({
         kinds: s.with,
         parts: s.parts ?? s.with.map(() => 1),
-        fit: s.fit,
+        match: s.match,
         changes: s.changes,
       }));
     const pieces = ml === undefined ? slot.amount.value : 0;
@@ -96,13 +96,13 @@ function readied(
  */
 export function* pourablesInSlices(
   catalogue: Catalogue,
-  minFit: number,
+  minMatch: number,
   each: number,
 ): Generator<Pourable[]> {
   const kinds = kindIndex(catalogue.kinds);
   const indexed = { ...catalogue, standInsFor: byAsked(catalogue.standIns) };
   for (let i = 0; i < catalogue.recipes.length; i += each)
-    yield catalogue.recipes.slice(i, i + each).map((recipe) => readied(recipe, indexed, kinds, minFit));
+    yield catalogue.recipes.slice(i, i + each).map((recipe) => readied(recipe, indexed, kinds, minMatch));
 }
 
 /**
@@ -110,16 +110,16 @@ export function* pourablesInSlices(
  *
  * @example const ready = pourables(catalogue, 0.75)
  */
-export function pourables(catalogue: Catalogue, minFit: number): Pourable[] {
-  return [...pourablesInSlices(catalogue, minFit, catalogue.recipes.length || 1)].flat();
+export function pourables(catalogue: Catalogue, minMatch: number): Pourable[] {
+  return [...pourablesInSlices(catalogue, minMatch, catalogue.recipes.length || 1)].flat();
 }
 
-const byLeastFit = oncePer((_library: Catalogue) => new Map<number, readonly Pourable[]>());
+const byMinMatch = oncePer((_library: Catalogue) => new Map<number, readonly Pourable[]>());
 /** Every drink made ready, once for each library (as long as it is kept) and attitude to stand-ins. */
-export function pourablesOnce(catalogue: Catalogue, minFit: number): readonly Pourable[] {
-  const known = byLeastFit(catalogue);
-  const ready = known.get(minFit) ?? pourables(catalogue, minFit);
-  known.set(minFit, ready);
+export function pourablesOnce(catalogue: Catalogue, minMatch: number): readonly Pourable[] {
+  const known = byMinMatch(catalogue);
+  const ready = known.get(minMatch) ?? pourables(catalogue, minMatch);
+  known.set(minMatch, ready);
   return ready;
 }
 

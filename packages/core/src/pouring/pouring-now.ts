@@ -27,7 +27,7 @@ export interface PouredStandIn {
 export interface PourNow {
   pourable: Pourable;
   /** 1 as it is written. */
-  fit: number;
+  match: number;
   /** Glasses of it before something runs out; Infinity where nothing was measured. */
   glasses: number;
   /** What runs out first. */

@@ -36,12 +36,12 @@ describe('a catalogue', () => {
     ],
     [
       'kind that is stood in for',
-      { standIns: [{ for: 'jin', with: ['gin'], fit: 0.8, changes: 'It is sweeter.' }] },
+      { standIns: [{ for: 'jin', with: ['gin'], match: 0.8, changes: 'It is sweeter.' }] },
       '/standIns/0/for',
     ],
     [
       'kind that stands in',
-      { standIns: [{ for: 'gin', with: ['gin', 'jin'], fit: 0.8, changes: 'It is sweeter.' }] },
+      { standIns: [{ for: 'gin', with: ['gin', 'jin'], match: 0.8, changes: 'It is sweeter.' }] },
       '/standIns/0/with/1',
     ],
     ['parent', { kinds: [kindInput('gin', { parent: 'spirit' })] }, '/kinds/0/parent'],
@@ -76,7 +76,7 @@ describe('a catalogue', () => {
         kindInput(id, id === 'gin' ? { parent: 'spirit' } : {}),
       ),
       recipes: [recipeInput([slot('gin', { or: ['rum'] })])],
-      standIns: [{ for: 'gin', with: ['old-gin'], fit: 0.8, changes: 'It is sweeter.' }],
+      standIns: [{ for: 'gin', with: ['old-gin'], match: 0.8, changes: 'It is sweeter.' }],
     });
     expect(unusedKinds(catalogue)).toEqual(['idle']);
   });

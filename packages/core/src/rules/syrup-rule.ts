@@ -9,7 +9,8 @@ const TOLERANCE = 0.1;
 export function syrupFaults(catalogue: Catalogue): Fault[] {
   return catalogue.kinds.flatMap((kind, i) => {
     if (kind.strength === undefined) {
-      return kind.id.endsWith('-syrup') && kind.supply === 'home-made'
+      // A cordial or a shrub is sharp too, and is made by its own recipe rather than by a strength.
+      return kind.supply === 'home-made' && kind.sugarGPerL > 0 && kind.acidGPerL === 0
         ? [
             {
               code: 'syrup',

@@ -128,7 +128,7 @@ describe('a drink without alcohol', () => {
   });
 
   it('is not poured with a stand-in that brings it in, even where something strong may take the place of a part', () => {
-    const standIns = [{ for: 'juice', with: ['rum'], fit: 0.9, changes: 'It is stronger.' }];
+    const standIns = [{ for: 'juice', with: ['rum'], match: 0.9, changes: 'It is stronger.' }];
     expect(faults([slot('juice', '150 ml')], standIns)).toEqual([]);
     const either = slot('juice', '150 ml', 'base', { or: ['bitters'] });
     expect(faults([either], standIns).map((f) => f.detail)).toEqual([

@@ -57,7 +57,7 @@ class GuestMenus {
     const { catalogue } = this.library;
     const house = houseNow(this.store, this.library);
     const recipes = catalogue.recipes.filter((r) => evening.must.includes(r.id));
-    const ready = pourables({ ...catalogue, recipes }, house.minFit);
+    const ready = pourables({ ...catalogue, recipes }, house.minMatch);
     const { household = '', locale = 'en-IE' } = this.store.get(keptSettings, ONLY_ID)?.value ?? {};
     const menu = menuHere(evening, {
       ...house,

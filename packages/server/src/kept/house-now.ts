@@ -15,14 +15,14 @@ import {
   type World,
 } from '@uisce/core/kept';
 import { emptyKit } from '@uisce/core/kit';
-import { ATTITUDE_MIN_FIT } from '@uisce/core/plan';
+import { ATTITUDE_MIN_MATCH } from '@uisce/core/plan';
 import type { Library } from './library.js';
 import type { KeptStore } from './store.js';
 
 /** What is in the house now, to pour and to plan from. */
 export interface HouseNow extends AtHome {
   /** The least fit of a stand-in that the open plan takes. */
-  minFit: number;
+  minMatch: number;
 }
 
 const valuesOf = <T>(store: KeptStore, kept: Kept<T>): T[] => store.list(kept).map((entry) => entry.value);
@@ -41,7 +41,7 @@ export function houseNow(store: KeptStore, { catalogue }: Pick<Library, 'catalog
       houseSyrupRatio: settings?.houseSyrupRatio ?? null,
       today: formatISO(new Date(), { representation: 'date' }),
     }),
-    minFit: ATTITUDE_MIN_FIT[attitude],
+    minMatch: ATTITUDE_MIN_MATCH[attitude],
   };
 }
 

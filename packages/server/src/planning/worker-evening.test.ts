@@ -11,7 +11,7 @@ const prices = withBatchesPriced(shops[0] ?? expect.fail('there is a shop'), cat
 const house = {
   today: '2026-11-26',
   kit: emptyKit(),
-  minFit: 0.75,
+  minMatch: 0.75,
   prices,
   changed: [],
   houseSyrupRatio: null,
@@ -105,7 +105,7 @@ describe('a schedule, as it is asked over the API', () => {
       run({
         kind: 'menu',
         problem,
-        house: { ...unsold, minFit: 1 },
+        house: { ...unsold, minMatch: 1 },
         seconds: 30,
       }),
     ).toMatchObject({

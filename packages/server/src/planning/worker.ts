@@ -140,11 +140,11 @@ function scheduleTold(problem: ScheduleProblem): ScheduleTold {
 /** The best menu of the library from what is in the house; what is found when the time is up is not proven. */
 function menuTold(
   asked: MenuAsked,
-  { minFit, ...house }: MenuHouseSent,
+  { minMatch, ...house }: MenuHouseSent,
   catalogue: Catalogue,
   isOver: () => boolean,
 ): MenuTold | Fault[] | undefined {
-  const ready = pourables(catalogue, minFit);
+  const ready = pourables(catalogue, minMatch);
   const kinds = kindsWith(catalogue, house.changed);
   return askMenu(asked, { ...house, ready, kinds, catalogue }, { isOver });
 }

@@ -16,7 +16,7 @@ afterAll(async () => {
 interface Now {
   drinks: {
     drink: string;
-    fit: number;
+    match: number;
     glasses: number | null;
     runsOut?: string;
     turning?: { kind: string };
@@ -47,7 +47,7 @@ describe('pouring', () => {
     await app.put(`/bottles/${tonic.id}`, tonic, 'Tonic');
     const now = await app.get<Now>('/pour/now');
     expect(now.drinks.find((d) => d.drink === 'gin-and-tonic')).toMatchObject({
-      fit: 1,
+      match: 1,
       glasses: 2,
       runsOut: 'dry-gin',
     });

@@ -34,7 +34,7 @@ const nowSchema = z.object({
       drink: z.string(),
       name: z.string(),
       /** 1 as it is written. */
-      fit: z.number(),
+      match: z.number(),
       /** Glasses before something runs out; null where nothing was measured. */
       glasses: z.int().nullable(),
       runsOut: z.string().optional(),
@@ -87,9 +87,9 @@ const TABLE = { columns: [...POUR_COLUMNS], escapeFormulae: true };
 function hereNow(store: KeptStore, library: Library) {
   const { catalogue } = library;
   const found = houseNow(store, library);
-  const { kinds, minFit } = found;
-  const ready = pourablesOnce(catalogue, minFit);
-  const now = pourNow(ready, found, catalogue, kinds, minFit);
+  const { kinds, minMatch } = found;
+  const ready = pourablesOnce(catalogue, minMatch);
+  const now = pourNow(ready, found, catalogue, kinds, minMatch);
   return { found, now, catalogue, kinds, ready, mixed: mixedNow(ready, found, kinds) };
 }
 type Here = ReturnType<typeof hereNow>;
@@ -104,7 +104,7 @@ function toldNow(store: KeptStore, library: Library) {
     drinks: order.map(({ now: n, turning }) => ({
       drink: n.pourable.recipe.id,
       name: n.pourable.recipe.name,
-      fit: n.fit,
+      match: n.match,
       glasses: Number.isFinite(n.glasses) ? n.glasses : null,
       runsOut: n.runsOut,
       standIns: n.standIns,

@@ -5,8 +5,8 @@ const glasses = (howBig: HowBig) => `${HOW_BIG_GLASSES[howBig]} glasses or more 
 /** What the Brief asks in a tap, with its words. */
 export const ATTITUDES: { value: Attitude; words: string; note: string }[] = [
   { value: 'purist', words: 'Purist', note: 'the real thing only' },
-  { value: 'house', words: 'House', note: 'good stand-ins, fit 0.75 and up' },
-  { value: 'pinch', words: 'In a pinch', note: 'anything near, fit 0.5 and up' },
+  { value: 'house', words: 'House', note: 'close and similar stand-ins' },
+  { value: 'pinch', words: 'In a pinch', note: 'rough stand-ins too' },
 ];
 export const COUNT_CHOICES = [
   { value: 'all', words: 'Everything', note: 'every drink in the Notebook' },

@@ -1,7 +1,7 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { MayBe } from '@uisce/core/drink';
-import { ATTITUDE_MIN_FIT, opinionOf } from '@uisce/core/plan';
+import { ATTITUDE_MIN_MATCH, opinionOf } from '@uisce/core/plan';
 import {
   asksToBeUsed,
   inItsPlace,
@@ -34,12 +34,12 @@ export const usePouring = createSharedComposable(() => {
   const today = useToday();
   const catalogue = useCatalogue();
 
-  const minFit = computed(() => ATTITUDE_MIN_FIT[plans.brief?.attitude ?? 'house']);
+  const minMatch = computed(() => ATTITUDE_MIN_MATCH[plans.brief?.attitude ?? 'house']);
   const wanted = ref(false);
   const ready = shallowRef<Pourable[]>();
   let turn = 0;
   watch(
-    [wanted, () => catalogue.loaded, () => catalogue.all.recipes, minFit],
+    [wanted, () => catalogue.loaded, () => catalogue.all.recipes, minMatch],
     async ([is, loaded, , fit]) => {
       if (!is || !loaded) return;
       const mine = (turn += 1);
@@ -57,7 +57,7 @@ export const usePouring = createSharedComposable(() => {
   const now = computed(() =>
     ready.value === undefined
       ? undefined
-      : pourNow(ready.value, stock.here, catalogue.all, stock.here.kinds, minFit.value),
+      : pourNow(ready.value, stock.here, catalogue.all, stock.here.kinds, minMatch.value),
   );
   const liked = ({ glass }: PourNow) => {
     const { brief } = plans;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { amountMl } from '@uisce/core/base';
-import type { Recipe } from '@uisce/core/catalogue';
+import { matchOf, type Recipe } from '@uisce/core/catalogue';
 import { useCatalogue } from '../household/use-catalogue';
 import { listed, useWords } from '../words/use-words';
 
@@ -16,7 +16,7 @@ const parts = computed(() =>
     const exact = [slot.kind, ...slot.or];
     const ways = catalogue.all.standIns
       .filter((s) => exact.includes(s.for))
-      .sort((a, b) => b.fit - a.fit)
+      .sort((a, b) => b.match - a.match)
       .map((s) => {
         const ml = amountMl(slot.amount);
         const names = s.with.map((k, i) => {
@@ -26,7 +26,7 @@ const parts = computed(() =>
             ? name
             : `${words.volume(ml * share)} ${name}`;
         });
-        return { key: s.with.join('+'), poured: listed(names), fit: s.fit, changes: s.changes };
+        return { key: s.with.join('+'), poured: listed(names), match: s.match, changes: s.changes };
       });
     return ways.length > 0 ? [{ kind: slot.kind, ways }] : [];
   }),
@@ -40,7 +40,7 @@ const parts = computed(() =>
       <template v-for="part in parts" :key="part.kind">
         <dt>{{ catalogue.kindName(part.kind) }}</dt>
         <dd v-for="way in part.ways" :key="way.key">
-          {{ way.poured }} <span class="dim">· fit {{ words.number(way.fit, 2) }}. {{ way.changes }}</span>
+          {{ way.poured }} <span class="dim">· {{ matchOf(way.match) }}. {{ way.changes }}</span>
         </dd>
       </template>
     </dl>

@@ -77,8 +77,8 @@ export const useIndex = createSharedComposable(() => {
       new Set(
         catalogue.all.recipes
           .filter((r) =>
-            pouredWith(r, catalogue.all, atHand.owned.value, atHand.minFit.value).every(
-              (p) => p.fit > 0 || p.slot.optional,
+            pouredWith(r, catalogue.all, atHand.owned.value, atHand.minMatch.value).every(
+              (p) => p.match > 0 || p.slot.optional,
             ),
           )
           .map((r) => r.id),

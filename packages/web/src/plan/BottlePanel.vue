@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { daysOnceOpen } from '@uisce/core/catalogue';
+import { daysOnceOpen, matchOf } from '@uisce/core/catalogue';
 import { computed } from 'vue';
 import { useAnswer } from '../solver/use-answer';
 import { useStock } from '../household/use-stock';
@@ -102,7 +102,7 @@ const CHOICES = [
     <ul class="plain-list drinks">
       <li v-for="drink in drinks" :key="drink.id">
         <span>{{ drink.name }}</span>
-        <span v-if="drink.fit < 1" class="dim">with a stand-in, fit {{ words.number(drink.fit, 2) }}</span>
+        <span v-if="drink.fit < 1" class="dim">with a {{ matchOf(drink.fit) }} stand-in</span>
       </li>
     </ul>
   </section>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Recipe } from '@uisce/core/catalogue';
+import { matchOf, type Recipe } from '@uisce/core/catalogue';
 import type { DrinkMade } from '@uisce/core/planner';
 import { DrinkSearch } from '@uisce/core/find';
 import { countDrinks } from '@uisce/core/plan';
@@ -44,7 +44,7 @@ const lists = computed(() => {
   const { result } = answers;
   if (!result) return { open: [], soft: [], notMade: [], dropped: [] };
   const made = (drinks: readonly DrinkMade[]) =>
-    drinks.flatMap((d) => row(d.id, d.fit < 1 ? `stand-in, fit ${words.number(d.fit, 2)}` : ''));
+    drinks.flatMap((d) => row(d.id, d.fit < 1 ? `${matchOf(d.fit)} stand-in` : ''));
   const soft = new Set(result.soft.map((d) => d.id));
   return {
     open: made(result.answer.drinks.filter((d) => !soft.has(d.id))),

@@ -38,8 +38,8 @@ const loss = computed(() =>
       ? `makes ${count(-fewer.value, 'drink')} more`
       : 'makes as many',
 );
-/** By taste and fit drinks count for more and less than one: said where that differs from their number. */
-const weighed = computed(() =>
+/** By taste and match drinks count for more and less than one: said where that differs from their number. */
+const weighted = computed(() =>
   Math.abs(worth.value - fewer.value) < 0.005
     ? ''
     : `${fewer.value > 0 ? ', worth ' : ', but worth '}${words.number(worth.value, 2)} less to you`,
@@ -66,7 +66,7 @@ const held = computed(() => {
         >.
       </p>
       <p v-else>
-        The best set without it <strong>{{ loss }}</strong>{{ weighed }}: it loses
+        The best set without it <strong>{{ loss }}</strong>{{ weighted }}: it loses
         <DrinkNames :ids="change.lost" /><template v-if="change.added.length > 0">
           and adds <DrinkNames :ids="change.added" /></template
         >. {{ others.length > 0 ? `Instead you would buy ${itemsInSentence(others)}.` : ''
@@ -89,7 +89,7 @@ const held = computed(() => {
       <p v-if="!change">It fits neither your money nor your limits beside what you ask for.</p>
       <p v-else-if="Math.abs(change.value) < 0.005">A set with it is worth just as much.</p>
       <p v-else>
-        The best set with it <strong>{{ loss }}</strong>{{ weighed }}: it adds
+        The best set with it <strong>{{ loss }}</strong>{{ weighted }}: it adds
         <DrinkNames :ids="change.added" /> and loses <DrinkNames :ids="change.lost" />{{
           gone.length > 0 ? `, because ${itemsInSentence(gone)} would have to go` : ''
         }}.

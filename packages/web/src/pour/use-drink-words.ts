@@ -32,7 +32,7 @@ export function useDrinkWords() {
       const days = daysBetween(record.lastOn, today.iso());
       parts.push(days < 1 ? 'poured today' : `last ${sayDays(days)} ago`);
     } else parts.push('never poured here');
-    if (now.fit < 1) parts.push('with a stand-in');
+    if (now.match < 1) parts.push('with a stand-in');
     return parts.join(', ');
   }
   /** What is poured in place of what is asked for, and what has to be there. */

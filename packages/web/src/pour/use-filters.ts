@@ -31,7 +31,7 @@ export const useFilters = createSharedComposable(() => {
         isStrong &&
         fits &&
         now.glasses >= glasses.value &&
-        (!asWritten.value || now.fit === 1) &&
+        (!asWritten.value || now.match === 1) &&
         (minutes.value === null || now.pourable.seconds <= minutes.value * 60)
       );
     }),

@@ -10,6 +10,9 @@ export interface FieldDifference {
 /** Money in words: minor units of a currency, of the household's own where none is told. */
 export type SayMoney = (minor: number, currency?: string) => string;
 
+/** The unit that a field's name ends with, as every field of kept things has it. */
+const unitOf = (key: string) => /(Minor|Ml|Mm|G)$/.exec(key)?.[1];
+
 /** A field as it is called where it is filled in, else its key as people read it: "useBy" is "use by". */
 function worded(key: string): string {
   const label = FIELD_LABELS[key];
@@ -25,8 +28,8 @@ function printed(value: unknown, key: string, money: (minor: number) => string):
   if (value === undefined || value === null) return 'nothing';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'number') {
-    if (key.endsWith('Minor')) return money(value);
-    const unit = /(Ml|Mm|G)$/.exec(key)?.[1];
+    const unit = unitOf(key);
+    if (unit === 'Minor') return money(value);
     return unit ? `${Math.round(value * 10) / 10} ${unit.toLowerCase()}` : String(value);
   }
   if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map((v) => named(v)).join(', ');
@@ -66,7 +69,7 @@ export function fieldDifferences(
     const keys = new Set([...Object.keys(mine), ...Object.keys(theirs)]);
     return [...keys].flatMap((key) => {
       const [a, b] = [mine[key], theirs[key]];
-      if (key.endsWith('Minor') && a !== b)
+      if (unitOf(key) === 'Minor' && a !== b)
         return [
           {
             what: worded(key),

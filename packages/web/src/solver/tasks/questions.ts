@@ -7,7 +7,7 @@ import {
   askGuests,
   bestPlan,
   bottleMoneyOf,
-  ATTITUDE_MIN_FIT,
+  ATTITUDE_MIN_MATCH,
   drinksInQuestion,
   enoughOf,
   growTo,
@@ -201,7 +201,7 @@ const ASKED = {
     catalogue: Catalogue,
   ): EveningPlan | null {
     const until = performance.now() + EVENING_MS;
-    const ready = pourablesOnce(catalogue, ATTITUDE_MIN_FIT[brief.attitude]);
+    const ready = pourablesOnce(catalogue, ATTITUDE_MIN_MATCH[brief.attitude]);
     const house = {
       ready,
       catalogue,

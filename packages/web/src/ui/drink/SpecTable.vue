@@ -31,7 +31,7 @@ const own = useOwnMeasure();
 const house = useHouseSyrup();
 
 const slots = computed(() =>
-  pouredWith(props.recipe, catalogue.all, atHand.planned.value, atHand.minFit.value),
+  pouredWith(props.recipe, catalogue.all, atHand.planned.value, atHand.minMatch.value),
 );
 const costs = computed(() => {
   const cost = glassCost.costOf(props.recipe);
@@ -84,10 +84,10 @@ const costOf = (slot: Recipe['slots'][number]) => {
             >from the house syrup, {{ words.number(syrup.ratio, 2) }} to 1; written as
             {{ scaled(poured.slot.amount) }}, {{ house.sayWater(syrup, props.servings) }}</span
           >
-          <span v-if="poured.fit === 0 && !poured.slot.optional && atHand.known.value" class="lack"
+          <span v-if="poured.match === 0 && !poured.slot.optional && atHand.known.value" class="lack"
             >lacking</span
           >
-          <span v-else-if="poured.fit > 0 && poured.fit < 1" class="dim swap">
+          <span v-else-if="poured.match > 0 && poured.match < 1" class="dim swap">
             here {{ names(poured.kinds) }}<template v-if="poured.changes">. {{ poured.changes }}</template>
           </span>
           <span v-if="mine" class="own" :class="{ far: !mine.meets }"

@@ -1,6 +1,6 @@
 import { computed } from 'vue';
 import { kindAndAncestors } from '@uisce/core/catalogue';
-import { ATTITUDE_MIN_FIT, winesForTheDay } from '@uisce/core/plan';
+import { ATTITUDE_MIN_MATCH, winesForTheDay } from '@uisce/core/plan';
 import { useAnswer } from '../../solver/use-answer';
 import { usePlans } from '../../household/use-plans';
 import { useStock } from '../../household/use-stock';
@@ -23,12 +23,12 @@ export function useAtHand() {
     ]),
   );
   const owned = computed(() => withAncestors([...stock.there.keys()]));
-  const minFit = computed(() => ATTITUDE_MIN_FIT[plans.brief?.attitude ?? 'house']);
+  const minMatch = computed(() => ATTITUDE_MIN_MATCH[plans.brief?.attitude ?? 'house']);
   /** Drinks the open plan makes, with their fit. */
   const open = computed(() => new Map(answers.made.map((d) => [d.id, d.fit])));
 
   /** Whether there is a plan to compare with yet. */
   const known = computed(() => answers.result !== undefined);
 
-  return { planned, owned, minFit, open, known };
+  return { planned, owned, minMatch, open, known };
 }

@@ -21,8 +21,8 @@ export function useMayHold() {
 
   function mayHold(recipe: Recipe): InGlass {
     const { kinds } = stock.here;
-    const planned = pouredWith(recipe, catalogue.all, atHand.planned.value, atHand.minFit.value);
-    const [pourable] = pourables({ ...catalogue.all, recipes: [recipe] }, atHand.minFit.value);
+    const planned = pouredWith(recipe, catalogue.all, atHand.planned.value, atHand.minMatch.value);
+    const [pourable] = pourables({ ...catalogue.all, recipes: [recipe] }, atHand.minMatch.value);
     const here = (pourable?.slots ?? []).flatMap((s) =>
       s.ways.flatMap((w) => wayInHand(w, inHand.value, kinds)?.kinds.flat() ?? []),
     );
