@@ -9,8 +9,8 @@ import { usePouring } from '../household/use-pouring';
 import { useCatalogue } from '../household/use-catalogue';
 import { peopleOf } from '@uisce/core/evening';
 import { count, useWords } from '../words/use-words';
-import { sayGuests, useEvening } from './use-evening';
-import { useNight } from './use-night';
+import { sayGuests, useEveningSentence } from './use-evening-sentence';
+import { useNightSentence } from './use-night-sentence';
 
 const EveningPanels = later(() => import('./EveningPanels.vue'));
 const NightPanels = later(() => import('./NightPanels.vue'));
@@ -21,8 +21,8 @@ const route = useRoute();
 const catalogue = useCatalogue();
 const words = useWords();
 usePouring().begin();
-const planning = useEvening();
-const night = useNight();
+const planning = useEveningSentence();
+const night = useNightSentence();
 
 const part = computed(() => (typeof route.params.part === 'string' ? route.params.part : ''));
 const PARTS = [

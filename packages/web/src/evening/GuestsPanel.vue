@@ -1,112 +1,23 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { contradictionsOf, MAX_EVENING_NAME, thirstOf, usualThirst, type Guest } from '@uisce/core/evening';
-import type { Person } from '@uisce/core/household';
+import { MAX_EVENING_NAME } from '@uisce/core/evening';
 import { useEvenings } from '../household/use-evenings';
-import { useLog } from '../household/use-log';
 import AppDialog from '../ui/AppDialog.vue';
 import CannotFields from '../ui/CannotFields.vue';
 import CheckField from '../ui/CheckField.vue';
 import CheckGroup from '../ui/CheckGroup.vue';
 import DateField from '../ui/DateField.vue';
 import NumberField from '../ui/NumberField.vue';
-import { ALLERGEN_WORDS, TASTE_CHOICES } from '../words/trade-words';
+import { TASTE_CHOICES } from '../words/trade-words';
 import { listed } from '../words/use-words';
 import { useEvening } from './use-evening';
+import { say, useGuestDraft, useParty } from './use-guests';
 
 /** Who comes and when. */
 const evenings = useEvenings();
-const log = useLog();
 const { evening } = useEvening();
-
-const open = ref(false);
-const draft = ref<Guest>();
-const trouble = ref('');
-/** Whether the household keeps them in its book. */
-const inBook = ref(false);
-const someone = (more: Partial<Guest> = {}): Guest => ({
-  id: crypto.randomUUID(),
-  name: '',
-  count: 1,
-  likes: [],
-  dislikes: [],
-  allergens: [],
-  noAlcohol: false,
-  drives: false,
-  ...more,
-});
-function add(more: Partial<Guest> = {}): void {
-  draft.value = someone(more);
-  inBook.value = false;
-  trouble.value = '';
-  open.value = true;
-}
-function edit(guest: Guest): void {
-  draft.value = { ...guest };
-  inBook.value = false;
-  trouble.value = '';
-  open.value = true;
-}
-function keep(): void {
-  const guest = draft.value;
-  const e = evening.value;
-  if (!guest || !e) return;
-  const name = guest.name.trim();
-  trouble.value = name === '' ? 'Give a name, or say “three more”.' : '';
-  if (trouble.value) return;
-  const there = e.guests.some((g) => g.id === guest.id);
-  const guests = there
-    ? e.guests.map((g) => (g.id === guest.id ? { ...guest, name } : g))
-    : [...e.guests, { ...guest, name }];
-  evenings.edit(there ? `What ${name} likes` : `${name} comes`, { guests });
-  if (inBook.value) evenings.keepInBook({ ...guest, name });
-  open.value = false;
-}
-/** Out of the book, and nameless in all that was. */
-async function forget(): Promise<void> {
-  if (draft.value) await evenings.forget(draft.value.name);
-  open.value = false;
-}
-/** What they like and will not have. */
-const against = computed(() => (draft.value ? contradictionsOf(draft.value) : []));
-const isKnown = computed(() => log.people.some((p) => p.name === draft.value?.name));
-function remove(): void {
-  const guest = draft.value;
-  if (guest && evening.value)
-    evenings.edit(`${guest.name} does not come`, {
-      guests: evening.value.guests.filter((g) => g.id !== guest.id),
-    });
-  open.value = false;
-}
-function say(g: Guest): string {
-  return [
-    g.count > 1 ? `${g.count} people` : '',
-    g.drives ? 'drives' : g.noAlcohol ? 'no alcohol' : '',
-    g.likes.length > 0 ? `likes ${g.likes.join(', ')}` : '',
-    g.dislikes.length > 0 ? `nothing ${g.dislikes.join(', ')}` : '',
-    g.allergens.length > 0 ? `no ${g.allergens.map((a) => ALLERGEN_WORDS[a]).join(', ')}` : '',
-  ]
-    .filter(Boolean)
-    .join('; ');
-}
-const thirst = computed(() => (evening.value ? thirstOf(evening.value) : []));
-function setThirst(hour: number, pours: number | null): void {
-  const next = thirst.value.map((was, h) => (h === hour ? (pours ?? was) : was));
-  const usual = usualThirst(next.length);
-  evenings.edit('How thirsty they are', {
-    thirst: next.every((n, h) => n === usual[h]) ? null : next,
-  });
-}
-/** What the book knows of somebody. */
-function fromBook({ name, noAlcohol, drives, allergens, likes, dislikes }: Person): void {
-  add({ name, noAlcohol, drives, allergens, likes, dislikes });
-}
-const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => g.name === p.name));
-/** An evening goes by a name in the calendar and among those that were; without letters it keeps the one it has. */
-function rename(typed: string): void {
-  const name = typed.trim();
-  if (name !== '' && name !== evening.value?.name) evenings.edit(`The evening is called “${name}”`, { name });
-}
+const { open, draft, trouble, inBook, add, edit, keep, forget, against, isKnown, remove, fromBook, known } =
+  useGuestDraft();
+const { thirst, setThirst, rename } = useParty();
 </script>
 
 <template>

@@ -5,7 +5,7 @@ import { costOfEvening, peopleOf, type Evening } from '@uisce/core/evening';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import { count, useWords } from '../words/use-words';
-import { sayGuests } from './use-evening';
+import { sayGuests } from './use-evening-sentence';
 import LeftoversPanel from './LeftoversPanel.vue';
 import PastPours from './PastPours.vue';
 

@@ -1,13 +1,13 @@
 import { createSharedComposable } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, type Ref } from 'vue';
 import { standardDrink } from '@uisce/core/drink';
 import {
   drinksTonight,
   lastPoursAt,
   menuHere,
-  peopleOf,
   poursOfEvening,
   settledMenu,
+  type Evening,
   type Guest,
   type SettledDrink,
 } from '@uisce/core/evening';
@@ -19,20 +19,48 @@ import { useSettings } from '../household/use-settings';
 import { useOrder } from '../household/use-order';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, listed, useWords } from '../words/use-words';
-import { sayGuests, useEvening } from './use-evening';
+import { count, useWords } from '../words/use-words';
+import { useEvening } from './use-evening';
+
+/** What each guest had, in glasses and standard drinks, against the limit they set. */
+function useHad(evening: Ref<Evening | undefined>) {
+  const settings = useSettings();
+  const log = useLog();
+  const words = useWords();
+  const standard = computed(() => standardDrink(settings.current.locale));
+  const limitOf = (name: string) => log.people.find((p) => p.name === name)?.limit ?? null;
+  const had = computed(
+    () =>
+      new Map(
+        eveningSoFar(log.pours, evening.value?.on ?? '', standard.value, limitOf).map((s) => [s.name, s]),
+      ),
+  );
+  /** What a guest had, calmly: "2 glasses, 1.9 standard drinks; water between". */
+  function sayHad({ name, count: heads }: Guest): string {
+    const so = had.value.get(name);
+    if (!so) return 'nothing yet';
+    const each = heads > 1 ? ' between them' : '';
+    const of = so.limit === null ? '' : ` of the ${words.number(so.limit)} set for an evening`;
+    const water = so.past
+      ? '; that is the limit they set: water now'
+      : so.standard > 0
+        ? '; water between'
+        : '';
+    return `${count(Math.round(so.glasses * 10) / 10, 'glass', 'glasses')}${each}, ${words.number(so.standard)} ${standard.value.word[1]}${of}${water}`;
+  }
+  return { had, sayHad };
+}
 
 /** The evening while it goes on: who had what, what is to come, what runs low. */
 export const useNight = createSharedComposable(() => {
   const evenings = useEvenings();
-  const settings = useSettings();
   const log = useLog();
   const order = useOrder();
   const pouring = usePouring();
   const stock = useStock();
   const catalogue = useCatalogue();
-  const words = useWords();
   const { evening, plan, firstGlass, now } = useEvening();
+  const { had, sayHad } = useHad(evening);
 
   const isSettled = computed(
     () => evening.value !== undefined && evening.value.must.length >= evening.value.size,
@@ -58,27 +86,6 @@ export const useNight = createSharedComposable(() => {
     ),
   );
 
-  const standard = computed(() => standardDrink(settings.current.locale));
-  const limitOf = (name: string) => log.people.find((p) => p.name === name)?.limit ?? null;
-  const had = computed(
-    () =>
-      new Map(
-        eveningSoFar(log.pours, evening.value?.on ?? '', standard.value, limitOf).map((s) => [s.name, s]),
-      ),
-  );
-  /** What a guest had, calmly: "2 glasses, 1.9 standard drinks; water between". */
-  function sayHad({ name, count: heads }: Guest): string {
-    const so = had.value.get(name);
-    if (!so) return 'nothing yet';
-    const each = heads > 1 ? ' between them' : '';
-    const of = so.limit === null ? '' : ` of the ${words.number(so.limit)} set for an evening`;
-    const water = so.past
-      ? '; that is the limit they set: water now'
-      : so.standard > 0
-        ? '; water between'
-        : '';
-    return `${count(Math.round(so.glasses * 10) / 10, 'glass', 'glasses')}${each}, ${words.number(so.standard)} ${standard.value.word[1]}${of}${water}`;
-  }
   /** What is asked for and not made yet, by guest. */
   const waiting = (name: string) => order.lines.value.filter((l) => l.for.includes(name)).map((l) => l.name);
 
@@ -109,48 +116,21 @@ export const useNight = createSharedComposable(() => {
   const planned = computed(() => menu.value.reduce((sum, d) => sum + d.glasses, 0));
   const nameOf = (id: string) => menu.value.find((d) => d.id === id)?.name ?? id;
 
-  const headline = computed(() => {
-    const e = evening.value;
-    if (!e) return { before: 'Nobody is asked yet: ', figure: 'say who comes and when', after: '' };
-    if (!isSettled.value)
-      return {
-        before: `${words.weekday(e.on)} from ${e.from}: `,
-        figure: 'settle the menu',
-        after: ', and the night can begin',
-      };
-    const at = lastPours.value ? words.time(lastPours.value.toISOString()) : '';
-    return {
-      before: `${sayGuests(peopleOf(e))}: `,
-      figure: `${glasses.value} of about ${planned.value} poured`,
-      after: isLast.value ? '; last pours now' : `; last pours at ${at}`,
-    };
-  });
-  const underline = computed(() => {
-    if (!isSettled.value) return '';
-    const out = drinks.value.filter((d) => d.isOut).map((d) => nameOf(d.id));
-    const low = drinks.value.filter((d) => d.isLow && !d.isOut).map((d) => nameOf(d.id));
-    const past = [...had.value.values()].filter((s) => s.past).map((s) => s.name);
-    return [
-      low.length > 0 ? `running low: ${listed(low)}` : '',
-      out.length > 0 ? `no more of ${listed(out)}` : '',
-      past.length > 0 ? `water for ${listed(past)}` : 'water on the table',
-    ]
-      .filter(Boolean)
-      .join(' · ');
-  });
-
   return {
     isSettled,
     menu,
     drinks,
     poured,
-    sayHad,
     waiting,
     ask,
     settle,
     takeOff,
     nameOf,
-    headline,
-    underline,
+    had,
+    sayHad,
+    glasses,
+    planned,
+    lastPours,
+    isLast,
   };
 });

@@ -14,6 +14,10 @@ const MAX_GHOSTS = 2;
 const USUAL_BOTTLE = { widthMm: 76, heightMm: 290 };
 const JOB_ORDER = ['base', 'sweet', 'aromatic', 'bitter', 'home-made', 'long', 'fresh'];
 
+/** As a bar stands: by job, of each the most used first. */
+const byJob = (a: ShelfEntry, b: ShelfEntry) =>
+  JOB_ORDER.indexOf(a.job) - JOB_ORDER.indexOf(b.job) || b.drinks - a.drinks || (a.id < b.id ? -1 : 1);
+
 /** The answer as things to draw: on the shelf, in the cold, and not bought yet. */
 export function useShelfEntries() {
   const answers = useAnswer();
@@ -61,12 +65,7 @@ export function useShelfEntries() {
   const chosen = computed(() =>
     (answers.result?.explanation.reasons ?? [])
       .flatMap((r) => entryOf(r.id, r.leaning.length, false) ?? [])
-      .sort(
-        (a, b) =>
-          JOB_ORDER.indexOf(a.job) - JOB_ORDER.indexOf(b.job) ||
-          b.drinks - a.drinks ||
-          (a.id < b.id ? -1 : 1),
-      ),
+      .sort(byJob),
   );
   const inTheCold = (entry: ShelfEntry) => {
     const kind = catalogue.kinds.get(entry.kindId);

@@ -29,3 +29,5 @@ export function useChartStyle() {
     };
   });
 }
+
+export type ChartStyle = ReturnType<typeof useChartStyle>['value'];
