@@ -58,7 +58,7 @@ export default ts.config(
   { files: ['scripts/**'], rules: { 'no-console': 'off' } },
   { files: ['**/*.test.ts'], rules: { complexity: 'off' } },
   {
-    files: ['packages/core/src/**/*.ts', 'packages/server/src/**/*.ts'],
+    files: ['packages/{core,server,web}/src/**/*.ts'],
     // The demo's builders are lists of what an invented household has.
     ignores: ['**/*.test.ts', '**/testing/**', 'packages/server/src/demo/**'],
     rules: { 'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }] },

@@ -64,7 +64,12 @@ export function testEvening(guests: Guest[], must: string[]): Evening {
 }
 
 /** A household, put together as the server and the page put it together. */
-export function householdOf(catalogue: Catalogue, bottles: Bottle[], batches: BatchRecord[], minMatch: number) {
+export function householdOf(
+  catalogue: Catalogue,
+  bottles: Bottle[],
+  batches: BatchRecord[],
+  minMatch: number,
+) {
   const here = atHome({ catalogue, bottles, batches, kit: emptyKit(), houseSyrupRatio: null, today: TODAY });
   return { ...here, catalogue, prices, ready: pourablesOnce(catalogue, minMatch), minMatch };
 }

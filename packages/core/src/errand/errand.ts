@@ -83,3 +83,10 @@ export function lineMinor(line: ErrandLine): number {
 export function shopsOf({ lines }: Pick<Errand, 'lines'>): string[] {
   return [...new Set(lines.map((l) => l.shop))];
 }
+
+/** An errand as one sets out. */
+export function newErrand(
+  begun: Pick<Errand, 'id' | 'planId' | 'startedOn' | 'currency' | 'moneyMinor' | 'lines'> & Partial<Errand>,
+): Errand {
+  return { endedOn: null, reserveMinor: 0, receipts: [], ...begun };
+}

@@ -1,6 +1,6 @@
 export { aisleOf, AISLES, type Aisle } from './aisle.js';
 export { basketsOf, type Basket } from './basket.js';
-export { priceOf, lineMinor, shopsOf, type Ware, type ErrandLine, type Errand } from './errand.js';
+export { newErrand, priceOf, lineMinor, shopsOf, type Ware, type ErrandLine, type Errand } from './errand.js';
 export { judgeErrand, takenUp, type ErrandMatter, type ErrandJudgement } from './in-shop.js';
 export { joinShops } from './joined-shops.js';
 export { linesOf, freshLines } from './list.js';

@@ -69,3 +69,23 @@ export function minutesOf(time: string): number {
   const [hours = 0, minutes = 0] = time.split(':').map(Number);
   return hours * 60 + minutes;
 }
+
+/** An evening as it begins: a name and a day, nobody asked yet. */
+export function newEvening(id: string, on: string): Evening {
+  return eveningSchema.parse({
+    id,
+    name: 'An evening',
+    on,
+    from: '20:00',
+    hours: 4,
+    guestCard: null,
+    guests: [],
+    size: 4,
+    must: [],
+    never: [],
+    atWork: true,
+    freezerLitres: null,
+    done: [],
+    endedOn: null,
+  });
+}

@@ -12,7 +12,7 @@ export {
 } from './schedule.js';
 export { placeSchedule } from './place-schedule.js';
 export { scheduleFaults } from './check-schedule.js';
-export { peopleOf, MAX_EVENING_NAME, eveningSchema, type Evening } from './evening.js';
+export { peopleOf, MAX_EVENING_NAME, eveningSchema, newEvening, type Evening } from './evening.js';
 export { menuQuestion, type MenuQuestion } from './candidates.js';
 export type { MissingItem } from './ware.js';
 export type { Swap } from './good-menu.js';

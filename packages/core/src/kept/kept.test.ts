@@ -11,6 +11,8 @@ import { kindInput, recipeInput, testCatalogue } from '../testing/trade.js';
 import { keptBatch } from './batch.js';
 import { changeSchema } from './change.js';
 import { isOnly, type Kept, type World } from './descriptor.js';
+import { newEvening } from '../evening/evening.js';
+import { goneWithDrink } from './gone-drink.js';
 import { keptKit } from './kit.js';
 import { keptOwnPrices } from './own-prices.js';
 import { keptOwnRecipes } from './own-recipes.js';
@@ -238,5 +240,40 @@ describe('a change', () => {
     for (const part of [{ change: '  ' }, { writes: [] }, { id: 'one' }, { more: 1 }])
       expect(changeSchema.safeParse({ ...change, ...part }).success, JSON.stringify(part)).toBe(false);
     expect(changeSchema.safeParse({ ...change, writes: [{ ...write, version: 0 }] }).success).toBe(false);
+  });
+});
+
+describe('a drink that is removed', () => {
+  it('goes out of what names it, page and all, and nothing else is touched', () => {
+    const plan = (id: string, mustDrinks: string[]) => ({
+      id,
+      name: 'A plan',
+      brief: { ...emptyBrief('EUR'), mustDrinks },
+      createdAt: '2026-01-01T12:00:00.000Z',
+    });
+    const evening = (must: string[], never: string[]) => ({
+      ...newEvening(crypto.randomUUID(), '2026-01-09'),
+      must,
+      never,
+    });
+    const collection = {
+      id: ID,
+      name: 'Winter',
+      note: '',
+      book: '',
+      pages: { a: 'p. 3', b: 'p. 7' },
+      drinks: ['a', 'b'],
+    };
+    const gone = goneWithDrink('a', {
+      plans: [plan(ID, ['a', 'b']), plan(crypto.randomUUID(), ['b'])],
+      evenings: [evening(['a'], []), evening(['b'], ['a', 'c']), evening([], [])],
+      collections: [collection, { ...collection, drinks: ['b'] }],
+    });
+    expect(gone.plans.map((p) => [p.id, p.brief.mustDrinks])).toEqual([[ID, ['b']]]);
+    expect(gone.evenings.map((e) => [e.must, e.never])).toEqual([
+      [[], []],
+      [['b'], ['c']],
+    ]);
+    expect(gone.collections).toEqual([{ ...collection, pages: { b: 'p. 7' }, drinks: ['b'] }]);
   });
 });

@@ -14,3 +14,9 @@ export const collectionSchema = z.strictObject({
   drinks: z.array(idSchema).max(500),
 });
 export type Collection = z.infer<typeof collectionSchema>;
+
+/** A collection without one of its drinks, and without its page. */
+export function withoutDrink(collection: Collection, drink: string): Collection {
+  const { [drink]: _, ...pages } = collection.pages;
+  return { ...collection, pages, drinks: collection.drinks.filter((d) => d !== drink) };
+}

@@ -23,7 +23,7 @@ export {
   type OwnKind,
   OWN,
 } from './own-drink.js';
-export type { Collection } from './collection.js';
+export { withoutDrink, type Collection } from './collection.js';
 export { sayLine, sayRecipe, sayRecipes, recipeRows, RECIPE_COLUMNS } from './say-recipe.js';
 export { jsonLdOf, recipesOfJsonLd, textOfJsonLd, type JsonLdRecipe } from './json-ld.js';
 export type { Tasting } from './tasting.js';

@@ -75,7 +75,8 @@ const house = (there: [string, AtHand][], fresh: [string, number][] = []): InHou
   kit: emptyKit(),
   houseSyrupRatio: null,
 });
-const now = (h: InHouse, minMatch = 0.75) => pourNow(pourables(catalogue, minMatch), h, catalogue, kinds, minMatch);
+const now = (h: InHouse, minMatch = 0.75) =>
+  pourNow(pourables(catalogue, minMatch), h, catalogue, kinds, minMatch);
 const ids = (h: InHouse, minMatch?: number) =>
   now(h, minMatch)
     .drinks.map((d) => d.pourable.recipe.id)

@@ -78,3 +78,24 @@ export function levelOf({ sizeMl, leftMl }: Pick<Bottle, 'sizeMl' | 'leftMl'>): 
 export function isThere({ finishedOn }: Pick<Bottle, 'finishedOn'>): boolean {
   return finishedOn === null;
 }
+
+/** A bottle with another level: one that is not full was opened, today where nobody said when. */
+export function withLeft(bottle: Bottle, leftMl: number, today: string): Bottle {
+  const isOpen = bottle.sizeMl !== null && leftMl < bottle.sizeMl;
+  return { ...bottle, leftMl, openedOn: bottle.openedOn ?? (isOpen ? today : null) };
+}
+
+/**
+ * What a ml of a bottle cost, minor units; what was poured over cost what its first bottle did. Undefined where nobody
+ * knows, or it was paid in another currency.
+ */
+export function minorPerMl(
+  bottle: Bottle | undefined,
+  byId: ReadonlyMap<string, Bottle>,
+  currency: string | null,
+): number | undefined {
+  const paid = bottle?.decantedFrom ? (byId.get(bottle.decantedFrom) ?? bottle) : bottle;
+  if (!paid || paid.priceMinor === null || paid.sizeMl === null || paid.currency !== currency)
+    return undefined;
+  return paid.priceMinor / paid.sizeMl;
+}

@@ -1,4 +1,13 @@
-export { bottleThere, levelOf, isThere, PLACES, type Place, type Bottle } from './bottle.js';
+export {
+  bottleThere,
+  levelOf,
+  isThere,
+  minorPerMl,
+  withLeft,
+  PLACES,
+  type Place,
+  type Bottle,
+} from './bottle.js';
 export { stockRows, readStockRows, STOCK_COLUMNS } from './stock-table.js';
 export { drinksThatUse } from './use-up.js';
 export { liquidGPerMl, emptyFromGross, leftFromGross } from './weigh.js';

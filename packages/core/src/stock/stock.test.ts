@@ -2,13 +2,33 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, daysBetween } from '../base/days.js';
 import { atHand, ownedKinds } from './at-hand.js';
-import { bottleThere, type Bottle } from './bottle.js';
+import { bottleThere, minorPerMl, withLeft, type Bottle } from './bottle.js';
 import { CannotMove, decant, marry } from './moves.js';
 import { emptyFromGross, leftFromGross, liquidGPerMl } from './weigh.js';
 import { forecast } from './forecast.js';
 import { goodUntil } from './life.js';
 import { StockReader } from './read-stock.js';
 import { TODAY, stockKinds as kinds, fullBottle as bottle, stockKind as kind } from '../testing/bar-stock.js';
+
+describe('a bottle whose level is told', () => {
+  const sealed: Bottle = { ...bottleThere(crypto.randomUUID(), 'dry-gin'), sizeMl: 700, leftMl: 700 };
+
+  it('was opened today where it is not full and nobody said when, and stays opened', () => {
+    expect(withLeft(sealed, 700, TODAY).openedOn).toBeNull();
+    expect(withLeft(sealed, 650, TODAY)).toMatchObject({ leftMl: 650, openedOn: TODAY });
+    const before = addDays(TODAY, -9);
+    expect(withLeft({ ...sealed, openedOn: before }, 700, TODAY).openedOn).toBe(before);
+    expect(withLeft({ ...sealed, sizeMl: null }, 100, TODAY).openedOn).toBeNull();
+  });
+
+  it('costs by the ml what it was paid, poured over what its first bottle was', () => {
+    const paid = { ...sealed, priceMinor: 2100, currency: 'EUR' as const };
+    const over = { ...sealed, id: crypto.randomUUID(), sizeMl: 100, decantedFrom: paid.id };
+    const byId = new Map([paid, over].map((b) => [b.id, b]));
+    expect([minorPerMl(paid, byId, 'EUR'), minorPerMl(over, byId, 'EUR')]).toEqual([3, 3]);
+    expect([minorPerMl(paid, byId, 'USD'), minorPerMl(sealed, byId, 'EUR')]).toEqual([undefined, undefined]);
+  });
+});
 
 describe('a bottle on the scale', () => {
   // OIML R 22 at 20 °C, kg/m³ (from memory): 40 % 948.05, 50 % 930.14, 60 % 909.13 by volume.

@@ -5,14 +5,10 @@ import { useAnswer } from '../solver/use-answer';
 import { count, listed, useWords } from '../words/use-words';
 import { useErrand } from './use-errand';
 
-/** The sentence of the Errand, and what stands under it. */
-export function useErrandWords() {
-  const answers = useAnswer();
-  const errands = useErrands();
-  const plans = usePlans();
-  const words = useWords();
+/** How the rest of the list stands, in a few words. */
+function useStanding() {
   const errand = useErrand();
-
+  const words = useWords();
   /** How the rest of the list stands, in a few words. */
   const standing = computed(() => {
     const { judged, baskets, swap } = errand;
@@ -30,6 +26,18 @@ export function useErrandWords() {
       : 'a swap is more to your taste';
   });
 
+  return { standing };
+}
+
+/** The sentence of the Errand, and what stands under it. */
+export function useErrandWords() {
+  const answers = useAnswer();
+  const errands = useErrands();
+  const plans = usePlans();
+  const words = useWords();
+  const errand = useErrand();
+
+  const { standing } = useStanding();
   const headline = computed(() => {
     if (errands.open) {
       const whole = errand.baskets.value?.whole;

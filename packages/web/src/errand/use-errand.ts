@@ -1,6 +1,6 @@
 import { upperFirst, lowerFirst } from '@uisce/core/base';
 import { createSharedComposable } from '@vueuse/core';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import type { PriceList } from '@uisce/core/catalogue';
 import {
   basketsOf,
@@ -19,6 +19,7 @@ import { useErrands } from '../household/use-errands';
 import { usePlans } from '../household/use-plans';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
+import type { Advice } from '../solver/tasks/questions';
 import { useQuestion } from '../solver/use-question';
 import { useAnswer } from '../solver/use-answer';
 import { count, oneAndMany, useWords } from '../words/use-words';
@@ -28,15 +29,12 @@ const JUDGE_AFTER_MS = 250;
 /** Months that the ladder looks ahead for this month's step. */
 const LADDER_MONTHS = 6;
 
-/** The errand before it begins, and while it is under way: its lines, its shops, and how good it is. */
-export const useErrand = createSharedComposable(() => {
+/** The shops of an errand: their prices, and what going to several of them would bring. */
+function useErrandShops() {
   const answers = useAnswer();
   const errands = useErrands();
   const plans = usePlans();
-  const stock = useStock();
   const catalogue = useCatalogue();
-  const words = useWords();
-
   const currency = computed(() => errands.open?.currency ?? catalogue.prices?.currency ?? 'EUR');
   /** Other shops that ask in the same money. */
   const otherShops = computed(() =>
@@ -72,11 +70,73 @@ export const useErrand = createSharedComposable(() => {
     compareShops(shopsFound.value ?? [], lists.value, errands.trips.hourMinor ?? 0),
   );
 
+  return { otherShops, shopName, lists, shopsFound, comparing, comparison };
+}
+
+/** The errand under way as it stands: what is found on the way is judged anew. */
+function useErrandAsItStands(lists: Ref<PriceList[]>) {
+  const errands = useErrands();
+  const { found: judged } = useQuestion(
+    'basket',
+    () => {
+      const errand = errands.open;
+      const plan = errand && errands.planOf(errand);
+      const all = lists.value;
+      if (!errand || !plan || shopsOf(errand).some((id) => !all.some((l) => l.id === id))) return undefined;
+      if (!errand.lines.some((l) => l.state === 'wanted')) return undefined;
+      return { of: { errand, lists: all }, brief: plan.brief };
+    },
+    { debounceMs: JUDGE_AFTER_MS },
+  );
+  /** What would be better than the rest of the list; nothing while it is the best. */
+  const swap = computed(() => (judged.value && !judged.value.still ? judged.value : undefined));
+  function takeSwap(): void {
+    if (errands.open && swap.value)
+      errands.edit('Took the swap', { lines: takenUp(errands.open, swap.value).lines });
+  }
+
+  return { judged, swap, takeSwap };
+}
+
+/** Wares of an errand in words. */
+function useWareWords() {
+  const catalogue = useCatalogue();
+  const words = useWords();
+  function wareName(ware: Ware): string {
+    switch (ware.is) {
+      case 'tool':
+        return catalogue.tools.get(ware.tool)?.name ?? ware.tool;
+      case 'glasses':
+        return count(ware.pieces, ...oneAndMany(catalogue.glassInSentence(ware.glass)));
+      case 'pantry':
+        return upperFirst(catalogue.pantryName(ware.pantry));
+      default:
+        return catalogue.kindName(ware.kind);
+    }
+  }
+
+  function wareInSentence(ware: Ware): string {
+    if (ware.is === 'tool') return catalogue.toolInSentence(ware.tool);
+    return 'kind' in ware ? catalogue.kindInSentence(ware.kind) : lowerFirst(wareName(ware));
+  }
+
+  /** How large one of it is; empty for a tool. */
+  function wareSize(ware: Ware): string {
+    if (ware.is === 'bottle') return words.size(ware.ml);
+    if (ware.is === 'pantry') return words.mass(ware.g);
+    if (ware.is === 'glasses') return `${words.volume(ware.capacityMl)} each`;
+    return ware.is === 'fresh' ? ware.sold : '';
+  }
+
+  return { wareName, wareInSentence, wareSize };
+}
+
+/** What is shopped for: the shops that are gone to, all of the plan or this month’s step. */
+function useChosenShops(lists: Ref<PriceList[]>, shopsFound: Ref<Advice<'shops'> | undefined>) {
+  const answers = useAnswer();
   /** The set of shops that is gone to, by its ids in a row; the one in use until another is chosen. */
   const chosen = ref('');
   const part = ref<'all' | 'month'>('all');
-  const withRestock = ref(false);
-  const withFresh = ref(false);
 
   const { found: ladder } = useQuestion(
     'ladder',
@@ -90,6 +150,16 @@ export const useErrand = createSharedComposable(() => {
   });
   const result = computed(() => atShops.value?.result ?? answers.result);
 
+  return { chosen, part, atShops, chosenLists, result, ladder };
+}
+
+/** What the list would be, were one to set out now: the plan’s, and what is bought beside it. */
+function usePreview({ part, chosenLists, atShops, result, ladder }: ReturnType<typeof useChosenShops>) {
+  const plans = usePlans();
+  const stock = useStock();
+  const catalogue = useCatalogue();
+  const withRestock = ref(false);
+  const withFresh = ref(false);
   /** The cheapest bottle of what is nearly empty, where the plan does not buy it anyway. */
   const restock = computed<ErrandLine[]>(() => {
     const home = chosenLists.value[0];
@@ -137,56 +207,24 @@ export const useErrand = createSharedComposable(() => {
   ]);
   const previewMinor = computed(() => preview.value.reduce((sum, l) => sum + lineMinor(l), 0));
 
+  return { restock, fresh, withRestock, withFresh, preview, previewMinor };
+}
+
+/** The errand before it begins, and while it is under way: its lines, its shops, and how good it is. */
+export const useErrand = createSharedComposable(() => {
+  const errands = useErrands();
+  const plans = usePlans();
+
+  const { otherShops, shopName, lists, shopsFound, comparing, comparison } = useErrandShops();
+  const shops = useChosenShops(lists, shopsFound);
+  const { chosen, part, ladder, atShops, result } = shops;
+  const { restock, fresh, withRestock, withFresh, preview, previewMinor } = usePreview(shops);
   /** Lines are the errand's while there is one, else those it would have. */
   const lines = computed(() => errands.open?.lines ?? preview.value);
   const baskets = computed(() => errands.open && basketsOf(errands.open));
 
-  /** The errand as it stands: what is found on the way is judged anew. */
-  const { found: judged } = useQuestion(
-    'basket',
-    () => {
-      const errand = errands.open;
-      const plan = errand && errands.planOf(errand);
-      const all = lists.value;
-      if (!errand || !plan || shopsOf(errand).some((id) => !all.some((l) => l.id === id))) return undefined;
-      if (!errand.lines.some((l) => l.state === 'wanted')) return undefined;
-      return { of: { errand, lists: all }, brief: plan.brief };
-    },
-    { debounceMs: JUDGE_AFTER_MS },
-  );
-  /** What would be better than the rest of the list; nothing while it is the best. */
-  const swap = computed(() => (judged.value && !judged.value.still ? judged.value : undefined));
-  function takeSwap(): void {
-    if (errands.open && swap.value)
-      errands.edit('Took the swap', { lines: takenUp(errands.open, swap.value).lines });
-  }
-
-  function wareName(ware: Ware): string {
-    switch (ware.is) {
-      case 'tool':
-        return catalogue.tools.get(ware.tool)?.name ?? ware.tool;
-      case 'glasses':
-        return count(ware.pieces, ...oneAndMany(catalogue.glassInSentence(ware.glass)));
-      case 'pantry':
-        return upperFirst(catalogue.pantryName(ware.pantry));
-      default:
-        return catalogue.kindName(ware.kind);
-    }
-  }
-
-  function wareInSentence(ware: Ware): string {
-    if (ware.is === 'tool') return catalogue.toolInSentence(ware.tool);
-    return 'kind' in ware ? catalogue.kindInSentence(ware.kind) : lowerFirst(wareName(ware));
-  }
-
-  /** How large one of it is; empty for a tool. */
-  function wareSize(ware: Ware): string {
-    if (ware.is === 'bottle') return words.size(ware.ml);
-    if (ware.is === 'pantry') return words.mass(ware.g);
-    if (ware.is === 'glasses') return `${words.volume(ware.capacityMl)} each`;
-    return ware.is === 'fresh' ? ware.sold : '';
-  }
-
+  const { judged, swap, takeSwap } = useErrandAsItStands(lists);
+  const { wareName, wareInSentence, wareSize } = useWareWords();
   /** What the way to the chosen shops costs, minor units. */
   const tripMinor = computed(() => atShops.value?.tripMinor ?? 0);
   function setOut(): void {

@@ -15,9 +15,9 @@ import { say, useGuestDraft, useParty } from './use-guests';
 /** Who comes and when. */
 const evenings = useEvenings();
 const { evening } = useEvening();
-const { open, draft, trouble, inBook, add, edit, keep, forget, against, isKnown, remove, fromBook, known } =
+const { open, draft, trouble, inBook, add, edit, keep, forget, against, isKnown, remove, fromBook } =
   useGuestDraft();
-const { thirst, setThirst, rename } = useParty();
+const { thirst, setThirst, rename, known } = useParty();
 </script>
 
 <template>

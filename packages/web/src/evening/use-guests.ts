@@ -78,10 +78,8 @@ export function useGuestDraft() {
     open.value = false;
   }
   /** What the book knows of somebody. */
-  function fromBook({ name, noAlcohol, drives, allergens, likes, dislikes }: Person): void {
-    add({ name, noAlcohol, drives, allergens, likes, dislikes });
-  }
-  const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => g.name === p.name));
+  const fromBook = ({ id: _id, limit: _limit, ...known }: Person): void => add(known);
+
   return {
     open,
     draft,
@@ -95,13 +93,13 @@ export function useGuestDraft() {
     isKnown,
     remove,
     fromBook,
-    known,
   };
 }
 
-/** The evening itself: how thirsty they are in each hour, and its name. */
+/** The evening itself: who of the book does not come yet, how thirsty they are in each hour, and its name. */
 export function useParty() {
   const evenings = useEvenings();
+  const log = useLog();
   const { evening } = useEvening();
   const thirst = computed(() => (evening.value ? thirstOf(evening.value) : []));
   function setThirst(hour: number, pours: number | null): void {
@@ -118,5 +116,6 @@ export function useParty() {
       evenings.edit(`The evening is called “${name}”`, { name });
   }
 
-  return { thirst, setThirst, rename };
+  const known = () => log.people.filter((p) => !evening.value?.guests.some((g) => g.name === p.name));
+  return { thirst, setThirst, rename, known };
 }

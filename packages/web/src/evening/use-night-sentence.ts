@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import { peopleOf } from '@uisce/core/evening';
+import { lastPoursAt, peopleOf } from '@uisce/core/evening';
 import { listed, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 import { sayGuests } from './use-evening-sentence';
@@ -8,8 +8,16 @@ import { useNight } from './use-night';
 /** How the night goes, in a sentence and a line under it. */
 export function useNightSentence() {
   const words = useWords();
-  const { evening } = useEvening();
-  const { isSettled, drinks, had, nameOf, glasses, planned, lastPours, isLast } = useNight();
+  const { evening, firstGlass, now } = useEvening();
+  const { isSettled, menu, pours, drinks, had, nameOf } = useNight();
+  const lastPours = computed(() =>
+    evening.value && firstGlass.value
+      ? new Date(firstGlass.value.getTime() + lastPoursAt(evening.value) * 60_000)
+      : undefined,
+  );
+  const isLast = computed(() => lastPours.value !== undefined && now.value >= lastPours.value);
+  const glasses = computed(() => pours.value.reduce((sum, p) => sum + p.glasses, 0));
+  const planned = computed(() => menu.value.reduce((sum, d) => sum + d.glasses, 0));
 
   const headline = computed(() => {
     const e = evening.value;

@@ -3,7 +3,6 @@ import { computed, type Ref } from 'vue';
 import { standardDrink } from '@uisce/core/drink';
 import {
   drinksTonight,
-  lastPoursAt,
   menuHere,
   poursOfEvening,
   settledMenu,
@@ -51,15 +50,31 @@ function useHad(evening: Ref<Evening | undefined>) {
   return { had, sayHad };
 }
 
+/** What guests ask for, until it is made. */
+function useAsks() {
+  const order = useOrder();
+  /** What is asked for and not made yet, by guest. */
+  const waiting = (name: string) => order.lines.value.filter((l) => l.for.includes(name)).map((l) => l.name);
+
+  /** A guest asks for a drink: it stands on the round, in their name. */
+  function ask(guest: Guest, drink: SettledDrink): void {
+    const line = order.lines.value.find((l) => l.drink === drink.id);
+    order.add(drink.id);
+    const who = order.lines.value.find((l) => l.drink === drink.id)?.for ?? line?.for ?? [];
+    if (!who.includes(guest.name)) order.setFor(drink.id, [...who, guest.name]);
+  }
+
+  return { waiting, ask };
+}
+
 /** The evening while it goes on: who had what, what is to come, what runs low. */
 export const useNight = createSharedComposable(() => {
   const evenings = useEvenings();
   const log = useLog();
-  const order = useOrder();
   const pouring = usePouring();
   const stock = useStock();
   const catalogue = useCatalogue();
-  const { evening, plan, firstGlass, now } = useEvening();
+  const { evening, plan } = useEvening();
   const { had, sayHad } = useHad(evening);
 
   const isSettled = computed(
@@ -86,16 +101,7 @@ export const useNight = createSharedComposable(() => {
     ),
   );
 
-  /** What is asked for and not made yet, by guest. */
-  const waiting = (name: string) => order.lines.value.filter((l) => l.for.includes(name)).map((l) => l.name);
-
-  /** A guest asks for a drink: it stands on the round, in their name. */
-  function ask(guest: Guest, drink: SettledDrink): void {
-    const line = order.lines.value.find((l) => l.drink === drink.id);
-    order.add(drink.id);
-    const who = order.lines.value.find((l) => l.drink === drink.id)?.for ?? line?.for ?? [];
-    if (!who.includes(guest.name)) order.setFor(drink.id, [...who, guest.name]);
-  }
+  const { waiting, ask } = useAsks();
   /** Settle the menu: from here on it does not change when bottles empty. */
   function settle(): void {
     const p = plan.value;
@@ -106,14 +112,6 @@ export const useNight = createSharedComposable(() => {
     if (e) evenings.edit(`${name} is off the menu`, { off: [...e.off, id] });
   }
 
-  const lastPours = computed(() =>
-    evening.value && firstGlass.value
-      ? new Date(firstGlass.value.getTime() + lastPoursAt(evening.value) * 60_000)
-      : undefined,
-  );
-  const isLast = computed(() => lastPours.value !== undefined && now.value >= lastPours.value);
-  const glasses = computed(() => pours.value.reduce((sum, p) => sum + p.glasses, 0));
-  const planned = computed(() => menu.value.reduce((sum, d) => sum + d.glasses, 0));
   const nameOf = (id: string) => menu.value.find((d) => d.id === id)?.name ?? id;
 
   return {
@@ -128,9 +126,6 @@ export const useNight = createSharedComposable(() => {
     nameOf,
     had,
     sayHad,
-    glasses,
-    planned,
-    lastPours,
-    isLast,
+    pours,
   };
 });

@@ -32,8 +32,8 @@ import { useSettings } from './use-settings';
 /** The shop in use when this browser was last here, so that its prices can be asked for at once. */
 const lastShop = useLocalStorage('uisce:shop', '');
 
-/** The catalogue and the price lists: what there is to pour and what it costs. */
-export const useCatalogue = defineStore('catalogue', () => {
+/** The shipped catalogue, and the library with what the household wrote: its drinks count wherever the shipped ones do. */
+function useLibrary() {
   const keeper = useKeeper();
   const settings = useSettings();
   const loaded = ref(false);
@@ -60,6 +60,15 @@ export const useCatalogue = defineStore('catalogue', () => {
     });
   });
 
+  return { loaded, shipped, releaseTag, shippedTag, ownRecipes, ownKinds, catalogue };
+}
+
+type Library = ReturnType<typeof useLibrary>;
+
+/** What things cost here: the shops, own prices laid over them, and what was paid. */
+function usePrices({ loaded, catalogue, ownRecipes, ownKinds }: Library) {
+  const keeper = useKeeper();
+  const settings = useSettings();
   const shops = ref<PriceListSummary[]>([]);
   const ownPrices = computed<PriceList[]>((before) => keeper.all(keptOwnPrices, before));
   /** Prices that were paid: at their shop they hold before what its list says. */
@@ -70,42 +79,6 @@ export const useCatalogue = defineStore('catalogue', () => {
   ]);
   /** Own prices laid over their shop, or a shop by itself. */
   const prices = shallowRef<PriceList>();
-
-  const soldKinds = computed(() => kindIndex(catalogue.value.kinds));
-  /** Drinks that stand mixed in bottles are kinds of their own; the same list while nothing of it has changed. */
-  const mixedKinds = computed<Kind[]>((before) => {
-    const now = kindsOfMixed(keeper.all(keptBatch), catalogue.value, soldKinds.value);
-    return before && dequal(before, now) ? before : now;
-  });
-  const kinds = computed<ReadonlyMap<string, Kind>>(() =>
-    mixedKinds.value.length === 0
-      ? soldKinds.value
-      : new Map([...soldKinds.value, ...mixedKinds.value.map((k) => [k.id, k] as const)]),
-  );
-  /** Shipped drinks as they are printed, whatever the house makes of them. */
-  const printed = computed(() => new Map(shipped.value.recipes.map((r) => [r.id, r])));
-  const recipes = computed(() => new Map(catalogue.value.recipes.map((r) => [r.id, r])));
-  const glasses = computed(() => new Map(catalogue.value.glasses.map((g) => [g.id, g])));
-  const tools = computed(() => new Map(catalogue.value.tools.map((t) => [t.id, t])));
-  const families = computed(() => new Map(catalogue.value.families.map((f) => [f.id, f])));
-  const sources = computed(() => new Map(catalogue.value.sources.map((s) => [s.id, s])));
-  /** Drinks in the catalogue, variants of one drink counted once. */
-  const drinkCount = computed(() => new Set(catalogue.value.recipes.map(drinkKey)).size);
-  const bottles = computed(() => new Map(prices.value?.bottles.map((b) => [b.id, b])));
-
-  /** Read what came with the program. */
-  async function load(): Promise<void> {
-    // Most likely it is the shop of last time: it comes with the rest.
-    if (lastShop.value !== '') void shop(lastShop.value).catch(() => undefined);
-    const [read, lists] = await Promise.all([
-      apiTagged<Catalogue>('/catalogue'),
-      api<PriceListSummary[]>('/price-lists'),
-    ]);
-    shops.value = lists.filter((list) => !list.own);
-    shipped.value = read.body;
-    releaseTag.value = read.tag;
-    loaded.value = true;
-  }
 
   const read = new Map<string, Promise<PriceList>>();
   function shop(id: string): Promise<PriceList> {
@@ -138,16 +111,39 @@ export const useCatalogue = defineStore('catalogue', () => {
     if (loaded.value) void readPrices();
   });
 
-  /** Keep own recipes, with words for the undo list. Batches begun before they kept a copy take one of what goes. */
-  function keepOwnRecipes(recipes: HomeMade[], change: string): void {
-    const gone = new Map(ownRecipes.value.filter((r) => !recipes.includes(r)).map((r) => [r.id, r]));
-    const orphans = keeper.all(keptBatch).flatMap((batch) => {
-      const recipe = batch.recipe ? undefined : gone.get(batch.recipeId);
-      return recipe ? [keeper.write(keptBatch, { ...batch, recipe })] : [];
-    });
-    keeper.keepAll(change, keeper.write(keptOwnRecipes, recipes), ...orphans);
-  }
+  return { shops, paid, priceLists, prices, shop, readPrices, listOf };
+}
 
+/** The things of the library by their ids. */
+function useIndexes({ shipped, catalogue }: Library) {
+  const keeper = useKeeper();
+  const soldKinds = computed(() => kindIndex(catalogue.value.kinds));
+  /** Drinks that stand mixed in bottles are kinds of their own; the same list while nothing of it has changed. */
+  const mixedKinds = computed<Kind[]>((before) => {
+    const now = kindsOfMixed(keeper.all(keptBatch), catalogue.value, soldKinds.value);
+    return before && dequal(before, now) ? before : now;
+  });
+  const kinds = computed<ReadonlyMap<string, Kind>>(() =>
+    mixedKinds.value.length === 0
+      ? soldKinds.value
+      : new Map([...soldKinds.value, ...mixedKinds.value.map((k) => [k.id, k] as const)]),
+  );
+  /** Shipped drinks as they are printed, whatever the house makes of them. */
+  const printed = computed(() => new Map(shipped.value.recipes.map((r) => [r.id, r])));
+  const recipes = computed(() => new Map(catalogue.value.recipes.map((r) => [r.id, r])));
+  const glasses = computed(() => new Map(catalogue.value.glasses.map((g) => [g.id, g])));
+  const tools = computed(() => new Map(catalogue.value.tools.map((t) => [t.id, t])));
+  const families = computed(() => new Map(catalogue.value.families.map((f) => [f.id, f])));
+  const pantry = computed(() => new Map(catalogue.value.pantry.map((p) => [p.id, p])));
+  const sources = computed(() => new Map(catalogue.value.sources.map((s) => [s.id, s])));
+
+  return { kinds, printed, recipes, glasses, tools, families, sources, pantry };
+}
+
+type Indexes = Pick<ReturnType<typeof useIndexes>, 'kinds' | 'glasses' | 'tools' | 'families' | 'pantry'>;
+
+/** How things of the catalogue are called, by their ids. */
+function useNames({ kinds, glasses, tools, families, pantry }: Indexes) {
   /** How a thing of the catalogue is called within a sentence, by its id. */
   const spoken =
     (index: () => ReadonlyMap<string, { name: string; proper?: boolean | undefined }>) => (id: string) => {
@@ -164,12 +160,58 @@ export const useCatalogue = defineStore('catalogue', () => {
     return kinds.value.get(id)?.name ?? id;
   }
 
-  const pantry = computed(() => new Map(catalogue.value.pantry.map((p) => [p.id, p])));
   const pantryInSentence = spoken(() => pantry.value);
   function pantryName(id: string): string {
     return pantry.value.get(id)?.name ?? id;
   }
 
+  return {
+    kindName,
+    kindInSentence,
+    glassInSentence,
+    toolInSentence,
+    familyInSentence,
+    pantryName,
+    pantryInSentence,
+  };
+}
+
+/** The catalogue and the price lists: what there is to pour and what it costs. */
+export const useCatalogue = defineStore('catalogue', () => {
+  const keeper = useKeeper();
+  const library = useLibrary();
+  const { loaded, shipped, releaseTag, shippedTag, ownRecipes, catalogue } = library;
+  const { shops, paid, priceLists, prices, shop, readPrices, listOf } = usePrices(library);
+  const { kinds, printed, recipes, glasses, tools, families, sources, pantry } = useIndexes(library);
+  /** Drinks in the catalogue, variants of one drink counted once. */
+  const drinkCount = computed(() => new Set(catalogue.value.recipes.map(drinkKey)).size);
+  const bottles = computed(() => new Map(prices.value?.bottles.map((b) => [b.id, b])));
+
+  /** Read what came with the program. */
+  async function load(): Promise<void> {
+    // Most likely it is the shop of last time: it comes with the rest.
+    if (lastShop.value !== '') void shop(lastShop.value).catch(() => undefined);
+    const [read, lists] = await Promise.all([
+      apiTagged<Catalogue>('/catalogue'),
+      api<PriceListSummary[]>('/price-lists'),
+    ]);
+    shops.value = lists.filter((list) => !list.own);
+    shipped.value = read.body;
+    releaseTag.value = read.tag;
+    loaded.value = true;
+  }
+
+  /** Keep own recipes, with words for the undo list. Batches begun before they kept a copy take one of what goes. */
+  function keepOwnRecipes(recipes: HomeMade[], change: string): void {
+    const gone = new Map(ownRecipes.value.filter((r) => !recipes.includes(r)).map((r) => [r.id, r]));
+    const orphans = keeper.all(keptBatch).flatMap((batch) => {
+      const recipe = batch.recipe ? undefined : gone.get(batch.recipeId);
+      return recipe ? [keeper.write(keptBatch, { ...batch, recipe })] : [];
+    });
+    keeper.keepAll(change, keeper.write(keptOwnRecipes, recipes), ...orphans);
+  }
+
+  const names = useNames({ kinds, glasses, tools, families, pantry });
   return {
     loaded,
     all: catalogue,
@@ -191,13 +233,7 @@ export const useCatalogue = defineStore('catalogue', () => {
     listOf,
     ownRecipes,
     keepOwnRecipes,
-    kindName,
-    kindInSentence,
-    glassInSentence,
-    toolInSentence,
-    familyInSentence,
     pantry,
-    pantryName,
-    pantryInSentence,
+    ...names,
   };
 });

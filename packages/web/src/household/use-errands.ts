@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed } from 'vue';
+import { computed, type Ref } from 'vue';
 import {
   keptBottle,
   keptErrand,
@@ -9,7 +9,14 @@ import {
   keptKittyEntry,
   keptTrips,
 } from '@uisce/core/kept';
-import { putAway, type Errand, type ErrandLine, type KittyEntry, type Trips } from '@uisce/core/errand';
+import {
+  newErrand,
+  putAway,
+  type Errand,
+  type ErrandLine,
+  type KittyEntry,
+  type Trips,
+} from '@uisce/core/errand';
 import type { Plan } from '@uisce/core/plan';
 import { useKeeper } from '../kept/use-keeper';
 import { useKit } from './use-kit';
@@ -17,43 +24,55 @@ import { usePlans } from './use-plans';
 import { useToday } from './use-today';
 import { useCatalogue } from './use-catalogue';
 
-/** Shopping trips, the kitty, and the shops that the household goes to. */
-export const useErrands = defineStore('errands', () => {
+/** The kitty: what was put in, and spent. */
+function useKitty() {
   const keeper = useKeeper();
-  const kits = useKit();
   const plans = usePlans();
-  const catalogue = useCatalogue();
   const today = useToday();
-
-  const errands = computed<Errand[]>((before) => keeper.all(keptErrand, before));
-  /** The one that is under way. */
-  const open = computed(() => errands.value.find((e) => e.endedOn === null));
-  const past = computed(() =>
-    errands.value
-      .filter((e) => e.endedOn !== null)
-      .sort((a, b) => ((a.endedOn ?? '') < (b.endedOn ?? '') ? 1 : -1)),
-  );
   const entries = computed<KittyEntry[]>((before) => keeper.all(keptKittyEntry, before));
-  const trips = computed(() => keeper.single(keptTrips));
-  /** The plan that an errand buys for; the open one where that is gone. */
-  const planOf = (errand: Errand): Plan | undefined =>
-    plans.plans.find((p) => p.id === errand.planId) ?? plans.current;
+  /** Put money into the kitty: the Brief's money grows by it. */
+  function setAside(minor: number): void {
+    const plan = plans.current;
+    if (plan === undefined || minor <= 0) return;
+    const entry: KittyEntry = {
+      id: crypto.randomUUID(),
+      on: today.iso(),
+      purpose: 'set-aside',
+      minor,
+      currency: plan.brief.currency,
+      shop: '',
+      note: '',
+      errandId: null,
+    };
+    const brief = { ...plan.brief, moneyNowMinor: plan.brief.moneyNowMinor + minor };
+    keeper.keepAll(
+      'Set money aside',
+      keeper.write(keptKittyEntry, entry),
+      keeper.write(keptPlan, { ...plan, brief }),
+    );
+  }
 
+  return { entries, setAside };
+}
+
+/** The errand under way: begun, changed, given up. */
+function useOpenErrand(open: Readonly<Ref<Errand | undefined>>) {
+  const keeper = useKeeper();
+  const plans = usePlans();
+  const today = useToday();
   /** Set out with a list, for a plan's answer and so much money. */
   function begin(lines: ErrandLine[], moneyMinor: number, reserveMinor: number): void {
     const plan = plans.current;
     if (plan === undefined) return;
-    const errand: Errand = {
+    const errand = newErrand({
       id: crypto.randomUUID(),
       planId: plan.id,
       startedOn: today.iso(),
-      endedOn: null,
       currency: plan.brief.currency,
       moneyMinor,
       reserveMinor,
       lines,
-      receipts: [],
-    };
+    });
     keeper.keep(keptErrand, errand, 'Set out on an errand');
   }
 
@@ -74,7 +93,19 @@ export const useErrands = defineStore('errands', () => {
     if (open.value) keeper.remove(keptErrand, open.value.id, 'Gave the errand up');
   }
 
-  /** Put the errand under way away: everything it brought, in one change. */
+  return { begin, edit, editLine, typeReceipt, giveUp };
+}
+
+/** Put the errand under way away: everything it brought, in one change. */
+function usePuttingAway(
+  open: Readonly<Ref<Errand | undefined>>,
+  trips: Readonly<Ref<Trips>>,
+  planOf: (errand: Errand) => Plan | undefined,
+) {
+  const keeper = useKeeper();
+  const kits = useKit();
+  const catalogue = useCatalogue();
+  const today = useToday();
   function finish(): void {
     const errand = open.value;
     if (errand === undefined) return;
@@ -103,28 +134,30 @@ export const useErrands = defineStore('errands', () => {
     );
   }
 
-  /** Put money into the kitty: the Brief's money grows by it. */
-  function setAside(minor: number): void {
-    const plan = plans.current;
-    if (plan === undefined || minor <= 0) return;
-    const entry: KittyEntry = {
-      id: crypto.randomUUID(),
-      on: today.iso(),
-      purpose: 'set-aside',
-      minor,
-      currency: plan.brief.currency,
-      shop: '',
-      note: '',
-      errandId: null,
-    };
-    const brief = { ...plan.brief, moneyNowMinor: plan.brief.moneyNowMinor + minor };
-    keeper.keepAll(
-      'Set money aside',
-      keeper.write(keptKittyEntry, entry),
-      keeper.write(keptPlan, { ...plan, brief }),
-    );
-  }
+  return { finish };
+}
 
+/** Shopping trips, the kitty, and the shops that the household goes to. */
+export const useErrands = defineStore('errands', () => {
+  const keeper = useKeeper();
+  const plans = usePlans();
+
+  const errands = computed<Errand[]>((before) => keeper.all(keptErrand, before));
+  /** The one that is under way. */
+  const open = computed(() => errands.value.find((e) => e.endedOn === null));
+  const past = computed(() =>
+    errands.value
+      .filter((e) => e.endedOn !== null)
+      .sort((a, b) => ((a.endedOn ?? '') < (b.endedOn ?? '') ? 1 : -1)),
+  );
+  const { entries, setAside } = useKitty();
+  const trips = computed(() => keeper.single(keptTrips));
+  /** The plan that an errand buys for; the open one where that is gone. */
+  const planOf = (errand: Errand): Plan | undefined =>
+    plans.plans.find((p) => p.id === errand.planId) ?? plans.current;
+
+  const { begin, edit, editLine, typeReceipt, giveUp } = useOpenErrand(open);
+  const { finish } = usePuttingAway(open, trips, planOf);
   function editTrips(change: string, part: Partial<Trips>): void {
     keeper.keep(keptTrips, { ...trips.value, ...part }, change);
   }

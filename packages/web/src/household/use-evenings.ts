@@ -4,13 +4,14 @@ import { addDays } from '@uisce/core/base';
 import {
   again,
   costOfEvening,
-  eveningSchema,
   learntThirst,
   lineOfMissing,
+  newEvening,
   type Evening,
   type Guest,
   type MissingItem,
 } from '@uisce/core/evening';
+import { newErrand } from '@uisce/core/errand';
 import { keptErrand, keptEvening } from '@uisce/core/kept';
 import { api } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
@@ -20,13 +21,66 @@ import { usePlans } from './use-plans';
 import { useToday } from './use-today';
 import { useCatalogue } from './use-catalogue';
 
-/** Evenings with guests: the one to come, and those that were. */
-export const useEvenings = defineStore('evenings', () => {
+/** The household’s book of guests. */
+function useGuestBook() {
+  const keeper = useKeeper();
+  const log = useLog();
+  /** A guest is kept in the household's book, or what the book says of them is changed. */
+  function keepInBook({ id, name, likes, dislikes, allergens, noAlcohol, drives }: Guest): void {
+    const known = log.people.find((p) => p.name === name);
+    const person = { id: known?.id ?? id, name, likes, dislikes, allergens, noAlcohol, drives };
+    log.keepPerson({ ...person, limit: known?.limit ?? null }, `${name} is in the book`);
+  }
+  /** Forgotten: out of the book, nameless in every evening and pour, and in what undo remembers; every page reads anew. */
+  async function forget(name: string, backups: 'keep' | 'drop' = 'keep'): Promise<void> {
+    await keeper.flush();
+    await api('/people/forget', { method: 'POST', body: { name, backups } });
+  }
+
+  return { keepInBook, forget };
+}
+
+/** What an evening lacks, as something to buy. */
+function useMissingToErrand() {
   const keeper = useKeeper();
   const errands = useErrands();
   const plans = usePlans();
   const today = useToday();
   const catalogue = useCatalogue();
+  /** What is missing goes onto the errand, the one under way or a new one. */
+  function toErrand(missing: readonly MissingItem[], by?: string): void {
+    const shop = catalogue.prices?.id;
+    if (shop === undefined) return;
+    const lines = missing.flatMap((m) => lineOfMissing(m, shop, by) ?? []);
+    const open = errands.open;
+    if (open) {
+      const there = new Set(open.lines.map((l) => l.id));
+      const more = lines.filter((l) => !there.has(l.id));
+      keeper.keep(keptErrand, { ...open, lines: [...open.lines, ...more] }, 'What the evening lacks');
+      return;
+    }
+    const sum = lines.reduce((total, l) => total + l.count * l.listedMinor, 0);
+    keeper.keep(
+      keptErrand,
+      newErrand({
+        id: crypto.randomUUID(),
+        planId: plans.current?.id ?? null,
+        startedOn: today.iso(),
+        currency: catalogue.prices?.currency ?? 'EUR',
+        moneyMinor: sum,
+        lines,
+      }),
+      'What the evening lacks',
+    );
+  }
+
+  return { toErrand };
+}
+
+/** Evenings with guests: the one to come, and those that were. */
+export const useEvenings = defineStore('evenings', () => {
+  const keeper = useKeeper();
+  const today = useToday();
 
   const log = useLog();
   const all = computed<Evening[]>((before) => keeper.all(keptEvening, before));
@@ -45,22 +99,7 @@ export const useEvenings = defineStore('evenings', () => {
   );
 
   function begin(): void {
-    const evening = eveningSchema.parse({
-      id: crypto.randomUUID(),
-      name: 'An evening',
-      on: addDays(today.iso(), 4),
-      from: '20:00',
-      hours: 4,
-      guestCard: null,
-      guests: [],
-      size: 4,
-      must: [],
-      never: [],
-      atWork: true,
-      freezerLitres: null,
-      done: [],
-      endedOn: null,
-    });
+    const evening = newEvening(crypto.randomUUID(), addDays(today.iso(), 4));
     keeper.keep(keptEvening, evening, 'An evening');
   }
   function edit(change: string, part: Partial<Evening>): void {
@@ -83,47 +122,7 @@ export const useEvenings = defineStore('evenings', () => {
     keeper.keep(keptEvening, next, `${evening.name} again`);
   }
 
-  /** A guest is kept in the household's book, or what the book says of them is changed. */
-  function keepInBook({ id, name, likes, dislikes, allergens, noAlcohol, drives }: Guest): void {
-    const known = log.people.find((p) => p.name === name);
-    const person = { id: known?.id ?? id, name, likes, dislikes, allergens, noAlcohol, drives };
-    log.keepPerson({ ...person, limit: known?.limit ?? null }, `${name} is in the book`);
-  }
-  /** Forgotten: out of the book, nameless in every evening and pour, and in what undo remembers; every page reads anew. */
-  async function forget(name: string, backups: 'keep' | 'drop' = 'keep'): Promise<void> {
-    await keeper.flush();
-    await api('/people/forget', { method: 'POST', body: { name, backups } });
-  }
-
-  /** What is missing goes onto the errand, the one under way or a new one. */
-  function toErrand(missing: readonly MissingItem[], by?: string): void {
-    const shop = catalogue.prices?.id;
-    if (shop === undefined) return;
-    const lines = missing.flatMap((m) => lineOfMissing(m, shop, by) ?? []);
-    const open = errands.open;
-    if (open) {
-      const there = new Set(open.lines.map((l) => l.id));
-      const more = lines.filter((l) => !there.has(l.id));
-      keeper.keep(keptErrand, { ...open, lines: [...open.lines, ...more] }, 'What the evening lacks');
-      return;
-    }
-    const sum = lines.reduce((total, l) => total + l.count * l.listedMinor, 0);
-    keeper.keep(
-      keptErrand,
-      {
-        id: crypto.randomUUID(),
-        planId: plans.current?.id ?? null,
-        startedOn: today.iso(),
-        endedOn: null,
-        currency: catalogue.prices?.currency ?? 'EUR',
-        moneyMinor: sum,
-        reserveMinor: 0,
-        lines,
-        receipts: [],
-      },
-      'What the evening lacks',
-    );
-  }
-
+  const { keepInBook, forget } = useGuestBook();
+  const { toErrand } = useMissingToErrand();
   return { all, next, past, begin, edit, giveUp, close, askAgain, keepInBook, forget, toErrand };
 });

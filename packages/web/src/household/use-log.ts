@@ -21,7 +21,7 @@ import {
   type Round,
   type Stock,
 } from '@uisce/core/pouring';
-import type { Bottle } from '@uisce/core/stock';
+import { minorPerMl, type Bottle } from '@uisce/core/stock';
 import { useKeeper } from '../kept/use-keeper';
 import { useBatches } from './use-batches';
 import { useKit } from './use-kit';
@@ -32,25 +32,12 @@ import { useCatalogue } from './use-catalogue';
 /** What is poured of an evening is written down at this hour, where only the day is known. */
 const EVENING_AT = 'T20:00:00';
 
-/** The log of what was poured, who drinks here, and the round under way. */
-export const useLog = defineStore('log', () => {
+/** The stock that is poured from as it is now, and the writes that a pour or its taking back leaves. */
+function useStockNow() {
   const keeper = useKeeper();
   const batches = useBatches();
-  const kits = useKit();
   const stock = useStock();
-  const today = useToday();
   const catalogue = useCatalogue();
-
-  const pours = computed<Pour[]>((before) => keeper.all(keptPour, before));
-  const people = computed(() => keeper.all(keptPerson).sort((a, b) => (a.name < b.name ? -1 : 1)));
-  const round = computed(() => keeper.single(keptRound).round);
-
-  /** What rounds are made with here. */
-  const bar = computed<Bar>(() => ({
-    catalogue: catalogue.all,
-    kinds: stock.here.kinds,
-    kit: kits.kit,
-  }));
   const batchesLeft = (): BatchLeft[] => batchesAsStock(batches.batches, catalogue.all, catalogue.kinds);
   function stockNow(): Stock {
     const currency = catalogue.prices?.currency ?? null;
@@ -58,30 +45,11 @@ export const useLog = defineStore('log', () => {
     return {
       bottles: stock.bottles,
       batches: batchesLeft(),
-      kinds: bar.value.kinds,
+      kinds: stock.here.kinds,
       currency,
-      minorPerMl: (id) => {
-        const bottle = byId.get(id);
-        // What was poured over cost what its first bottle did.
-        const paid = bottle?.decantedFrom ? (byId.get(bottle.decantedFrom) ?? bottle) : bottle;
-        if (!paid || paid.priceMinor === null || paid.sizeMl === null || paid.currency !== currency)
-          return undefined;
-        return paid.priceMinor / paid.sizeMl;
-      },
+      minorPerMl: (id) => minorPerMl(byId.get(id), byId, currency),
     };
   }
-  /** The evening that it is now; day and hour of one moment, so that midnight falls between none of them. */
-  const evening = () => {
-    const now = new Date();
-    const day = formatISO(now, { representation: 'date' });
-    return eveningOf(day, now.getHours(), (of) => addDays(of, -1));
-  };
-  const written = (on: string) => ({
-    at: on === evening() ? new Date().toISOString() : new Date(`${on}${EVENING_AT}`).toISOString(),
-    on,
-    newId: () => crypto.randomUUID(),
-  });
-
   /** Stock as a pour or its taking back leaves it. */
   const stockWrites = ({ bottles, batches: left }: Pick<Logged, 'bottles' | 'batches'>) => [
     ...bottles.map((b) => keeper.write(keptBottle, b)),
@@ -95,18 +63,13 @@ export const useLog = defineStore('log', () => {
     ...stockWrites(logged),
   ];
 
-  /** Write drinks down without steps, tonight or on another evening. */
-  function writeDown(orders: readonly Order[], on = evening(), verdict: number | null = null): void {
-    const logged = logOrders(orders, stockNow(), written(on));
-    const rated = { ...logged, pours: logged.pours.map((p) => ({ ...p, verdict })) };
-    keeper.keepAll(`Poured ${orders.map((o) => o.drink.name).join(', ')}`, ...pourWrites(rated));
-  }
+  return { batchesLeft, stockNow, stockWrites, pourWrites };
+}
 
-  /** Glasses of one bottle by itself, written down tonight. */
-  function pourNeat(bottle: Bottle, of: { ml: number; glasses: number; for: string[] }): void {
-    const logged = pourNeatOf(bottle, of, stockNow(), written(evening()));
-    if (logged) keeper.keepAll(`Poured ${logged.pours[0]?.name ?? ''}`.slice(0, 120), ...pourWrites(logged));
-  }
+/** The round under way, kept step by step. */
+function useRound() {
+  const keeper = useKeeper();
+  const round = computed(() => keeper.single(keptRound).round);
 
   function keepRound(next: Round | null, change = 'A step'): void {
     keeper.keep(keptRound, { round: next }, change);
@@ -127,6 +90,54 @@ export const useLog = defineStore('log', () => {
       worked: {},
     });
   }
+
+  return { round, keepRound, begin };
+}
+
+/** Who drinks here. */
+function usePeople() {
+  const keeper = useKeeper();
+  const people = computed(() => keeper.all(keptPerson).sort((a, b) => (a.name < b.name ? -1 : 1)));
+  function keepPerson(person: Person, change: string): void {
+    keeper.keep(keptPerson, person, change);
+  }
+  function removePerson({ id, name }: Person): void {
+    keeper.remove(keptPerson, id, `${name} goes`);
+  }
+
+  return { people, keepPerson, removePerson };
+}
+
+/** The evening that it is now; day and hour of one moment, so that midnight falls between none of them. */
+const evening = () => {
+  const now = new Date();
+  const day = formatISO(now, { representation: 'date' });
+  return eveningOf(day, now.getHours(), (of) => addDays(of, -1));
+};
+const written = (on: string) => ({
+  at: on === evening() ? new Date().toISOString() : new Date(`${on}${EVENING_AT}`).toISOString(),
+  on,
+  newId: () => crypto.randomUUID(),
+});
+
+/** What was poured is written down, and the levels fall with it, in one change. */
+function useWritingDown({ stockNow, stockWrites, pourWrites }: ReturnType<typeof useStockNow>) {
+  const keeper = useKeeper();
+  const today = useToday();
+  const catalogue = useCatalogue();
+  /** Write drinks down without steps, tonight or on another evening. */
+  function writeDown(orders: readonly Order[], on = evening(), verdict: number | null = null): void {
+    const logged = logOrders(orders, stockNow(), written(on));
+    const rated = { ...logged, pours: logged.pours.map((p) => ({ ...p, verdict })) };
+    keeper.keepAll(`Poured ${orders.map((o) => o.drink.name).join(', ')}`, ...pourWrites(rated));
+  }
+
+  /** Glasses of one bottle by itself, written down tonight. */
+  function pourNeat(bottle: Bottle, of: { ml: number; glasses: number; for: string[] }): void {
+    const logged = pourNeatOf(bottle, of, stockNow(), written(evening()));
+    if (logged) keeper.keepAll(`Poured ${logged.pours[0]?.name ?? ''}`.slice(0, 120), ...pourWrites(logged));
+  }
+
   /** The round is served, or given up: what went in is written down, and the levels fall, in one change. */
   function finish(of: Round, inHand: RoundInHand, done: boolean): void {
     const logged = logRound(of, inHand, stockNow(), written(evening()), done);
@@ -152,6 +163,28 @@ export const useLog = defineStore('log', () => {
     keeper.keepAll(change, keeper.write(keptBatch, batch), ...stockWrites(drawn));
   }
 
+  return { writeDown, pourNeat, finish, bottleMixed };
+}
+
+/** The log of what was poured, who drinks here, and the round under way. */
+export const useLog = defineStore('log', () => {
+  const keeper = useKeeper();
+  const kits = useKit();
+  const stock = useStock();
+  const catalogue = useCatalogue();
+
+  const pours = computed<Pour[]>((before) => keeper.all(keptPour, before));
+  const { people, keepPerson, removePerson } = usePeople();
+  const { round, keepRound, begin } = useRound();
+  /** What rounds are made with here. */
+  const bar = computed<Bar>(() => ({
+    catalogue: catalogue.all,
+    kinds: stock.here.kinds,
+    kit: kits.kit,
+  }));
+  const stockOfNow = useStockNow();
+  const { batchesLeft, stockWrites } = stockOfNow;
+  const { writeDown, pourNeat, finish, bottleMixed } = useWritingDown(stockOfNow);
   function edit(id: string, change: string, part: Partial<Pour>): void {
     const pour = pours.value.find((p) => p.id === id);
     if (pour) keeper.keep(keptPour, { ...pour, ...part }, change);
@@ -162,13 +195,6 @@ export const useLog = defineStore('log', () => {
     if (pour === undefined) return;
     const back = givenBack(pour, stock.bottles, batchesLeft());
     keeper.keepAll(`Took back ${pour.name}`, keeper.writeGone(keptPour, id), ...stockWrites(back));
-  }
-
-  function keepPerson(person: Person, change: string): void {
-    keeper.keep(keptPerson, person, change);
-  }
-  function removePerson({ id, name }: Person): void {
-    keeper.remove(keptPerson, id, `${name} goes`);
   }
 
   return {

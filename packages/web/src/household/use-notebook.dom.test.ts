@@ -5,7 +5,7 @@ import { OWN, type Collection } from '@uisce/core/notebook';
 import { useKeeper } from '../kept/use-keeper';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { openPage, SmallServer } from '../testing/small-server';
-import { useNotebook, withoutDrink } from './use-notebook';
+import { useNotebook } from './use-notebook';
 import { usePlans } from './use-plans';
 import { useCatalogue } from './use-catalogue';
 
@@ -163,9 +163,4 @@ describe('kinds of our own', () => {
     expect(notebook.madeWith('rum')).toEqual(['Rum or gin']);
     expect(notebook.madeWith('bitter')).toEqual([]);
   });
-});
-
-it('a collection without a drink has no page of it either', () => {
-  const left = withoutDrink(collection(['a', 'b'], { a: '3', b: '7' }), 'a');
-  expect([left.drinks, left.pages]).toEqual([['b'], { b: '7' }]);
 });

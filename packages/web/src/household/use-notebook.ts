@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia';
-import { computed } from 'vue';
+import { computed, type Ref } from 'vue';
 import type { Kind, Recipe } from '@uisce/core/catalogue';
 import {
+  goneWithDrink,
   keptCollection,
   keptEvening,
   keptOwnDrink,
@@ -54,17 +55,47 @@ function newDrink(id: string, recipe: Recipe, why: string, houseSpecOf: string |
 }
 const nameOf = (drink: OwnDrink) => drink.versions[drink.current]?.recipe.name ?? '';
 
-/** What the household wrote: its own drinks and house specs, its own kinds, its collections. */
-export const useNotebook = defineStore('notebook', () => {
+/** Kinds that the household keeps beside the shipped ones. */
+function useOwnKinds(takenIds: () => Set<string>) {
   const keeper = useKeeper();
-  const drinks = computed<OwnDrink[]>((before) => keeper.all(keptOwnDrink, before));
-  const kinds = computed<OwnKind[]>((before) => keeper.all(keptOwnKind, before));
-  const collections = computed<Collection[]>((before) => keeper.all(keptCollection, before));
+  function addKind(kind: Omit<OwnKind, 'id'>): string {
+    const id = freeId(kind.name, takenIds());
+    keepKind({ ...kind, id }, `${kind.name}, a kind of our own`);
+    return id;
+  }
+  function keepKind(kind: OwnKind, change: string): void {
+    keeper.keep(keptOwnKind, kind, change.slice(0, 120));
+  }
+  function removeKind({ id, name }: Kind): void {
+    keeper.remove(keptOwnKind, id, `${name} goes`);
+  }
 
-  /** The own drink that is poured under an id: by itself, or as the house spec of a shipped one. */
-  const ownOf = (id: string) => drinks.value.find((d) => d.id === id || d.houseSpecOf === id);
-  const takenIds = () => new Set([...drinks.value, ...kinds.value].map((one) => one.id));
+  return { addKind, keepKind, removeKind };
+}
 
+/** Drinks that are kept together. */
+function useCollections() {
+  const keeper = useKeeper();
+  function collect(collection: Collection, change: string): void {
+    keeper.keep(keptCollection, collection, change.slice(0, 120));
+  }
+  function dissolve({ id, name }: Collection): void {
+    keeper.remove(keptCollection, id, `Dissolved ${name}`);
+  }
+  /** A collection with nothing in it but a drink, to begin with. */
+  function beginCollection(name: string, drinksOf: string[]): void {
+    collect(
+      { id: crypto.randomUUID(), name, note: '', book: '', pages: {}, drinks: drinksOf },
+      `${name} begins`,
+    );
+  }
+
+  return { collect, dissolve, beginCollection };
+}
+
+/** Drinks that are written anew. */
+function useNewDrinks(takenIds: () => Set<string>) {
+  const keeper = useKeeper();
   /** A new drink, or a house spec of a shipped one. */
   function write(recipe: Recipe, why: string, houseSpecOf: string | null): string {
     const id = freeId(recipe.name, takenIds());
@@ -88,6 +119,52 @@ export const useNotebook = defineStore('notebook', () => {
       ...written.map((d) => keeper.write(keptOwnDrink, d)),
     );
   }
+
+  return { write, newDrinks, writeAll };
+}
+
+/** A drink goes, and with it what names it: in plans, evenings and collections; undone as one. */
+function useRemoval(collections: Readonly<Ref<readonly Collection[]>>) {
+  const keeper = useKeeper();
+  function namedWrites(id: string): ChangeWrite['writes'] {
+    const there = {
+      plans: keeper.all(keptPlan),
+      evenings: keeper.all(keptEvening),
+      collections: collections.value,
+    };
+    const gone = goneWithDrink(id, there);
+    return [
+      ...gone.plans.map((p) => keeper.write(keptPlan, p)),
+      ...gone.evenings.map((e) => keeper.write(keptEvening, e)),
+      ...gone.collections.map((c) => keeper.write(keptCollection, c)),
+    ];
+  }
+  function remove(drink: OwnDrink): void {
+    const { id } = drink;
+    // A house spec gone, the shipped drink stands there again: nothing that names it is left in the air.
+    const named: ChangeWrite['writes'] = drink.houseSpecOf === null ? namedWrites(id) : [];
+    keeper.keepAll(
+      `Crossed out ${nameOf(drink)}`.slice(0, 120),
+      keeper.writeGone(keptOwnDrink, id),
+      ...named,
+    );
+  }
+
+  return { remove };
+}
+
+/** What the household wrote: its own drinks and house specs, its own kinds, its collections. */
+export const useNotebook = defineStore('notebook', () => {
+  const keeper = useKeeper();
+  const drinks = computed<OwnDrink[]>((before) => keeper.all(keptOwnDrink, before));
+  const kinds = computed<OwnKind[]>((before) => keeper.all(keptOwnKind, before));
+  const collections = computed<Collection[]>((before) => keeper.all(keptCollection, before));
+
+  /** The own drink that is poured under an id: by itself, or as the house spec of a shipped one. */
+  const ownOf = (id: string) => drinks.value.find((d) => d.id === id || d.houseSpecOf === id);
+  const takenIds = () => new Set([...drinks.value, ...kinds.value].map((one) => one.id));
+
+  const { write, newDrinks, writeAll } = useNewDrinks(takenIds);
   /** A drink with another version: its own as it stands or is about to, or the first spec of the house of a printed one. */
   function rewritten(of: string, recipe: Recipe, why: string, own = ownOf(of)): OwnDrink {
     if (own === undefined) return newDrink(freeId(recipe.name, takenIds()), recipe, why, of);
@@ -111,51 +188,8 @@ export const useNotebook = defineStore('notebook', () => {
   function edit(drink: OwnDrink, change: string, part: Partial<OwnDrink>): void {
     keeper.keep(keptOwnDrink, { ...drink, ...part }, change);
   }
-  /** A drink goes, and with it what names it: in plans, evenings and collections; undone as one. */
-  function remove(drink: OwnDrink): void {
-    const { id } = drink;
-    const without = (ids: readonly string[]) => ids.filter((d) => d !== id);
-    const named: ChangeWrite['writes'] =
-      drink.houseSpecOf === null
-        ? [
-            ...keeper
-              .all(keptPlan)
-              .filter((p) => p.brief.mustDrinks.includes(id))
-              .map((p) =>
-                keeper.write(keptPlan, {
-                  ...p,
-                  brief: { ...p.brief, mustDrinks: without(p.brief.mustDrinks) },
-                }),
-              ),
-            ...keeper
-              .all(keptEvening)
-              .filter((e) => e.must.includes(id) || e.never.includes(id))
-              .map((e) =>
-                keeper.write(keptEvening, { ...e, must: without(e.must), never: without(e.never) }),
-              ),
-            ...collections.value
-              .filter((c) => c.drinks.includes(id))
-              .map((c) => keeper.write(keptCollection, withoutDrink(c, id))),
-          ]
-        : [];
-    keeper.keepAll(
-      `Crossed out ${nameOf(drink)}`.slice(0, 120),
-      keeper.writeGone(keptOwnDrink, id),
-      ...named,
-    );
-  }
-
-  function addKind(kind: Omit<OwnKind, 'id'>): string {
-    const id = freeId(kind.name, takenIds());
-    keepKind({ ...kind, id }, `${kind.name}, a kind of our own`);
-    return id;
-  }
-  function keepKind(kind: OwnKind, change: string): void {
-    keeper.keep(keptOwnKind, kind, change.slice(0, 120));
-  }
-  function removeKind({ id, name }: Kind): void {
-    keeper.remove(keptOwnKind, id, `${name} goes`);
-  }
+  const { remove } = useRemoval(collections);
+  const { addKind, keepKind, removeKind } = useOwnKinds(takenIds);
   /** Names of own drinks that are made with a kind, in any of their versions. */
   const madeWith = (kind: string) =>
     drinks.value
@@ -164,20 +198,7 @@ export const useNotebook = defineStore('notebook', () => {
       )
       .map(nameOf);
 
-  function collect(collection: Collection, change: string): void {
-    keeper.keep(keptCollection, collection, change.slice(0, 120));
-  }
-  function dissolve({ id, name }: Collection): void {
-    keeper.remove(keptCollection, id, `Dissolved ${name}`);
-  }
-  /** A collection with nothing in it but a drink, to begin with. */
-  function beginCollection(name: string, drinksOf: string[]): void {
-    collect(
-      { id: crypto.randomUUID(), name, note: '', book: '', pages: {}, drinks: drinksOf },
-      `${name} begins`,
-    );
-  }
-
+  const { collect, dissolve, beginCollection } = useCollections();
   return {
     drinks,
     kinds,
@@ -200,9 +221,3 @@ export const useNotebook = defineStore('notebook', () => {
     beginCollection,
   };
 });
-
-/** A collection without one of its drinks, and without its page. */
-export function withoutDrink(collection: Collection, drink: string): Collection {
-  const { [drink]: _, ...pages } = collection.pages;
-  return { ...collection, pages, drinks: collection.drinks.filter((d) => d !== drink) };
-}

@@ -1,7 +1,7 @@
 import { createSharedComposable, useLocalStorage } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, type Ref } from 'vue';
 import { inGlass, limitsTogether, NO_LIMITS, refusalOf, sayRefusal, type Limits } from '@uisce/core/drink';
-import { MAX_GLASSES, MAX_ORDERS, refusalsOf, type Order } from '@uisce/core/pouring';
+import { MAX_GLASSES, MAX_ORDERS, refusalsOf, type Order, type PourNow } from '@uisce/core/pouring';
 import { useLimits } from './use-limits';
 import { useLog } from './use-log';
 import { usePouring } from './use-pouring';
@@ -15,28 +15,16 @@ interface Asked {
   for: string[];
 }
 
-/** The round that is being put together, on this device, before it is made. */
-export const useOrder = createSharedComposable(() => {
+/** Who cannot have what of a round, in words. */
+function useRefusals(
+  byId: Readonly<Ref<ReadonlyMap<string, PourNow>>>,
+  lines: Readonly<Ref<readonly Asked[]>>,
+  orders: Readonly<Ref<readonly Order[]>>,
+) {
   const limitsOf = useLimits();
-  const log = useLog();
   const pouring = usePouring();
   const stock = useStock();
   const catalogue = useCatalogue();
-  const tray = useLocalStorage<Asked[]>('uisce:tray', []);
-  const way = useLocalStorage<'measure' | 'scale'>('uisce:measured-by', 'measure');
-
-  const byId = computed(() => new Map(pouring.drinks.value.map((d) => [d.now.pourable.recipe.id, d.now])));
-  /** What of the tray can still be poured. */
-  const lines = computed(() =>
-    tray.value.flatMap((asked) => {
-      const now = byId.value.get(asked.drink);
-      return now ? [{ ...asked, now, name: now.pourable.recipe.name }] : [];
-    }),
-  );
-  const glasses = computed(() => lines.value.reduce((n, l) => n + l.count, 0));
-  const isFull = computed(() => glasses.value >= MAX_GLASSES || lines.value.length >= MAX_ORDERS);
-  const orders = computed<Order[]>(() => lines.value.map((l) => pouring.orderOf(l.now, l.count, l.for)));
-
   const sayPart = (kind: string) => catalogue.kindInSentence(kind);
   /** Why a name cannot have a drink as it would be poured here now; empty where nothing speaks against it. */
   function against(
@@ -61,6 +49,19 @@ export const useOrder = createSharedComposable(() => {
     ),
   );
 
+  return { against, refused };
+}
+
+/** The tray, the lines of it that can still be poured, how many glasses they are, and who cannot have what. */
+interface Tray {
+  tray: Ref<Asked[]>;
+  lines: Readonly<Ref<readonly Asked[]>>;
+  glasses: Readonly<Ref<number>>;
+  against: (drink: string, name: string) => string;
+}
+
+/** What is put on the tray, in what number, for whom. */
+function useTray({ tray, lines, glasses, against }: Tray) {
   function add(drink: string): void {
     const there = tray.value.find((a) => a.drink === drink);
     if (there) setCount(drink, there.count + 1);
@@ -83,6 +84,31 @@ export const useOrder = createSharedComposable(() => {
       a.drink === drink ? { ...a, for: may, count: Math.max(a.count, Math.min(may.length, MAX_GLASSES)) } : a,
     );
   }
+
+  return { add, setCount, setFor };
+}
+
+/** The round that is being put together, on this device, before it is made. */
+export const useOrder = createSharedComposable(() => {
+  const log = useLog();
+  const pouring = usePouring();
+  const tray = useLocalStorage<Asked[]>('uisce:tray', []);
+  const way = useLocalStorage<'measure' | 'scale'>('uisce:measured-by', 'measure');
+
+  const byId = computed(() => new Map(pouring.drinks.value.map((d) => [d.now.pourable.recipe.id, d.now])));
+  /** What of the tray can still be poured. */
+  const lines = computed(() =>
+    tray.value.flatMap((asked) => {
+      const now = byId.value.get(asked.drink);
+      return now ? [{ ...asked, now, name: now.pourable.recipe.name }] : [];
+    }),
+  );
+  const glasses = computed(() => lines.value.reduce((n, l) => n + l.count, 0));
+  const isFull = computed(() => glasses.value >= MAX_GLASSES || lines.value.length >= MAX_ORDERS);
+  const orders = computed<Order[]>(() => lines.value.map((l) => pouring.orderOf(l.now, l.count, l.for)));
+
+  const { against, refused } = useRefusals(byId, lines, orders);
+  const { add, setCount, setFor } = useTray({ tray, lines, glasses, against });
   const clear = () => (tray.value = []);
 
   /** Begin to make it. */

@@ -1,5 +1,5 @@
 import { createSharedComposable } from '@vueuse/core';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import type { MayBe } from '@uisce/core/drink';
 import { ATTITUDE_MIN_MATCH, opinionOf } from '@uisce/core/plan';
 import {
@@ -25,6 +25,31 @@ import { useCatalogue } from './use-catalogue';
 const SLICE = 12;
 const breath = () => new Promise<void>((resolve) => setTimeout(resolve));
 
+/** Every drink made ready to be looked up against any stock, in slices, once it is asked for. */
+function useReadied(minMatch: Ref<number>) {
+  const catalogue = useCatalogue();
+  const wanted = ref(false);
+  const ready = shallowRef<Pourable[]>();
+  let turn = 0;
+  watch(
+    [wanted, () => catalogue.loaded, () => catalogue.all.recipes, minMatch],
+    async ([is, loaded, , match]) => {
+      if (!is || !loaded) return;
+      const mine = (turn += 1);
+      const all: Pourable[] = [];
+      for (const slice of pourablesInSlices(catalogue.all, match, SLICE)) {
+        all.push(...slice);
+        await breath();
+        if (mine !== turn) return;
+      }
+      ready.value = all;
+    },
+    { immediate: true },
+  );
+
+  return { wanted, ready };
+}
+
 /** What the house pours now, worked out anew whenever its bottles, its kit or its log change. */
 export const usePouring = createSharedComposable(() => {
   const limitsOf = useLimits();
@@ -35,25 +60,7 @@ export const usePouring = createSharedComposable(() => {
   const catalogue = useCatalogue();
 
   const minMatch = computed(() => ATTITUDE_MIN_MATCH[plans.brief?.attitude ?? 'house']);
-  const wanted = ref(false);
-  const ready = shallowRef<Pourable[]>();
-  let turn = 0;
-  watch(
-    [wanted, () => catalogue.loaded, () => catalogue.all.recipes, minMatch],
-    async ([is, loaded, , fit]) => {
-      if (!is || !loaded) return;
-      const mine = (turn += 1);
-      const all: Pourable[] = [];
-      for (const slice of pourablesInSlices(catalogue.all, fit, SLICE)) {
-        all.push(...slice);
-        await breath();
-        if (mine !== turn) return;
-      }
-      ready.value = all;
-    },
-    { immediate: true },
-  );
-
+  const { wanted, ready } = useReadied(minMatch);
   const now = computed(() =>
     ready.value === undefined
       ? undefined

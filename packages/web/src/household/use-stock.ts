@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed } from 'vue';
+import { computed, type Ref } from 'vue';
 import { keptBottle } from '@uisce/core/kept';
 import { atHome } from '@uisce/core/household';
 import { typicalPours, type HouseholdBrief } from '@uisce/core/plan';
@@ -10,6 +10,54 @@ import { useBatches } from './use-batches';
 import { useKit } from './use-kit';
 import { useSettings } from './use-settings';
 import { useCatalogue } from './use-catalogue';
+
+/** Kinds that the plan may count on, and those nearly empty. */
+function useOwned(bottles: Readonly<Ref<Bottle[]>>) {
+  const catalogue = useCatalogue();
+  const today = useToday();
+  /** Bottles alone: a batch is made again from its packs, and the plan counts those. */
+  const inBottles = computed(() => atHand(bottles.value, [], catalogue.kinds, today.iso()));
+  /** ml that a drink which pours a kind usually takes of it. */
+  const pours = computed(() => {
+    const typical = typicalPours(catalogue.all);
+    return (kind: string) => typical.get(kind) ?? 0;
+  });
+  const counted = computed(() => ownedKinds(inBottles.value, pours.value));
+  /** Kinds the plan may count on; the same list while nothing of it has changed. */
+  let known: string[] = [];
+  const owned = computed(() => {
+    const now = counted.value.owned;
+    if (now.length !== known.length || now.some((k, i) => k !== known[i])) known = now;
+    return known;
+  });
+  const toReplace = computed(() => counted.value.toReplace);
+
+  return { inBottles, pours, owned, toReplace };
+}
+
+/** Writes that say a kind is owned, or is not. */
+function useOwnedWrites(standing: Readonly<Ref<Bottle[]>>) {
+  const keeper = useKeeper();
+  const catalogue = useCatalogue();
+  const today = useToday();
+  /** A write that says a kind is owned: a bottle that is there, not measured. */
+  function ownWrites(kind: string) {
+    const place = catalogue.kinds.get(kind)?.storage ?? 'shelf';
+    return [keeper.write(keptBottle, bottleThere(crypto.randomUUID(), kind, place))];
+  }
+  /** Writes that say it is not: what was never measured goes, what was is finished today. */
+  function disownWrites(kind: string) {
+    return standing.value
+      .filter((b) => b.kind === kind && !b.sipping)
+      .map((b) =>
+        b.leftMl === null
+          ? keeper.writeGone(keptBottle, b.id)
+          : keeper.write(keptBottle, { ...b, leftMl: 0, finishedOn: today.iso() }),
+      );
+  }
+
+  return { ownWrites, disownWrites };
+}
 
 /** The household's bottles, and what can be poured from them. */
 export const useStock = defineStore('stock', () => {
@@ -42,23 +90,7 @@ export const useStock = defineStore('stock', () => {
     }),
   );
   const there = computed(() => here.value.there);
-  /** Bottles alone: a batch is made again from its packs, and the plan counts those. */
-  const inBottles = computed(() => atHand(bottles.value, [], catalogue.kinds, today.iso()));
-  /** ml that a drink which pours a kind usually takes of it. */
-  const pours = computed(() => {
-    const typical = typicalPours(catalogue.all);
-    return (kind: string) => typical.get(kind) ?? 0;
-  });
-  const counted = computed(() => ownedKinds(inBottles.value, pours.value));
-  /** Kinds the plan may count on; the same list while nothing of it has changed. */
-  let known: string[] = [];
-  const owned = computed(() => {
-    const now = counted.value.owned;
-    if (now.length !== known.length || now.some((k, i) => k !== known[i])) known = now;
-    return known;
-  });
-  const toReplace = computed(() => counted.value.toReplace);
-
+  const { inBottles, pours, owned, toReplace } = useOwned(bottles);
   const isOwned = (kind: string) => owned.value.includes(kind);
   /** A brief as it is solved: with what the household's bottles pour, unless it says what is to count. */
   const withStock = (brief: HouseholdBrief): HouseholdBrief => ({ ownedKinds: owned.value, ...brief });
@@ -75,22 +107,7 @@ export const useStock = defineStore('stock', () => {
     keeper.remove(keptBottle, id, 'Threw a bottle away');
   }
 
-  /** A write that says a kind is owned: a bottle that is there, not measured. */
-  function ownWrites(kind: string) {
-    const place = catalogue.kinds.get(kind)?.storage ?? 'shelf';
-    return [keeper.write(keptBottle, bottleThere(crypto.randomUUID(), kind, place))];
-  }
-  /** Writes that say it is not: what was never measured goes, what was is finished today. */
-  function disownWrites(kind: string) {
-    return standing.value
-      .filter((b) => b.kind === kind && !b.sipping)
-      .map((b) =>
-        b.leftMl === null
-          ? keeper.writeGone(keptBottle, b.id)
-          : keeper.write(keptBottle, { ...b, leftMl: 0, finishedOn: today.iso() }),
-      );
-  }
-
+  const { ownWrites, disownWrites } = useOwnedWrites(standing);
   return {
     bottles,
     standing,

@@ -1,53 +1,33 @@
-import { dequal } from 'dequal';
 import { defineStore } from 'pinia';
-import { ref, shallowRef, triggerRef, watch } from 'vue';
+import { ref, shallowRef, watch } from 'vue';
 import {
   keptNamed,
   ONLY_ID,
   type Applied,
   type ChangeWrite,
-  type HistoryState,
   type HistoryStep,
   type Kept,
   type KeptEntry,
-  type KeptWhole,
-  type SetAside,
 } from '@uisce/core/kept';
 import { api, ApiError, OfflineError } from './client';
 import { saveDrafts, takeDrafts } from './drafts';
 import { Outbox, type Conflict } from './outbox';
 import { doorIsShut } from './door';
 import { liveLine } from './live-line';
-import { keyOf, onThisPage } from './on-this-page';
-import { forgetRemembered, lastSnapshot, rememberAll, rememberSome } from './snapshot';
+import { keyOf } from './on-this-page';
+import { forgetRemembered } from './snapshot';
 import { thisPage } from './this-page';
+import { useHeard, type Heard } from './use-heard';
 import { useNotices } from './use-notices';
 
-/** Everything the household keeps: as the server has it, with what waits here laid over it. */
-export const useKeeper = defineStore('keeper', () => {
+/** What is changed here and waits to be sent, under this page's name. */
+function useOutbox({ stored, online, waiting, receive }: Heard, page: () => string) {
   const notices = useNotices();
-  const stored = shallowRef(new Map<string, KeptEntry>());
-  const setAside = ref<SetAside[]>([]);
-  const history = ref<HistoryState>({ undo: null, redo: null });
-  const online = ref(true);
-  const started = ref(false);
-  /** What the last undo or redo touched: the screen goes there. */
-  const undone = shallowRef<KeptEntry[]>([]);
-  const waiting = shallowRef<ChangeWrite[]>([]);
   const conflicts = shallowRef<readonly Conflict[]>([]);
-  let page = '';
   let heldUp = false;
-  /** When what is shown was last heard of, where it is from before: the server is away since. */
-  const asOf = ref<string>();
-  /** Whether what is heard is kept for when the server is away; only a page that opens without it has use for it. */
-  let keepsCopy = false;
-  let whole: KeptWhole | undefined;
-  /** How often this page was told of a change. */
-  let receipts = 0;
-
   const outbox = new Outbox({
     send: (change) => api<Applied>('/changes', { method: 'POST', body: change, keepalive: fits(change) }),
-    save: (state) => void saveDrafts(page, state),
+    save: (state) => void saveDrafts(page(), state),
     onApplied: (applied) => {
       heldUp = false;
       receive(applied);
@@ -71,110 +51,18 @@ export const useKeeper = defineStore('keeper', () => {
     newId: () => crypto.randomUUID(),
     now: () => new Date().toISOString(),
   });
+  return { outbox, conflicts };
+}
 
-  /** Read everything, send what an earlier page could not, and listen to what others change. */
-  async function start(): Promise<void> {
-    const [, drafts] = await Promise.all([
-      readOrRemember(),
-      thisPage().then((mine) => {
-        page = mine.id;
-        return takeDrafts(page);
-      }),
-    ]);
-    outbox.adopt(drafts);
-    started.value = true;
-    await outbox.flush();
-    listen();
-  }
-
-  /** All that is kept; while the server is away, what was last heard of it. */
-  async function readOrRemember(): Promise<void> {
-    try {
-      await read();
-    } catch (error) {
-      const last = error instanceof OfflineError ? await lastSnapshot() : undefined;
-      if (last === undefined) throw error;
-      show(last);
-      [keepsCopy, asOf.value, online.value] = [true, last.at, false];
-    }
-  }
-
-  async function read(): Promise<void> {
-    let answer: KeptWhole;
-    let before: number;
-    // What was told or undone while the answer was on its way is newer than the answer: asked again.
-    do {
-      before = receipts;
-      answer = await api<KeptWhole>('/kept');
-    } while (before !== receipts);
-    show(answer);
-    [asOf.value, online.value] = [undefined, true];
-    if (keepsCopy) void rememberAll(answer, new Date().toISOString());
-  }
-
-  function show(answer: KeptWhole): void {
-    whole = answer;
-    stored.value = new Map(answer.entries.map((e) => [keyOf(e.thing, e.id), asShown(e)]));
-    setAside.value = answer.setAside;
-    history.value = answer.history;
-  }
-
-  /** From now on this page opens without the server, too: what is there is kept beside it. */
-  async function keepCopy(): Promise<void> {
-    if (keepsCopy || whole === undefined) return;
-    keepsCopy = true;
-    const now = { ...whole, entries: [...stored.value.values()], history: history.value };
-    await rememberAll(now, new Date().toISOString());
-  }
-  // Who is signed out takes nothing along.
-  watch(doorIsShut, (shut) => {
-    if (shut) void forgetRemembered();
-  });
-
-  /** A value that says what is on screen already stays the same object, so that nothing is worked out anew. */
-  function asShown(entry: KeptEntry): KeptEntry {
-    const shown = laidOver.value.get(keyOf(entry.thing, entry.id));
-    return dequal(shown, entry.value) ? { ...entry, value: shown } : entry;
-  }
-
-  function receive({ entries, history: next }: Applied): void {
-    receipts += 1;
-    for (const entry of entries) {
-      const key = keyOf(entry.thing, entry.id);
-      if (entry.value === null) stored.value.delete(key);
-      else stored.value.set(key, asShown(entry));
-    }
-    history.value = next;
-    triggerRef(stored);
-    if (keepsCopy)
-      void rememberSome(entries, { setAside: setAside.value, history: next }, new Date().toISOString());
-  }
-
-  function listen(): void {
-    liveLine({
-      // From here on everything is told: what was missed before is read, what waits is sent.
-      hello: () => void catchUp(),
-      restored: () => void read().catch(() => undefined),
-      change: (news) => {
-        if (news.page !== page) receive(news);
-      },
-    });
-  }
-
-  async function catchUp(): Promise<void> {
-    await outbox.flush();
-    await read().catch(() => undefined);
-  }
-
-  const { laidOver, all, single } = onThisPage(stored, waiting);
-
+/** How this page keeps things: on screen at once, on disk when the hand rests. */
+function useKeeping({ stored }: Heard, outbox: Outbox) {
   function writeOf<T>(kept: Kept<T>, id: string, value: T | null): ChangeWrite['writes'][number] {
     const version = stored.value.get(keyOf(kept.name, id))?.version ?? null;
     // What is reactive cannot be stored or sent; plain JSON can.
     return { thing: kept.name, id, version, value: JSON.parse(JSON.stringify(value)) as unknown };
   }
 
-  /** Keep a thing, with words for the undo list: on screen at once, on disk when the hand rests. */
+  /** Keep a thing, with words for the undo list. */
   function keep<T>(kept: Kept<T>, value: T, change: string): void {
     keepAll(change, write(kept, value));
   }
@@ -197,6 +85,13 @@ export const useKeeper = defineStore('keeper', () => {
   function keepAll(change: string, ...writes: ChangeWrite['writes']): void {
     outbox.add(writes, change);
   }
+  return { keep, remove, write, writeGone, keepAll };
+}
+
+/** Keeping that waits for the server's answer. */
+function useAnsweredKeeping({ receive, read }: Heard, outbox: Outbox) {
+  const send = (change: string, writes: ChangeWrite['writes']) =>
+    api<Applied>('/changes', { method: 'POST', body: { id: crypto.randomUUID(), change, writes } });
 
   /**
    * Keep things now, and learn whether the server takes them. While it is away they wait with the rest.
@@ -205,12 +100,11 @@ export const useKeeper = defineStore('keeper', () => {
    */
   async function keepNow(change: string, ...writes: ChangeWrite['writes']): Promise<void> {
     await outbox.flush();
-    const body: ChangeWrite = { id: crypto.randomUUID(), change, writes };
     try {
-      receive(await api<Applied>('/changes', { method: 'POST', body }));
+      receive(await send(change, writes));
     } catch (error) {
       if (!(error instanceof OfflineError)) throw error;
-      keepAll(change, ...writes);
+      outbox.add(writes, change);
     }
   }
 
@@ -231,17 +125,9 @@ export const useKeeper = defineStore('keeper', () => {
     let kept = 0;
     let trouble = '';
     try {
-      for (
-        ;
-        kept < writes.length && tell(kept / writes.length);
-        kept = Math.min(writes.length, kept + atOnce)
-      ) {
-        const body: ChangeWrite = {
-          id: crypto.randomUUID(),
-          change,
-          writes: writes.slice(kept, kept + atOnce),
-        };
-        await api<Applied>('/changes', { method: 'POST', body });
+      while (kept < writes.length && tell(kept / writes.length)) {
+        await send(change, writes.slice(kept, kept + atOnce));
+        kept = Math.min(writes.length, kept + atOnce);
       }
     } catch (error) {
       if (!(error instanceof ApiError) && !(error instanceof OfflineError)) throw error;
@@ -250,6 +136,15 @@ export const useKeeper = defineStore('keeper', () => {
     await read().catch(() => undefined);
     return { kept, trouble };
   }
+
+  return { keepNow, keepMany };
+}
+
+/** Undo and redo, of whatever was done last by whomever. */
+function useHistory({ history, waiting, receive }: Heard, outbox: Outbox) {
+  const notices = useNotices();
+  /** What the last undo or redo touched: the screen goes there. */
+  const undone = shallowRef<KeptEntry[]>([]);
 
   /** @param of a thing that the change must be of: no other is taken back. */
   async function step(direction: 'undo' | 'redo', of?: HistoryStep['of']): Promise<void> {
@@ -267,6 +162,53 @@ export const useKeeper = defineStore('keeper', () => {
     notices.say(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${done.label}`);
   }
 
+  return { undone, undo: (of?: HistoryStep['of']) => step('undo', of), redo: () => step('redo') };
+}
+
+/** Everything the household keeps: as the server has it, with what waits here laid over it. */
+export const useKeeper = defineStore('keeper', () => {
+  const started = ref(false);
+  let page = '';
+  const heard = useHeard();
+  const { outbox, conflicts } = useOutbox(heard, () => page);
+  const { setAside, history, online, asOf, waiting, all, single, keepCopy, read, readOrRemember, receive } =
+    heard;
+  // Who is signed out takes nothing along.
+  watch(doorIsShut, (shut) => {
+    if (shut) void forgetRemembered();
+  });
+
+  /** Read everything, send what an earlier page could not, and listen to what others change. */
+  async function start(): Promise<void> {
+    const [, drafts] = await Promise.all([
+      readOrRemember(),
+      thisPage().then((mine) => {
+        page = mine.id;
+        return takeDrafts(page);
+      }),
+    ]);
+    outbox.adopt(drafts);
+    started.value = true;
+    await outbox.flush();
+    listen();
+  }
+
+  function listen(): void {
+    liveLine({
+      // From here on everything is told: what was missed before is read, what waits is sent.
+      hello: () => void catchUp(),
+      restored: () => void read().catch(() => undefined),
+      change: (news) => {
+        if (news.page !== page) receive(news);
+      },
+    });
+  }
+
+  async function catchUp(): Promise<void> {
+    await outbox.flush();
+    await read().catch(() => undefined);
+  }
+
   return {
     setAside,
     history,
@@ -274,23 +216,16 @@ export const useKeeper = defineStore('keeper', () => {
     started,
     asOf,
     keepCopy,
-    undone,
     waiting,
     conflicts,
     start,
     all,
     single,
-    keep,
-    keepAll,
-    keepNow,
-    keepMany,
-    write,
-    writeGone,
-    remove,
+    ...useKeeping(heard, outbox),
+    ...useAnsweredKeeping(heard, outbox),
+    ...useHistory(heard, outbox),
     flush: () => outbox.flush(),
     settle: (conflict: Conflict, choice: 'mine' | 'theirs') => outbox.settle(conflict, choice),
-    undo: (of?: HistoryStep['of']) => step('undo', of),
-    redo: () => step('redo'),
   };
 });
 

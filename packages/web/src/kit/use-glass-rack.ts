@@ -31,6 +31,30 @@ export interface RackGlass {
   fill: { low: number; middle: number; high: number } | undefined;
 }
 
+/** How drinks stand in a glass of a type and capacity: which look right, which short, how many would overflow. */
+function stand(type: Glass, brimMl: number, drinks: readonly ServedDrink[]) {
+  const inside = insideOfCapacity(type.inside, brimMl);
+  const fits: string[] = [];
+  const short: string[] = [];
+  let over = 0;
+  const heights: number[] = [];
+  for (const drink of drinks) {
+    const fit = standsIn(drink, { capacityMl: brimMl });
+    const hotInCold = drink.hot && !glassServes(drink, { type: type.id, capacityMl: brimMl }, 'home');
+    if (fit.verdict === 'over' || hotInCold) over += 1;
+    else if (fit.verdict === 'short') short.push(drink.recipe.id);
+    else {
+      fits.push(drink.recipe.id);
+      heights.push(heightOfMl(inside, drink.servedMl + fit.iceG));
+    }
+  }
+  heights.sort((a, b) => a - b);
+  const at = (share: number) =>
+    heights[Math.min(heights.length - 1, Math.floor(heights.length * share))] ?? 0;
+  const fill = heights.length === 0 ? undefined : { low: at(0), middle: at(0.5), high: at(1) };
+  return { inside, fits, short, over, fill };
+}
+
 /** The household's glasses, and those on sale, against the drinks in question. */
 export function useGlassRack() {
   const kits = useKit();
@@ -44,34 +68,11 @@ export function useGlassRack() {
     }),
   );
 
-  function stand(type: Glass, brimMl: number) {
-    const inside = insideOfCapacity(type.inside, brimMl);
-    const fits: string[] = [];
-    const short: string[] = [];
-    let over = 0;
-    const heights: number[] = [];
-    for (const drink of drinks.value) {
-      const fit = standsIn(drink, { capacityMl: brimMl });
-      const hotInCold = drink.hot && !glassServes(drink, { type: type.id, capacityMl: brimMl }, 'home');
-      if (fit.verdict === 'over' || hotInCold) over += 1;
-      else if (fit.verdict === 'short') short.push(drink.recipe.id);
-      else {
-        fits.push(drink.recipe.id);
-        heights.push(heightOfMl(inside, drink.servedMl + fit.iceG));
-      }
-    }
-    heights.sort((a, b) => a - b);
-    const at = (share: number) =>
-      heights[Math.min(heights.length - 1, Math.floor(heights.length * share))] ?? 0;
-    const fill = heights.length === 0 ? undefined : { low: at(0), middle: at(0.5), high: at(1) };
-    return { inside, fits, short, over, fill };
-  }
-
   const owned = computed<RackGlass[]>(() =>
     kits.kit.glasses.flatMap((g) => {
       const type = catalogue.glasses.get(g.type);
       if (!type) return [];
-      const stood = stand(type, g.capacityMl);
+      const stood = stand(type, g.capacityMl, drinks.value);
       return [
         {
           id: g.id,
@@ -102,7 +103,7 @@ export function useGlassRack() {
           state: wanted ? ('buy' as const) : ('spare' as const),
           count: entry.pieces * (wanted?.sets ?? 1),
           priceMinor: wanted?.priceMinor ?? entry.priceMinor,
-          ...stand(type, brimMl),
+          ...stand(type, brimMl, drinks.value),
         },
       ];
     });

@@ -10,6 +10,25 @@ import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import type { KitScope } from '@uisce/core/plan';
 
+/** What the kit is asked against: the plan’s drinks, or all that count. */
+function useKitAsked() {
+  const answers = useAnswer();
+  const plans = usePlans();
+  /** Without a plan, the drinks that count are those of the whole Notebook. */
+  const hasPlan = computed(() => plans.brief !== undefined);
+  const scope = ref<KitScope>('planned');
+  const scopeAsked = computed<KitScope>(() => (hasPlan.value ? scope.value : 'counted'));
+  const asked = computed(() => {
+    // The same thread answers both: before the plan is proven it would only wait.
+    if (hasPlan.value && !(answers.result && answers.current && !answers.solving)) return undefined;
+    const answer = hasPlan.value ? answers.result?.answer : undefined;
+    const drinks = (answer?.drinks ?? []).map((d) => d.id);
+    return { items: answer?.items ?? [], drinks, scope: scopeAsked.value };
+  });
+
+  return { scope, scopeAsked, asked };
+}
+
 /** The kit against the drinks it is for, worked out again whenever plan or kit changes. */
 export const useKitReport = createSharedComposable(() => {
   const answers = useAnswer();
@@ -18,19 +37,9 @@ export const useKitReport = createSharedComposable(() => {
   const plans = usePlans();
   const catalogue = useCatalogue();
 
-  /** Without a plan, the drinks that count are those of the whole Notebook. */
-  const hasPlan = computed(() => plans.brief !== undefined);
-  const scope = ref<KitScope>('planned');
-  const scopeAsked = computed<KitScope>(() => (hasPlan.value ? scope.value : 'counted'));
+  const { scope, scopeAsked, asked } = useKitAsked();
   /** The last report stays until the next one is there. */
   const report = shallowRef<Advice<'kit'>>();
-  const asked = computed(() => {
-    // The same thread answers both: before the plan is proven it would only wait.
-    if (hasPlan.value && !(answers.result && answers.current && !answers.solving)) return undefined;
-    const answer = hasPlan.value ? answers.result?.answer : undefined;
-    const drinks = (answer?.drinks ?? []).map((d) => d.id);
-    return { items: answer?.items ?? [], drinks, scope: scopeAsked.value };
-  });
   const {
     found,
     failure,
@@ -77,20 +86,15 @@ export const useKitReport = createSharedComposable(() => {
     await askSolver();
     if (found.value && latest === now) void remember('kit', now, toRaw(found.value));
   }
-  watch(
-    [() => answers.result, () => answers.solving, () => kits.kit, scopeAsked, () => catalogue.prices],
-    () => void ask(),
-    {
-      immediate: true,
-    },
-  );
-  watch(
-    found,
-    (advised) => {
-      if (advised) report.value = advised;
-    },
-    { immediate: true },
-  );
+  const of = [
+    () => answers.result,
+    () => answers.solving,
+    () => kits.kit,
+    scopeAsked,
+    () => catalogue.prices,
+  ];
+  watch(of, () => void ask(), { immediate: true });
+  watch(found, (advised) => (report.value = advised ?? report.value), { immediate: true });
 
   return { scope, report, said, current, failure, recalling };
 });

@@ -38,22 +38,37 @@ export interface Rail {
   things: HungThing[];
 }
 
+/** Tools as they hang: owned, to be bought, or spare. */
+function useHooks() {
+  const catalogue = useCatalogue();
+  const kits = useKit();
+  const { report } = useKitReport();
+  const owned = computed(() => new Set(kits.kit.tools.map((t) => t.id)));
+  const wanted = computed(
+    () => new Map(report.value?.cover.buy.flatMap((b) => (b.entry.tool ? [[b.entry.tool, b] as const] : []))),
+  );
+  function priceOf(toolId: string): number | undefined {
+    const prices = (catalogue.prices?.kit ?? []).filter((k) => k.tool === toolId).map((k) => k.priceMinor);
+    return prices.length > 0 ? Math.min(...prices) : undefined;
+  }
+
+  function hook(tool: Tool): HungTool {
+    const buy = wanted.value.get(tool.id);
+    const state = owned.value.has(tool.id) ? 'owned' : buy ? 'buy' : 'spare';
+    return { tool, state, priceMinor: priceOf(tool.id), closes: buy?.closes.length ?? 0 };
+  }
+
+  return { priceOf, hook };
+}
+
 /** The kit as it hangs on the wall. */
 export const useWall = createSharedComposable(() => {
   const catalogue = useCatalogue();
   const kits = useKit();
   const { report } = useKitReport();
 
-  const owned = computed(() => new Set(kits.kit.tools.map((t) => t.id)));
-  const wanted = computed(
-    () => new Map(report.value?.cover.buy.flatMap((b) => (b.entry.tool ? [[b.entry.tool, b] as const] : []))),
-  );
+  const { priceOf, hook } = useHooks();
   const uses = computed(() => new Map(report.value?.techniques.map((t) => [t.id, t])));
-
-  function priceOf(toolId: string): number | undefined {
-    const prices = (catalogue.prices?.kit ?? []).filter((k) => k.tool === toolId).map((k) => k.priceMinor);
-    return prices.length > 0 ? Math.min(...prices) : undefined;
-  }
 
   const rails = computed<Rail[]>(() => {
     const hung = new Set<string>();
@@ -63,15 +78,9 @@ export const useWall = createSharedComposable(() => {
       const needs = techniques.flatMap((t) => t.needs);
       const tools = catalogue.all.tools
         .filter((tool) => tool.techniques.some((t) => ids.includes(t)) && !hung.has(tool.id))
-        .map((tool): HungTool => {
+        .map((tool) => {
           hung.add(tool.id);
-          const buy = wanted.value.get(tool.id);
-          return {
-            tool,
-            state: owned.value.has(tool.id) ? 'owned' : buy ? 'buy' : 'spare',
-            priceMinor: priceOf(tool.id),
-            closes: buy?.closes.length ?? 0,
-          };
+          return hook(tool);
         });
       const covers = needs.map((need) => ({ need, cover: coveredBy(need, kits.kit) }));
       const serving = new Set(covers.flatMap(({ cover }) => (cover?.by === 'kitchen' ? [cover.id] : [])));
@@ -85,24 +94,20 @@ export const useWall = createSharedComposable(() => {
       const vessel = kits.kit.vessels.find((v) => v.id === byVessel);
       const most = (of: 'needed' | 'finishing') =>
         Math.max(0, ...ids.map((id) => uses.value.get(id)?.[of] ?? 0));
-      const lacking = covers.filter(({ need, cover }) => {
-        const asked = techniques.some(
-          (t) => t.needs.includes(need) && (uses.value.get(t.id)?.needed ?? 0) > 0,
-        );
-        return asked && cover === undefined;
-      });
+      const isAsked = (need: Technique['needs'][number]) =>
+        techniques.some((t) => t.needs.includes(need) && (uses.value.get(t.id)?.needed ?? 0) > 0);
+      const [lacking] = covers.filter(({ need, cover }) => cover === undefined && isAsked(need));
       return {
         name,
         techniques,
         needed: most('needed'),
         finishing: most('finishing'),
-        lacks: lacking.length > 0,
-        word:
-          lacking.length > 0
-            ? `lacks ${lacking[0]?.need.what ?? ''}`
-            : needs.length > 0 && most('needed') > 0
-              ? `covered${vessel ? ` by your ${lowerFirst(vessel.name)}` : ''}`
-              : '',
+        lacks: lacking !== undefined,
+        word: lacking
+          ? `lacks ${lacking.need.what}`
+          : needs.length > 0 && most('needed') > 0
+            ? `covered${vessel ? ` by your ${lowerFirst(vessel.name)}` : ''}`
+            : '',
         tools,
         things,
       };

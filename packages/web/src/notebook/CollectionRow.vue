@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { Collection } from '@uisce/core/notebook';
-import { useNotebook, withoutDrink } from '../household/use-notebook';
+import { withoutDrink } from '@uisce/core/notebook';
+import { useNotebook } from '../household/use-notebook';
 import CheckField from '../ui/CheckField.vue';
 
 /** Which collections a drink is in; a tap puts it there or takes it out. */

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import type { Collection } from '@uisce/core/notebook';
-import { useNotebook, withoutDrink } from '../household/use-notebook';
+import { withoutDrink } from '@uisce/core/notebook';
+import { useNotebook } from '../household/use-notebook';
 import { useCatalogue } from '../household/use-catalogue';
 import AppDialog from '../ui/AppDialog.vue';
 

@@ -54,15 +54,11 @@ const wanted = reactive<IndexFilter>({
   reach: 'all',
 });
 
-/** The index of the Notebook: every drink, narrowed by what the reader asks for. Computed once for all who use it. */
-export const useIndex = createSharedComposable(() => {
+/** Whether a drink is wanted by what the reader asks for. */
+function useWants() {
   const catalogue = useCatalogue();
   const atHand = useAtHand();
   const notebook = useNotebook();
-
-  /** Made when the first word is typed. */
-  const search = computed(() => new DrinkSearch(catalogue.all));
-
   const facts = computed(
     () =>
       new Map(
@@ -117,6 +113,18 @@ export const useIndex = createSharedComposable(() => {
     );
   }
 
+  return { facts, have, wants };
+}
+
+/** The index of the Notebook: every drink, narrowed by what the reader asks for. Computed once for all who use it. */
+export const useIndex = createSharedComposable(() => {
+  const catalogue = useCatalogue();
+  const atHand = useAtHand();
+
+  /** Made when the first word is typed. */
+  const search = computed(() => new DrinkSearch(catalogue.all));
+
+  const { facts, have, wants } = useWants();
   const rows = computed<IndexRow[]>(() => {
     const found =
       wanted.text.trim() === ''

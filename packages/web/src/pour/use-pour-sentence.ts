@@ -16,22 +16,10 @@ import { useStepWords } from './use-step-words';
 /** Below this a bottle's last drinks are worth counting. */
 const FEW_DRINKS = 12;
 
-/** The sentence over the step, whichever part of it is open. */
-export function usePourSentence() {
-  const settings = useSettings();
-  const log = useLog();
+/** What pours now, and what asks to be used. */
+function useChoosing() {
   const pouring = usePouring();
-  const route = useRoute();
-  const stock = useStock();
-  const today = useToday();
   const catalogue = useCatalogue();
-  const words = useWords();
-  const stepWords = useStepWords();
-  const { inHand, current, running } = useRoundInHand();
-
-  const part = computed(() => (route.params.part as string | undefined) ?? '');
-  const standard = computed(() => standardDrink(settings.current.locale));
-
   const choosing = computed(() => {
     const n = pouring.count.value;
     if (n === undefined) return { before: 'Looking what pours', figure: '', after: '' };
@@ -51,6 +39,19 @@ export function usePourSentence() {
     return parts.join(' · ');
   });
 
+  return { choosing, choosingBelow };
+}
+
+/** The step that is under way. */
+function useMaking() {
+  const settings = useSettings();
+  const log = useLog();
+  const stock = useStock();
+  const catalogue = useCatalogue();
+  const words = useWords();
+  const stepWords = useStepWords();
+  const { inHand, current, running } = useRoundInHand();
+  const standard = computed(() => standardDrink(settings.current.locale));
   const names = computed(() =>
     (log.round?.orders ?? [])
       .map((o) => (o.count > 1 ? `${o.count} × ${o.drink.name}` : o.drink.name))
@@ -99,6 +100,14 @@ export function usePourSentence() {
     return parts.join(' · ');
   });
 
+  return { names, makingNow, makingBelow };
+}
+
+/** What was poured so far, and what was liked best. */
+function useLogSentence() {
+  const log = useLog();
+  const today = useToday();
+  const words = useWords();
   const logNow = computed(() => {
     const glasses = log.pours.reduce((n, p) => n + p.glasses, 0);
     const first = log.pours.reduce((least, p) => (p.on < least ? p.on : least), today.iso());
@@ -120,6 +129,18 @@ export function usePourSentence() {
       : `${count(evenings, 'evening')}, ${count(log.pours.length, 'entry', 'entries')}`;
   });
 
+  return { logNow, logBelow };
+}
+
+/** The sentence over the step, whichever part of it is open. */
+export function usePourSentence() {
+  const route = useRoute();
+
+  const part = computed(() => (route.params.part as string | undefined) ?? '');
+
+  const { choosing, choosingBelow } = useChoosing();
+  const { names, makingNow, makingBelow } = useMaking();
+  const { logNow, logBelow } = useLogSentence();
   const headline = computed(() => {
     if (part.value === 'round') return makingNow.value;
     if (part.value === 'log') return logNow.value;

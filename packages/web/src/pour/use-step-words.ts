@@ -24,8 +24,10 @@ export interface StepWords {
   where: string;
 }
 
-/** Steps in words. */
-export function useStepWords() {
+type Sayings = Partial<Record<PourStep['act'], (step: PourStep) => StepWords>>;
+
+/** The parts, vessels and places of a step in words. */
+function useStepParts() {
   const kits = useKit();
   const catalogue = useCatalogue();
   const words = useWords();
@@ -62,12 +64,14 @@ export function useStepWords() {
 
   /** What a step measures and what it is measured of. */
   const subject = ({ part, kinds }: PourStep) => (part ? nameOf(part.kind) : listed(kinds.map(nameOf)));
-  const ice = (step: PourStep): StepWords => ({
-    figure: step.ice === 'block' ? 'A block' : 'Ice',
-    name: ICE_NAMES[step.ice ?? 'cubes'],
-    where: where(step),
-  });
-  const SAY: Partial<Record<PourStep['act'], (step: PourStep) => StepWords>> = {
+
+  return { nameOf, vesselName, where, glasses, amountOf, subject };
+}
+type StepParts = ReturnType<typeof useStepParts>;
+
+/** What is done before anything is mixed. */
+function sayPreparation({ glasses, amountOf, subject }: StepParts, seconds: (s: number) => string): Sayings {
+  return {
     wash: (step) => ({
       figure: 'Wash',
       name: 'tin, jigger, spoon, strainer, press',
@@ -104,12 +108,23 @@ export function useStepWords() {
     'dry-shake': (step) => ({
       figure: 'Shake dry',
       name: 'without ice',
-      where: `until it foams, about ${words.number(step.seconds, 0)} s`,
+      where: `until it foams, about ${seconds(step.seconds)} s`,
     }),
+  };
+}
+
+/** Ice, and what is done with it. */
+function sayMixing({ where, vesselName }: StepParts, seconds: (s: number) => string): Sayings {
+  const ice = (step: PourStep): StepWords => ({
+    figure: step.ice === 'block' ? 'A block' : 'Ice',
+    name: ICE_NAMES[step.ice ?? 'cubes'],
+    where: where(step),
+  });
+  return {
     ice,
     'ice-glass': ice,
     shake: (step) => ({
-      figure: `${words.number(step.seconds, 0)} s`,
+      figure: `${seconds(step.seconds)} s`,
       name: 'shake hard',
       where: `on ${ICE_WORDS[step.ice ?? 'cubes']}, until the ${vesselName(step.into)} frosts`,
     }),
@@ -117,7 +132,7 @@ export function useStepWords() {
       step.ice === 'none'
         ? { figure: 'Stir', name: 'in the glass', where: '' }
         : {
-            figure: `${words.number(step.seconds, 0)} s`,
+            figure: `${seconds(step.seconds)} s`,
             name: 'stir',
             where: `on ${ICE_WORDS[step.ice ?? 'cubes']}, smoothly`,
           },
@@ -127,6 +142,12 @@ export function useStepWords() {
       name: 'until the glass frosts',
       where: step.vessels > 1 ? `each of ${step.vessels}` : '',
     }),
+  };
+}
+
+/** What is done in the glass, until it is served. */
+function sayFinishing({ where, glasses, amountOf, subject }: StepParts): Sayings {
+  return {
     strain: (step) => ({
       figure: step.twice ? 'Strain twice' : step.technique === null ? 'Pour out' : 'Strain',
       name: step.vessels > 1 ? `into ${glasses(step.vessels)}` : 'into the glass',
@@ -150,6 +171,49 @@ export function useStepWords() {
       where: step.vessels > 1 ? `each of ${step.vessels}` : '',
     }),
     serve: (step) => ({ figure: 'Serve', name: glasses(step.vessels), where: 'and the levels fall' }),
+  };
+}
+
+/** What stands in where a tool is missing, and what is to be minded at a step. */
+function useStandIns() {
+  const kits = useKit();
+  const catalogue = useCatalogue();
+
+  /** What of the household's stands in where a tool is missing: how it is done with it, and its caution. */
+  function standIn(step: PourStep): { name: string; hard: string; caution: string | undefined } | undefined {
+    const technique = catalogue.all.techniques.find((t) => t.id === step.technique);
+    if (technique === undefined || !kits.kit.said) return undefined;
+    const index = needIndex(catalogue.all);
+    for (const { id } of technique.needs) {
+      const need = index.get(id);
+      const cover = need && coveredBy(need, kits.kit);
+      const thing =
+        cover?.by === 'kitchen' ? catalogue.all.kitchen.find((t) => t.id === cover.id) : undefined;
+      if (thing) return { name: inSentence(thing), hard: thing.hard, caution: thing.caution };
+    }
+    return undefined;
+  }
+
+  /** Cautions of a step of a drink, each once, and of what stands in for a tool. */
+  function cautions(step: PourStep, drink: Recipe | undefined): string[] {
+    const more = standIn(step)?.caution;
+    const own = stepCautions(step, drink, catalogue.all, catalogue.kinds);
+    return [...new Set([...own, ...(more === undefined ? [] : [more])])];
+  }
+
+  return { standIn, cautions };
+}
+
+/** Steps in words. */
+export function useStepWords() {
+  const words = useWords();
+  const parts = useStepParts();
+  const { nameOf, vesselName, where, amountOf, subject } = parts;
+  const seconds = (s: number) => words.number(s, 0);
+  const SAY: Sayings = {
+    ...sayPreparation(parts, seconds),
+    ...sayMixing(parts, seconds),
+    ...sayFinishing(parts),
   };
 
   function say(step: PourStep): StepWords {
@@ -179,27 +243,5 @@ export function useStepWords() {
     }
   }
 
-  /** What of the household's stands in where a tool is missing: how it is done with it, and its caution. */
-  function standIn(step: PourStep): { name: string; hard: string; caution: string | undefined } | undefined {
-    const technique = catalogue.all.techniques.find((t) => t.id === step.technique);
-    if (technique === undefined || !kits.kit.said) return undefined;
-    const index = needIndex(catalogue.all);
-    for (const { id } of technique.needs) {
-      const need = index.get(id);
-      const cover = need && coveredBy(need, kits.kit);
-      const thing =
-        cover?.by === 'kitchen' ? catalogue.all.kitchen.find((t) => t.id === cover.id) : undefined;
-      if (thing) return { name: inSentence(thing), hard: thing.hard, caution: thing.caution };
-    }
-    return undefined;
-  }
-
-  /** Cautions of a step of a drink, each once, and of what stands in for a tool. */
-  function cautions(step: PourStep, drink: Recipe | undefined): string[] {
-    const more = standIn(step)?.caution;
-    const own = stepCautions(step, drink, catalogue.all, catalogue.kinds);
-    return [...new Set([...own, ...(more === undefined ? [] : [more])])];
-  }
-
-  return { say, line, standIn, cautions, vesselName, nameOf };
+  return { say, line, ...useStandIns(), vesselName, nameOf };
 }

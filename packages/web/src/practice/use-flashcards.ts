@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef, type Ref } from 'vue';
 import { measuringLines } from '@uisce/core/measure';
 import {
   FlashcardMaker,
@@ -32,10 +32,10 @@ const LIKED = 4;
 /** New words are asked so many at a time, with those that mean different things in different places first. */
 const NEW_WORDS = 10;
 
-export type Flashcard = ({ is: 'spec' } & SpecFlashcard) | ({ is: 'word' } & WordFlashcard);
+type Flashcard = ({ is: 'spec' } & SpecFlashcard) | ({ is: 'word' } & WordFlashcard);
 
-/** A session of cards: what is due first, then what is new; each answered once, and kept. */
-export function useFlashcards() {
+/** What is asked: specs of the drinks that matter here, and words of the trade. */
+function useDecks() {
   const atHand = useAtHand();
   const glossary = useGlossary();
   const kits = useKit();
@@ -43,8 +43,6 @@ export function useFlashcards() {
   const practice = usePractice();
   const catalogue = useCatalogue();
   const verdicts = useVerdicts();
-  void glossary.load();
-
   const stepMl = computed(() => {
     const lines = measuringLines(kits.kit.vessels)
       .map((l) => l.ml)
@@ -62,15 +60,6 @@ export function useFlashcards() {
     return [...new Set([...poured, ...liked, ...planned])].flatMap((id) => catalogue.recipes.get(id) ?? []);
   });
 
-  const asked = shallowRef<ToAsk[]>([]);
-  const at = ref(0);
-  /** The place of the answer given; -1 for a typed one. */
-  const given = ref<number>();
-  const wasRight = ref(false);
-  const rights = ref(0);
-  const turn = ref(0);
-  let since = 0;
-
   function newWords(): ToAsk[] {
     const known = new Set(
       practice.decks.filter((d) => d.by === practice.by).flatMap((d) => Object.keys(d.cards)),
@@ -81,6 +70,71 @@ export function useFlashcards() {
       .slice(0, NEW_WORDS)
       .map((w) => ({ of: deckOfWord(w.id), key: keyOfWord(w.id) }));
   }
+
+  return { maker, drinks, newWords };
+}
+
+/** A card that is asked, the answer given to it, and how one answers and goes on. */
+interface Answering {
+  card: Readonly<Ref<Flashcard | undefined>>;
+  given: Readonly<Ref<number | undefined>>;
+  choose: (i: number) => void;
+  next: () => void;
+}
+
+/** Cards by the keyboard: a digit chooses, enter goes on. */
+function useAnswerKeys({ card, given, choose, next }: Answering) {
+  useEventListener('keydown', (event: KeyboardEvent) => {
+    const on = event.target instanceof HTMLElement ? event.target : undefined;
+    if (!card.value || on?.matches('input, textarea')) return;
+    const n = '1234'.indexOf(event.key);
+    // A button that has the focus is pressed by itself.
+    const goesOn =
+      (event.key === 'Enter' || event.key === ' ') && given.value !== undefined && !on?.matches('button, a');
+    if (n >= 0 && n < card.value.choices.length) choose(n);
+    else if (goesOn) next();
+    else return;
+    event.preventDefault();
+  });
+}
+
+/** The card of a question, made anew each time a session begins. */
+function useCard(
+  asking: Readonly<Ref<ToAsk | undefined>>,
+  maker: Readonly<Ref<FlashcardMaker>>,
+  turn: Readonly<Ref<number>>,
+) {
+  const glossary = useGlossary();
+  const card = computed<Flashcard | undefined>(() => {
+    if (!asking.value) return undefined;
+    const word = wordOfKey(asking.value.key);
+    if (word !== undefined) {
+      const found = wordFlashcard({ words: [...glossary.words.value] }, word, turn.value);
+      return found && { is: 'word', ...found };
+    }
+    const found = maker.value.card(asking.value.of, asking.value.key, turn.value);
+    return found && { is: 'spec', ...found };
+  });
+
+  return card;
+}
+
+/** A session of cards: what is due first, then what is new; each answered once, and kept. */
+export function useFlashcards() {
+  const glossary = useGlossary();
+  const practice = usePractice();
+  void glossary.load();
+
+  const { maker, drinks, newWords } = useDecks();
+  const asked = shallowRef<ToAsk[]>([]);
+  const at = ref(0);
+  /** The place of the answer given; -1 for a typed one. */
+  const given = ref<number>();
+  const wasRight = ref(false);
+  const rights = ref(0);
+  const turn = ref(0);
+  let since = 0;
+
   function begin(of: 'specs' | 'words'): void {
     const due = practice.due.filter((c) => (wordOfKey(c.key) !== undefined) === (of === 'words'));
     asked.value =
@@ -91,21 +145,12 @@ export function useFlashcards() {
     [at.value, given.value, rights.value] = [0, undefined, 0];
     since = performance.now();
   }
-  const card = computed<Flashcard | undefined>(() => {
-    const one = asked.value[at.value];
-    if (!one) return undefined;
-    const word = wordOfKey(one.key);
-    if (word !== undefined) {
-      const found = wordFlashcard({ words: [...glossary.words.value] }, word, turn.value);
-      return found && { is: 'word', ...found };
-    }
-    const found = maker.value.card(one.of, one.key, turn.value);
-    return found && { is: 'spec', ...found };
-  });
+  const asking = computed(() => asked.value[at.value]);
+  const card = useCard(asking, maker, turn);
   const isOver = computed(() => asked.value.length > 0 && at.value >= asked.value.length);
 
   function settle(answer: Answer): void {
-    const one = asked.value[at.value];
+    const one = asking.value;
     if (one) practice.review(one.of, one.key, answer);
     wasRight.value = answer !== 'wrong';
     if (wasRight.value) rights.value += 1;
@@ -128,18 +173,7 @@ export function useFlashcards() {
     given.value = undefined;
     since = performance.now();
   }
-  useEventListener('keydown', (event: KeyboardEvent) => {
-    const on = event.target instanceof HTMLElement ? event.target : undefined;
-    if (!card.value || on?.matches('input, textarea')) return;
-    const n = '1234'.indexOf(event.key);
-    // A button that has the focus is pressed by itself.
-    const goesOn =
-      (event.key === 'Enter' || event.key === ' ') && given.value !== undefined && !on?.matches('button, a');
-    if (n >= 0 && n < card.value.choices.length) choose(n);
-    else if (goesOn) next();
-    else return;
-    event.preventDefault();
-  });
+  useAnswerKeys({ card, given, choose, next });
   const end = (): void => {
     asked.value = [];
   };

@@ -6,6 +6,15 @@ import { count, useWords } from '../words/use-words';
 import { sayHand, useAim } from './use-aim';
 import { useFirstWeek } from './use-first-week';
 
+/** What stands under the sentence of a part; of pouring by count it says how near one comes. */
+const UNDERLINES: Readonly<Record<string, string>> = {
+  cards: 'From the drinks you pour, like or plan; ten take three minutes',
+  words: 'What they mean, and where they mean something else',
+  sums: 'Ounces, halves, four of these, what is left in the bottle',
+  balance: 'No bottle needed: read the numbers, then say what mends it',
+  week: 'Each is ticked by what you really did',
+};
+
 /** The sentence of each part of Practice. */
 export function usePracticeSentence(part: Ref<string>) {
   const practice = usePractice();
@@ -56,25 +65,12 @@ export function usePracticeSentence(part: Ref<string>) {
         return pour.value;
     }
   });
-  const underline = computed(() => {
-    switch (part.value) {
-      case 'cards':
-        return 'From the drinks you pour, like or plan; ten take three minutes';
-      case 'words':
-        return 'What they mean, and where they mean something else';
-      case 'sums':
-        return 'Ounces, halves, four of these, what is left in the bottle';
-      case 'balance':
-        return 'No bottle needed: read the numbers, then say what mends it';
-      case 'week':
-        return 'Each is ticked by what you really did';
-      default: {
-        const aim = aimOf(last.value);
-        return aim
-          ? `The last ${count(aim.trials, 'pour')} of it; ${words.percent(aim.within).replace(/[.,]0/, '')} within five in the hundred`
-          : 'A bottle, a spout, a count: hold the bottle with the mouse, a finger, or the space bar';
-      }
-    }
+  const underline = computed(() => UNDERLINES[part.value] ?? aimWords.value);
+  const aimWords = computed(() => {
+    const aim = aimOf(last.value);
+    return aim
+      ? `The last ${count(aim.trials, 'pour')} of it; ${words.percent(aim.within).replace(/[.,]0/, '')} within five in the hundred`
+      : 'A bottle, a spout, a count: hold the bottle with the mouse, a finger, or the space bar';
   });
   return { headline, underline };
 }

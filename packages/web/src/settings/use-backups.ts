@@ -1,6 +1,6 @@
 import { createSharedComposable } from '@vueuse/core';
 import { formatDistanceToNow } from 'date-fns';
-import { computed, ref } from 'vue';
+import { computed, ref, type Ref } from 'vue';
 import type { Backup, BackupWhy } from '@uisce/core/household';
 import { api, ApiError, OfflineError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
@@ -13,6 +13,8 @@ interface Restored {
   counts: Record<string, number>;
 }
 
+const thingsIn = ({ counts }: Restored) => Object.values(counts).reduce((sum, n) => sum + n, 0);
+
 export const WHY_WORDS: Record<BackupWhy, string> = {
   daily: 'of that day',
   asked: 'asked for',
@@ -21,12 +23,65 @@ export const WHY_WORDS: Record<BackupWhy, string> = {
   import: 'before a file came in',
 };
 
+/** Letters at a time: more arguments than this a browser does not take. */
+const CHUNK = 0x8000;
+
+function base64Of(bytes: Uint8Array): string {
+  let text = '';
+  for (let i = 0; i < bytes.length; i += CHUNK) text += String.fromCharCode(...bytes.subarray(i, i + CHUNK));
+  return btoa(text);
+}
+
+/**
+ * A backup sealed with a passphrase.
+ *
+ * @throws OfflineError where the server is away, ApiError where it refuses.
+ */
+async function sealedBytes(name: string, passphrase: string): Promise<Uint8Array<ArrayBuffer>> {
+  const answer = await fetch(`/api/backups/${name}/sealed`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ passphrase }),
+  }).catch(() => {
+    throw new OfflineError();
+  });
+  if (!answer.ok) throw new ApiError((await answer.json()) as ApiError['problem']);
+  return new Uint8Array(await answer.arrayBuffer());
+}
+
+/** Restoring a backup of here or of a file, and taking that back. */
+function useRestoring(said: Ref<string>, tried: (work: () => Promise<void>) => Promise<unknown>) {
+  /** What was there before the last restore of this page. */
+  const before = ref<Backup>();
+  function restored(back: Restored): void {
+    before.value = back.before;
+    said.value = `Restored: ${thingsIn(back)} things.`;
+  }
+  const restore = (name: string) =>
+    tried(async () => {
+      restored(await api<Restored>(`/backups/${name}/restore`, { method: 'POST', body: {} }));
+    });
+  /** Restore what was there before the last restore. */
+  const takeBack = () =>
+    tried(async () => {
+      if (!before.value) return;
+      const back = await api<Restored>(`/backups/${before.value.name}/restore`, { method: 'POST', body: {} });
+      [before.value, said.value] = [undefined, `As it was before, ${thingsIn(back)} things.`];
+    });
+  const restoreFile = (file: File, passphrase: string) =>
+    tried(async () => {
+      const base64 = base64Of(new Uint8Array(await file.arrayBuffer()));
+      const body = { file: base64, ...(passphrase === '' ? {} : { passphrase }) };
+      restored(await api<Restored>('/restore', { method: 'POST', body }));
+    });
+
+  return { before, restore, takeBack, restoreFile };
+}
+
 /** The household's backups: made, taken along, restored, and a restore taken back. */
 export const useBackups = createSharedComposable(() => {
   const keeper = useKeeper();
   const backups = ref<Backup[]>([]);
-  /** What was there before the last restore of this page. */
-  const before = ref<Backup>();
   const said = ref('');
 
   const last = computed(() => backups.value[0]);
@@ -48,47 +103,13 @@ export const useBackups = createSharedComposable(() => {
       await api<Backup>('/backups', { method: 'POST', body: {} });
       said.value = 'A backup is made.';
     });
-  function restored({ before: was, counts }: Restored): void {
-    before.value = was;
-    said.value = `Restored: ${Object.values(counts).reduce((sum, n) => sum + n, 0)} things.`;
-  }
-  const restore = (name: string) =>
-    tried(async () => {
-      restored(await api<Restored>(`/backups/${name}/restore`, { method: 'POST', body: {} }));
-    });
-  /** Restore what was there before the last restore. */
-  const takeBack = () =>
-    tried(async () => {
-      if (!before.value) return;
-      const back = await api<Restored>(`/backups/${before.value.name}/restore`, { method: 'POST', body: {} });
-      [before.value, said.value] = [
-        undefined,
-        `As it was before, ${Object.values(back.counts).reduce((sum, n) => sum + n, 0)} things.`,
-      ];
-    });
-  const restoreFile = (file: File, passphrase: string) =>
-    tried(async () => {
-      const bytes = new Uint8Array(await file.arrayBuffer());
-      let text = '';
-      for (let i = 0; i < bytes.length; i += CHUNK)
-        text += String.fromCharCode(...bytes.subarray(i, i + CHUNK));
-      const body = { file: btoa(text), ...(passphrase === '' ? {} : { passphrase }) };
-      restored(await api<Restored>('/restore', { method: 'POST', body }));
-    });
+  const { before, restore, takeBack, restoreFile } = useRestoring(said, tried);
   const sealed = (name: string, passphrase: string) =>
     tried(async () => {
-      const answer = await fetch(`/api/backups/${name}/sealed`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ passphrase }),
-      }).catch(() => {
-        throw new OfflineError();
-      });
-      if (!answer.ok) throw new ApiError((await answer.json()) as ApiError['problem']);
       saveFile(
         name.replace(/\.sqlite$/, '.sealed'),
         'application/octet-stream',
-        new Uint8Array(await answer.arrayBuffer()),
+        await sealedBytes(name, passphrase),
       );
     });
   return {
@@ -107,5 +128,3 @@ export const useBackups = createSharedComposable(() => {
     sealed,
   };
 });
-/** Letters at a time: more arguments than this a browser does not take. */
-const CHUNK = 0x8000;

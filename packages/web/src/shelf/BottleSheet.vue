@@ -11,6 +11,7 @@ import {
   marry,
   moved,
   PLACES,
+  withLeft,
   type Place,
   type Bottle,
 } from '@uisce/core/stock';
@@ -65,12 +66,7 @@ const facts = computed(() => {
 const fault = ref('');
 const edit = (change: string, part: Partial<Bottle>) => stock.edit(props.bottle.id, change, part);
 
-/** What is left decides whether it was opened: a bottle that is not full was. */
-function left(leftMl: number): void {
-  const { sizeMl, openedOn } = props.bottle;
-  const opened = openedOn ?? (sizeMl !== null && leftMl < sizeMl ? today.iso() : null);
-  edit(`Level of ${name.value}`, { leftMl, openedOn: opened });
-}
+const left = (leftMl: number) => edit(`Level of ${name.value}`, withLeft(props.bottle, leftMl, today.iso()));
 function size(sizeMl: number): void {
   const leftMl = Math.min(props.bottle.leftMl ?? sizeMl, sizeMl);
   edit(`Size of ${name.value}`, { sizeMl, leftMl });

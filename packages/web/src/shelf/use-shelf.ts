@@ -2,7 +2,7 @@ import { createSharedComposable } from '@vueuse/core';
 import { daysBetween } from '@uisce/core/base';
 import { usesOfDrinks, usesOfSet } from '@uisce/core/plan';
 import { daysLeft, FADING_LEVEL, forecast, levelOf, type Bottle } from '@uisce/core/stock';
-import { computed } from 'vue';
+import { computed, type Ref } from 'vue';
 import { paceOf } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { usePlans } from '../household/use-plans';
@@ -27,16 +27,11 @@ export interface StandingBottle {
   pressing: boolean;
 }
 
-/** The household's bottles as the Shelf shows them, and the judgement on them. */
-export const useShelf = createSharedComposable(() => {
-  const answers = useAnswer();
-  const log = useLog();
-  const plans = usePlans();
+/** The tag of a bottle: days left, pours left, "new"; empty where nothing presses. */
+function useTags() {
   const stock = useStock();
   const catalogue = useCatalogue();
   const today = useToday();
-  const words = useWords();
-
   function tagOf(bottle: Bottle): Pick<StandingBottle, 'tag' | 'pressing'> {
     const kind = catalogue.kinds.get(bottle.kind);
     const days = kind && daysLeft(bottle, kind, today.iso());
@@ -55,19 +50,17 @@ export const useShelf = createSharedComposable(() => {
       : { tag: '', pressing: false };
   }
 
-  const all = computed(() =>
-    stock.standing.map((bottle): StandingBottle => ({
-      bottle,
-      name: catalogue.kindName(bottle.kind),
-      ...tagOf(bottle),
-    })),
-  );
-  const inCold = (b: Bottle) => b.place === 'fridge' || b.place === 'freezer';
-  const onShelf = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'shelf'));
-  const sipping = computed(() => all.value.filter(({ bottle }) => bottle.sipping));
-  const cold = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && inCold(b)));
-  const cupboard = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'cupboard'));
+  return { tagOf };
+}
 
+/** What will be used up and what goes off, at the pace of the log, else of the plan. */
+function useForecasts() {
+  const answers = useAnswer();
+  const log = useLog();
+  const plans = usePlans();
+  const stock = useStock();
+  const catalogue = useCatalogue();
+  const today = useToday();
   /** The pace of the log, once it is long enough to say. */
   const pace = computed(() => paceOf(log.pours, today.iso()));
   /** ml of a kind that are poured in a week: as the log has it, else as the plan pours it, else as all drinks would. */
@@ -89,11 +82,21 @@ export const useShelf = createSharedComposable(() => {
       name: catalogue.kindName(f.kind),
     })),
   );
-  const litres = computed(() => {
-    const strong = stock.standing.filter((b) => (catalogue.kinds.get(b.kind)?.abv ?? 0) > 0);
-    return strong.reduce((sum, b) => sum + (b.leftMl ?? 0), 0) / 1000;
-  });
 
+  return { pace, perWeekMl, forecasts };
+}
+
+/** The judgement on what stands there. */
+function useShelfSentence(
+  all: Readonly<Ref<readonly StandingBottle[]>>,
+  litres: Readonly<Ref<number>>,
+  forecasts: ReturnType<typeof useForecasts>['forecasts'],
+) {
+  const plans = usePlans();
+  const stock = useStock();
+  const catalogue = useCatalogue();
+  const today = useToday();
+  const words = useWords();
   const headline = computed(() => {
     const n = all.value.length;
     if (n === 0) return { before: 'Nothing stands here yet: ', figure: 'say below what you have' };
@@ -127,5 +130,34 @@ export const useShelf = createSharedComposable(() => {
     return parts.join(' · ');
   });
 
+  return { headline, underline };
+}
+
+/** The household's bottles as the Shelf shows them, and the judgement on them. */
+export const useShelf = createSharedComposable(() => {
+  const stock = useStock();
+  const catalogue = useCatalogue();
+
+  const { tagOf } = useTags();
+  const all = computed(() =>
+    stock.standing.map((bottle): StandingBottle => ({
+      bottle,
+      name: catalogue.kindName(bottle.kind),
+      ...tagOf(bottle),
+    })),
+  );
+  const inCold = (b: Bottle) => b.place === 'fridge' || b.place === 'freezer';
+  const onShelf = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'shelf'));
+  const sipping = computed(() => all.value.filter(({ bottle }) => bottle.sipping));
+  const cold = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && inCold(b)));
+  const cupboard = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'cupboard'));
+
+  const { pace, perWeekMl, forecasts } = useForecasts();
+  const litres = computed(() => {
+    const strong = stock.standing.filter((b) => (catalogue.kinds.get(b.kind)?.abv ?? 0) > 0);
+    return strong.reduce((sum, b) => sum + (b.leftMl ?? 0), 0) / 1000;
+  });
+
+  const { headline, underline } = useShelfSentence(all, litres, forecasts);
   return { all, onShelf, sipping, cold, cupboard, forecasts, litres, headline, underline, perWeekMl, pace };
 });

@@ -30,6 +30,18 @@ const LONG: readonly Topic[] = ['steadiness', 'ladder', 'shops', 'evening'];
 /** Questions whose answers are kept; of more, the oldest go. */
 const MAX_KNOWN = 60;
 
+/** What is large and never changed in place stands in a key by its number. */
+const numbers = new WeakMap<object, number>();
+let lastNumber = 0;
+const numberOf = (thing: object): number => {
+  const raw = toRaw(thing);
+  const number = numbers.get(raw) ?? ++lastNumber;
+  numbers.set(raw, number);
+  return number;
+};
+const isLarge = (value: unknown): value is object =>
+  typeof value === 'object' && value !== null && 'bottles' in value && 'currency' in value;
+
 /** Questions about a brief and what came back, by the whole question: the same one is asked once, whoever asks it. */
 export const useAdvice = defineStore('advice', () => {
   const plans = usePlans();
@@ -47,18 +59,6 @@ export const useAdvice = defineStore('advice', () => {
     brief: stock.withStock(brief),
     kit: kits.kit,
   });
-
-  // What is large and never changed in place stands in a key by its number.
-  const numbers = new WeakMap<object, number>();
-  let lastNumber = 0;
-  const numberOf = (thing: object): number => {
-    const raw = toRaw(thing);
-    const number = numbers.get(raw) ?? ++lastNumber;
-    numbers.set(raw, number);
-    return number;
-  };
-  const isLarge = (value: unknown): value is object =>
-    typeof value === 'object' && value !== null && 'bottles' in value && 'currency' in value;
 
   /** The whole question in words; undefined while there are no prices to answer it by. */
   function keyOf<T extends Topic>(topic: T, { of, brief }: Question<T>): string | undefined {

@@ -1,13 +1,5 @@
 import { computed } from 'vue';
-import {
-  countDrinks,
-  makeUpOf,
-  openCounts,
-  type Brief,
-  type Lift,
-  type MakeUp,
-  type Obstacle,
-} from '@uisce/core/plan';
+import { countDrinks, makeUpOf, openCounts, type Brief, type MakeUp, type Obstacle } from '@uisce/core/plan';
 import { useAnswer } from '../solver/use-answer';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
@@ -59,13 +51,59 @@ export function sayLenses({
   return parts.length > 0 ? `Chosen for ${listed(parts)}` : '';
 }
 
+/** Why no set meets what is asked for. */
+function useObstacle() {
+  const answers = useAnswer();
+  const catalogue = useCatalogue();
+  const words = useWords();
+  const obstacleWords = computed(() => {
+    const obstacle = answers.result?.obstacle;
+    return obstacle ? sayObstacle(obstacle) : '';
+  });
+
+  function sayObstacle(obstacle: Obstacle): string {
+    if (obstacle.kind === 'money') {
+      return `What you ask for costs at least ${words.money(obstacle.need)}. Raise the money, or let go of a must-have or a bottle you keep.`;
+    }
+    if (obstacle.kind === 'limits') {
+      return 'What you ask for does not fit your limits on bottles, litres or shelf. Loosen one of them, or let go of a must-have.';
+    }
+    const names = obstacle.drinks.map((id) => catalogue.recipes.get(id)?.name ?? id);
+    return names.length > 0
+      ? `Nothing you allow can make ${listed(names)}: a bottle it leans on is ruled out or not on sale.`
+      : 'The bottles you keep and the ones you ruled out contradict each other.';
+  }
+
+  return { obstacleWords };
+}
+
+/** The single bottle that adds most for its price, and the money it needs beyond what is left. */
+function useNextMove() {
+  const answers = useAnswer();
+  const { itemInSentence } = useItemWords();
+  const leftOver = computed(() => answers.bottleMoney - (answers.result?.answer.spend ?? 0));
+
+  const nextMove = computed(() => {
+    const lift = answers.result?.explanation.lifts.find((l) => l.adds.length > 0);
+    return lift
+      ? {
+          ...lift,
+          more: Math.max(0, lift.price - leftOver.value),
+          name: itemInSentence(lift.id),
+          isKit: answers.kitById.has(lift.id),
+        }
+      : undefined;
+  });
+
+  return { leftOver, nextMove };
+}
+
 /** The sentence at the top: the judgement, how sure it is, and the next best move. */
 export function useJudgement() {
   const answers = useAnswer();
   const plans = usePlans();
   const catalogue = useCatalogue();
   const words = useWords();
-  const { itemInSentence } = useItemWords();
 
   const makeUp = computed(() => makeUpOf(answers.result, catalogue.kinds));
 
@@ -103,43 +141,8 @@ export function useJudgement() {
 
   const withWords = computed(() => sayMakeUp(makeUp.value));
 
-  const obstacleWords = computed(() => {
-    const obstacle = answers.result?.obstacle;
-    return obstacle ? sayObstacle(obstacle) : '';
-  });
-
-  function sayObstacle(obstacle: Obstacle): string {
-    if (obstacle.kind === 'money') {
-      return `What you ask for costs at least ${words.money(obstacle.need)}. Raise the money, or let go of a must-have or a bottle you keep.`;
-    }
-    if (obstacle.kind === 'limits') {
-      return 'What you ask for does not fit your limits on bottles, litres or shelf. Loosen one of them, or let go of a must-have.';
-    }
-    const names = obstacle.drinks.map((id) => catalogue.recipes.get(id)?.name ?? id);
-    return names.length > 0
-      ? `Nothing you allow can make ${listed(names)}: a bottle it leans on is ruled out or not on sale.`
-      : 'The bottles you keep and the ones you ruled out contradict each other.';
-  }
-
-  const leftOver = computed(() => answers.bottleMoney - (answers.result?.answer.spend ?? 0));
-
-  /** The single bottle that adds most for its price, and the money it needs beyond what is left. */
-  const nextMove = computed(() => {
-    const lift = answers.result?.explanation.lifts.find((l) => l.adds.length > 0);
-    return lift
-      ? {
-          ...lift,
-          more: Math.max(0, lift.price - leftOver.value),
-          name: liftName(lift),
-          isKit: answers.kitById.has(lift.id),
-        }
-      : undefined;
-  });
-
-  function liftName(lift: Pick<Lift, 'id'>): string {
-    return itemInSentence(lift.id);
-  }
-
+  const { obstacleWords } = useObstacle();
+  const { leftOver, nextMove } = useNextMove();
   const certainty = computed(() => {
     const { result } = answers;
     if (answers.failure) return answers.failure;

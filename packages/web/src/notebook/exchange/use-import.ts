@@ -1,6 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { dequal } from 'dequal';
-import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef, type Ref } from 'vue';
 import { keptCollection, keptOwnDrink, keptOwnKind, keptTasting, type ChangeWrite } from '@uisce/core/kept';
 import type { Ounce, OwnDrink, OwnKind, Collection, Tasting } from '@uisce/core/notebook';
 import { useNotebook } from '../../household/use-notebook';
@@ -34,20 +34,23 @@ function counted<T extends { id: string }>(incoming: readonly T[], here: readonl
   };
 }
 
-/** A file of recipes on its way in: read in the background, looked at, and kept as far as it is wanted. */
-export function useImport() {
-  const keeper = useKeeper();
+/** The parts of a notebook file. */
+interface NotebookParts {
+  kinds: Counted<OwnKind>;
+  drinks: Counted<OwnDrink>;
+  collections: Counted<Collection>;
+  tastings: Counted<Tasting>;
+}
+
+/** A file that is read in the background: how far it is, what was found, and how it is stopped. */
+function useReader(name: Ref<string>, done: Ref<string>) {
   const notebook = useNotebook();
   const catalogue = useCatalogue();
-  const verdicts = useVerdicts();
-
-  const name = ref('');
   /** How far it is, 0 to 1; undefined while nothing is under way. */
   const progress = ref<number>();
   const found = shallowRef<Found>();
   const said = ref<Record<string, string>>({});
   const ounce = ref<Ounce>('us-oz');
-  const done = ref('');
   let text = '';
   let worker: Worker | undefined;
   let remote: Remote<ReadingApi> | undefined;
@@ -80,11 +83,8 @@ export function useImport() {
     worker = new Worker(workerUrl, { type: 'module' });
     remote = wrap<ReadingApi>(worker);
     const printed = { recipes: [...catalogue.printed.values()], kinds: catalogue.all.kinds };
-    const ask = {
-      ...plain({ name: name.value, ounce: ounce.value, own: notebook.drinks }),
-      text,
-      catalogue: plain(printed),
-    };
+    const own = plain(notebook.drinks);
+    const ask = { name: name.value, ounce: ounce.value, own, text, catalogue: plain(printed) };
     await asked((r) => r.read(ask, tell));
   }
   async function open(file: File): Promise<void> {
@@ -107,25 +107,18 @@ export function useImport() {
     [found.value, said.value, name.value, text, done.value] = [undefined, {}, '', '', ''];
   }
 
-  const drinks = computed(() => (found.value?.is === 'drinks' ? found.value.drinks : []));
-  const byStanding = (is: 'new' | 'same' | 'changed') => drinks.value.filter((d) => d.standing?.is === is);
-  const groups = computed(() => ({
-    fresh: byStanding('new'),
-    same: byStanding('same'),
-    changed: byStanding('changed'),
-    open: drinks.value.filter((d) => d.standing === undefined),
-  }));
-  const file = computed(() => {
-    if (found.value?.is !== 'notebook') return undefined;
-    const { file: incoming } = found.value;
-    return {
-      kinds: counted<OwnKind>(incoming.kinds, notebook.kinds),
-      drinks: counted<OwnDrink>(incoming.drinks, notebook.drinks),
-      collections: counted<Collection>(incoming.collections, notebook.collections),
-      tastings: counted<Tasting>(incoming.tastings, verdicts.tastings),
-    };
-  });
+  return { progress, found, said, ounce, open, meanOunce, say, forget, read, end };
+}
 
+/** What of a file is kept, in as many changes as it takes. */
+function useTaking(
+  name: Ref<string>,
+  done: Ref<string>,
+  file: Readonly<Ref<NotebookParts | undefined>>,
+  { progress, found, forget, read }: ReturnType<typeof useReader>,
+) {
+  const keeper = useKeeper();
+  const notebook = useNotebook();
   /** Keep things in as many changes as they take; stopped, what was kept stays. */
   async function keepThem(writes: ChangeWrite['writes'], words: string): Promise<void> {
     progress.value = 0;
@@ -179,6 +172,38 @@ export function useImport() {
     await keepThem(writes, `What stands in ${name.value}`);
   }
 
+  return { takeDrinks, takeFile };
+}
+
+/** A file of recipes on its way in: read in the background, looked at, and kept as far as it is wanted. */
+export function useImport() {
+  const notebook = useNotebook();
+  const verdicts = useVerdicts();
+
+  const name = ref('');
+  const done = ref('');
+  const reader = useReader(name, done);
+  const { progress, found, said, ounce, open, meanOunce, say, forget, end } = reader;
+  const drinks = computed(() => (found.value?.is === 'drinks' ? found.value.drinks : []));
+  const byStanding = (is: 'new' | 'same' | 'changed') => drinks.value.filter((d) => d.standing?.is === is);
+  const groups = computed(() => ({
+    fresh: byStanding('new'),
+    same: byStanding('same'),
+    changed: byStanding('changed'),
+    open: drinks.value.filter((d) => d.standing === undefined),
+  }));
+  const file = computed<NotebookParts | undefined>(() => {
+    if (found.value?.is !== 'notebook') return undefined;
+    const { file: incoming } = found.value;
+    return {
+      kinds: counted<OwnKind>(incoming.kinds, notebook.kinds),
+      drinks: counted<OwnDrink>(incoming.drinks, notebook.drinks),
+      collections: counted<Collection>(incoming.collections, notebook.collections),
+      tastings: counted<Tasting>(incoming.tastings, verdicts.tastings),
+    };
+  });
+
+  const { takeDrinks, takeFile } = useTaking(name, done, file, reader);
   return {
     name,
     progress,

@@ -148,6 +148,24 @@ export async function drinkPdf(drink: BookletDrink): Promise<Uint8Array> {
   return s.pdf.save();
 }
 
+/** The title page: the name in the middle, what stands under it below. */
+function setTitle(s: Setting, book: PrintedBooklet): void {
+  const title = s.pdf.addPage([s.width, s.height]);
+  const middle = (text: string, size: number, font: PDFFont, y: number) => {
+    const width = font.widthOfTextAtSize(plain(text), size);
+    title.drawText(plain(text), {
+      x: Math.max(s.margin, (s.width - width) / 2),
+      y,
+      size,
+      font,
+      color: s.ink,
+    });
+  };
+  const rows = wrapped(book.title, s.fonts.name, 24, s.width - 2 * s.margin);
+  rows.forEach((row, i) => middle(row, 24, s.fonts.name, s.height * 0.62 - i * 30));
+  middle(book.under, TEXT_PT, s.fonts.text, s.height * 0.62 - rows.length * 30);
+}
+
 /**
  * A booklet of A5: a title, contents by family with their pages, the drinks, an index by ingredient.
  */
@@ -167,20 +185,7 @@ export async function bookletPdf(book: PrintedBooklet): Promise<Uint8Array> {
       ]),
     ),
   ];
-  const title = s.pdf.addPage([s.width, s.height]);
-  const middle = (text: string, size: number, font: PDFFont, y: number) => {
-    const width = font.widthOfTextAtSize(plain(text), size);
-    title.drawText(plain(text), {
-      x: Math.max(s.margin, (s.width - width) / 2),
-      y,
-      size,
-      font,
-      color: s.ink,
-    });
-  };
-  const rows = wrapped(book.title, s.fonts.name, 24, s.width - 2 * s.margin);
-  rows.forEach((row, i) => middle(row, 24, s.fonts.name, s.height * 0.62 - i * 30));
-  middle(book.under, TEXT_PT, s.fonts.text, s.height * 0.62 - rows.length * 30);
+  setTitle(s, book);
   const drinks = entries.map(({ drink, chapter, first }) => [
     ...(first ? heading(chapter.title, 12) : []),
     ...drinkBlock(s, drink),

@@ -1,5 +1,5 @@
 import { createSharedComposable, useLocalStorage, useSessionStorage, watchDebounced } from '@vueuse/core';
-import { computed, ref, watch } from 'vue';
+import { computed, ref, watch, type Ref } from 'vue';
 import type { Amount } from '@uisce/core/base';
 import type { Family, Method, Recipe } from '@uisce/core/catalogue';
 import { measuringLines } from '@uisce/core/measure';
@@ -34,12 +34,9 @@ const USUAL_ML = 20;
 const USUAL_STEP_ML = 2.5;
 const MAX_ML = 120;
 
-/** What is being written: the text, what was read of it, and what that is as a drink. */
-export const useWriting = createSharedComposable(() => {
-  const kits = useKit();
-  const notebook = useNotebook();
+/** The text that is written, and the recipes read of it, with what its words were said to be. */
+function useReadText() {
   const catalogue = useCatalogue();
-
   const text = useSessionStorage('uisce:writing', '');
   const ounce = useLocalStorage<Ounce>('uisce:ounce', 'us-oz');
   const read = ref(text.value ?? '');
@@ -51,10 +48,6 @@ export const useWriting = createSharedComposable(() => {
   const at = ref(0);
   /** What a line's words were said to be, by the words. */
   const said = ref<Record<string, string>>({});
-  const chosen = ref<{ method?: Method; glass?: string; family?: Family; name?: string }>({});
-  /** The own drink that another version is written of. */
-  const of = ref<string>();
-
   const matcher = computed(() => new KindMatcher(catalogue.all.kinds));
   const recipes = computed(() =>
     catalogue.loaded && read.value.trim() !== '' ? readRecipes(read.value, matcher.value, ounce.value) : [],
@@ -77,35 +70,22 @@ export const useWriting = createSharedComposable(() => {
     const one = recipes.value[at.value];
     return one && { ...one, lines: one.lines.map(settled) };
   });
-  const open = computed(() => (current.value?.lines ?? []).filter((l) => l.confidence < SURE && !l.garnish));
-  const recipe = computed<Recipe | undefined>(() => {
-    const one = current.value;
-    if (!one) return undefined;
-    const made = recipeFrom(one, of.value ?? 'own-draft', catalogue.all.recipes, catalogue.kinds);
-    return made && { ...made, ...chosen.value };
-  });
-  const judged = computed(() => (recipe.value ? judge(recipe.value, catalogue.all) : undefined));
 
-  /** Amounts that this house can measure. */
-  const measurable = computed(() => {
-    const lines = measuringLines(kits.kit.vessels).map((l) => l.ml);
-    const usual = Array.from({ length: MAX_ML / USUAL_STEP_ML }, (_, i) => (i + 1) * USUAL_STEP_ML);
-    return lines.length === 0 ? usual : [...new Set([...lines, ...lines.map((l) => l / 2), ...usual])];
-  });
-  function wish(what: Wish) {
-    return recipe.value && balance(recipe.value, what, catalogue.kinds, measurable.value);
-  }
-  /** All recipes of the text as drinks, where nothing of any of them is left to settle. */
-  const allSettled = computed<Recipe[] | undefined>(() => {
-    const every = recipes.value.map((r) => ({ ...r, lines: r.lines.map(settled) }));
-    if (every.some((r) => r.lines.some((l) => l.confidence < SURE && !l.garnish))) return undefined;
-    return every.flatMap((r) => recipeFrom(r, 'own-draft', catalogue.all.recipes, catalogue.kinds) ?? []);
-  });
-  /** What was found for a wish becomes the text. */
-  function take(next: Recipe): void {
-    text.value = sayRecipe(next, catalogue.kinds);
-    chosen.value = { ...chosen.value, method: next.method, glass: next.glass };
-  }
+  return { text, ounce, readNow, at, said, matcher, recipes, settled, current };
+}
+
+/** The lines of the text: otherwise, taken out, one more. */
+function useLines({
+  text,
+  ounce,
+  at,
+  said,
+  matcher,
+  recipes,
+  current,
+  readNow,
+}: ReturnType<typeof useReadText>) {
+  const catalogue = useCatalogue();
   /** A line as it is written once its amount or its kind is another. */
   function rewritten(line: ReadLine, part: { amount?: Amount; kind?: string; optional?: boolean }): string {
     const slot = slotOf({ ...line, ...part }, catalogue.kinds);
@@ -138,6 +118,43 @@ export const useWriting = createSharedComposable(() => {
     text.value = withLineAdded(text.value ?? '', recipes.value, at.value, next);
     readNow();
   }
+
+  return { edit, takeOut, add };
+}
+
+/** A drink balanced to a wish, in amounts that this house can measure. */
+function useWishes(recipe: Readonly<Ref<Recipe | undefined>>) {
+  const kits = useKit();
+  const catalogue = useCatalogue();
+  /** Amounts that this house can measure. */
+  const measurable = computed(() => {
+    const lines = measuringLines(kits.kit.vessels).map((l) => l.ml);
+    const usual = Array.from({ length: MAX_ML / USUAL_STEP_ML }, (_, i) => (i + 1) * USUAL_STEP_ML);
+    return lines.length === 0 ? usual : [...new Set([...lines, ...lines.map((l) => l / 2), ...usual])];
+  });
+  function wish(what: Wish) {
+    return recipe.value && balance(recipe.value, what, catalogue.kinds, measurable.value);
+  }
+
+  return { wish };
+}
+
+/** What was chosen beside the text. */
+interface Chosen {
+  method?: Method;
+  glass?: string;
+  family?: Family;
+  name?: string;
+}
+
+/** Writing on at what is there: a drink, or one of its versions. */
+function useBeginnings(
+  { text, at, said }: ReturnType<typeof useReadText>,
+  chosen: Ref<Chosen>,
+  of: Ref<string | undefined>,
+) {
+  const notebook = useNotebook();
+  const catalogue = useCatalogue();
   const clear = (): void => {
     [text.value, at.value, said.value, chosen.value, of.value] = ['', 0, {}, {}, undefined];
   };
@@ -161,6 +178,42 @@ export const useWriting = createSharedComposable(() => {
     chosen.value = { method: recipe.method, glass: recipe.glass, family: recipe.family };
   }
 
+  return { clear, begin, beginFrom };
+}
+
+/** What is being written: the text, what was read of it, and what that is as a drink. */
+export const useWriting = createSharedComposable(() => {
+  const catalogue = useCatalogue();
+
+  const written = useReadText();
+  const { text, ounce, readNow, at, said, recipes, settled, current } = written;
+  const chosen = ref<Chosen>({});
+  /** The own drink that another version is written of. */
+  const of = ref<string>();
+
+  const open = computed(() => (current.value?.lines ?? []).filter((l) => l.confidence < SURE && !l.garnish));
+  const recipe = computed<Recipe | undefined>(() => {
+    const one = current.value;
+    if (!one) return undefined;
+    const made = recipeFrom(one, of.value ?? 'own-draft', catalogue.all.recipes, catalogue.kinds);
+    return made && { ...made, ...chosen.value };
+  });
+  const judged = computed(() => (recipe.value ? judge(recipe.value, catalogue.all) : undefined));
+
+  const { wish } = useWishes(recipe);
+  /** All recipes of the text as drinks, where nothing of any of them is left to settle. */
+  const allSettled = computed<Recipe[] | undefined>(() => {
+    const every = recipes.value.map((r) => ({ ...r, lines: r.lines.map(settled) }));
+    if (every.some((r) => r.lines.some((l) => l.confidence < SURE && !l.garnish))) return undefined;
+    return every.flatMap((r) => recipeFrom(r, 'own-draft', catalogue.all.recipes, catalogue.kinds) ?? []);
+  });
+  /** What was found for a wish becomes the text. */
+  function take(next: Recipe): void {
+    text.value = sayRecipe(next, catalogue.kinds);
+    chosen.value = { ...chosen.value, method: next.method, glass: next.glass };
+  }
+  const { edit, takeOut, add } = useLines(written);
+  const { clear, begin, beginFrom } = useBeginnings(written, chosen, of);
   return {
     text,
     ounce,
