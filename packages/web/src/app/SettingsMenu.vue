@@ -7,7 +7,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import { MEASURE_WORDS } from '../words/trade-words';
 import AppDialog from '../ui/AppDialog.vue';
 
-const SettingsSheet = defineAsyncComponent(() => import('./SettingsSheet.vue'));
+const SettingsSheet = defineAsyncComponent(() => import('../settings/SettingsSheet.vue'));
 
 const settings = useSettings();
 const catalogue = useCatalogue();

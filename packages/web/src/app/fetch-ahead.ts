@@ -12,7 +12,7 @@ export function fetchAhead(): void {
       import('../ui/PlanList.vue'),
       import('./ConflictBar.vue'),
       import('./SetAsideBar.vue'),
-      import('./SettingsSheet.vue'),
+      import('../settings/SettingsSheet.vue'),
     ];
     // What is not to be had now is asked for again when it is wanted.
     void Promise.allSettled(parts);

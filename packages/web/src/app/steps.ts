@@ -1,3 +1,5 @@
+import type { RouteComponent } from 'vue-router';
+
 /** A step of the work: the digit that opens it, its name, and where it is. */
 export interface Step {
   digit: string;
@@ -5,38 +7,60 @@ export interface Step {
   path: string;
   /** Whether it is about the open plan, and waits for one. */
   needsPlan: boolean;
+  /** The parts of its address behind its path. */
+  rest: string;
+  view: () => Promise<RouteComponent>;
 }
 
-/** The steps that exist, in the groups and the order of the work. A group without steps is not shown. */
+const step = (digit: string, name: string, view: Step['view'], more: Partial<Step> = {}): Step => ({
+  digit,
+  name,
+  path: `/${name.toLowerCase()}`,
+  needsPlan: false,
+  rest: '',
+  view,
+  ...more,
+});
+
+/**
+ * The steps that exist, in the groups and the order of the work: a new one is a line here and a folder by its name, whose
+ * `…View.vue` is its screen. Routes, keys and the rail follow from here; what it may import and which of its files are
+ * fetched first follow from the folder.
+ */
 export const GROUPS: readonly { name: string; steps: readonly Step[] }[] = [
   {
     name: 'To get',
     steps: [
-      { digit: '1', name: 'Brief', path: '/brief', needsPlan: true },
-      { digit: '2', name: 'Kit', path: '/kit', needsPlan: false },
-      { digit: '3', name: 'Plan', path: '/plan', needsPlan: true },
-      { digit: '4', name: 'Errand', path: '/errand', needsPlan: false },
+      step('1', 'Brief', () => import('../brief/BriefView.vue'), { needsPlan: true }),
+      step('2', 'Kit', () => import('../kit/KitView.vue')),
+      // A bottle has an address of its own: the kind it is of.
+      step('3', 'Plan', () => import('../plan/PlanView.vue'), { needsPlan: true, rest: '/:bottle?' }),
+      step('4', 'Errand', () => import('../errand/ErrandView.vue')),
     ],
   },
   {
     name: 'To make',
     steps: [
-      { digit: '5', name: 'Bench', path: '/bench', needsPlan: false },
-      { digit: '6', name: 'Shelf', path: '/shelf', needsPlan: false },
+      step('5', 'Bench', () => import('../bench/BenchView.vue'), { rest: '/:batch?' }),
+      step('6', 'Shelf', () => import('../shelf/ShelfView.vue')),
     ],
   },
   {
     name: 'To pour',
     steps: [
-      { digit: '7', name: 'Pour', path: '/pour', needsPlan: false },
-      { digit: '8', name: 'Evening', path: '/evening', needsPlan: false },
+      step('7', 'Pour', () => import('../pour/PourView.vue'), {
+        rest: '/:part(round|log|served)?/:round?',
+      }),
+      step('8', 'Evening', () => import('../evening/EveningView.vue'), { rest: '/:part(night|past)?' }),
     ],
   },
   {
     name: 'To keep',
     steps: [
-      { digit: '9', name: 'Notebook', path: '/notebook', needsPlan: false },
-      { digit: '0', name: 'Practice', path: '/practice', needsPlan: false },
+      step('9', 'Notebook', () => import('../notebook/NotebookView.vue'), { rest: '/:drink?' }),
+      step('0', 'Practice', () => import('../practice/PracticeView.vue'), {
+        rest: '/:part(cards|words|sums|balance|week)?',
+      }),
     ],
   },
 ];
@@ -45,5 +69,5 @@ export const STEPS: readonly Step[] = GROUPS.flatMap((group) => group.steps);
 
 /** The step that an address belongs to. */
 export function stepAt(path: string): Step | undefined {
-  return STEPS.find((step) => path === step.path || path.startsWith(`${step.path}/`));
+  return STEPS.find((one) => path === one.path || path.startsWith(`${one.path}/`));
 }

@@ -4,7 +4,7 @@ import { smallPlan } from '../testing/small-house';
 import { useKeeper } from '../kept/use-keeper';
 import { useNotices } from '../kept/use-notices';
 import NoticeBar from './NoticeBar.vue';
-import SettingsSheet from './SettingsSheet.vue';
+import SettingsSheet from '../settings/SettingsSheet.vue';
 import TheRail from './TheRail.vue';
 import { useShortcuts } from './use-shortcuts';
 

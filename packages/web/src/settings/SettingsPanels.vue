@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import SettingsSheet from '../app/SettingsSheet.vue';
+import SettingsSheet from './SettingsSheet.vue';
 import PeoplePanel from '../ui/PeoplePanel.vue';
 import AboutPanel from './AboutPanel.vue';
 import BackupsPanel from './BackupsPanel.vue';
