@@ -26,7 +26,7 @@ const LANES = [
   [
     ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
     ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
-    ['imports', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'packages', 'e2e']],
+    ['imports', bin('depcruise'), ['--config', '.dependency-cruiser.mjs', 'packages', 'e2e']],
     ['unused', bin('knip'), []],
   ],
   [

@@ -13,8 +13,15 @@ const { kindIndex } = await import('../../packages/core/dist/catalogue/index.js'
 const { emptyKit } = await import('../../packages/core/dist/kit/index.js');
 const { pourables } = await import('../../packages/core/dist/pouring/index.js');
 const { withBatchesPriced } = await import('../../packages/core/dist/prices/index.js');
-const { eveningSchema, findMenu, placeSchedule, menuQuestion, scheduleFaults, scheduleProblemSchema } =
-  await import('../../packages/core/dist/evening/index.js');
+const {
+  newGuest,
+  eveningSchema,
+  findMenu,
+  placeSchedule,
+  menuQuestion,
+  scheduleFaults,
+  scheduleProblemSchema,
+} = await import('../../packages/core/dist/evening/index.js');
 
 const RUNS = 5;
 const timed = (run) => {
@@ -28,17 +35,7 @@ const { catalogue, shops } = loadShipped();
 const prices = withBatchesPriced(shops[0], catalogue);
 const ready = pourables(catalogue, 0.75);
 const kinds = kindIndex(catalogue.kinds);
-const guest = (more = {}) => ({
-  id: randomUUID(),
-  name: 'guest',
-  count: 1,
-  likes: [],
-  dislikes: [],
-  allergens: [],
-  noAlcohol: false,
-  drives: false,
-  ...more,
-});
+const guest = (more = {}) => newGuest({ id: randomUUID(), name: 'guest', ...more });
 const SIX = [
   guest({ likes: ['sour'] }),
   guest({ allergens: ['egg'] }),

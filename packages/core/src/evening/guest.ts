@@ -19,6 +19,20 @@ export const guestSchema = z.strictObject({
 });
 export type Guest = z.infer<typeof guestSchema>;
 
+/** A guest of whom nothing is known but what is told. */
+export function newGuest(told: Pick<Guest, 'id'> & Partial<Guest>): Guest {
+  return {
+    name: '',
+    count: 1,
+    likes: [],
+    dislikes: [],
+    allergens: [],
+    noAlcohol: false,
+    drives: false,
+    ...told,
+  };
+}
+
 /** What of a glass decides who may have it, and who likes it. */
 export type Offered = Pick<InGlass, 'tastes' | 'allergens' | 'unknown' | 'noAlcohol'>;
 

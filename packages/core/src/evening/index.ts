@@ -1,4 +1,4 @@
-export type { Guest, Seat } from './guest.js';
+export { newGuest, type Guest, type Seat } from './guest.js';
 export type { MenuCriterion } from './menu.js';
 export { refuse, demand, free, sooner } from './wishes.js';
 export { findMenu } from './find-menu.js';

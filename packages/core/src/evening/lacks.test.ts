@@ -1,20 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { mustFaults } from './ask-menu.js';
 import type { Candidate } from './menu.js';
-import type { Guest } from './guest.js';
+import { newGuest, type Guest } from './guest.js';
 import { contradictionsOf, lacksOf } from './lacks.js';
 
-const guest = (name: string, more: Partial<Guest> = {}): Guest => ({
-  id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
-  name,
-  count: 1,
-  likes: [],
-  dislikes: [],
-  allergens: [],
-  noAlcohol: false,
-  drives: false,
-  ...more,
-});
+const guest = (name: string, more: Partial<Guest> = {}) =>
+  newGuest({ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', name, ...more });
 const candidate = (id: string, ...finds: boolean[]): Candidate => ({
   id,
   finds,

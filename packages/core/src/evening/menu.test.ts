@@ -11,21 +11,12 @@ import {
 } from './menu.js';
 import { findMenu } from './find-menu.js';
 import { swapsOf } from './good-menu.js';
-import { finds, type Guest } from './guest.js';
+import { finds, newGuest, type Guest } from './guest.js';
 import { poursOf, thirstOf, usualThirst } from './thirst.js';
 import { soldWare as ware } from '../testing/menus.js';
 
-const guest = (more: Partial<Guest> = {}): Guest => ({
-  id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001',
-  name: 'Ann',
-  count: 1,
-  likes: [],
-  dislikes: [],
-  allergens: [],
-  noAlcohol: false,
-  drives: false,
-  ...more,
-});
+const guest = (more: Partial<Guest> = {}) =>
+  newGuest({ id: '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001', name: 'Ann', ...more });
 
 describe('who finds what', () => {
   const sour = {

@@ -1,5 +1,5 @@
 import { addDays } from '@uisce/core/base';
-import { costOfEvening, eveningSchema, type Evening, type Guest } from '@uisce/core/evening';
+import { costOfEvening, eveningSchema, newGuest, type Evening, type Guest } from '@uisce/core/evening';
 import type { Pour } from '@uisce/core/pouring';
 import { emptyKit, type Kit } from '@uisce/core/kit';
 import type { BatchRecord } from '@uisce/core/bench';
@@ -79,17 +79,7 @@ function boathouseKit(): Kit {
 }
 
 function guestsOf(newId: () => string) {
-  return (name: string, more: Partial<Guest> = {}): Guest => ({
-    id: newId(),
-    name,
-    count: 1,
-    likes: [],
-    dislikes: [],
-    allergens: [],
-    noAlcohol: false,
-    drives: false,
-    ...more,
-  });
+  return (name: string, more: Partial<Guest> = {}) => newGuest({ id: newId(), name, ...more });
 }
 
 /** Saturday with four who come, and two more with one of them: by their tastes, one driving; the first ice is made. */

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { eveningSchema, type Evening, type Guest } from '@uisce/core/evening';
+import { eveningSchema, newGuest, type Evening, type Guest } from '@uisce/core/evening';
 import { bottleThere } from '@uisce/core/stock';
 import { useBatches } from '../household/use-batches';
 import { useErrands } from '../household/use-errands';
@@ -18,17 +18,7 @@ vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
 vi.mock('idb-keyval', () => import('../testing/small-database'));
 
 const ID = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
-const guest = (n: number, name: string, more: Partial<Guest> = {}): Guest => ({
-  id: ID(n),
-  name,
-  count: 1,
-  likes: [],
-  dislikes: [],
-  allergens: [],
-  noAlcohol: false,
-  drives: false,
-  ...more,
-});
+const guest = (n: number, name: string, more: Partial<Guest> = {}) => newGuest({ id: ID(n), name, ...more });
 const evening = (more: Partial<Evening> = {}): [string, string, unknown] => [
   'evening',
   ID(9),

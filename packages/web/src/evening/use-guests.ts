@@ -1,22 +1,12 @@
 import { computed, ref } from 'vue';
-import { contradictionsOf, thirstOf, usualThirst, type Guest } from '@uisce/core/evening';
+import { contradictionsOf, newGuest, thirstOf, usualThirst, type Guest } from '@uisce/core/evening';
 import type { Person } from '@uisce/core/household';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { useEvening } from './use-evening';
 
-const someone = (more: Partial<Guest> = {}): Guest => ({
-  id: crypto.randomUUID(),
-  name: '',
-  count: 1,
-  likes: [],
-  dislikes: [],
-  allergens: [],
-  noAlcohol: false,
-  drives: false,
-  ...more,
-});
+/** What a guest likes and cannot have, in a line. */
 export function say(g: Guest): string {
   return [
     g.count > 1 ? `${g.count} people` : '',
@@ -45,7 +35,7 @@ export function useGuestDraft() {
     trouble.value = '';
     open.value = true;
   }
-  const add = (more: Partial<Guest> = {}) => edit(someone(more));
+  const add = (more: Partial<Guest> = {}) => edit(newGuest({ id: crypto.randomUUID(), ...more }));
   function keep(): void {
     const guest = draft.value;
     const e = evening.value;
