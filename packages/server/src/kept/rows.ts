@@ -17,7 +17,7 @@ export interface Put {
 }
 
 /** What was written of a thing: its row, or none where it is gone. */
-export interface Written {
+export interface WrittenRow {
   kept: Kept;
   id: string;
   row: KeptRow | null;
@@ -59,10 +59,10 @@ export async function putThings(
   manager: EntityManager,
   puts: readonly Put[],
   mark: Mark,
-): Promise<Written[]> {
+): Promise<WrittenRow[]> {
   if (puts.length === 0) return [];
   const before = await tick(manager, puts.length);
-  const written = puts.map(({ kept, id, value }, i): Written => {
+  const written = puts.map(({ kept, id, value }, i): WrittenRow => {
     if (value === null) return { kept, id, row: null };
     return { kept, id, row: { id, value: JSON.stringify(value), version: before + i + 1, ...mark } };
   });

@@ -1,7 +1,7 @@
 import type { EntityManager } from 'typeorm';
 import { isOnly, KEPT, ONLY_ID, readKept, type Kept, type KeptEntry, type SetAside } from '@uisce/core/kept';
 import type { KeptRow } from '../storage/entities.js';
-import { entryOf, parsed, rowsOf, type Written } from './rows.js';
+import { entryOf, parsed, rowsOf, type WrittenRow } from './rows.js';
 
 /** A stored thing, read; of one that this version cannot read, why. */
 type Read = { entry: KeptEntry } | { unread: Omit<KeptEntry, 'value'>; faults: SetAside['faults'] };
@@ -19,7 +19,7 @@ interface KindOfThing {
  * All that is kept, as it was when a change was last on the disk. Readers see it at once, always whole, and never what a
  * transaction has only begun.
  */
-export class Snapshot {
+export class StoreSnapshot {
   private readonly kinds = new Map<string, KindOfThing>(
     KEPT.map((kept) => [kept.name, { things: new Map(), stamp: 0 }]),
   );
@@ -46,7 +46,7 @@ export class Snapshot {
   }
 
   /** Take over what a change has written. */
-  take(written: readonly Written[]): void {
+  take(written: readonly WrittenRow[]): void {
     for (const { kept, id, row } of written) {
       const kind = this.kind(kept);
       if (row === null) kind.things.delete(id);

@@ -12,8 +12,8 @@ import {
 import type { Database } from '../storage/database.js';
 import { entityOf, type KeptRow } from '../storage/entities.js';
 import { Changes } from './changes.js';
-import { CannotUndo, parsed, putThings, readBack, type Put, type Written } from './rows.js';
-import { Snapshot } from './snapshot.js';
+import { CannotUndo, parsed, putThings, readBack, type Put, type WrittenRow } from './rows.js';
+import { StoreSnapshot } from './snapshot.js';
 
 export { CannotUndo };
 
@@ -55,7 +55,7 @@ const known = (thing: string): Kept => {
  * were before: so each can be undone and redone, and survives a restart. What is read is what was last acknowledged.
  */
 export class KeptStore {
-  private readonly snapshot = new Snapshot();
+  private readonly snapshot = new StoreSnapshot();
   private state: HistoryState = { undo: null, redo: null };
 
   private constructor(
@@ -169,7 +169,7 @@ export class KeptStore {
     manager: EntityManager,
     change: ChangeWrite,
     by: Author,
-  ): Promise<{ written: Written[]; isUndoable: boolean }> {
+  ): Promise<{ written: WrittenRow[]; isUndoable: boolean }> {
     const changes = new Changes(manager);
     if (await changes.isApplied(change.id)) return { written: [], isUndoable: false };
     const found: Found[] = [];
@@ -206,7 +206,7 @@ export class KeptStore {
     what: 'undo' | 'redo',
     by: Author,
     of: HistoryStep['of'],
-  ): Promise<{ label: string; written: Written[] } | null> {
+  ): Promise<{ label: string; written: WrittenRow[] } | null> {
     const changes = new Changes(manager);
     const change = await changes.next(what);
     if (change === null) return null;

@@ -5,7 +5,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import DataTable from '../ui/DataTable.vue';
 import { count, listed, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
-import { COLUMNS, useMissing, useServedWith } from './use-missing';
+import { MISSING_COLUMNS, useMissing, useServedWith } from './use-missing';
 
 /** What it takes, against what is there; what is missing goes to the errand in one tap. */
 const evenings = useEvenings();
@@ -28,7 +28,12 @@ const { ice, glasses, garnishes } = useServedWith();
       }}</v-btn>
     </div>
     <div class="two-columns">
-      <DataTable caption="What the evening takes" :columns="COLUMNS" :rows="rows" :row-key="(r) => r.id" />
+      <DataTable
+        caption="What the evening takes"
+        :columns="MISSING_COLUMNS"
+        :rows="rows"
+        :row-key="(r) => r.id"
+      />
       <div>
         <p v-if="toMake.length > 0">
           To make: {{ listed(toMake.map((m) => catalogue.kindInSentence(m.kind))) }},

@@ -6,7 +6,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import { count, listed, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 
-export const COLUMNS = [
+export const MISSING_COLUMNS = [
   { key: 'name', title: 'It takes', names: true },
   { key: 'wanted', title: 'Wanted', figures: true },
   { key: 'there', title: 'There', figures: true },

@@ -34,7 +34,7 @@ export const colour = (kind: ScheduleTask['kind']) =>
   `rgb(var(--v-theme-${(kind && COLOURS[kind]) ?? 'peat'}))`;
 
 /** Tasks of one row of the drawing, in minutes before the first glass. */
-export interface Row {
+interface ScheduleRow {
   name: string;
   kind: ScheduleTask['kind'];
   parts: { begins: number; ends: number; waits: boolean }[];
@@ -45,7 +45,7 @@ export function useScheduleDrawing() {
   const { plan, placed, taskOf, taskName, sayMoment } = useEvening();
   /** What is done in one row, in the colour of what begins it. */
   const rows = computed(() => {
-    const all = new Map<string, Row>();
+    const all = new Map<string, ScheduleRow>();
     for (const p of placed.value) {
       const task = taskOf(p.id);
       const isIce = task?.kind === 'fill' || task?.kind === 'freeze';

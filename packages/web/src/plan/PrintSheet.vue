@@ -4,7 +4,7 @@ import { usePlans } from '../household/use-plans';
 import { useJudgement } from '../words/judgement';
 import { count, useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
-import { COLUMNS, usePrintSheet } from './use-print-sheet';
+import { PRINT_COLUMNS, usePrintSheet } from './use-print-sheet';
 
 /** The plan on one page: the sentence, what to buy in order, and what it makes. */
 const answers = useAnswer();
@@ -27,7 +27,7 @@ const { waiting, rows, toMake, names, print } = usePrintSheet();
       </p>
       <DataTable
         caption="What to buy, in order"
-        :columns="COLUMNS"
+        :columns="PRINT_COLUMNS"
         :rows="rows"
         :row-key="(row) => row.itemId"
       >

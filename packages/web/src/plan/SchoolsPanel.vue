@@ -5,7 +5,7 @@ import { useItemWords } from '../words/use-item-words';
 import DrinkNames from '../ui/DrinkNames.vue';
 import CheckField from '../ui/CheckField.vue';
 import DataTable from '../ui/DataTable.vue';
-import { COLUMNS, useSchoolWords } from './use-school-words';
+import { SCHOOL_COLUMNS, useSchoolWords } from './use-school-words';
 
 /** The rules of thumb at the reader's own money, tastes and prices. */
 const schools = useSchools();
@@ -70,7 +70,7 @@ const { spread, money, drinksMade, rows, verdict, bases, drinks } = useSchoolWor
         <DataTable
           v-if="spread === row.id"
           :caption="`What ${row.name} buys`"
-          :columns="COLUMNS"
+          :columns="SCHOOL_COLUMNS"
           :rows="row.steps"
           :row-key="(step) => step.itemId"
           :row-class="(step) => (step.spend > money ? 'past' : '')"

@@ -3,7 +3,7 @@ import type { Kind } from '@uisce/core/catalogue';
 import { HOW_BIG_GLASSES } from '@uisce/core/plan';
 import { sayDays, useWords } from '../words/use-words';
 import DataTable from '../ui/DataTable.vue';
-import { COLUMNS, useSizeAdvice } from './use-size-advice';
+import { SIZE_COLUMNS, useSizeAdvice } from './use-size-advice';
 
 /** The sizes a kind is sold in, how many glasses each pours, and which are large enough for the brief. */
 const props = defineProps<{ kind: Kind }>();
@@ -25,7 +25,7 @@ const { brief, pourMl, sizes, cheapest, keepsDays } = useSizeAdvice(props);
     <DataTable
       v-if="sizes.length > 1"
       :caption="`Sizes of ${kind.name}`"
-      :columns="COLUMNS"
+      :columns="SIZE_COLUMNS"
       :rows="sizes"
       :row-key="(s) => s.bottle.id"
       :row-class="(s) => (s === cheapest ? 'best' : '')"

@@ -6,7 +6,7 @@ import { useCatalogue } from '../household/use-catalogue';
 import { useItemWords } from '../words/use-item-words';
 import { useWords } from '../words/use-words';
 
-export const COLUMNS = [
+export const PRINT_COLUMNS = [
   { key: 'tick', title: '' },
   { key: 'name', title: 'Buy' },
   { key: 'size', title: 'Size', figures: true },

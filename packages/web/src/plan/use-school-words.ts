@@ -4,7 +4,7 @@ import { useSchools } from './use-schools';
 import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from '../words/use-words';
 
-export const COLUMNS = [
+export const SCHOOL_COLUMNS = [
   { key: 'item', title: 'Buys' },
   { key: 'spend', title: 'Spent', figures: true },
   { key: 'drinksMade', title: 'In reach', figures: true },

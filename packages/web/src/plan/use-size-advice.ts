@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
 
-export const COLUMNS = [
+export const SIZE_COLUMNS = [
   { key: 'size', title: 'Sold as' },
   { key: 'glasses', title: 'Glasses', figures: true },
   { key: 'price', title: 'Price', figures: true },
