@@ -1,28 +1,5 @@
-import { dequal } from 'dequal';
+import { mergeLists, mergeOne } from '../base/merge.js';
 import type { Errand } from './errand.js';
-
-/** What both have made of what was there: one's change where only one changed it; undefined where both did, differently. */
-function mergeOne<T>(base: T, mine: T, theirs: T): { value: T } | undefined {
-  if (dequal(mine, theirs) || dequal(base, theirs)) return { value: mine };
-  return dequal(base, mine) ? { value: theirs } : undefined;
-}
-
-/** Lists merged by the id of what is in them: added, changed and taken out on either side. */
-function mergeLists<T>(
-  [base, mine, theirs]: readonly (readonly T[])[],
-  idOf: (one: T) => string,
-): T[] | undefined {
-  const [was, ours, others] = [base, mine, theirs].map(
-    (list) => new Map(list?.map((one) => [idOf(one), one])),
-  );
-  const merged: T[] = [];
-  for (const id of new Set([...(others?.keys() ?? []), ...(ours?.keys() ?? [])])) {
-    const one = mergeOne(was?.get(id), ours?.get(id), others?.get(id));
-    if (one === undefined) return undefined;
-    if (one.value !== undefined) merged.push(one.value);
-  }
-  return merged;
-}
 
 /**
  * Two people on one errand, each with their own half of the list: what both did, line by line.

@@ -1,5 +1,6 @@
 import { addDays } from '../base/days.js';
 import type { Fault } from '../base/fault.js';
+import { mergeFields } from '../base/merge.js';
 import { batchRecordSchema, recipeOfBatch } from '../bench/batch-record.js';
 import { describeKept } from './descriptor.js';
 
@@ -10,6 +11,7 @@ export const keptBatch = describeKept({
   schema: batchRecordSchema,
   idOf: (batch) => batch.id,
   noun: 'batch',
+  merge: (base, mine, theirs, isTold) => mergeFields(base, mine, theirs, isTold ? [] : ['remainingMl']),
   upgrade: thawedBefore,
   title: (batch) => `the batch of ${batch.startedAt.slice(0, 10)}`,
   faults: (batch, { homeMade }): Fault[] => {

@@ -1,4 +1,5 @@
 import type { Fault } from '../base/fault.js';
+import { mergeFields } from '../base/merge.js';
 import { bottleSchema, type Bottle } from '../stock/bottle.js';
 import { describeKept } from './descriptor.js';
 
@@ -9,6 +10,7 @@ export const keptBottle = describeKept({
   schema: bottleSchema,
   idOf: (bottle) => bottle.id,
   noun: 'bottle',
+  merge: (base, mine, theirs, isTold) => mergeFields(base, mine, theirs, isTold ? [] : ['leftMl', 'pieces']),
   title: (bottle) => (bottle.label === null ? `the bottle of ${bottle.kind}` : `“${bottle.label}”`),
   faults: (bottle, { catalogue }) => {
     const kind = catalogue.kinds.find((k) => k.id === bottle.kind);

@@ -55,12 +55,24 @@ export interface Kept<T = unknown> {
   idOf?: (value: T) => string;
   /** Whether a change of it can be undone; a place on screen (which plan is open) is no change. */
   undoable: boolean;
+  /**
+   * Whether it is written only by who has seen what is there. Else whoever writes last is right: always, or as long as
+   * nothing else goes with it.
+   */
+  versioned: boolean | 'with-others';
+  /** It only states what somebody says: two who say the same agree. Of what is computed from what was there, none may. */
+  stated?: boolean;
   /** An older shape brought up to date, before the schema reads it. */
   upgrade?: (stored: unknown) => unknown;
   /** What must hold beside the schema; pointers start at the value. */
   faults?: (value: T, world: World) => Fault[];
-  /** What two made of the same one at once, where both can stand; undefined where somebody has to choose. */
-  merge?: (base: T, mine: T, theirs: T) => T | undefined;
+  /**
+   * What two made of the same one at once, where both can stand; undefined where somebody has to choose. Where absent, it
+   * is merged field by field.
+   *
+   * @param isTold mine says how it is now; else it says what happened to it, such as a pour.
+   */
+  merge?: (base: T, mine: T, theirs: T, isTold: boolean) => T | undefined;
   /** What still needs one that is to go, in the world without it. */
   gone?: (id: string, world: World) => Fault[];
   /** The value with somebody forgotten in it, by name; null where nothing of it is left. */
@@ -78,8 +90,10 @@ export function isOnly(kept: Pick<Kept, 'empty'>): boolean {
 }
 
 /** A descriptor, its type checked and then forgotten: what handles every thing alike takes any. */
-export function describeKept<T>(kept: Omit<Kept<T>, 'undoable'> & { undoable?: boolean }): Kept<T> {
-  return { undoable: true, ...kept };
+export function describeKept<T>(
+  kept: Omit<Kept<T>, 'undoable' | 'versioned'> & Partial<Pick<Kept<T>, 'undoable' | 'versioned'>>,
+): Kept<T> {
+  return { undoable: true, versioned: kept.undoable ?? true, ...kept };
 }
 
 /** What was stored, read: the value, or why it cannot be. */

@@ -59,6 +59,7 @@ export const keptPaidPrice = describeKept({
   schema: paidPriceSchema,
   idOf: (price) => price.id,
   noun: 'price',
+  stated: true,
   title: (price) => `what ${price.label} cost on ${price.on}`,
 });
 
@@ -69,6 +70,7 @@ export const keptTrips = describeKept({
   schema: tripsSchema,
   empty: noTrips,
   noun: 'way to the shops',
+  stated: true,
   faults: ({ goesTo, trips }, { shops, ownPrices }): Fault[] => {
     const known = new Set([...shops, ...ownPrices].map((l) => l.id));
     const strange = goesTo.flatMap((id, i): Fault[] =>

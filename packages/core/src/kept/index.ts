@@ -18,6 +18,7 @@ export {
   type KeptWhole,
   type Announcement,
 } from './change.js';
+export { mergeKept } from './merge-kept.js';
 export { goneWithDrink } from './gone-drink.js';
 export { keptPlan } from './plan.js';
 export { keptSettings, keptPlace } from './settings.js';

@@ -12,6 +12,7 @@ export const keptKit = describeKept({
   schema: kitSchema,
   empty: emptyKit,
   noun: 'kit',
+  stated: true,
   faults: (kit, { catalogue }) => [...strangers(kit, catalogue), ...doubled(kit)],
 });
 

@@ -150,6 +150,7 @@ export const keptCollection = describeKept({
   schema: collectionSchema,
   idOf: (collection) => collection.id,
   noun: 'collection',
+  stated: true,
   title: (collection) => `“${collection.name}”`,
   faults: ({ drinks, pages }): Fault[] => [
     ...twins(drinks, '/drinks', 'drink'),

@@ -13,6 +13,7 @@ export const keptOwnPrices = describeKept({
   schema: priceListSchema,
   idOf: (list) => list.id,
   noun: 'price list',
+  stated: true,
   title: (list) => `“${list.name}”`,
   upgrade: withHomeMadeMarked,
   faults: (list, world) => [

@@ -11,6 +11,7 @@ export const keptOwnRecipes = describeKept({
   schema: ownRecipesSchema,
   empty: (): HomeMade[] => [],
   noun: 'own recipes',
+  stated: true,
   upgrade: (stored) => (Array.isArray(stored) ? stored.map(withThingsSplit) : stored),
   faults: (recipes, world) => [...unknownParts(recipes, world), ...stillInUse(recipes, world)],
 });

@@ -35,6 +35,8 @@ export const keptRound = describeKept({
   empty: noRound,
   noun: 'round',
   undoable: false,
+  // Served, it is written down: that happens once, whoever does it.
+  versioned: 'with-others',
   withoutPerson: ({ round }, name) => ({
     round: round && {
       ...round,
@@ -87,6 +89,7 @@ export const keptPerson = describeKept({
   schema: personSchema,
   idOf: (person) => person.id,
   noun: 'person',
+  stated: true,
   title: (person) => person.name,
   withoutPerson: (person, name) => (person.name === name ? null : person),
   faults: ({ allergens, dislikes, likes }): Fault[] => [

@@ -1,4 +1,5 @@
-import { deckSchema } from '../practice/memory.js';
+import { dequal } from 'dequal';
+import { deckSchema, type Deck, type Memory } from '../practice/memory.js';
 import { trialSchema } from '../practice/trial.js';
 import { describeKept } from './descriptor.js';
 
@@ -17,7 +18,17 @@ export const keptTrial = describeKept({
   withoutPerson: (trial, name) => (trial.by === name ? null : trial),
 });
 
-/** What is remembered of cards, a deck a drink and person; whoever answered last is right. */
+/** Cards that were answered here, unless they were answered later elsewhere. */
+function answered(base: Deck['cards'], mine: Deck['cards'], theirs: Deck['cards']): Deck['cards'] {
+  const at = (memory: Memory | undefined) => memory?.lastAt ?? '';
+  return Object.fromEntries(
+    Object.entries(mine).filter(
+      ([key, memory]) => !dequal(memory, base[key]) && at(memory) >= at(theirs[key]),
+    ),
+  );
+}
+
+/** What is remembered of cards, a deck a drink and person. Of one card whoever answered last is right. */
 export const keptDeck = describeKept({
   name: 'deck',
   path: 'practice/reviews',
@@ -25,5 +36,10 @@ export const keptDeck = describeKept({
   idOf: (deck) => deck.id,
   noun: 'deck of cards',
   undoable: false,
+  versioned: true,
+  merge: (base, mine, theirs) => ({
+    ...theirs,
+    cards: { ...theirs.cards, ...answered(base.cards, mine.cards, theirs.cards) },
+  }),
   withoutPerson: (deck, name) => (deck.by === name ? null : deck),
 });

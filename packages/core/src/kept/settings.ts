@@ -9,6 +9,7 @@ export const keptSettings = describeKept({
   schema: settingsSchema,
   empty: defaultSettings,
   noun: 'settings',
+  stated: true,
   upgrade: withoutOpenPlan,
   faults: ({ priceListId }, { shops, ownPrices }) =>
     [...ownPrices, ...shops].some((list) => list.id === priceListId)

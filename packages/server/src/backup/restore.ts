@@ -1,11 +1,14 @@
 import type { EntityManager } from 'typeorm';
 import type { KeptStore } from '../kept/store.js';
 import type { Database } from '../storage/database.js';
-import { clockEntity, sessionEntity } from '../storage/entities.js';
+import { appliedEntity, clockEntity, sessionEntity } from '../storage/entities.js';
 import type { OpenedBackup } from './opened.js';
 
-/** What is not the household's: the clock, which no version may run behind, and who is signed in on this machine. */
-const NOT_TAKEN = new Set([clockEntity.options.name, sessionEntity.options.name]);
+/**
+ * What is not the household's: the clock, which no version may run behind, who is signed in on this machine, and which
+ * changes it has had: one that is sent again after a restore was made before it.
+ */
+const NOT_TAKEN = new Set([clockEntity, sessionEntity, appliedEntity].map((entity) => entity.options.name));
 
 /**
  * Put what a backup holds in the place of everything that is there, in one transaction: all of it or nothing. The clock of

@@ -1,8 +1,18 @@
-import { LessThanOrEqual, type EntityManager, type Repository } from 'typeorm';
-import { changeEntity, changePartEntity, type ChangePart, type ChangeRow } from '../storage/entities.js';
+import { subDays } from 'date-fns';
+import { LessThan, LessThanOrEqual, type EntityManager, type Repository } from 'typeorm';
+import {
+  appliedEntity,
+  changeEntity,
+  changePartEntity,
+  type AppliedRow,
+  type ChangePart,
+  type ChangeRow,
+} from '../storage/entities.js';
 
 /** Changes kept for undo; older ones are forgotten. */
 const MAX_CHANGES = 500;
+/** Days for which a page that is away may keep a change whose answer it did not hear, and send it again. */
+const SENT_AGAIN_DAYS = 30;
 
 /** A new change, without the number that it is given. */
 export type NewChange = Omit<ChangeRow, 'id' | 'undone'>;
@@ -11,10 +21,12 @@ export type NewChange = Omit<ChangeRow, 'id' | 'undone'>;
 export class Changes {
   private readonly changes: Repository<ChangeRow>;
   private readonly changeParts: Repository<ChangePart>;
+  private readonly applied: Repository<AppliedRow>;
 
   constructor(manager: EntityManager) {
     this.changes = manager.getRepository(changeEntity);
     this.changeParts = manager.getRepository(changePartEntity);
+    this.applied = manager.getRepository(appliedEntity);
   }
 
   /** The next to undo, the last of those done; or the next to redo, the first of those undone. */
@@ -23,8 +35,15 @@ export class Changes {
     return this.changes.findOne({ where: { undone }, order: { id: order } });
   }
 
+  /** Whether a change was applied within the last month, whatever became of what it wrote. */
   isApplied(token: string): Promise<boolean> {
-    return this.changes.existsBy({ token });
+    return this.applied.existsBy({ token });
+  }
+
+  /** Remember that a change was applied, undoable or not; what is too old to be sent again is forgotten. */
+  async remember(token: string, at: string): Promise<void> {
+    await this.applied.insert({ token, at });
+    await this.applied.delete({ at: LessThan(subDays(at, SENT_AGAIN_DAYS).toISOString()) });
   }
 
   /** Note a new change: what was undone before it can be redone no more. */

@@ -136,7 +136,7 @@ function etag(entry: KeptEntry): Record<string, string> {
 function versionSeen(req: Request, kept: Kept): number | null {
   const match = /^(?:W\/)?"(\d+)"$/.exec(req.headers['if-match'] ?? '');
   if (match) return Number(match[1]) || null;
-  if (req.headers['if-none-match'] === '*' || !kept.undoable) return null;
+  if (req.headers['if-none-match'] === '*' || kept.versioned !== true) return null;
   throw new HttpProblem(
     'version-missing',
     'say which version you saw in If-Match, or If-None-Match: * for what is new',

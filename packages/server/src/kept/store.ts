@@ -181,10 +181,11 @@ export class KeptStore {
         row: await manager.getRepository(entityOf(kept)).findOneBy({ id: write.id }),
       });
     }
-    const stale = found.filter(isStale);
+    const stale = found.filter((f) => isStale(f, change));
     if (stale.length > 0) throw new VersionMismatch(stale.map((f) => this.now(f.kept, f.write.id)));
 
     const at = new Date().toISOString();
+    await changes.remember(change.id, at);
     const news = found.filter(({ row, write }) => !dequal(row ? parsed(row.value) : null, write.value));
     const parts = news
       .filter(({ kept }) => kept.undoable)
@@ -237,8 +238,10 @@ export class KeptStore {
 }
 
 /** A place is written by whoever goes there last; everything else only by who has seen what is there. */
-function isStale({ write, kept, row }: Found): boolean {
-  if (!kept.undoable || (row?.version ?? null) === write.version) return false;
-  // Two that write the same agree.
-  return !dequal(row ? parsed(row.value) : null, write.value);
+function isStale({ write, kept, row }: Found, change: ChangeWrite): boolean {
+  const isHeld = kept.versioned === 'with-others' ? change.writes.length > 1 : kept.versioned;
+  if (!isHeld || (row?.version ?? null) === write.version) return false;
+  // Two who state the same agree, and who make or remove the same; two who each took 50 ml away do not.
+  const isStatement = kept.stated === true || write.version === null || write.value === null;
+  return !isStatement || !dequal(row ? parsed(row.value) : null, write.value);
 }

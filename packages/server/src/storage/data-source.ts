@@ -16,6 +16,7 @@ import { Tastings1764800000000 } from './migrations/0009-tastings.js';
 import { Practice1764900000000 } from './migrations/0010-practice.js';
 import { Asks1765000000000 } from './migrations/0011-asks.js';
 import { Sessions1765100000000 } from './migrations/0012-sessions.js';
+import { Applied1765200000000 } from './migrations/0013-applied.js';
 
 const MIGRATIONS = [
   Initial1764000000000,
@@ -30,6 +31,7 @@ const MIGRATIONS = [
   Practice1764900000000,
   Asks1765000000000,
   Sessions1765100000000,
+  Applied1765200000000,
 ];
 
 /** The database cannot be used, for a reason that a person can do something about. */

@@ -14,12 +14,18 @@ export interface KeptRow {
 /** A change that can be undone or redone. */
 export interface ChangeRow {
   id: number;
-  /** Its writer's own id: the same one twice is done once. */
+  /** Its writer's own id. */
   token: string;
   at: string;
   label: string;
   changedBy: string;
   undone: number;
+}
+
+/** That a change was applied, by its writer's own id, and when. */
+export interface AppliedRow {
+  token: string;
+  at: string;
 }
 
 /** One thing of a change: what it was before and after, as stored; null where there was none. */
@@ -99,6 +105,11 @@ export const changePartEntity = new EntitySchema<ChangePart>({
   },
 });
 
+export const appliedEntity = new EntitySchema<AppliedRow>({
+  name: 'applied',
+  columns: { token: { type: 'text', primary: true }, at: { type: 'text' } },
+});
+
 export const clockEntity = new EntitySchema<ClockRow>({
   name: 'clock',
   columns: { id: { type: 'integer', primary: true }, version: { type: 'integer' } },
@@ -120,6 +131,7 @@ export const ENTITIES = [
   ...KEPT_ENTITIES.values(),
   changeEntity,
   changePartEntity,
+  appliedEntity,
   clockEntity,
   sessionEntity,
 ];

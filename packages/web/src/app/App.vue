@@ -27,6 +27,7 @@ const UpdateBar = defineAsyncComponent(() => import('./UpdateBar.vue'));
 const AwayBar = defineAsyncComponent(() => import('./AwayBar.vue'));
 const ConflictBar = defineAsyncComponent(() => import('./ConflictBar.vue'));
 const EmptyHousehold = defineAsyncComponent(() => import('../brief/EmptyHousehold.vue'));
+const RefusedBar = defineAsyncComponent(() => import('./RefusedBar.vue'));
 const SetAsideBar = defineAsyncComponent(() => import('./SetAsideBar.vue'));
 
 const keeper = useKeeper();
@@ -97,6 +98,12 @@ function beReady(): void {
 watch(doorIsShut, (shut) => {
   if (shut) void dropHeld();
 });
+/** Signed in: a page that stood goes on where it was, with all that waits. */
+function goOn(): void {
+  if (!ready.value) return location.reload();
+  doorIsShut.value = false;
+  keeper.resume();
+}
 onMounted(load);
 </script>
 
@@ -106,20 +113,22 @@ onMounted(load);
     <TheStrip v-if="isNarrow && !doorIsShut" />
     <TheRail v-else-if="!doorIsShut" @keys="keysShown = true" />
     <main id="main" class="main" tabindex="-1">
-      <SignIn v-if="doorIsShut" />
-      <div v-else-if="trouble" class="panel trouble" role="alert">
+      <SignIn v-if="doorIsShut" @open="goOn" />
+      <div v-if="trouble && !doorIsShut" class="panel trouble" role="alert">
         <h1>Uisce could not start</h1>
         <p>{{ trouble }}</p>
         <v-btn @click="load">Try again</v-btn>
       </div>
-      <template v-else-if="ready">
+      <!-- What is being typed is still there when the door is open again. -->
+      <div v-else-if="ready" v-show="!doorIsShut">
         <UpdateBar v-if="takeOver" />
         <AwayBar v-if="keeper.asOf" />
         <ConflictBar v-if="keeper.conflicts.length > 0" />
+        <RefusedBar v-if="keeper.refused.length > 0" />
         <SetAsideBar v-if="keeper.setAside.length > 0" />
         <EmptyHousehold v-if="waitsForPlan" />
         <RouterView v-else />
-      </template>
+      </div>
     </main>
     <KeyHelp v-model="keysShown" />
     <NoticeBar />

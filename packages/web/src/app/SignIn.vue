@@ -5,6 +5,8 @@ import { api, ApiError, OfflineError } from '../kept/client';
 import { thisPage } from '../kept/this-page';
 
 /** The home network's door: the household's passphrase, once a device. */
+const emit = defineEmits<{ open: [] }>();
+
 const passphrase = ref('');
 const trouble = ref('');
 const busy = ref(false);
@@ -20,7 +22,7 @@ async function signIn(): Promise<void> {
   try {
     const { name: device } = await thisPage();
     await api('/session', { method: 'POST', body: { passphrase: passphrase.value, device } });
-    location.reload();
+    emit('open');
   } catch (error) {
     if (!(error instanceof ApiError) && !(error instanceof OfflineError)) throw error;
     trouble.value = `${upperFirst(error.message)}.`;

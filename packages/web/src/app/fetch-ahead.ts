@@ -11,7 +11,9 @@ export function fetchAhead(): void {
       import('../ui/DialogSheet.vue'),
       import('../ui/PlanList.vue'),
       import('./ConflictBar.vue'),
+      import('./RefusedBar.vue'),
       import('./SetAsideBar.vue'),
+      import('./SignIn.vue'),
       import('../settings/SettingsSheet.vue'),
     ];
     // What is not to be had now is asked for again when it is wanted.

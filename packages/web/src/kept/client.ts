@@ -4,7 +4,11 @@ import { thisPage } from './this-page';
 
 /** The server said no; its problem says why, fault by fault. */
 export class ApiError extends Error {
-  constructor(readonly problem: ProblemDetails) {
+  /** @param retryAfterMs how long it asks to wait, where it says so. */
+  constructor(
+    readonly problem: ProblemDetails,
+    readonly retryAfterMs?: number,
+  ) {
     super(problem.detail ?? problem.title);
     this.name = 'ApiError';
   }
@@ -68,7 +72,14 @@ export async function apiTagged<T>(path: string, options: Options = {}): Promise
   const parsed = problemDetailsSchema.safeParse(await response.json().catch(() => undefined));
   if (parsed.success) {
     if (parsed.data.type === problemType('sign-in-needed')) doorIsShut.value = true;
-    throw new ApiError(parsed.data);
+    throw new ApiError(parsed.data, retryAfterMs(response));
   }
-  throw new ApiError({ type: 'about:blank', title: response.statusText, status: response.status });
+  const { status, statusText } = response;
+  throw new ApiError({ type: 'about:blank', title: statusText, status }, retryAfterMs(response));
+}
+
+/** What an answer says of when to come again, as seconds; undefined where it says nothing. */
+function retryAfterMs(response: Response): number | undefined {
+  const seconds = Number(response.headers.get('retry-after') ?? NaN);
+  return Number.isFinite(seconds) && seconds >= 0 ? seconds * 1000 : undefined;
 }

@@ -23,7 +23,7 @@ beforeEach(() => {
   });
 });
 const pending = (id: string, at: string): Pending => ({ id, at, change: id, writes: [] });
-const state = (...changes: Pending[]): OutboxState => ({ pending: changes, conflicts: [] });
+const state = (...changes: Pending[]): OutboxState => ({ pending: changes, conflicts: [], refused: [] });
 const ids = (s: OutboxState) => s.pending.map((p) => p.id);
 
 describe('what waits to be sent', () => {
@@ -44,6 +44,14 @@ describe('what waits to be sent', () => {
     expect(ids(await takeDrafts('another'))).toEqual([]);
   });
 
+  it('stands under its new name before it goes from the old one, and what an earlier release left is read', async () => {
+    kept.store.set('uisce:outbox:gone', { pending: [pending('a', '2026-11-25T10:00')], conflicts: [] });
+    await takeDrafts('me');
+    // The page is left before it has told anybody what it found.
+    expect([...kept.store.keys()]).toEqual(['uisce:outbox:me']);
+    expect(await takeDrafts('me')).toMatchObject({ pending: [{ id: 'a' }], refused: [] });
+  });
+
   it('of a page that is still open stays its own', async () => {
     open.add('other');
     await saveDrafts('other', state(pending('theirs', '2026-11-25T10:00')));
@@ -54,7 +62,7 @@ describe('what waits to be sent', () => {
   it('is dropped once there is nothing, but not while somebody has still to choose', async () => {
     await saveDrafts('me', state(pending('a', '2026-11-25T10:00')));
     const conflict: Conflict = { mine: pending('a', '2026-11-25T10:00'), theirs: [] };
-    await saveDrafts('me', { pending: [], conflicts: [conflict] });
+    await saveDrafts('me', { pending: [], conflicts: [conflict], refused: [] });
     expect((await takeDrafts('me')).conflicts).toEqual([conflict]);
     await saveDrafts('me', state());
     expect(kept.store.size).toBe(0);
@@ -68,7 +76,7 @@ describe('what waits to be sent', () => {
 
   it('is no trouble where the browser keeps nothing', async () => {
     kept.broken = true;
-    await expect(saveDrafts('me', state(pending('a', '2026-11-25T10:00')))).resolves.toBeUndefined();
-    expect(await takeDrafts('me')).toEqual({ pending: [], conflicts: [] });
+    await expect(saveDrafts('me', state(pending('a', '2026-11-25T10:00')))).resolves.toBe(false);
+    expect(await takeDrafts('me')).toEqual({ pending: [], conflicts: [], refused: [] });
   });
 });

@@ -9,10 +9,16 @@ interface Told {
   change(news: Announcement): void;
 }
 
-/** Keep a line to the server open while the page is seen: one that nobody sees holds none, and opens it anew when it is looked at again. */
-export function liveLine({ hello, restored, change }: Told): void {
+/**
+ * Keep a line to the server open while the page is seen: one that nobody sees holds none, and opens it anew when it is
+ * looked at again.
+ *
+ * @returns opens it anew, where the server had closed the door.
+ */
+export function liveLine({ hello, restored, change }: Told): () => void {
   let source: EventSource | undefined;
   const open = () => {
+    source?.close();
     source = new EventSource('/api/live');
     source.addEventListener('hello', hello);
     source.addEventListener('restored', restored);
@@ -26,4 +32,5 @@ export function liveLine({ hello, restored, change }: Told): void {
   });
   addEventListener('pagehide', () => source?.close());
   open();
+  return open;
 }

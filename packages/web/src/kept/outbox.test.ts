@@ -13,11 +13,17 @@ class Server {
   away = false;
   loseAnswers = 0;
   diskFull = false;
+  /** What it answers instead of taking a change, and how long it asks to wait. */
+  says: { status: number; retryAfterMs?: number; to?: string } | undefined;
 
   send(change: ChangeWrite): Promise<Applied> {
     if (this.away) return Promise.reject(new OfflineError());
     if (this.diskFull)
       return Promise.reject(new ApiError({ type: '/problems/disk-full', title: '', status: 507 }));
+    if (this.says && (this.says.to ?? change.change) === change.change)
+      return Promise.reject(
+        new ApiError({ type: 'about:blank', title: 'no', status: this.says.status }, this.says.retryAfterMs),
+      );
     if (!this.applied.has(change.id)) {
       const stale = change.writes.filter((w) => (this.entries.get(w.id)?.version ?? null) !== w.version);
       if (stale.length > 0) {
@@ -65,7 +71,7 @@ function outbox(): Outbox {
     send: (change) => server.send(change),
     save: (state) => (saved = JSON.parse(JSON.stringify(state)) as OutboxState),
     onApplied: () => undefined,
-    onRefused: (change) => refused.push(change.change),
+    onRefused: ({ mine }) => refused.push(mine.change),
     onHeldUp: (error) => heldUp.push(error.problem.status),
     onOnline: () => undefined,
     onChange: () => undefined,
@@ -86,7 +92,7 @@ const write = (id: string, value: unknown, version = server.now(id).version) => 
 beforeEach(() => {
   vi.useFakeTimers();
   server = new Server();
-  saved = { pending: [], conflicts: [] };
+  saved = { pending: [], conflicts: [], refused: [] };
   refused = [];
   heldUp = [];
 });
@@ -102,7 +108,7 @@ describe('changes on their way', () => {
     await box.flush();
     expect(server.labels).toEqual(['Money', 'Name', 'Name']);
     expect([server.now('a').value, server.now('b').value]).toEqual([13, 1]);
-    expect(saved).toEqual({ pending: [], conflicts: [] });
+    expect(saved).toEqual({ pending: [], conflicts: [], refused: [] });
   });
 
   it('are made again over another’s where both can stand, and later changes go with them', async () => {
@@ -180,11 +186,63 @@ describe('changes on their way', () => {
     expect([server.labels, saved.pending]).toEqual([['Money'], []]);
   });
 
-  it('that the server refuses do not hold up the rest', async () => {
+  it.each([401, 408, 429, 503])('wait after an answer of %d, in order, and are sent once', async (status) => {
+    server.says = { status };
+    const box = outbox();
+    box.add(write('a', 1), 'Money');
+    box.add(write('b', 1), 'Name');
+    await box.flush();
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect([server.labels, saved.pending.map((p) => p.change), refused]).toEqual([[], ['Money', 'Name'], []]);
+    server.says = undefined;
+    await box.flush();
+    expect([server.labels, saved.pending]).toEqual([['Money', 'Name'], []]);
+  });
+
+  it('come again when they were told to, not before', async () => {
+    server.says = { status: 429, retryAfterMs: 30_000 };
+    const box = outbox();
+    box.add(write('a', 1), 'Money');
+    await box.flush();
+    server.says = undefined;
+    await vi.advanceTimersByTimeAsync(29_000);
+    expect(server.labels).toEqual([]);
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect(server.labels).toEqual(['Money']);
+  });
+
+  it.each([400, 403, 413])(
+    'that are refused with %d are set aside with what follows from them, and the rest goes on',
+    async (status) => {
+      server.says = { status, to: 'Nonsense' };
+      const box = outbox();
+      box.add(write('a', 1), 'Nonsense');
+      box.add(write('a', 2), 'More of it');
+      box.add(write('b', 1), 'Sense');
+      await box.flush();
+      expect([refused, server.labels]).toEqual([['Nonsense'], ['Sense']]);
+      expect(saved.refused).toMatchObject([
+        { status, reason: 'no', mine: { writes: [{ id: 'a', value: 2 }] } },
+      ]);
+
+      // A reload keeps it; mended, it is sent like any other.
+      const reloaded = outbox();
+      reloaded.adopt(saved);
+      reloaded.add(write('a', 3), 'Mended');
+      await reloaded.flush();
+      expect([server.now('a').value, saved.refused, saved.pending]).toEqual([3, [], []]);
+    },
+  );
+
+  it('that were refused are tried again as they are, or thrown away, by hand alone', async () => {
     const box = outbox();
     box.add(write('a', 1), 'Nonsense');
-    box.add(write('b', 1), 'Sense');
     await box.flush();
-    expect([refused, server.labels]).toEqual([['Nonsense'], ['Sense']]);
+    const [once] = box.refused;
+    if (once) await box.retry(once);
+    expect([refused, box.refused.length]).toEqual([['Nonsense', 'Nonsense'], 1]);
+    const [again] = box.refused;
+    if (again) box.discard(again);
+    expect([saved, server.labels]).toEqual([{ pending: [], conflicts: [], refused: [] }, []]);
   });
 });

@@ -17,9 +17,17 @@ export interface Conflict {
   theirs: KeptEntry[];
 }
 
+/** A change that the server will not have as it is, and why. It stays until it is mended, or thrown away by hand. */
+export interface Refused {
+  mine: Pending;
+  status: number;
+  reason: string;
+}
+
 export interface OutboxState {
   pending: Pending[];
   conflicts: Conflict[];
+  refused: Refused[];
 }
 
 export interface OutboxParts {
@@ -29,18 +37,18 @@ export interface OutboxParts {
   save(state: OutboxState): void;
   /** The server has it. */
   onApplied(applied: Applied): void;
-  /** The server will not have it, and why. */
-  onRefused(change: Pending, error: ApiError): void;
+  /** The server will not have it, and why: it is set aside. */
+  onRefused(refused: Refused): void;
   /** The server is gone, or back. */
   onOnline(online: boolean): void;
-  /** The server has trouble of its own: the change waits, and is tried again. */
+  /** The server has trouble of its own, or wants to be asked later, or who asks to sign in: the change waits. */
   onHeldUp(error: ApiError): void;
   /** Anything of the state has changed. */
   onChange(): void;
   /** What the server has of a thing, as far as this page knows. */
   baseOf?(key: Key): unknown;
   /** What two made of the same thing at once, where both can stand. */
-  merge?(thing: string, base: unknown, mine: unknown, theirs: unknown): unknown;
+  merge?(thing: string, base: unknown, mine: unknown, theirs: unknown, isTold: boolean): unknown;
   newId(): string;
   now(): string;
 }
@@ -56,31 +64,40 @@ const touches = (change: Pick<ChangeWrite, 'writes'>, key: Key) => change.writes
 const sameTargets = (a: readonly Key[], b: readonly Key[]) =>
   a.length === b.length && a.every((w) => b.some((v) => same(w, v)));
 
+/** Answers after which the same change may be taken: not signed in, asked too soon, too slow, or the server's own trouble. */
+const waits = (status: number) => status === 401 || status === 408 || status === 429 || status >= 500;
+
 /**
- * Changes on their way to the server: sent once, in order, kept through reloads and while the server is
- * away. A change that somebody else was faster than is set aside with what is there now, for the user
- * to choose; later changes of the same things wait with it.
+ * Changes on their way to the server: sent once, in order, kept through reloads and while the server is away. A change
+ * leaves only when it was accepted or thrown away by hand. One that somebody else was faster than is set aside with what
+ * is there now, for the user to choose; one that is refused with its reason, to be mended; later changes of the same
+ * things wait with it.
  */
 export class Outbox {
   pending: Pending[] = [];
   conflicts: Conflict[] = [];
+  refused: Refused[] = [];
   private running: Promise<void> | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(private readonly parts: OutboxParts) {}
 
   /** Take over what an earlier page left behind. */
-  adopt({ pending, conflicts }: OutboxState): void {
+  adopt({ pending, conflicts, refused }: OutboxState): void {
     this.pending = [...pending, ...this.pending];
     this.conflicts = [...conflicts, ...this.conflicts];
+    this.refused = [...refused, ...this.refused];
     this.changed();
   }
 
   /** Take a change on. One of the same words and things takes the place of the last, if that has not left. */
   add(writes: ChangeWrite['writes'], change: string): void {
-    const held = this.conflicts.find(({ mine }) => writes.some((w) => touches(mine, w)));
+    const isOf = ({ mine }: { mine: Pending }) => writes.some((w) => touches(mine, w));
+    const held = this.conflicts.find(isOf);
+    const mended = this.refused.find(isOf);
     const last = this.pending.at(-1);
     if (held) held.mine = merged(held.mine, writes);
+    else if (mended) this.again({ ...mended, mine: { ...merged(mended.mine, writes), change } }, mended);
     else if (last && !last.tried && last.change === change && sameTargets(last.writes, writes))
       this.pending = [...this.pending.slice(0, -1), merged(last, writes)];
     else {
@@ -108,10 +125,34 @@ export class Outbox {
     await this.flush();
   }
 
+  /** Try a refused change once more, as it is or as it was mended. */
+  async retry(refused: Refused): Promise<void> {
+    this.again(refused);
+    this.changed();
+    await this.flush();
+  }
+
+  /** Throw a refused change away. */
+  discard(refused: Refused): void {
+    this.refused = this.refused.filter((r) => r !== refused);
+    this.changed();
+  }
+
+  /** A refused change goes back among what waits, in its place in time, under a new id: the server has answered the old one. */
+  private again({ mine }: Refused, was: Refused = { mine, status: 0, reason: '' }): void {
+    this.refused = this.refused.filter((r) => r !== was && r.mine !== mine);
+    const fresh = { ...mine, id: this.parts.newId(), tried: false };
+    this.pending = [...this.pending, fresh].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+  }
+
+  private state(): OutboxState {
+    return { pending: this.pending, conflicts: this.conflicts, refused: this.refused };
+  }
+
   private async sendAll(): Promise<void> {
     for (let head = this.pending[0]; head !== undefined; head = this.pending[0]) {
       head.tried = true;
-      this.parts.save({ pending: this.pending, conflicts: this.conflicts });
+      this.parts.save(this.state());
       try {
         const applied = await this.parts.send({ id: head.id, change: head.change, writes: head.writes });
         this.parts.onOnline(true);
@@ -124,27 +165,35 @@ export class Outbox {
           this.later(RETRY_AFTER_MS);
           return;
         }
-        if (error.problem.status >= 500) {
+        if (waits(error.problem.status)) {
           this.parts.onHeldUp(error);
-          this.later(RETRY_AFTER_MS);
+          this.later(Math.max(RETRY_AFTER_MS, error.retryAfterMs ?? 0));
           return;
         }
-        this.refused(head, error);
+        this.answered(head, error);
       }
       this.changed();
     }
   }
 
-  private refused(head: Pending, error: ApiError): void {
-    const theirs = (error.problem.entries ?? []) as KeptEntry[];
-    if (error.problem.status !== 412) {
-      this.pending = this.pending.slice(1);
-      this.parts.onRefused(head, error);
+  /** Take a change out of what waits, with all that was done later to the same things. */
+  private takeOut(head: Pending, of: readonly Key[]): Pending {
+    const stuck = this.pending.filter((p) => p === head || of.some((key) => touches(p, key)));
+    this.pending = this.pending.filter((p) => !stuck.includes(p));
+    return stuck.slice(1).reduce((all, next) => merged(all, next.writes), head);
+  }
+
+  /** The server has answered, and does not take it as it is. */
+  private answered(head: Pending, error: ApiError): void {
+    const { status } = error.problem;
+    if (status !== 412) {
+      const refused = { mine: this.takeOut(head, head.writes), status, reason: error.message };
+      this.refused = [...this.refused, refused];
+      this.parts.onRefused(refused);
       return;
     }
-    const stuck = this.pending.filter((p) => p === head || theirs.some((t) => touches(p, t)));
-    const mine = stuck.slice(1).reduce((all, next) => merged(all, next.writes), head);
-    this.pending = this.pending.filter((p) => !stuck.includes(p));
+    const theirs = (error.problem.entries ?? []) as KeptEntry[];
+    const mine = this.takeOut(head, theirs);
     const both = this.mergedWith(mine, theirs);
     if (both) {
       this.pending = [both, ...this.pending];
@@ -161,7 +210,8 @@ export class Outbox {
       const base = mine.bases?.[nameOf({ thing, id })];
       const own = mine.writes.find((w) => same(w, { thing, id }))?.value;
       // What is gone on either side cannot be merged.
-      const both = base && own && value ? merge?.(thing, base, own, value) : undefined;
+      const isTold = mine.writes.every((w) => w.thing === thing);
+      const both = base && own && value ? merge?.(thing, base, own, value, isTold) : undefined;
       if (both === undefined) return undefined;
       values.set(nameOf({ thing, id }), both);
     }
@@ -175,7 +225,7 @@ export class Outbox {
   }
 
   private changed(): void {
-    this.parts.save({ pending: this.pending, conflicts: this.conflicts });
+    this.parts.save(this.state());
     this.parts.onChange();
   }
 }

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { ref, shallowRef, watch } from 'vue';
 import {
   keptNamed,
+  mergeKept,
   ONLY_ID,
   type Applied,
   type ChangeWrite,
@@ -11,7 +12,7 @@ import {
 } from '@uisce/core/kept';
 import { api, ApiError, OfflineError } from './client';
 import { saveDrafts, takeDrafts } from './drafts';
-import { Outbox, type Conflict } from './outbox';
+import { Outbox, type Conflict, type Refused } from './outbox';
 import { doorIsShut } from './door';
 import { liveLine } from './live-line';
 import { keyOf } from './on-this-page';
@@ -24,6 +25,7 @@ import { useNotices } from './use-notices';
 function useOutbox({ stored, online, waiting, receive }: Heard, page: () => string) {
   const notices = useNotices();
   const conflicts = shallowRef<readonly Conflict[]>([]);
+  const refused = shallowRef<readonly Refused[]>([]);
   let heldUp = false;
   const outbox = new Outbox({
     send: (change) => api<Applied>('/changes', { method: 'POST', body: change, keepalive: fits(change) }),
@@ -33,25 +35,28 @@ function useOutbox({ stored, online, waiting, receive }: Heard, page: () => stri
       receive(applied);
     },
     onHeldUp: (error) => {
-      // Once is enough: it is tried again and again.
-      if (!heldUp) notices.say(`${error.message}. What you change waits in this browser.`);
+      // Once is enough: it is tried again and again. Who is asked to sign in is asked by the whole page.
+      if (!heldUp && error.problem.status !== 401)
+        notices.say(`${error.message}. What you change waits in this browser.`);
       heldUp = true;
     },
-    onRefused: (_change, error) => notices.say(error.message),
+    onRefused: ({ reason }) => notices.say(`Not saved: ${reason}`),
     onOnline: (is) => {
       if (!is && online.value) notices.say(new OfflineError().message);
       online.value = is;
     },
     onChange: () => {
-      waiting.value = [...outbox.conflicts.map((c) => c.mine), ...outbox.pending];
+      const held = [...outbox.conflicts, ...outbox.refused].map((h) => h.mine);
+      waiting.value = [...held, ...outbox.pending];
       conflicts.value = [...outbox.conflicts];
+      refused.value = [...outbox.refused];
     },
     baseOf: ({ thing, id }) => stored.value.get(keyOf(thing, id))?.value,
-    merge: (thing, base, mine, theirs) => keptNamed(thing)?.merge?.(base, mine, theirs),
+    merge: (thing, ...made) => mergeKept(keptNamed(thing) ?? {}, ...made),
     newId: () => crypto.randomUUID(),
     now: () => new Date().toISOString(),
   });
-  return { outbox, conflicts };
+  return { outbox, conflicts, refused };
 }
 
 /** How this page keeps things: on screen at once, on disk when the hand rests. */
@@ -141,7 +146,7 @@ function useAnsweredKeeping({ receive, read }: Heard, outbox: Outbox) {
 }
 
 /** Undo and redo, of whatever was done last by whomever. */
-function useHistory({ history, waiting, receive }: Heard, outbox: Outbox) {
+function useHistory({ history, receive }: Heard, outbox: Outbox) {
   const notices = useNotices();
   /** What the last undo or redo touched: the screen goes there. */
   const undone = shallowRef<KeptEntry[]>([]);
@@ -150,7 +155,7 @@ function useHistory({ history, waiting, receive }: Heard, outbox: Outbox) {
   async function step(direction: 'undo' | 'redo', of?: HistoryStep['of']): Promise<void> {
     // What is still on its way is part of what is undone.
     await outbox.flush();
-    if (waiting.value.length > 0 || history.value[direction] === null) return;
+    if (outbox.pending.length + outbox.conflicts.length > 0 || history.value[direction] === null) return;
     const asked = api<Applied & { label: string }>(`/history/${direction}`, { method: 'POST', body: { of } });
     const done = await asked.catch((error: unknown) => {
       if (!(error instanceof ApiError) || of === undefined) throw error;
@@ -170,7 +175,7 @@ export const useKeeper = defineStore('keeper', () => {
   const started = ref(false);
   let page = '';
   const heard = useHeard();
-  const { outbox, conflicts } = useOutbox(heard, () => page);
+  const { outbox, conflicts, refused } = useOutbox(heard, () => page);
   const { setAside, history, online, asOf, waiting, all, single, keepCopy, read, readOrRemember, receive } =
     heard;
   // Who is signed out takes nothing along.
@@ -193,8 +198,9 @@ export const useKeeper = defineStore('keeper', () => {
     listen();
   }
 
+  let openLine = (): void => undefined;
   function listen(): void {
-    liveLine({
+    openLine = liveLine({
       // From here on everything is told: what was missed before is read, what waits is sent.
       hello: () => void catchUp(),
       restored: () => void read().catch(() => undefined),
@@ -218,13 +224,18 @@ export const useKeeper = defineStore('keeper', () => {
     keepCopy,
     waiting,
     conflicts,
+    refused,
     start,
     all,
     single,
     ...useKeeping(heard, outbox),
     ...useAnsweredKeeping(heard, outbox),
     ...useHistory(heard, outbox),
+    /** The door is open again: what waits is sent, and what was missed is read. */
+    resume: () => openLine(),
     flush: () => outbox.flush(),
+    retry: (one: Refused) => outbox.retry(one),
+    discard: (one: Refused) => outbox.discard(one),
     settle: (conflict: Conflict, choice: 'mine' | 'theirs') => outbox.settle(conflict, choice),
   };
 });
