@@ -9,6 +9,7 @@ export default defineConfig({
     main: built('main'),
     // Beside `main`, where the pool looks for it.
     worker: built('planning/worker'),
+    'file-thread': built('household/file-thread'),
     command: built('backup/command'),
     // For what tries the keeping by itself, without a server.
     store: built('kept/store'),

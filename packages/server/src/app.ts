@@ -11,6 +11,7 @@ import { catalogueRoutes } from './catalogue/routes.js';
 import { demoRoutes } from './demo/routes.js';
 import { guestPageRoutes } from './evening/guest-page.js';
 import { eveningRoutes } from './evening/routes.js';
+import type { ReadFile } from './household/file-reader.js';
 import { householdRoutes } from './household/routes.js';
 import { Api } from './http/api.js';
 import { healthRoute } from './health/routes.js';
@@ -38,6 +39,7 @@ export interface AppParts {
   store: KeptStore;
   live: LivePages;
   pool: SolverPool;
+  readFile: ReadFile;
   catalogue: Catalogue;
   shops: PriceList[];
   glossary: Glossary;
@@ -53,6 +55,7 @@ export function createApi({
   store,
   live,
   pool,
+  readFile,
   catalogue,
   shops,
   glossary,
@@ -72,7 +75,7 @@ export function createApi({
   notebookRoutes(api, store, library);
   practiceRoutes(api, store, glossary);
   backupRoutes(api, backup, store, live);
-  householdRoutes(api, { store, world, live, backup });
+  householdRoutes(api, { store, readFile, live, backup });
   accessRoutes(api, access, live);
   demoRoutes(api);
   planningRoutes(api, pool, store, world, library);

@@ -17,6 +17,7 @@ import { lastNight, seedDemo } from './demo/seed.js';
 import { closeServer } from './http/close-server.js';
 import { LivePages } from './kept/live.js';
 import { KeptStore } from './kept/store.js';
+import { FileReader } from './household/file-reader.js';
 import { SolverPool } from './planning/pool.js';
 import { DatabaseError, isOlder, openDatabase } from './storage/data-source.js';
 import type { Database } from './storage/database.js';
@@ -69,6 +70,7 @@ const store = await KeptStore.open(db, ({ label, entries }, by) =>
 if (config.demo && (await seedDemo(store, { catalogue, shops })))
   await backups.make(db, 'daily', lastNight(new Date()));
 const pool = new SolverPool(config.solverThreads, config.solveSeconds);
+const files = new FileReader();
 const words = wordsOfTrade(catalogue);
 const home = new HomeServer({
   ...config.home,
@@ -80,6 +82,7 @@ const parts: AppParts = {
   store,
   live,
   pool,
+  readFile: files.read,
   catalogue,
   shops,
   glossary,
@@ -150,6 +153,7 @@ closeWithGrace({ delay: STOP_MS, logger: false }, async ({ signal, err }) => {
   live.close();
   await Promise.all([home.close(), closeServer(server)]);
   await pool.close();
+  await files.close();
   await db.close();
   logger.info('stopped');
 });

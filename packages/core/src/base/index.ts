@@ -1,4 +1,4 @@
-export { faultsOfZod, FAULT_CODES, type Fault, MAX_FAULTS } from './fault.js';
+export { faultsOfZod, pointerOf, FAULT_CODES, type Fault, MAX_FAULTS } from './fault.js';
 export { idSchema } from './ids.js';
 export { listed } from './listed.js';
 export { withArticle } from './article.js';

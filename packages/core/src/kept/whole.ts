@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { faultsOfZod, pointerOf, type Fault } from '../base/fault.js';
+import { faultsOfZod, MAX_FAULTS, pointerOf, type Fault } from '../base/fault.js';
 import { textFaults } from '../base/visible.js';
 import type { KeptEntry } from './change.js';
 import { isOnly, ONLY_ID, type Kept } from './descriptor.js';
@@ -66,7 +66,10 @@ const fault = (pointer: string, detail: string): WholeReading => ({
   faults: [{ code: 'shape', pointer, detail }],
 });
 
-/** Read a household's file; things of an older shape are brought up to date. Never throws. */
+/**
+ * Read a household's file; things of an older shape are brought up to date. Never throws; stops when there are
+ * more faults than anybody reads.
+ */
 export function readWhole(file: unknown): WholeReading {
   const outer = z.object({ format: z.string(), things: z.record(z.string(), z.unknown()) }).safeParse(file);
   if (!outer.success) return { ok: false, faults: faultsOfZod(outer.error) };
@@ -81,6 +84,7 @@ export function readWhole(file: unknown): WholeReading {
   const faults: Fault[] = [];
   const read: WholeThing[] = [];
   for (const [key, value] of Object.entries(things)) {
+    if (faults.length >= MAX_FAULTS) break;
     const kept = KEPT.find((k) => keyOf(k) === key);
     const at = ['things', key];
     if (kept === undefined) {
@@ -93,19 +97,20 @@ export function readWhole(file: unknown): WholeReading {
     }
     const values = isOnly(kept) ? [value] : (value as unknown[]);
     const ids = new Set<string>();
-    values.forEach((stored, i) => {
+    for (const [i, stored] of values.entries()) {
+      if (faults.length >= MAX_FAULTS) break;
       const pointer = pointerOf(isOnly(kept) ? at : [...at, i]);
       const reading = readKept(kept, stored);
       const wrong = reading.ok ? textFaults(reading.value) : reading.faults;
       if (!reading.ok || wrong.length > 0) {
         faults.push(...wrong.map((f) => ({ ...f, pointer: pointer + f.pointer })));
-        return;
+        continue;
       }
       const id = kept.idOf?.(reading.value) ?? ONLY_ID;
       if (ids.has(id)) faults.push({ code: 'twice', pointer, detail: `there are two of "${id}"` });
       ids.add(id);
       read.push({ thing: kept.name, id, value: reading.value });
-    });
+    }
   }
   return faults.length > 0 ? { ok: false, faults } : { ok: true, things: read };
 }

@@ -155,6 +155,7 @@ describe('the home network’s door', () => {
       store: undefined as unknown as KeptStore,
       live: new LivePages(),
       pool: undefined as unknown as SolverPool,
+      readFile: () => Promise.reject(new Error('nobody reads files here')),
       catalogue,
       shops,
       glossary,

@@ -112,6 +112,32 @@ describe('a backup', () => {
     for (const id of others.slice(0, 3)) expect(await version(fresh.id)).toBeGreaterThan(await version(id));
   });
 
+  it.each([
+    ['a column is missing', 'ALTER TABLE change_part DROP COLUMN "before"', 400],
+    ['a table is missing', 'DROP TABLE pour', 400],
+    ['the clock has no row', 'DELETE FROM clock', 200],
+    ['the clock is beyond counting', 'UPDATE clock SET version = 9223372036854775807', 200],
+    ['versions are beyond counting', 'UPDATE plan SET version = 9223372036854775806', 200],
+  ])('of which %s is refused, or put right: never half of it', async (_, harm, status) => {
+    const kept = await keep('Before the harm');
+    const { name } = await make();
+    const file = join(folder, 'harmed.sqlite');
+    copyFileSync(join(app.folder, 'backups', name), file);
+    withFile(file, (db) => db.exec(harm), false);
+    const sent = { file: readFileSync(file).toString('base64') };
+    expect((await app.call('POST', '/restore', sent)).status).toBe(status);
+    expect(await app.get(`/plans/${kept.id}`)).toEqual(kept);
+    // And it goes on from there: each version is another, and can be counted.
+    const next = await app.call<{ version: number }>(
+      'PUT',
+      `/plans/${kept.id}`,
+      { value: { ...kept, name: 'After it' }, change: 'After it' },
+      { 'if-match': (await app.call('GET', `/plans/${kept.id}`)).headers.get('etag') ?? '' },
+    );
+    expect(next.status).toBe(200);
+    expect(Number.isSafeInteger(next.body.version)).toBe(true);
+  });
+
   it('tells open pages that all of it changed', async () => {
     const { name } = await make();
     const stream = await fetch(app.address('/live'));

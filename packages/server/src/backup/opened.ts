@@ -62,6 +62,9 @@ function wholeOrRefused(file: string): void {
 async function countsOf(file: string): Promise<Record<string, number>> {
   const db = await openDatabase(file);
   try {
+    // A table or a column that is not there is found before anything leans on it.
+    for (const { name, columns } of db.tables)
+      await db.manager.query(`SELECT ${columns.map((c) => `"${c}"`).join()} FROM "${name}" LIMIT 1`);
     const store = await KeptStore.open(db);
     const unreadable = store.setAside();
     if (unreadable.length > 0)

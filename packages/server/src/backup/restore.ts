@@ -1,8 +1,12 @@
 import type { EntityManager } from 'typeorm';
 import type { KeptStore } from '../kept/store.js';
 import type { Database } from '../storage/database.js';
-import { appliedEntity, clockEntity, sessionEntity } from '../storage/entities.js';
+import { KEPT } from '@uisce/core/kept';
+import { appliedEntity, clockEntity, entityOf, sessionEntity } from '../storage/entities.js';
 import type { OpenedBackup } from './opened.js';
+
+/** Far beyond what a household comes to, and far below what a script counts exactly. */
+const LARGEST_VERSION = 2 ** 50;
 
 /**
  * What is not the household's: the clock, which no version may run behind, who is signed in on this machine, and which
@@ -36,5 +40,11 @@ async function replaceAll(manager: EntityManager, tables: Database['tables']): P
     await manager.query(`DELETE FROM main."${name}"`);
     await manager.query(`INSERT INTO main."${name}" (${all}) SELECT ${all} FROM backup."${name}"`);
   }
-  await manager.query('UPDATE main.clock SET version = 1 + max(version, (SELECT version FROM backup.clock))');
+  // A version beyond what a script counts exactly could never be told from the next: the thing takes the clock's own.
+  const kept = KEPT.map((k) => entityOf(k).options.tableName);
+  await manager.query(`UPDATE main.clock SET version = 1 + max(version, coalesce(
+    (SELECT version FROM backup.clock WHERE version BETWEEN 0 AND ${LARGEST_VERSION}), 0))`);
+  for (const table of kept)
+    await manager.query(`UPDATE main."${table}" SET version = (SELECT version FROM main.clock)
+      WHERE version NOT BETWEEN 1 AND (SELECT version FROM main.clock)`);
 }

@@ -56,6 +56,12 @@ afterAll(async () => {
 });
 
 describe('a menu for guests', () => {
+  it('is not found by a key of other letters, however many bytes they take', async () => {
+    // As many letters as the key has, and twice as many bytes.
+    for (const key of ['é'.repeat(32), '𝄞'.repeat(16), 'x'.repeat(33)])
+      expect((await app.call('GET', `/guest-page/${encodeURIComponent(key)}`)).status).toBe(404);
+  });
+
   it('is read from the home network with its key and without a passphrase, and says nothing else of the household', async () => {
     await app.call('POST', '/access/passphrase', { passphrase: 'a lamp in the window' });
     await app.call('POST', '/access/home', { open: true });

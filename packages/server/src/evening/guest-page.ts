@@ -28,8 +28,11 @@ import type { KeptStore } from '../kept/store.js';
 const ASKS_A_MINUTE = 20;
 const MINUTE_MS = 60_000;
 
-const same = (a: string, b: string) =>
-  a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
+/** Whether two keys are the same, told in the same time either way; lengths are of bytes, not of letters. */
+function same(a: string, b: string): boolean {
+  const [one, other] = [Buffer.from(a), Buffer.from(b)];
+  return one.length === other.length && timingSafeEqual(one, other);
+}
 
 /** The menus that guests may read: each by its key, while its evening lasts. */
 class GuestMenus {

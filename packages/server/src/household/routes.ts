@@ -1,67 +1,43 @@
 import { formatISO } from 'date-fns';
 import { z } from 'zod';
-import type { Fault } from '@uisce/core/base';
 import { backupSchema } from '@uisce/core/household';
-import {
-  comparedSchema,
-  compareWhole,
-  KEPT,
-  keptFaults,
-  keptNamed,
-  readWhole,
-  takenOf,
-  wholeFile,
-  wholeJsonSchema,
-  type Kept,
-  type WholeThing,
-  type World,
-} from '@uisce/core/kept';
+import { comparedSchema, KEPT, wholeFile, wholeJsonSchema } from '@uisce/core/kept';
 import type { BackupParts } from '../backup/routes.js';
 import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
 import type { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
-import { worldWith } from '../kept/world.js';
 import { forgetEverything, forgetPerson } from './forget.js';
+import type { ReadFile } from './file-reader.js';
+import { compareBody, importBody, type FileRead, type FileTask } from './read-file.js';
 import { tablesZip } from './tables.js';
 
 /** What a household's file may weigh. */
 const LARGEST = '64mb';
-const things = z.array(z.string().max(40)).max(100);
 const backups = z.enum(['keep', 'drop']);
 
-/** A file's things, or a problem that names what is wrong with it. */
-function read(file: unknown): WholeThing[] {
-  const reading = readWhole(file);
-  if (!reading.ok) throw HttpProblem.shape(reading.faults, 'the file');
-  return reading.things;
+/** What was read of a file, or a problem that names what is wrong with it. */
+async function read(
+  { store, readFile }: HouseholdParts,
+  what: FileTask['what'],
+  json: Buffer,
+): Promise<Extract<FileRead, { is: 'compared' | 'taken' }>> {
+  const found = await readFile({ what, json, here: hereIn(store) });
+  if (found.is === 'not-json') throw new HttpProblem('not-json', found.detail);
+  if (found.is === 'faults') throw HttpProblem.faults(found.detail, found.faults);
+  return found;
 }
 
 /** What the routes need beside the API. */
 interface HouseholdParts {
   store: KeptStore;
-  world: World;
+  readFile: ReadFile;
   live: LivePages;
   backup: BackupParts;
 }
 
 const hereIn = (store: KeptStore) => KEPT.flatMap((kept) => store.list(kept));
 const fileName = (end: string) => `uisce-${formatISO(new Date(), { representation: 'date' })}${end}`;
-
-/** What speaks against things, in the household as they would leave it. */
-function faultsOf(taken: readonly WholeThing[], world: World): Fault[] {
-  const there = worldWith(
-    world,
-    taken.map((t) => ({ ...t, version: null })),
-  );
-  return taken.flatMap(({ thing, id, value }) => {
-    const kept = keptNamed(thing) as Kept;
-    return keptFaults(kept, id, value, there).map((f) => ({
-      ...f,
-      pointer: `/things/${thing}/${id}${f.pointer}`,
-    }));
-  });
-}
 
 /** All that is kept, out as one file or as tables. */
 function outRoutes(api: Api, { store }: HouseholdParts): void {
@@ -93,18 +69,22 @@ function outRoutes(api: Api, { store }: HouseholdParts): void {
 }
 
 /** A file of a household, compared and brought in. */
-function inRoutes(api: Api, { store, world, live, backup }: HouseholdParts): void {
+function inRoutes(api: Api, parts: HouseholdParts): void {
+  const { store, live, backup } = parts;
   api
     .on(
       {
         method: 'post',
         path: '/household/compare',
         summary: 'How a file stands to what is kept: new, the same, otherwise; nothing is changed',
-        body: z.strictObject({ file: z.unknown() }),
+        bytes: compareBody,
         limit: LARGEST,
         answer: comparedSchema,
       },
-      (_req, res, body) => res.json(compareWhole(read(body.file), hereIn(store))),
+      async (req, res) => {
+        const found = await read(parts, 'compare', req.body as Buffer);
+        res.json(found.is === 'compared' ? found.compared : []);
+      },
     )
     .on(
       {
@@ -112,15 +92,13 @@ function inRoutes(api: Api, { store, world, live, backup }: HouseholdParts): voi
         path: '/household/import',
         summary:
           'Bring a file in: what is new, and of the kinds named what is otherwise; all of it or nothing, and a backup first',
-        body: z.strictObject({ file: z.unknown(), leave: things.default([]), replace: things.default([]) }),
+        bytes: importBody,
         limit: LARGEST,
         answer: z.object({ before: backupSchema, taken: z.int() }),
       },
-      async (_req, res, body) => {
-        const taken = takenOf(read(body.file), hereIn(store), body);
-        const faults = faultsOf(taken, world);
-        if (faults.length > 0)
-          throw HttpProblem.faults(`it does not go together with what is here: ${faults[0]?.detail}`, faults);
+      async (req, res) => {
+        const found = await read(parts, 'import', req.body as Buffer);
+        const taken = found.is === 'taken' ? found.taken : [];
         const before = await backup.backups.make(backup.db, 'import');
         await store.seed(taken);
         live.restored();

@@ -2,7 +2,7 @@ import { Router, type Request, type RequestHandler, type Response } from 'expres
 import type { ProblemName } from '@uisce/core/base';
 import type { z } from 'zod';
 import { signedInOnly } from './asker.js';
-import { jsonBody, validated } from './parse.js';
+import { jsonBody, jsonBytes, validated } from './parse.js';
 import { HttpProblem } from './problem.js';
 
 /** What can be asked at an address: enough to serve it, to check it, and to describe it. */
@@ -15,6 +15,8 @@ export interface Endpoint<Body extends z.ZodType = z.ZodType> {
   summary: string;
   /** What is sent, and how large it may be. */
   body?: Body;
+  /** What is sent where it is read elsewhere, in a thread of its own: the handler is given its bytes. */
+  bytes?: z.ZodType;
   /** The shape to describe, where a body is first looked at in another way. */
   described?: z.ZodType;
   limit?: string;
@@ -40,10 +42,14 @@ export class Api {
   /** Serve an endpoint. A declared body is parsed and validated before the handler sees it. */
   on<Body extends z.ZodType>(endpoint: Endpoint<Body>, handler: Handler<z.output<Body>>): this {
     this.endpoints.push(endpoint);
-    const { method, path, open, body, limit, called, before } = endpoint;
+    const { method, path, open, body, bytes, limit, called, before } = endpoint;
     const address = path.replace(/\{(\w+)\}/g, ':$1');
     const guard = open ? [] : [signedInOnly];
-    const first = [...guard, ...(before ? [before] : []), ...(body === undefined ? [] : [jsonBody(limit)])];
+    const first = [
+      ...guard,
+      ...(before ? [before] : []),
+      ...(body ? [jsonBody(limit)] : bytes ? [jsonBytes(limit)] : []),
+    ];
     this.router[method](address, ...first, (req, res) =>
       handler(
         req,

@@ -2,7 +2,14 @@ import { readFileSync } from 'node:fs';
 import { request } from 'node:http';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { FAULT_CODES, PROBLEMS, problemType, type ProblemDetails, type ProblemName } from '@uisce/core/base';
+import {
+  FAULT_CODES,
+  MAX_FAULTS,
+  PROBLEMS,
+  problemType,
+  type ProblemDetails,
+  type ProblemName,
+} from '@uisce/core/base';
 import { createApi } from '../app.js';
 import { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
@@ -95,6 +102,34 @@ describe('over the wire', () => {
   });
 });
 
+describe('what is malformed', () => {
+  const post = (path: string, body: string) =>
+    fetch(app.address(path), { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+
+  it('nested without end is refused before anything walks it', async () => {
+    const deep = `{"a":${'['.repeat(30_000)}${']'.repeat(30_000)}}`;
+    for (const path of ['/changes', '/notebook/read', '/stock/read', '/household/compare']) {
+      const answer = await post(path, deep);
+      expect(answer.status, path).toBe(400);
+      expect(await answer.json()).toMatchObject({ type: problemType('not-json') });
+    }
+  });
+
+  it('a hundred thousand empty things are refused with no more faults than anybody reads', async () => {
+    const things = `[${Array(100_000).fill('{}').join()}]`;
+    const file = {
+      '/household/compare': `{"file":{"format":"uisce-household/1","things":{"bottle":${things}}}}`,
+    };
+    for (const [path, body] of Object.entries({ ...file, '/changes': `{"writes":${things}}` })) {
+      const answer = await post(path, body);
+      const text = await answer.text();
+      expect(answer.status, path).toBe(400);
+      expect((JSON.parse(text) as ProblemDetails).errors?.length, path).toBeLessThanOrEqual(MAX_FAULTS);
+      expect(text.length).toBeLessThan(20_000);
+    }
+  });
+});
+
 describe('the description of the API', () => {
   interface Described {
     openapi: string;
@@ -104,6 +139,7 @@ describe('the description of the API', () => {
     store: undefined as unknown as KeptStore,
     live: new LivePages(),
     pool: undefined as unknown as SolverPool,
+    readFile: () => Promise.reject(new Error('nobody reads files here')),
     catalogue,
     shops,
     glossary,

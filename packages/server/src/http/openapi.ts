@@ -34,12 +34,14 @@ function operation({
   path,
   summary,
   body,
+  bytes,
   described,
   headers = {},
   status = 200,
   answer,
   problems = [],
 }: Endpoint) {
+  const sent = described ?? body ?? bytes;
   const parameters = [
     ...[...path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({
       name,
@@ -57,11 +59,11 @@ function operation({
   return {
     summary,
     ...(parameters.length > 0 ? { parameters } : {}),
-    ...(body
+    ...(sent
       ? {
           requestBody: {
             required: true,
-            content: { 'application/json': { schema: jsonSchema(described ?? body, 'input') } },
+            content: { 'application/json': { schema: jsonSchema(sent, 'input') } },
           },
         }
       : {}),
@@ -70,7 +72,7 @@ function operation({
         description: STATUS_CODES[status] ?? '',
         ...(answer ? { content: { 'application/json': { schema: jsonSchema(answer, 'input') } } } : {}),
       },
-      ...problemAnswers([...problems, ...(body ? WITH_BODY : []), ...ANYWHERE]),
+      ...problemAnswers([...problems, ...(sent ? WITH_BODY : []), ...ANYWHERE]),
     },
   };
 }

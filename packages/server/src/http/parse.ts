@@ -1,5 +1,7 @@
-import express, { type RequestHandler } from 'express';
+import express, { type Request, type RequestHandler } from 'express';
 import type { z } from 'zod';
+import { isTooDeep, MAX_DEPTH } from './depth.js';
+import { overlong } from './overlong.js';
 import { HttpProblem } from './problem.js';
 
 /** Bodies of ordinary requests: a brief is a few kilobytes. */
@@ -12,16 +14,35 @@ export const LARGE_BODY = '8mb';
  * from posting here.
  */
 export function jsonBody(limit = SMALL_BODY): RequestHandler {
-  const parse = express.json({ limit, strict: false });
+  const verify = (_req: unknown, _res: unknown, json: Buffer) => {
+    if (isTooDeep(json))
+      throw new HttpProblem('not-json', `the body is nested deeper than ${MAX_DEPTH} levels`);
+  };
+  const parse = express.json({ limit, strict: false, verify });
   return (req, res, next) => {
-    if (!req.is('application/json'))
-      throw new HttpProblem('wrong-media', 'send JSON, with content-type application/json');
+    refuseOtherMedia(req);
+    parse(req, res, next);
+  };
+}
+
+function refuseOtherMedia(req: Request): void {
+  if (!req.is('application/json'))
+    throw new HttpProblem('wrong-media', 'send JSON, with content-type application/json');
+}
+
+/** The bytes of a JSON body up to `limit`, unpacked. */
+export function jsonBytes(limit = SMALL_BODY): RequestHandler {
+  const parse = express.raw({ limit, type: 'application/json' });
+  return (req, res, next) => {
+    refuseOtherMedia(req);
     parse(req, res, next);
   };
 }
 
 /** Validate input against a schema shared with the core; a fault becomes a 400 with its path. */
 export function validated<T extends z.ZodType>(schema: T, input: unknown, what = 'the body'): z.output<T> {
+  const long = overlong(schema, input);
+  if (long) throw HttpProblem.shape([long], what);
   const result = schema.safeParse(input);
   if (!result.success) throw HttpProblem.fromZod(result.error, what);
   return result.data;

@@ -1,7 +1,7 @@
 import { kindIndex, type Catalogue, type Kind } from '@uisce/core/catalogue';
 import { libraryOf, type OwnLibrary } from '@uisce/core/household';
 import { keptOwnDrink, keptOwnKind, keptOwnRecipes, keptSettings, ONLY_ID } from '@uisce/core/kept';
-import type { KeptStore } from './store.js';
+import type { KeptReader } from './store.js';
 
 /** The library with the household's own drinks and kinds, made anew only when one of them changes. */
 export class Library {
@@ -10,7 +10,7 @@ export class Library {
     | undefined;
 
   constructor(
-    private readonly store: KeptStore,
+    private readonly store: KeptReader,
     private readonly shipped: Catalogue,
   ) {}
 

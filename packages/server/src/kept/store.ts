@@ -50,6 +50,9 @@ const known = (thing: string): Kept => {
   return kept;
 };
 
+/** Whoever tells what is kept: the store, or what was taken of it to be looked at elsewhere. */
+export type KeptReader = Pick<KeptStore, 'list' | 'get' | 'stampOf'>;
+
 /**
  * The one way anything is read and written. A change touches one thing or several, in one transaction, together with what they
  * were before: so each can be undone and redone, and survives a restart. What is read is what was last acknowledged.

@@ -19,11 +19,11 @@ import {
 } from '@uisce/core/kept';
 import { withOwn } from '@uisce/core/notebook';
 import type { Library } from './library.js';
-import type { KeptStore } from './store.js';
+import type { KeptReader } from './store.js';
 
 /** What stored things are held against: the catalogue, the shops, and what the household added to both. */
 export function worldOf(
-  store: KeptStore,
+  store: KeptReader,
   library: Pick<Library, 'catalogue' | 'withoutOwnWays'>,
   shops: readonly PriceList[],
 ): World {

@@ -11,6 +11,7 @@ import { wordsOfTrade } from '../access/passphrase.js';
 import { createApp, type AppParts } from '../app.js';
 import { Backups } from '../backup/backups.js';
 import { closeServer } from '../http/close-server.js';
+import { readFile } from '../household/read-file.js';
 import { LivePages } from '../kept/live.js';
 import { KeptStore } from '../kept/store.js';
 import type { SolverPool } from '../planning/pool.js';
@@ -58,6 +59,7 @@ export class RunningApp {
       store,
       live,
       pool: undefined as unknown as SolverPool,
+      readFile: (task) => Promise.resolve(readFile(task, { catalogue, shops })),
       catalogue,
       shops,
       glossary,

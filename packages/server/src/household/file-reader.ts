@@ -1,0 +1,48 @@
+import { fileURLToPath } from 'node:url';
+import { Piscina } from 'piscina';
+import { HttpProblem } from '../http/problem.js';
+import type { FileRead, FileTask } from './read-file.js';
+
+/** What one file may take of the machine's memory, and of its time. */
+const MAX_MEMORY_MB = 512;
+const MAX_SECONDS = 30;
+/** Files that may wait while one is read. */
+const MAX_WAITING = 4;
+
+/** Whoever reads a household's file. */
+export type ReadFile = (task: FileTask) => Promise<FileRead>;
+
+/** Reads households' files in a thread of its own, one after the other, so that no request waits for one. */
+export class FileReader {
+  /** Made when the first file comes: starting is quicker without. */
+  private pool: Piscina<FileTask, FileRead> | undefined;
+
+  /** @throws HttpProblem where it takes too much, or too many wait. */
+  readonly read: ReadFile = async (task) => {
+    this.pool ??= new Piscina({
+      filename: fileURLToPath(new URL('./file-thread.js', import.meta.url)),
+      minThreads: 0,
+      maxThreads: 1,
+      maxQueue: MAX_WAITING,
+      idleTimeout: 10_000,
+      resourceLimits: { maxOldGenerationSizeMb: MAX_MEMORY_MB },
+    });
+    if (this.pool.queueSize >= MAX_WAITING)
+      throw new HttpProblem('busy', 'too many files are waiting to be read; try again in a moment', {
+        headers: { 'retry-after': '10' },
+      });
+    const overrun = AbortSignal.timeout(MAX_SECONDS * 1000);
+    try {
+      return await this.pool.run(task, { signal: overrun });
+    } catch (error) {
+      if (overrun.aborted || (error as NodeJS.ErrnoException).code === 'ERR_WORKER_OUT_OF_MEMORY')
+        throw new HttpProblem('too-large', 'the file holds more than a household’s does');
+      throw error;
+    }
+  };
+
+  /** End the thread, and wait for nothing. */
+  async close(): Promise<void> {
+    await this.pool?.destroy();
+  }
+}

@@ -1,0 +1,97 @@
+import { z } from 'zod';
+import { MAX_FAULTS, faultsOfZod, type Fault } from '@uisce/core/base';
+import type { Catalogue, PriceList } from '@uisce/core/catalogue';
+import {
+  compareWhole,
+  keptFaults,
+  keptNamed,
+  readWhole,
+  takenOf,
+  type Compared,
+  type Kept,
+  type KeptEntry,
+  type WholeThing,
+  type World,
+} from '@uisce/core/kept';
+import { isTooDeep } from '../http/depth.js';
+import { Library } from '../kept/library.js';
+import type { KeptReader } from '../kept/store.js';
+import { worldOf, worldWith } from '../kept/world.js';
+
+const things = z.array(z.string().max(40)).max(100);
+export const compareBody = z.strictObject({ file: z.unknown() });
+export const importBody = compareBody.extend({ leave: things.default([]), replace: things.default([]) });
+
+/** A household's file as it was sent, and all that is kept here. */
+export interface FileTask {
+  what: 'compare' | 'import';
+  json: Uint8Array;
+  here: KeptEntry[];
+}
+
+/** How a file stands to what is here, or what of it is taken; or what is wrong with it. */
+export type FileRead =
+  | { is: 'compared'; compared: Compared }
+  | { is: 'taken'; taken: WholeThing[] }
+  | { is: 'not-json'; detail: string }
+  | { is: 'faults'; detail: string; faults: Fault[] };
+
+const shape = (faults: Fault[], what: string): FileRead => ({
+  is: 'faults',
+  detail: `${what} has a fault at ${faults[0]?.pointer || '/'}: ${faults[0]?.detail ?? 'unknown'}`,
+  faults,
+});
+
+/** What is kept, as the store would give it. */
+function readerOf(here: readonly KeptEntry[]): KeptReader {
+  const list = <T>(kept: Kept<T>) => here.filter((e) => e.thing === kept.name) as KeptEntry<T>[];
+  return {
+    list,
+    get: <T>(kept: Kept<T>, id: string) =>
+      list(kept).find((e) => e.id === id) ??
+      (kept.empty && { thing: kept.name, id, version: null, value: kept.empty() }),
+    stampOf: () => 0,
+  };
+}
+
+/** What speaks against things, in the household as they would leave it; no more than anybody reads. */
+function faultsOf(taken: readonly WholeThing[], world: World): Fault[] {
+  const there = worldWith(
+    world,
+    taken.map((t) => ({ ...t, version: null })),
+  );
+  const faults: Fault[] = [];
+  for (const { thing, id, value } of taken) {
+    const pointer = `/things/${thing}/${id}`;
+    const found = keptFaults(keptNamed(thing) as Kept, id, value, there);
+    faults.push(...found.map((f) => ({ ...f, pointer: pointer + f.pointer })));
+    if (faults.length >= MAX_FAULTS) break;
+  }
+  return faults;
+}
+
+/** Read a household's file and hold it against what is here. Never throws for what is in the file. */
+export function readFile(
+  { what, json, here }: FileTask,
+  shipped: { catalogue: Catalogue; shops: readonly PriceList[] },
+): FileRead {
+  if (isTooDeep(json))
+    return { is: 'not-json', detail: 'the body is nested deeper than any household’s file' };
+  let sent: unknown;
+  try {
+    sent = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(json));
+  } catch (error) {
+    return { is: 'not-json', detail: `the body is not JSON: ${(error as Error).message}` };
+  }
+  const body = (what === 'compare' ? compareBody : importBody).safeParse(sent);
+  if (!body.success) return shape(faultsOfZod(body.error), 'the body');
+  const reading = readWhole(body.data.file);
+  if (!reading.ok) return shape(reading.faults, 'the file');
+  if (what === 'compare') return { is: 'compared', compared: compareWhole(reading.things, here) };
+  const taken = takenOf(reading.things, here, body.data as z.infer<typeof importBody>);
+  const reader = readerOf(here);
+  const faults = faultsOf(taken, worldOf(reader, new Library(reader, shipped.catalogue), shipped.shops));
+  return faults.length === 0
+    ? { is: 'taken', taken }
+    : { is: 'faults', detail: `it does not go together with what is here: ${faults[0]?.detail}`, faults };
+}
