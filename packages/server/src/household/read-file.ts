@@ -3,6 +3,8 @@ import { MAX_FAULTS, faultsOfZod, type Fault } from '@uisce/core/base';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
   compareWhole,
+  isOnly,
+  KEPT,
   keptFaults,
   keptNamed,
   readWhole,
@@ -13,10 +15,14 @@ import {
   type WholeThing,
   type World,
 } from '@uisce/core/kept';
-import { isTooDeep } from '../http/depth.js';
+import { tooMuch } from '../http/json-size.js';
+import { overlong } from '../http/overlong.js';
 import { Library } from '../kept/library.js';
 import type { KeptReader } from '../kept/store.js';
 import { worldOf, worldWith } from '../kept/world.js';
+
+/** More values than the pours of a lifetime have. */
+const MAX_FILE_VALUES = 4_000_000;
 
 const things = z.array(z.string().max(40)).max(100);
 export const compareBody = z.strictObject({ file: z.unknown() });
@@ -34,6 +40,7 @@ export type FileRead =
   | { is: 'compared'; compared: Compared }
   | { is: 'taken'; taken: WholeThing[] }
   | { is: 'not-json'; detail: string }
+  | { is: 'too-large'; detail: string }
   | { is: 'faults'; detail: string; faults: Fault[] };
 
 const shape = (faults: Fault[], what: string): FileRead => ({
@@ -70,13 +77,24 @@ function faultsOf(taken: readonly WholeThing[], world: World): Fault[] {
   return faults;
 }
 
+/** The first list in a thing of a file that is longer than such a thing's may be. */
+function overlongIn(file: unknown): Fault | undefined {
+  const { things = {} } = (file ?? {}) as { things?: Record<string, unknown> };
+  for (const kept of KEPT)
+    for (const [i, value] of [things[kept.name] ?? []].flat().entries()) {
+      const fault = overlong(kept.schema, value, ['things', kept.name, ...(isOnly(kept) ? [] : [i])]);
+      if (fault) return fault;
+    }
+  return undefined;
+}
+
 /** Read a household's file and hold it against what is here. Never throws for what is in the file. */
 export function readFile(
   { what, json, here }: FileTask,
   shipped: { catalogue: Catalogue; shops: readonly PriceList[] },
 ): FileRead {
-  if (isTooDeep(json))
-    return { is: 'not-json', detail: 'the body is nested deeper than any household’s file' };
+  const why = tooMuch(json, MAX_FILE_VALUES);
+  if (why) return { is: 'too-large', detail: `the file asks too much: ${why}` };
   let sent: unknown;
   try {
     sent = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(json));
@@ -85,6 +103,8 @@ export function readFile(
   }
   const body = (what === 'compare' ? compareBody : importBody).safeParse(sent);
   if (!body.success) return shape(faultsOfZod(body.error), 'the body');
+  const long = overlongIn(body.data.file);
+  if (long) return shape([long], 'the file');
   const reading = readWhole(body.data.file);
   if (!reading.ok) return shape(reading.faults, 'the file');
   if (what === 'compare') return { is: 'compared', compared: compareWhole(reading.things, here) };

@@ -24,6 +24,7 @@ async function read(
 ): Promise<Extract<FileRead, { is: 'compared' | 'taken' }>> {
   const found = await readFile({ what, json, here: hereIn(store) });
   if (found.is === 'not-json') throw new HttpProblem('not-json', found.detail);
+  if (found.is === 'too-large') throw new HttpProblem('too-large', found.detail);
   if (found.is === 'faults') throw HttpProblem.faults(found.detail, found.faults);
   return found;
 }

@@ -110,8 +110,8 @@ describe('what is malformed', () => {
     const deep = `{"a":${'['.repeat(30_000)}${']'.repeat(30_000)}}`;
     for (const path of ['/changes', '/notebook/read', '/stock/read', '/household/compare']) {
       const answer = await post(path, deep);
-      expect(answer.status, path).toBe(400);
-      expect(await answer.json()).toMatchObject({ type: problemType('not-json') });
+      expect(answer.status, path).toBe(413);
+      expect(await answer.json()).toMatchObject({ type: problemType('too-large') });
     }
   });
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { changeSchema, KEPT } from '@uisce/core/kept';
 import { planProblemSchema } from '@uisce/core/planner';
-import { isTooDeep, MAX_DEPTH } from './depth.js';
+import { tooMuch } from './json-size.js';
 import { overlong } from './overlong.js';
 
 const many = (n: number) => Array.from({ length: n }, () => ({}));
@@ -35,15 +35,16 @@ describe('a list that is longer than its schema allows', () => {
   });
 });
 
-describe('JSON that is nested too deep', () => {
+describe('JSON that asks too much', () => {
   const bytes = (text: string) => new TextEncoder().encode(text);
   const nested = (n: number) => `${'['.repeat(n)}${']'.repeat(n)}`;
 
-  it('is told from its bytes; brackets in texts are none', () => {
-    expect(isTooDeep(bytes(nested(MAX_DEPTH)))).toBe(false);
-    expect(isTooDeep(bytes(nested(MAX_DEPTH + 1)))).toBe(true);
-    expect(isTooDeep(bytes(nested(1_000_000)))).toBe(true);
-    expect(isTooDeep(bytes(JSON.stringify({ text: `\\" ${'{['.repeat(500)}` })))).toBe(false);
-    expect(isTooDeep(bytes('[]'.repeat(1000)))).toBe(false);
+  it('is told from its bytes: too deep, or too much; brackets and commas in texts are none', () => {
+    expect(tooMuch(bytes(nested(64)))).toBeUndefined();
+    expect(tooMuch(bytes(nested(65)))).toMatch(/deeper than 64/);
+    expect(tooMuch(bytes(nested(1_000_000)))).toMatch(/deeper/);
+    expect(tooMuch(bytes(JSON.stringify(Array(50).fill({}))), 99)).toMatch(/more than 99 values/);
+    expect(tooMuch(bytes(JSON.stringify(Array(50).fill({}))), 100)).toBeUndefined();
+    expect(tooMuch(bytes(JSON.stringify({ text: `\\" ${'{[,'.repeat(500)}` })), 9)).toBeUndefined();
   });
 });

@@ -1,6 +1,6 @@
 import express, { type Request, type RequestHandler } from 'express';
 import type { z } from 'zod';
-import { isTooDeep, MAX_DEPTH } from './depth.js';
+import { tooMuch } from './json-size.js';
 import { overlong } from './overlong.js';
 import { HttpProblem } from './problem.js';
 
@@ -15,8 +15,8 @@ export const LARGE_BODY = '8mb';
  */
 export function jsonBody(limit = SMALL_BODY): RequestHandler {
   const verify = (_req: unknown, _res: unknown, json: Buffer) => {
-    if (isTooDeep(json))
-      throw new HttpProblem('not-json', `the body is nested deeper than ${MAX_DEPTH} levels`);
+    const why = tooMuch(json);
+    if (why) throw new HttpProblem('too-large', `the body asks too much: ${why}`);
   };
   const parse = express.json({ limit, strict: false, verify });
   return (req, res, next) => {
