@@ -38,18 +38,17 @@ export function mergeFields<T extends object>(
   theirs: T,
   sums: readonly (keyof T)[] = [],
 ): T | undefined {
-  const merged: T = { ...theirs };
-  for (const key of new Set([...Object.keys(mine), ...Object.keys(theirs)]) as Set<keyof T & string>) {
+  const merged = new Map<string, unknown>();
+  for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)]) as Set<keyof T & string>) {
     const [was, own, other]: unknown[] = [base[key], mine[key], theirs[key]];
     if (sums.includes(key) && [was, own, other].every((n) => typeof n === 'number')) {
       const sum = (other as number) + (own as number) - (was as number);
-      Object.assign(merged, { [key]: Math.max(0, Number(sum.toFixed(SUM_DIGITS))) });
+      merged.set(key, Math.max(0, Number(sum.toFixed(SUM_DIGITS))));
       continue;
     }
     const one = mergeOne(was, own, other);
     if (one === undefined) return undefined;
-    Object.assign(merged, { [key]: one.value });
-    if (!(key in mine) && one.value === undefined) delete merged[key];
+    if (one.value !== undefined) merged.set(key, one.value);
   }
-  return merged;
+  return Object.fromEntries(merged) as T;
 }

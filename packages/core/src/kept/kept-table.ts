@@ -12,14 +12,13 @@ function flat(value: unknown, path: string, into: Map<string, Cell>): void {
 /**
  * Things of a kind as a table: a row each, a column for every field of any, fields within fields by a dot.
  *
- * @example keptTable([{ id: 'a', brief: { money: 1 } }]) // { columns: ['id', 'brief.money'], rows: [['a', 1]] }
+ * @example keptTable([{ id: 'a', brief: { money: 1 } }]) // { columns: ['id', 'brief.money'], rows: [{ id: 'a', 'brief.money': 1 }] }
  */
-export function keptTable(values: readonly unknown[]): { columns: string[]; rows: Cell[][] } {
+export function keptTable(values: readonly unknown[]): { columns: string[]; rows: Record<string, Cell>[] } {
   const rows = values.map((value) => {
     const cells = new Map<string, Cell>();
     flat(value, '', cells);
-    return cells;
+    return Object.fromEntries(cells);
   });
-  const columns = [...new Set(rows.flatMap((cells) => [...cells.keys()]))];
-  return { columns, rows: rows.map((cells) => columns.map((c) => cells.get(c) ?? '')) };
+  return { columns: [...new Set(rows.flatMap((cells) => Object.keys(cells)))], rows };
 }

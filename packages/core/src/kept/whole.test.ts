@@ -118,8 +118,8 @@ it('a table has a row a thing and a column for every field of any', () => {
   ).toEqual({
     columns: ['id', 'brief.money', 'tags', 'none'],
     rows: [
-      ['a', 1, '', ''],
-      ['b', '', '["x"]', ''],
+      { id: 'a', 'brief.money': 1 },
+      { id: 'b', tags: '["x"]', none: '' },
     ],
   });
 });

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { strFromU8, unzipSync } from 'fflate';
-import papaparse from 'papaparse';
+import { readCsv } from '@uisce/core/table';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ProblemDetails } from '@uisce/core/base';
 import type { Backup } from '@uisce/core/household';
@@ -111,11 +111,7 @@ describe('all that is kept', () => {
 
   it('goes out as tables that a spreadsheet reads, a row a thing', async () => {
     const zip = unzipSync(new Uint8Array(await (await fetch(demo.address('/household.zip'))).arrayBuffer()));
-    const rows = (name: string) =>
-      papaparse.parse<Record<string, string>>(strFromU8(zip[name] ?? new Uint8Array()), {
-        header: true,
-        skipEmptyLines: true,
-      }).data;
+    const rows = (name: string) => readCsv(strFromU8(zip[name] ?? new Uint8Array())).rows;
     const pours = await demo.get<{ value: { name: string; abv: number; parts: unknown[] } }[]>('/pours');
     const table = rows('pour.csv');
     expect(table).toHaveLength(pours.length);

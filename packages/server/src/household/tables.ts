@@ -1,5 +1,5 @@
+import { writeCsv } from '@uisce/core/table';
 import { strToU8, zipSync } from 'fflate';
-import papaparse from 'papaparse';
 import { KEPT, keptTable } from '@uisce/core/kept';
 import type { KeptStore } from '../kept/store.js';
 
@@ -9,10 +9,7 @@ export function tablesZip(store: KeptStore): Uint8Array {
     const values = store.list(kept).map((entry) => entry.value);
     if (values.length === 0) return [];
     const { columns, rows } = keptTable(values);
-    const text = papaparse.unparse(
-      { fields: columns, data: rows },
-      { newline: '\r\n', escapeFormulae: true },
-    );
+    const text = writeCsv(rows, columns);
     return [[`${kept.name}.csv`, strToU8(`${text}\r\n`)] as const];
   });
   return zipSync(Object.fromEntries(files));

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { writeCsv } from '@uisce/core/table';
 import type { Kind, Recipe } from '@uisce/core/catalogue';
 import { z } from 'zod';
 import { keptCollection, keptOwnDrink, keptOwnKind, keptTasting, type Kept } from '@uisce/core/kept';
@@ -79,7 +79,6 @@ const judgeSchema = z.object({
   unknown: z.array(z.string()),
   needs: z.array(z.string()),
 });
-const TABLE = { columns: [...RECIPE_COLUMNS], escapeFormulae: true };
 
 /** A recipe as it was read, and what of it is to be asked. */
 function toldOf(
@@ -224,7 +223,7 @@ function fileRoutes(api: Api, store: KeptStore, library: Library): void {
         res
           .type('text/csv')
           .attachment('recipes.csv')
-          .send(Papa.unparse(recipeRows(ownIn(store), library.catalogue), TABLE));
+          .send(writeCsv(recipeRows(ownIn(store), library.catalogue), RECIPE_COLUMNS));
       },
     );
 }

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { writeCsv } from '@uisce/core/table';
 import { z } from 'zod';
 import { idSchema, inSentence } from '@uisce/core/base';
 import { ALLERGENS, type Recipe } from '@uisce/core/catalogue';
@@ -79,9 +79,6 @@ const stepsSchema = z.object({
   loads: z.array(z.object({ load: z.int(), order: z.int(), glasses: z.int() })),
   steps: z.array(pourStepSchema),
 });
-
-/** What a table program would take for a formula stays the text it is. */
-const TABLE = { columns: [...POUR_COLUMNS], escapeFormulae: true };
 
 /** What is here, and what pours from it. */
 function hereNow(store: KeptStore, library: Library) {
@@ -223,7 +220,7 @@ export function pouringRoutes(api: Api, store: KeptStore, world: World, library:
       { method: 'get', path: '/pours.csv', summary: 'The whole log as a table (RFC 4180), the newest first' },
       (_req, res) => {
         const rows = pourRows(store.list(keptPour).map((entry) => entry.value));
-        res.type('text/csv').attachment('pours.csv').send(Papa.unparse(rows, TABLE));
+        res.type('text/csv').attachment('pours.csv').send(writeCsv(rows, POUR_COLUMNS));
       },
     );
 }

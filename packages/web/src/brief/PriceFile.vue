@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Papa from 'papaparse';
+import { writeCsv } from '@uisce/core/table';
 import { computed, ref, watch } from 'vue';
 import type { Fault } from '@uisce/core/base';
 import { currencyRefusal, PRICE_COLUMNS, writePriceTable } from '@uisce/core/prices';
@@ -114,7 +114,7 @@ function remove(): void {
 /** Save the prices in use as a table that can be changed and brought in again. */
 function save(): void {
   if (!catalogue.prices) return;
-  const csv = Papa.unparse(writePriceTable(catalogue.prices), { columns: [...PRICE_COLUMNS] });
+  const csv = writeCsv(writePriceTable(catalogue.prices), PRICE_COLUMNS);
   saveFile(`${catalogue.prices.id}.csv`, 'text/csv', csv);
 }
 </script>

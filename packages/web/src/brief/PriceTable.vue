@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Papa from 'papaparse';
+import { readCsv } from '@uisce/core/table';
 import { computed, ref } from 'vue';
 import { foldText, lowerFirst } from '@uisce/core/base';
 import { priceListSchema, type PriceList } from '@uisce/core/catalogue';
@@ -34,26 +34,22 @@ const COLUMN_WORDS: Record<PriceColumn, string> = {
   heightMm: 'Height in mm',
 };
 
-const parsed = computed(() =>
-  Papa.parse<Record<string, string>>(props.text, { header: true, skipEmptyLines: 'greedy' }),
-);
-const headings = computed(() => parsed.value.meta.fields ?? []);
+const parsed = computed(() => readCsv(props.text));
+const headings = computed(() => parsed.value.columns);
 const mapping = ref<ColumnMapping>(guessMapping(headings.value));
 const alone = ref(false);
 
 const missing = computed(() => NEEDED_COLUMNS.filter((c) => !mapping.value[c]));
 const reading = computed(() =>
   readPriceTable(
-    parsed.value.data,
+    parsed.value.rows,
     mapping.value,
     catalogue.kinds,
     plans.brief?.currency ?? catalogue.prices?.currency ?? 'EUR',
   ),
 );
 const broken = computed(() =>
-  parsed.value.errors
-    .filter((e) => e.type !== 'Delimiter')
-    .map((e) => `${e.row === undefined ? 'The file' : `Row ${e.row + 2}`}: ${e.message}`),
+  parsed.value.faults.map((e) => `${e.row === undefined ? 'The file' : `Row ${e.row + 2}`}: ${e.message}`),
 );
 /** The shop these prices lie over; own prices already in use keep the shop below them. */
 const shop = computed(() =>

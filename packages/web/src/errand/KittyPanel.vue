@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Papa from 'papaparse';
+import { writeCsv } from '@uisce/core/table';
 import { computed } from 'vue';
 import { minorDigits } from '@uisce/core/base';
 import { PURPOSES, kittyOf, kittyRows, type Purpose } from '@uisce/core/errand';
@@ -48,7 +48,7 @@ const rows = computed(() =>
 );
 
 function save(): void {
-  const text = Papa.unparse(kittyRows(errands.entries, minorDigits));
+  const text = writeCsv(kittyRows(errands.entries, minorDigits));
   saveFile('kitty.csv', 'text/csv', text);
 }
 </script>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Papa from 'papaparse';
+import { readCsv, writeCsv } from '@uisce/core/table';
 import { ref } from 'vue';
 import { readStockRows, stockRows, STOCK_COLUMNS } from '@uisce/core/stock';
 import { useStock } from '../household/use-stock';
@@ -17,15 +17,12 @@ const faults = ref<string[]>([]);
 const MAX_FAULTS_SHOWN = 8;
 
 function save(): void {
-  const text = Papa.unparse(stockRows(stock.bottles), { columns: [...STOCK_COLUMNS] });
+  const text = writeCsv(stockRows(stock.bottles), STOCK_COLUMNS);
   saveFile('stock.csv', 'text/csv', text);
 }
 async function take(file: File): Promise<void> {
-  const { data } = Papa.parse<Record<string, string>>(await file.text(), {
-    header: true,
-    skipEmptyLines: 'greedy',
-  });
-  const read = readStockRows(data, catalogue.kinds, () => crypto.randomUUID());
+  const { rows } = readCsv(await file.text());
+  const read = readStockRows(rows, catalogue.kinds, () => crypto.randomUUID());
   faults.value = read.faults.slice(0, MAX_FAULTS_SHOWN).map((f) => `Row ${f.row}: ${f.detail}`);
   taken.value =
     read.faults.length > 0

@@ -1,3 +1,4 @@
+import { writeCsv } from '@uisce/core/table';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { jsonLdOf, notebookFile, recipeRows, sayRecipes } from '@uisce/core/notebook';
@@ -28,7 +29,7 @@ describe('a file that comes in', () => {
       'a.html',
       `<script type="application/ld+json">${JSON.stringify(jsonLdOf(two, catalogue))}</script>`,
     ],
-    ['a table', 'a.csv', Papa.unparse(recipeRows(two, catalogue))],
+    ['a table', 'a.csv', writeCsv(recipeRows(two, catalogue))],
     [
       'a table of another name, with semicolons',
       'a.txt',

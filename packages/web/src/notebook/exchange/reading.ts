@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { readCsv } from '@uisce/core/table';
 import { kindIndex, type Catalogue, type Kind, type Recipe } from '@uisce/core/catalogue';
 import {
   IncomingDrinks,
@@ -71,8 +71,8 @@ function ourFile(text: string): Found | undefined {
 function rowsOf(name: string, text: string): Record<string, string>[] | undefined {
   const [first = ''] = text.split('\n', 1);
   if (!/\.(csv|tsv)$/i.test(name) && (first.match(/[,;\t]/g) ?? []).length < 2) return undefined;
-  const { data, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: 'greedy' });
-  return (meta.fields?.length ?? 0) > 1 ? data : undefined;
+  const { rows, columns } = readCsv(text);
+  return columns.length > 1 ? rows : undefined;
 }
 
 /** Reads a file of recipes whatever its format, and says how each stands to what is there. */

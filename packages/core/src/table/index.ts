@@ -1,0 +1,1 @@
+export { readCsv, writeCsv } from './csv.js';
