@@ -18,14 +18,23 @@ const DAYS = 7;
 const MONTHS = 12;
 const OTHERS = 5;
 
+/** A clock may be so far out: what is dated later than that was made by one that ran ahead. */
+const AHEAD_MS = 3_600_000;
+
+/** Whether a backup is dated later than it can be. */
+export function isAhead({ at }: Pick<Backup, 'at'>, now: Date): boolean {
+  return Date.parse(at) > now.getTime() + AHEAD_MS;
+}
+
 /**
  * The backups that may go: what is neither the last of one of the latest days, nor the last of one of the latest months that
- * have any, nor one of the last that were asked for or made before an upgrade or a restore.
+ * have any, nor one of the last that were asked for or made before an upgrade or a restore. What is dated ahead of the clock pushes
+ * none of them out, and stays.
  *
  * @returns names.
  */
-export function backupsToDrop(backups: readonly Pick<Backup, 'name' | 'at' | 'why'>[]): string[] {
-  const newest = [...backups].sort((a, b) => (a.at > b.at ? -1 : 1));
+export function backupsToDrop(backups: readonly Pick<Backup, 'name' | 'at' | 'why'>[], now: Date): string[] {
+  const newest = backups.filter((b) => !isAhead(b, now)).sort((a, b) => (a.at > b.at ? -1 : 1));
   const keep = new Set<string>();
   const lastOfEach = (of: typeof newest, length: number, most: number) => {
     const seen = new Set<string>();

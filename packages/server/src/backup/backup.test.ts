@@ -18,6 +18,7 @@ import { plan } from '../testing/kept-samples.js';
 import { RunningApp } from '../testing/running-app.js';
 import { isOlder } from '../storage/data-source.js';
 import { withFile } from '../storage/driver.js';
+import { Backups } from './backups.js';
 import { openedBackup } from './opened.js';
 import { isSealed, sealed, SealError, unsealed } from './seal.js';
 
@@ -136,6 +137,32 @@ describe('a backup', () => {
     );
     expect(next.status).toBe(200);
     expect(Number.isSafeInteger(next.body.version)).toBe(true);
+  });
+
+  it('is made each day although a file is dated ahead, and a damaged one pushes no good one out', async () => {
+    const days = new Backups(join(folder, 'days'));
+    const from = join(app.folder, 'backups', (await make()).name);
+    const good = { backUpInto: (file: string) => Promise.resolve(copyFileSync(from, file)) };
+    const noon = (day: number) => new Date(Date.UTC(2026, 5, day, 12));
+    for (let day = 1; day <= 7; day += 1) await days.make(good, 'daily', noon(day));
+    copyFileSync(from, join(folder, 'days', 'uisce-20310101T030000000Z-daily.sqlite'));
+    expect([days.isDue(noon(7)), days.isDue(noon(8))]).toEqual([false, true]);
+    expect(days.last(noon(8))?.at).toBe(noon(7).toISOString());
+
+    const damaged = {
+      backUpInto: (file: string) => {
+        const bytes = readFileSync(from);
+        writeFileSync(file, bytes.fill(7, 4096, 3 * 4096));
+        return Promise.resolve();
+      },
+    };
+    const before = days.list();
+    for (let day = 8; day <= 20; day += 1)
+      await expect(days.make(damaged, 'daily', noon(day))).rejects.toThrow(/check of the copy/);
+    expect(days.list()).toEqual(before);
+    expect(days.trouble).toMatch(/damaged/);
+    await days.make(good, 'daily', noon(21));
+    expect([days.trouble, days.list()]).toEqual([null, expect.arrayContaining(before.slice(0, -1))]);
   });
 
   it('tells open pages that all of it changed', async () => {

@@ -23,6 +23,8 @@ const healthSchema = z.object({
   }),
   /** When the last backup was made. */
   lastBackup: z.iso.datetime().nullable(),
+  /** Why the last one was not made; null where it was. */
+  backupTrouble: z.string().nullable(),
 });
 
 /** `GET /health`: answers when the database does. */
@@ -38,9 +40,13 @@ export function healthRoute(api: Api, store: KeptStore, { backups, db }: BackupP
     async (req, res) => {
       try {
         const database = { ...(await db.state()), unreadable: store.setAside().length };
-        res
-          .set('cache-control', 'no-store')
-          .json({ status: 'ok', version: VERSION, database, lastBackup: backups.list()[0]?.at ?? null });
+        res.set('cache-control', 'no-store').json({
+          status: 'ok',
+          version: VERSION,
+          database,
+          lastBackup: backups.last(new Date())?.at ?? null,
+          backupTrouble: backups.trouble,
+        });
       } catch (error) {
         req.log.error({ err: error }, 'the database does not answer');
         throw new HttpProblem('ill', 'the database does not answer');

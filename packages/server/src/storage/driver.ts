@@ -60,3 +60,12 @@ export async function copyFileInto(from: string, file: string): Promise<void> {
     connection.close();
   }
 }
+
+/** What SQLite's quick check says of a file: `ok`, or what is wrong. */
+export function quickCheck(file: string): string {
+  try {
+    return String(withFile(file, (db) => db.pragma('quick_check(1)', { simple: true })));
+  } catch (error) {
+    return (error as Error).message;
+  }
+}

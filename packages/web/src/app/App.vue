@@ -7,7 +7,7 @@ import { useAsks } from '../household/use-asks';
 import { usePlans } from '../household/use-plans';
 import { useSettings } from '../household/use-settings';
 import { useCatalogue } from '../household/use-catalogue';
-import { ApiError, OfflineError } from '../kept/client';
+import { api, ApiError, OfflineError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useNotices } from '../kept/use-notices';
 import { useAnswer } from '../solver/use-answer';
@@ -94,6 +94,12 @@ async function load() {
 function beReady(): void {
   const shops = catalogue.prices ? [catalogue.prices.over ?? catalogue.prices.id] : [];
   setTimeout(() => void openOffline(shops, () => keeper.keepCopy()).catch(() => undefined), READY_AFTER_MS);
+  setTimeout(() => void sayBackupTrouble(), READY_AFTER_MS);
+}
+/** Backups that go wrong do so quietly: whoever is here is told. */
+async function sayBackupTrouble(): Promise<void> {
+  const health = await api<{ backupTrouble: string | null }>('/health').catch(() => undefined);
+  if (health?.backupTrouble) notices.say(`${health.backupTrouble} (Settings, Data)`);
 }
 watch(doorIsShut, (shut) => {
   if (shut) void dropHeld();

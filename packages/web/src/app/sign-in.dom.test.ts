@@ -1,5 +1,5 @@
 import { flushPromises, type VueWrapper } from '@vue/test-utils';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { mounted } from '../testing/mounted';
 import { said } from '../testing/in-house';
 import { refusal, SmallServer } from '../testing/small-server';
@@ -7,16 +7,12 @@ import SignIn from './SignIn.vue';
 
 let page: VueWrapper;
 let server: SmallServer;
-const reload = vi.fn();
 beforeEach(() => {
   server = new SmallServer();
-  vi.stubGlobal('location', { reload });
-  reload.mockClear();
   page = mounted(SignIn, {}) as unknown as VueWrapper;
 });
 afterEach(() => {
   page.unmount();
-  vi.unstubAllGlobals();
 });
 const open = async (passphrase: string) => {
   await page.find('input').setValue(passphrase);
@@ -37,7 +33,7 @@ describe('the door', () => {
     expect(server.asked).toEqual([
       ['POST /session', { passphrase: 'four words by chance', device: 'Chromium on Linux' }],
     ]);
-    expect(reload).toHaveBeenCalledOnce();
+    expect(page.emitted('open')).toEqual([[]]);
   });
 
   it.each([
@@ -47,7 +43,7 @@ describe('the door', () => {
     server.also.set('POST /session', () => refusal(problem, detail));
     await open('something else');
     expect(said(page)).toContain(words);
-    expect(reload).not.toHaveBeenCalled();
+    expect(page.emitted('open')).toBeUndefined();
     expect(page.find('button').attributes('disabled')).toBeUndefined();
   });
 

@@ -7,7 +7,7 @@ import { useBackups, WHY_WORDS } from './use-backups';
 
 /** The household's data as files: made every day, kept a week of days and a year of months; any of them restored, and that undone. */
 const words = useWords();
-const { backups, busy, trouble, before, said, load, make, restore, takeBack, restoreFile, sealed } =
+const { backups, notMade, busy, trouble, before, said, load, make, restore, takeBack, restoreFile, sealed } =
   useBackups();
 onMounted(load);
 
@@ -39,6 +39,7 @@ const rows = computed(() =>
       <v-btn :disabled="busy" @click="make()">Make one now</v-btn>
     </div>
     <p v-if="trouble" class="rust" role="alert">{{ trouble }} Nothing was touched.</p>
+    <p v-if="notMade" class="rust" role="alert">{{ notMade }}</p>
     <p v-if="said" role="status">
       {{ said }}
       <v-btn v-if="before" :disabled="busy" @click="takeBack()">Undo that</v-btn>

@@ -83,12 +83,16 @@ export const useBackups = createSharedComposable(() => {
   const keeper = useKeeper();
   const backups = ref<Backup[]>([]);
   const said = ref('');
+  /** Why the last one was not made. */
+  const notMade = ref('');
 
   const last = computed(() => backups.value[0]);
   const sayWhen = ({ at }: Backup) => formatDistanceToNow(new Date(at), { addSuffix: true });
 
   async function load(): Promise<void> {
+    const health = api<{ backupTrouble: string | null }>('/health').catch(() => undefined);
     backups.value = await api<Backup[]>('/backups').catch(() => backups.value);
+    notMade.value = (await health)?.backupTrouble ?? '';
   }
   const { busy, trouble, tried: asked } = useRequest(load);
   const tried = (work: () => Promise<void>) =>
@@ -115,6 +119,7 @@ export const useBackups = createSharedComposable(() => {
   return {
     backups,
     last,
+    notMade,
     busy,
     trouble,
     before,
