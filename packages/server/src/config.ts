@@ -1,8 +1,12 @@
+import { fileURLToPath } from 'node:url';
 import { availableParallelism } from 'node:os';
 import { resolve } from 'node:path';
 import { z } from 'zod';
 
 const port = z.coerce.number().int().min(0).max(65535);
+
+/** Where the pages are built, from wherever the server is started: beside this package. */
+const BUILT_WEB = fileURLToPath(new URL('../../web/dist', import.meta.url));
 
 /** Every setting of the environment, with what it is for; docs/running.md has them as a table. */
 export const environment = z.object({
@@ -21,7 +25,10 @@ export const environment = z.object({
     .max(3600)
     .default(30)
     .describe('seconds that one problem may take'),
-  UISCE_WEB: z.string().min(1).default('packages/web/dist').describe('folder of the built web application'),
+  UISCE_WEB: z
+    .string()
+    .default('')
+    .describe('folder of the built web application; where it is not set, the one built beside the server'),
   UISCE_LOG: z
     .enum(['debug', 'info', 'warn', 'error', 'silent'])
     .default('info')
@@ -95,7 +102,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     solveSeconds: e.UISCE_SOLVE_SECONDS,
     // Never fewer than two, so that one big problem leaves a thread for the others.
     solverThreads: Math.max(2, availableParallelism()),
-    webFolder: resolve(e.UISCE_WEB),
+    webFolder: e.UISCE_WEB === '' ? BUILT_WEB : resolve(e.UISCE_WEB),
     logLevel: e.UISCE_LOG,
     home: {
       asked: e.UISCE_HOME === '1',

@@ -1,4 +1,4 @@
-import type { Server } from 'node:http';
+import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import closeWithGrace from 'close-with-grace';
 import getPort, { portNumbers } from 'get-port';
@@ -15,6 +15,7 @@ import { Backups } from './backup/backups.js';
 import { readConfig, type Config } from './config.js';
 import { lastNight, seedDemo } from './demo/seed.js';
 import { closeServer } from './http/close-server.js';
+import { PATIENCE } from './http/patience.js';
 import { LivePages } from './kept/live.js';
 import { KeptStore } from './kept/store.js';
 import { FileReader } from './household/file-reader.js';
@@ -22,6 +23,7 @@ import { SolverPool } from './planning/pool.js';
 import { DatabaseError, isOlder, openDatabase } from './storage/data-source.js';
 import type { Database } from './storage/database.js';
 import { copyFileInto } from './storage/driver.js';
+import { makePrivate } from './storage/private-folder.js';
 
 const HOST = '127.0.0.1';
 /** How many ports after the wanted one to try when it is taken. */
@@ -58,6 +60,9 @@ async function open(): Promise<Database> {
   }
 }
 
+// What is made from here on is for whoever runs the server alone.
+process.umask(0o077);
+for (const folder of [config.dataFolder, config.backupFolder]) makePrivate(folder);
 const { catalogue, shops, glossary } = loadShipped();
 const backups = new Backups(config.backupFolder);
 await backedUpBeforeUpgrade();
@@ -99,7 +104,9 @@ async function backedUpBeforeUpgrade(): Promise<void> {
   try {
     await backups.make(before, 'upgrade');
   } catch (error) {
-    logger.error({ err: error }, 'no backup could be made before the upgrade');
+    giveUp(
+      `The data is of an earlier release, and no backup of it could be made before it is brought up to date: ${(error as Error).message}. Nothing was touched: make room on the disk, and start again.`,
+    );
   }
 }
 
@@ -139,10 +146,8 @@ async function openHome(): Promise<void> {
 
 const port = await choosePort(config.port);
 const server = await new Promise<Server>((resolve, reject) => {
-  const listening = app.listen(port, HOST, (error?: Error) => {
-    if (error) reject(error);
-    else resolve(listening);
-  });
+  const listening = createServer(PATIENCE, app).once('error', reject);
+  listening.listen(port, HOST, () => resolve(listening));
 });
 process.stdout.write(`Uisce is at http://${HOST}:${(server.address() as AddressInfo).port}\n`);
 await openHome();

@@ -263,4 +263,37 @@ describe('the home network’s door', () => {
     // The right one does not help either, before the wait is over.
     expect((await guesser.signIn('a lamp on the stair')).status).toBe(429);
   });
+
+  it('lets in a device that was in before while twelve networks guess without end, and limits its guesses too', async () => {
+    const db = await openDatabase(':memory:');
+    const access = await Access.open(join(app.folder, 'guessed'), db);
+    await access.setPassphrase('a lamp on the stair');
+    const known = access.knownToken();
+    let going = true;
+    const guessing = Array.from({ length: 12 }, async (_, network) => {
+      for (let host = 0; going; host += 1) {
+        await access.check(`guess ${network} ${host}`, `10.${network}.${host}.0`);
+        await new Promise((resolve) => setTimeout(resolve, 5));
+      }
+    });
+    await vi.waitFor(async () =>
+      expect(await access.check('a lamp on the stair', '10.99.0.0')).toMatchObject({ waitMs: 1000 }),
+    );
+    expect(await access.check('a lamp on the stair', '10.99.0.0', known)).toBe('right');
+    expect(await access.check('a lamp on the stair', '10.99.0.0', `${known}x`)).not.toBe('right');
+    going = false;
+    await Promise.all(guessing);
+    const guesses = [];
+    for (let i = 0; i < 6; i += 1) guesses.push(await access.check(`guess ${i}`, '10.99.0.0', known));
+    expect(guesses.filter((g) => g === 'wrong')).toHaveLength(3);
+    await db.close();
+  });
+
+  it('ends what a device had before when it signs in again', async () => {
+    const before = (await app.get<AccessState>('/access')).sessions.length;
+    const client = new HomeClient(app);
+    await client.signIn('a lamp on the stair');
+    expect((await client.signIn('a lamp on the stair')).status).toBe(204);
+    expect((await app.get<AccessState>('/access')).sessions).toHaveLength(before + 1);
+  });
 });

@@ -46,6 +46,16 @@ export function takeCookie(res: Response): void {
   res.clearCookie(COOKIE, COOKIE_OPTIONS);
 }
 
+/** That this device was in before: for longer than a session holds, and good for nothing but to be known again. */
+const KNOWN_COOKIE = '__Host-uisce-known';
+const KNOWN_DAYS = 400;
+export function giveKnownCookie(res: Response, token: string): void {
+  res.cookie(KNOWN_COOKIE, token, { ...COOKIE_OPTIONS, maxAge: KNOWN_DAYS * DAY_MS });
+}
+export function knownCookieOf(req: Pick<Request, 'headers'>): string | undefined {
+  return parse(req.headers.cookie ?? '')[KNOWN_COOKIE];
+}
+
 /** Whose tries are counted: the address, of IPv6 the network that one household has (/56). */
 export function addressOf(req: Pick<Request, 'ip'>): string {
   return ipKeyGenerator(req.ip ?? '');

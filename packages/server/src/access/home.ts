@@ -1,6 +1,7 @@
 import { createServer, type Server } from 'node:https';
 import type { Express } from 'express';
 import { hostOf, homeNames } from './names.js';
+import { PATIENCE } from '../http/patience.js';
 import { homeCertificate, type HomeCertificate } from './authority.js';
 
 /** What the home network's door needs. */
@@ -17,6 +18,19 @@ export interface HomeParts {
   /** The application behind it. */
   app: (names: () => readonly string[]) => Express;
 }
+
+/** Ciphers that guard against change as they encrypt; of TLS 1.2 none that chains its blocks (CBC). */
+const CIPHERS = [
+  'TLS_AES_256_GCM_SHA384',
+  'TLS_CHACHA20_POLY1305_SHA256',
+  'TLS_AES_128_GCM_SHA256',
+  'ECDHE-ECDSA-AES128-GCM-SHA256',
+  'ECDHE-RSA-AES128-GCM-SHA256',
+  'ECDHE-ECDSA-AES256-GCM-SHA384',
+  'ECDHE-RSA-AES256-GCM-SHA384',
+  'ECDHE-ECDSA-CHACHA20-POLY1305',
+  'ECDHE-RSA-CHACHA20-POLY1305',
+].join(':');
 
 /** Names and addresses change: looked at so often while it runs. */
 const LOOK_EVERY_MS = 10 * 60_000;
@@ -61,7 +75,7 @@ export class HomeServer {
     this.certificate = await homeCertificate(this.parts.folder, this.names);
     const { cert, key } = this.certificate;
     const server = createServer(
-      { cert, key, minVersion: 'TLSv1.2' },
+      { cert, key, minVersion: 'TLSv1.2', ciphers: CIPHERS, ...PATIENCE },
       this.parts.app(() => this.names.map((n) => hostOf(n))),
     );
     await new Promise<void>((resolve, reject) => {

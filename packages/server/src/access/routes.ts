@@ -1,4 +1,4 @@
-import type { Request } from 'express';
+import type { Request, Response } from 'express';
 import { z } from 'zod';
 import { accessSchema, homeStateSchema, whoSchema } from '@uisce/core/household';
 import type { Api } from '../http/api.js';
@@ -6,7 +6,7 @@ import { askerOf, thisMachineOnly } from '../http/asker.js';
 import { HttpProblem } from '../http/problem.js';
 import type { LivePages } from '../kept/live.js';
 import type { Access } from './access.js';
-import { addressOf, giveCookie, takeCookie } from './door.js';
+import { addressOf, giveCookie, giveKnownCookie, knownCookieOf, takeCookie } from './door.js';
 import type { HomeServer } from './home.js';
 import { MIN_LETTERS, MAX_LETTERS, passphraseOf } from './passphrase.js';
 
@@ -46,8 +46,29 @@ const stateOf = ({ access, home }: AccessParts) => ({
   hasPassphrase: access.hasPassphrase,
 });
 
+/** Let a device in that says the passphrase. What it had before is over: it has but one session. */
+async function signIn(
+  { access }: AccessParts,
+  live: LivePages,
+  req: Request,
+  res: Response,
+  { passphrase, device }: { passphrase: string; device: string },
+): Promise<void> {
+  const { place, session } = askerOf(res);
+  if (place === 'machine') throw new HttpProblem('no-such-path', 'nobody signs in on this machine');
+  const known = knownCookieOf(req);
+  const done = await access.signIn(passphrase, addressOf(req), device, known);
+  if (done.is === 'wait') throw tooMany(done.ms);
+  if (done.is === 'wrong') throw new HttpProblem('wrong-passphrase', 'it is another passphrase');
+  if (session) await endSession(access, live, session);
+  giveCookie(res, done.token);
+  if (known === undefined) giveKnownCookie(res, access.knownToken());
+  res.status(204).end();
+}
+
 /** Signing in and out, and what a device needs to trust the door. */
-function sessionRoutes(api: Api, { access, home }: AccessParts, live: LivePages): void {
+function sessionRoutes(api: Api, parts: AccessParts, live: LivePages): void {
+  const { access, home } = parts;
   api
     .on(
       {
@@ -76,15 +97,7 @@ function sessionRoutes(api: Api, { access, home }: AccessParts, live: LivePages)
         }),
         problems: ['wrong-passphrase', 'too-many-tries'],
       },
-      async (req: Request, res, body) => {
-        if (askerOf(res).place === 'machine')
-          throw new HttpProblem('no-such-path', 'nobody signs in on this machine');
-        const done = await access.signIn(body.passphrase, addressOf(req), body.device);
-        if (done.is === 'wait') throw tooMany(done.ms);
-        if (done.is === 'wrong') throw new HttpProblem('wrong-passphrase', 'it is another passphrase');
-        giveCookie(res, done.token);
-        res.status(204).end();
-      },
+      (req, res, body) => signIn(parts, live, req, res, body),
     )
     .on({ method: 'delete', path: '/session', summary: 'Sign out', status: 204 }, async (_req, res) => {
       const { session } = askerOf(res);

@@ -109,6 +109,25 @@ describe('all that is kept', () => {
     expect(await whole(other)).toBe(before);
   });
 
+  it('brought in, is undone and done again like any change, whatever was changed before', async () => {
+    const kit = async () => (await other.get<{ people: number }>('/kit')).people;
+    const was = await other.call<object>('GET', '/kit');
+    const seen = { 'if-match': was.headers.get('etag') ?? '' };
+    const mine = { ...was.body, people: 3 };
+    expect((await other.call('PUT', '/kit', { value: mine, change: 'Three' }, seen)).status).toBe(200);
+    const file = JSON.parse(await whole(demo)) as { things: { kit: { people: number } } };
+    file.things.kit.people = 9;
+    expect((await bring(other, file, { replace: ['kit'] })).status).toBe(200);
+    expect(await kit()).toBe(9);
+    await other.undo();
+    expect(await kit()).toBe(3);
+    await other.redo();
+    expect(await kit()).toBe(9);
+    await other.undo();
+    await other.undo();
+    expect(await other.get('/kit')).toEqual(was.body);
+  });
+
   it('goes out as tables that a spreadsheet reads, a row a thing', async () => {
     const zip = unzipSync(new Uint8Array(await (await fetch(demo.address('/household.zip'))).arrayBuffer()));
     const rows = (name: string) => readCsv(strFromU8(zip[name] ?? new Uint8Array())).rows;

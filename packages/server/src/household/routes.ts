@@ -7,6 +7,7 @@ import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
 import type { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
+import { authorOf } from '../kept/writing.js';
 import { forgetEverything, forgetPerson } from './forget.js';
 import type { ReadFile } from './file-reader.js';
 import { compareBody, importBody, type FileRead, type FileTask } from './read-file.js';
@@ -101,7 +102,8 @@ function inRoutes(api: Api, parts: HouseholdParts): void {
         const found = await read(parts, 'import', req.body as Buffer);
         const taken = found.is === 'taken' ? found.taken : [];
         const before = await backup.backups.make(backup.db, 'import');
-        await store.seed(taken);
+        // One change like any other: undo gives back what stood here before.
+        if (taken.length > 0) await store.bringIn(taken, 'Brought a file in', authorOf(req));
         live.restored();
         res.json({ before, taken: taken.length });
       },

@@ -16,6 +16,10 @@ const SENT_AGAIN_DAYS = 30;
 
 /** A new change, without the number that it is given. */
 export type NewChange = Omit<ChangeRow, 'id' | 'undone'>;
+/** One thing of it, without its place. */
+export type NewPart = Omit<ChangePart, 'changeId' | 'place'>;
+/** Rows that go in at once: SQLite takes so many values in one statement. */
+const ROWS_A_STATEMENT = 500;
 
 /** What was changed, in what order, and which of it is undone: all of it within a transaction of the store. */
 export class Changes {
@@ -47,12 +51,13 @@ export class Changes {
   }
 
   /** Note a new change: what was undone before it can be redone no more. */
-  async note(change: NewChange, parts: readonly Omit<ChangePart, 'changeId' | 'place'>[]): Promise<void> {
+  async note(change: NewChange, parts: readonly NewPart[]): Promise<void> {
     await this.changes.delete({ undone: 1 });
     const { identifiers } = await this.changes.insert({ ...change, undone: 0 });
     const { id } = identifiers[0] as Pick<ChangeRow, 'id'>;
     const rows = parts.map((part, place) => ({ ...part, changeId: id, place }));
-    await this.changeParts.insert(rows);
+    for (let i = 0; i < rows.length; i += ROWS_A_STATEMENT)
+      await this.changeParts.insert(rows.slice(i, i + ROWS_A_STATEMENT));
     await this.changes.delete({ id: LessThanOrEqual(id - MAX_CHANGES) });
   }
 

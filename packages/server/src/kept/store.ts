@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { dequal } from 'dequal';
 import type { EntityManager } from 'typeorm';
 import {
@@ -11,8 +12,8 @@ import {
 } from '@uisce/core/kept';
 import type { Database } from '../storage/database.js';
 import { entityOf, type KeptRow } from '../storage/entities.js';
-import { Changes } from './changes.js';
-import { CannotUndo, parsed, putThings, readBack, type Put, type WrittenRow } from './rows.js';
+import { Changes, type NewPart } from './changes.js';
+import { CannotUndo, parsed, putThings, readBack, rowsOf, type Put, type WrittenRow } from './rows.js';
 import { StoreSnapshot } from './snapshot.js';
 
 export { CannotUndo };
@@ -149,6 +150,26 @@ export class KeptStore {
     });
   }
 
+  /** Bring many things in as one change, which is undone as one. Pages are told by whoever asks for it. */
+  bringIn(
+    things: readonly Pick<Write, 'thing' | 'id' | 'value'>[],
+    label: string,
+    by: Author,
+  ): Promise<void> {
+    return this.db.inTurn(async () => {
+      const at = new Date().toISOString();
+      const puts = things.map(({ thing, id, value }): Put => ({ kept: known(thing), id, value }));
+      const mark = { changedBy: by.name, changedWhat: label, changedAt: at };
+      const written = await this.db.transaction(async (manager) => {
+        const parts = await partsOf(manager, puts);
+        await new Changes(manager).note({ token: randomUUID(), at, label, changedBy: by.name }, parts);
+        return putThings(manager, puts, mark);
+      });
+      this.snapshot.take(written);
+      this.state = { undo: label, redo: null };
+    });
+  }
+
   /**
    * Take back the last change, or do again what was undone last; null when there is none.
    *
@@ -238,6 +259,22 @@ export class KeptStore {
   private now(kept: Kept, id: string): KeptEntry {
     return this.get(kept, id) ?? { thing: kept.name, id, version: null, value: null };
   }
+}
+
+/** What many writes make of what is there, for undo: of each kind all is read at once. */
+async function partsOf(manager: EntityManager, puts: readonly Put[]): Promise<NewPart[]> {
+  const parts: NewPart[] = [];
+  for (const kept of new Set(puts.map((p) => p.kept).filter((k) => k.undoable))) {
+    const there = new Map((await rowsOf(manager, kept)).map((row) => [row.id, row.value]));
+    for (const { id, value } of puts.filter((p) => p.kept === kept))
+      parts.push({
+        thing: kept.name,
+        thingId: id,
+        before: there.get(id) ?? null,
+        after: value === null ? null : JSON.stringify(value),
+      });
+  }
+  return parts;
 }
 
 /** A place is written by whoever goes there last; everything else only by who has seen what is there. */

@@ -91,6 +91,12 @@ function worded(error: unknown, file: string): unknown {
     return new DatabaseError(`${dirname(file)} is not a folder: name another in UISCE_DATA.`);
   if (code.startsWith('SQLITE_CANTOPEN') || code.startsWith('SQLITE_IOERR') || code === 'EISDIR')
     return new DatabaseError(`${file} cannot be opened: look at its folder, or name another in UISCE_DATA.`);
+  if (code === 'SQLITE_FULL' || code === 'ENOSPC')
+    return new DatabaseError(`The disk is full: make room, and start again. Nothing of ${file} was changed.`);
+  if (code.startsWith('SQLITE_'))
+    return new DatabaseError(
+      `${file} cannot be used (${(error as Error).message}): put a backup in its place.`,
+    );
   return error;
 }
 

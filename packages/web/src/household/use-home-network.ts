@@ -2,10 +2,13 @@ import { createSharedComposable } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { AccessState, Who } from '@uisce/core/household';
 import { api } from '../kept/client';
+import { forgetHere } from '../kept/forget-here';
+import { useKeeper } from '../kept/use-keeper';
 import { useRequest } from '../kept/use-request';
 
 /** The home network's door: whether it is open, where, and who is signed in. */
 export const useHomeNetwork = createSharedComposable(() => {
+  const keeper = useKeeper();
   const state = ref<AccessState>();
   const who = ref<Who>();
   const { busy, trouble, tried } = useRequest(load);
@@ -24,7 +27,11 @@ export const useHomeNetwork = createSharedComposable(() => {
     );
   const end = (id: string) => tried(() => api(`/access/sessions/${id}`, { method: 'DELETE' }));
   async function signOut(): Promise<void> {
-    if (await tried(() => api('/session', { method: 'DELETE' }))) location.assign('/');
+    // What still waits is sent before the door shuts; what cannot be stays, and is sent by whoever signs in next.
+    await keeper.flush();
+    if (!(await tried(() => api('/session', { method: 'DELETE' })))) return;
+    await forgetHere();
+    location.assign('/');
   }
   const suggest = async () => (await api<{ passphrase: string }>('/access/suggestion')).passphrase;
 

@@ -1,4 +1,5 @@
-import { createStore, get, keys, set } from 'idb-keyval';
+import { get, keys, set } from 'idb-keyval';
+import { foundStore as store } from '../kept/found-store';
 import type { About } from './about';
 import solverUrl from './solver.worker?worker&url';
 
@@ -14,8 +15,6 @@ interface Found {
   answer: unknown;
 }
 
-/** Apart from what waits to be sent: that is read whole at every start, and this is large. */
-const store = createStore('uisce-found', 'found');
 /**
  * The whole question in words, the same only where the answer is. The built solver's name carries a
  * hash of its code, so that another release answers anew.

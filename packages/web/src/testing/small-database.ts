@@ -17,8 +17,8 @@ export const setMany = (all: [string, unknown][]) => {
   for (const [key, value] of all) last.set(key, structuredClone(value));
   return Promise.resolve();
 };
-export const clear = () => {
-  last.clear();
+export const clear = (store?: string) => {
+  (store === 'uisce-last' ? last : kept).clear();
   return Promise.resolve();
 };
 export const del = () => Promise.resolve();
