@@ -234,6 +234,20 @@ describe('changes on their way', () => {
     },
   );
 
+  it('of which the answer was lost, and others came in between, have both', async () => {
+    server.write('a', [1]);
+    const box = outbox();
+    server.loseAnswers = 1;
+    box.add(write('a', [1, 2]), 'First');
+    await box.flush();
+    // Somebody else has heard of it, and goes on from there; this page has not.
+    server.write('a', [1, 2, 9]);
+    box.add(write('a', [1, 2, 3], 1), 'Second');
+    await box.flush();
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect([server.now('a').value, box.conflicts, saved.pending]).toEqual([[1, 2, 9, 3], [], []]);
+  });
+
   it('that were refused are tried again as they are, or thrown away, by hand alone', async () => {
     const box = outbox();
     box.add(write('a', 1), 'Nonsense');

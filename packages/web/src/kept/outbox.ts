@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import type { Applied, ChangeWrite, KeptEntry } from '@uisce/core/kept';
 import { ApiError, OfflineError } from './client';
 
@@ -156,7 +157,7 @@ export class Outbox {
       try {
         const applied = await this.parts.send({ id: head.id, change: head.change, writes: head.writes });
         this.parts.onOnline(true);
-        this.pending = this.pending.slice(1).map((later) => rebased(later, applied.entries));
+        this.pending = this.pending.slice(1).map((later) => following(later, head, applied.entries));
         this.parts.onApplied(applied);
       } catch (error) {
         if (!(error instanceof ApiError)) {
@@ -237,6 +238,23 @@ function merged(change: Pending, writes: ChangeWrite['writes']): Pending {
     version: change.writes.find((own) => same(own, w))?.version ?? w.version,
   }));
   return { ...change, writes: [...change.writes.filter((w) => !touches({ writes }, w)), ...newer] };
+}
+
+/**
+ * A later change, once the one before it was taken. Where what is there now is not what that one wrote, somebody else came
+ * in between (its answer was lost on the way, say): the later one was made without them, and is held against them.
+ */
+function following(later: Pending, head: Pending, entries: readonly KeptEntry[]): Pending {
+  const isBetween = (entry: KeptEntry) => {
+    const own = head.writes.find((w) => same(w, entry));
+    return own !== undefined && !dequal(own.value, entry.value);
+  };
+  const next = rebased(
+    later,
+    entries.filter((e) => !isBetween(e)),
+  );
+  const were = head.writes.filter((w) => entries.some((e) => same(e, w) && isBetween(e)));
+  return { ...next, bases: { ...next.bases, ...Object.fromEntries(were.map((w) => [nameOf(w), w.value])) } };
 }
 
 /** A change made on top of what is there now. */
