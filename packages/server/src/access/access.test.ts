@@ -3,6 +3,7 @@ import { randomUUID, X509Certificate } from 'node:crypto';
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
+import { connect } from 'node:tls';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { ProblemDetails } from '@uisce/core/base';
 import type { AccessState } from '@uisce/core/household';
@@ -147,6 +148,36 @@ describe('the home network’s door', () => {
     expect(body.isOpen).toBe(true);
     expect(body.addresses[0]).toMatch(/^https:\/\/bar\.localhost:\d+$/);
     expect(readFileSync(join(app.folder, 'access/access.json'), 'utf8')).not.toContain('lamp');
+  });
+
+  it('speaks TLS 1.2 with ciphers that guard what they encrypt, and none that chains blocks', async () => {
+    const { port } = new URL((await app.get<AccessState>('/access')).addresses[0] ?? '');
+    const speaks = (ciphers: string) =>
+      new Promise<string>((resolve) => {
+        const line = connect(
+          {
+            port: Number(port),
+            host: '127.0.0.1',
+            servername: 'bar.localhost',
+            rejectUnauthorized: false,
+            maxVersion: 'TLSv1.2',
+            ciphers,
+          },
+          () => {
+            resolve(line.getCipher().name);
+            line.destroy();
+          },
+        );
+        line.on('error', () => resolve('refused'));
+      });
+    expect(await speaks('ECDHE-ECDSA-AES128-GCM-SHA256:ECDHE-RSA-AES128-GCM-SHA256')).toContain('GCM');
+    const chained = [
+      'ECDHE-ECDSA-AES128-SHA256',
+      'ECDHE-RSA-AES128-SHA256',
+      'ECDHE-RSA-AES256-SHA',
+      'AES128-SHA',
+    ];
+    expect(await speaks(chained.join(':'))).toBe('refused');
   });
 
   it('refuses every route to whoever is not signed in, but the few that say that they are open', async () => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from '@uisce/core/base';
 import { keptNamed } from '@uisce/core/kept';
 import { computed } from 'vue';
 import type { Refused } from '../kept/outbox';
@@ -41,8 +42,8 @@ function takeOut({ mine, reason }: Refused): void {
       Not saved: {{ title }} <small class="dim">· {{ things }}</small>
     </h2>
     <p>
-      {{ refused.reason }}. It is kept in this browser: change what is wrong and it is sent again, or try it
-      as it is.
+      {{ upperFirst(refused.reason) }}. It is kept in this browser: change what is wrong and it is sent again,
+      or try it as it is.
     </p>
     <div class="acts">
       <v-btn @click="keeper.retry(refused)">Try again</v-btn>

@@ -64,7 +64,7 @@ export class SmallServer {
     if (path === '/api/price-lists') return json([{ id: SMALL_SHOP.id, name: 'Corner', currency: 'EUR' }]);
     if (path === `/api/price-lists/${SMALL_SHOP.id}`) return json(served.shop satisfies PriceList);
     if (path === '/api/kept') return json({ entries: [...this.entries.values()], setAside: [], history });
-    if (path === '/api/changes') {
+    if (path === '/api/changes' && !this.also.has('POST /changes')) {
       const change = JSON.parse(body ?? '{}') as ChangeWrite;
       this.changes.push(change);
       const entries = change.writes.map(({ thing, id, value }) => this.store(thing, id, value));
