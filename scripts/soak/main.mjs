@@ -16,6 +16,7 @@ const folder = mkdtempSync(join(tmpdir(), 'uisce-soak-'));
 const TRIALS = [
   ['malformed requests', () => malformed(folder, of(2000, 200))],
   ['clients', () => clients(folder, of(30, 8))],
+  ['clients without a pause', () => clients(folder, of(30, 8), 0)],
   ['passphrases', () => passphrases(folder, of(60, 10))],
   ['backups', () => backups(folder, of(30, 5))],
   ['restore', () => restore(folder, of(10_000, 1000))],

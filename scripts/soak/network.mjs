@@ -9,12 +9,12 @@ import { aPlan } from './kept.mjs';
 import { post, served } from './served.mjs';
 
 const CLIENTS = 50;
-/** Each client asks, reads, and asks again so much later. */
+/** Each client asks, reads, and asks again so much later, unless it is told otherwise. */
 const THINK_MS = 250;
 
 /** Fifty pages that read and write, while both threads of the planner prove something large. */
-export async function clients(folder, seconds) {
-  const { address, stop } = await served(join(folder, 'clients'), {
+export async function clients(folder, seconds, thinkMs = THINK_MS) {
+  const { address, stop } = await served(join(folder, `clients-${thinkMs}`), {
     UISCE_DEMO: '1',
     UISCE_SOLVE_SECONDS: '600',
   });
@@ -33,7 +33,7 @@ export async function clients(folder, seconds) {
   let failed = 0;
   const until = Date.now() + seconds * 1000;
   const client = async (n) => {
-    await new Promise((resolve) => setTimeout(resolve, (n * THINK_MS) / CLIENTS));
+    await new Promise((resolve) => setTimeout(resolve, (n * thinkMs) / CLIENTS));
     // Each goes on with a plan of its own, as whoever saw it last.
     const mine = aPlan(`Of ${n}`);
     let version = null;
@@ -52,7 +52,7 @@ export async function clients(folder, seconds) {
         failed += 1;
       }
       times.push(performance.now() - began);
-      await new Promise((resolve) => setTimeout(resolve, THINK_MS));
+      await new Promise((resolve) => setTimeout(resolve, thinkMs));
     }
   };
   await Promise.all(Array.from({ length: CLIENTS }, (_, n) => client(n)));
@@ -61,7 +61,7 @@ export async function clients(folder, seconds) {
   await stop();
   const p99 = quantile(times, 0.99);
   return {
-    tried: `${CLIENTS} clients, ${times.length} calls in ${seconds} s, both planner threads busy`,
+    tried: `${CLIENTS} clients${thinkMs === 0 ? ' without a pause' : ''}, ${times.length} calls in ${seconds} s, both planner threads busy`,
     held: `${failed} failed, p50 ${quantile(times, 0.5).toFixed(0)} ms, p99 ${p99.toFixed(0)} ms`,
     good: failed === 0 && p99 < 100,
   };

@@ -91,7 +91,7 @@ const parts: AppParts = {
   catalogue,
   shops,
   glossary,
-  backup: { backups, db },
+  backup: { backups, db, open: files.openBackup },
   access: { access, home, words },
   webFolder: config.webFolder,
 };

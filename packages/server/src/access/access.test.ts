@@ -2,7 +2,6 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { randomUUID, X509Certificate } from 'node:crypto';
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import fc from 'fast-check';
 import { connect } from 'node:tls';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { ProblemDetails } from '@uisce/core/base';
@@ -18,12 +17,9 @@ import { openDatabase } from '../storage/data-source.js';
 import { Access } from './access.js';
 import { homeCertificate } from './authority.js';
 import { hostOf } from './names.js';
-import { hashed, matches, passphraseOf, wordsOfTrade } from './passphrase.js';
 import type { AccessParts } from './routes.js';
-import { Tries } from './tries.js';
 
 const PASSPHRASE = 'a lamp in the window';
-const MINUTE_MS = 60_000;
 const NOW = new Date().toISOString();
 const app = new RunningApp();
 const type = (text: string) => (JSON.parse(text) as ProblemDetails).type;
@@ -34,56 +30,6 @@ beforeAll(async () => {
 afterAll(async () => {
   await app.stop();
   app.remove();
-});
-
-describe('a passphrase', () => {
-  it('is known again however its letters are composed, and kept as a hash of its own salt', async () => {
-    const [one, two] = [await hashed('café au lait chaud'), await hashed('café au lait chaud')];
-    expect(one.key).not.toBe(two.key);
-    expect(await matches('café au lait chaud'.normalize('NFD'), one)).toBe(true);
-    expect(await matches('cafe au lait chaud', one)).toBe(false);
-    expect(JSON.stringify(one)).not.toContain('lait');
-  });
-
-  it('drawn by chance holds at least 48 bits, of words that are easily typed', () => {
-    const words = wordsOfTrade(catalogue);
-    const drawn = passphraseOf(words).split(' ');
-    expect(words.length ** drawn.length).toBeGreaterThan(2 ** 48);
-    expect(drawn.every((word) => /^[a-z]{4,8}$/.test(word))).toBe(true);
-    expect(drawn.join(' ').length).toBeGreaterThanOrEqual(12);
-  });
-});
-
-describe('tries', () => {
-  it('of one address are fewer than ten in any minute, however they are spaced, and others are not held up', () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.integer({ min: 1, max: 20_000 }), { minLength: 100, maxLength: 600 }),
-        (gaps) => {
-          let now = 0;
-          const tries = new Tries(() => now);
-          const taken: number[] = [];
-          for (const gap of gaps) {
-            now += gap;
-            if (tries.waitMs('a') > 0) continue;
-            tries.begin('a');
-            taken.push(now);
-          }
-          const inMinute = taken.map((at) => taken.filter((t) => t > at - MINUTE_MS && t <= at).length);
-          expect(Math.max(...inMinute)).toBeLessThan(10);
-          expect(tries.waitMs('b')).toBe(0);
-        },
-      ),
-    );
-  });
-
-  it('begin anew once the right one was said', () => {
-    const tries = new Tries(() => 0);
-    for (let i = 0; i < 5; i++) tries.begin('a');
-    expect(tries.waitMs('a')).toBeGreaterThan(0);
-    tries.right('a');
-    expect(tries.waitMs('a')).toBe(0);
-  });
 });
 
 describe('the household’s own authority', () => {

@@ -9,7 +9,7 @@ import type { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
 import type { Database } from '../storage/database.js';
 import type { Backups } from './backups.js';
-import { BackupError, openedBackup, type OpenedBackup } from './opened.js';
+import { BackupError, type OpenedBackup } from './opened.js';
 import { restoreFrom } from './restore.js';
 import { sealed } from './seal.js';
 
@@ -22,6 +22,8 @@ const passphrase = z.string().min(MIN_PASSPHRASE, 'at least 8 letters').max(200)
 export interface BackupParts {
   backups: Backups;
   db: Database;
+  /** Looks at a backup whole before anything is touched. */
+  open: (path: string, passphrase?: string) => Promise<OpenedBackup>;
 }
 
 const restoredSchema = z.object({
@@ -38,7 +40,7 @@ function pathOf(backups: Backups, name: string): string {
 
 /** Restore a file: what is there now is backed up first. */
 async function restored(
-  { backups, db }: BackupParts,
+  { backups, db, open }: BackupParts,
   store: KeptStore,
   live: LivePages,
   file: string,
@@ -46,7 +48,7 @@ async function restored(
 ): Promise<{ before: Backup; counts: Record<string, number> }> {
   let opened: OpenedBackup;
   try {
-    opened = await openedBackup(file, phrase);
+    opened = await open(file, phrase);
   } catch (error) {
     if (error instanceof BackupError) throw new HttpProblem('invalid', error.message);
     throw error;

@@ -1,6 +1,10 @@
+import { rmSync } from 'node:fs';
+import { dirname } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Piscina } from 'piscina';
 import { HttpProblem } from '../http/problem.js';
+import { BackupError, type OpenedBackup } from '../backup/opened.js';
+import type { BackupRead, BackupTask } from './file-thread.js';
 import type { FileRead, FileTask } from './read-file.js';
 
 /** What one file may take of the machine's memory, and of its time. */
@@ -11,14 +15,33 @@ const MAX_WAITING = 4;
 
 /** Whoever reads a household's file. */
 export type ReadFile = (task: FileTask) => Promise<FileRead>;
+/** Whoever looks at a backup before it is restored; throws BackupError where it may not be. */
+export type OpenBackup = (path: string, passphrase?: string) => Promise<OpenedBackup>;
 
-/** Reads households' files in a thread of its own, one after the other, so that no request waits for one. */
+/** Reads households' files and backups in a thread of its own, one after the other, so that no request waits for one. */
 export class FileReader {
   /** Made when the first file comes: starting is quicker without. */
-  private pool: Piscina<FileTask, FileRead> | undefined;
+  private pool: Piscina<FileTask | BackupTask, FileRead | BackupRead> | undefined;
+
+  readonly read: ReadFile = (task) => {
+    // A copy of its own goes over to the thread: a small body lies in memory that others share.
+    const json = new Uint8Array(task.json);
+    return this.run({ ...task, json }, [json.buffer]) as Promise<FileRead>;
+  };
+
+  readonly openBackup: OpenBackup = async (path, passphrase) => {
+    const task: BackupTask = { what: 'backup', path, ...(passphrase === undefined ? {} : { passphrase }) };
+    const found = (await this.run(task)) as BackupRead;
+    if (found.is === 'refused') throw new BackupError(found.why);
+    const { file, counts } = found;
+    return { file, counts, close: () => rmSync(dirname(file), { recursive: true, force: true }) };
+  };
 
   /** @throws HttpProblem where it takes too much, or too many wait. */
-  readonly read: ReadFile = async (task) => {
+  private async run(
+    task: FileTask | BackupTask,
+    transferList: ArrayBuffer[] = [],
+  ): Promise<FileRead | BackupRead> {
     this.pool ??= new Piscina({
       filename: fileURLToPath(new URL('./file-thread.js', import.meta.url)),
       minThreads: 0,
@@ -33,16 +56,13 @@ export class FileReader {
       });
     const overrun = AbortSignal.timeout(MAX_SECONDS * 1000);
     try {
-      // A copy of its own goes over to the thread: a small body lies in memory that others share.
-      const json = new Uint8Array(task.json);
-      const transferList = [json.buffer];
-      return await this.pool.run({ ...task, json }, { signal: overrun, transferList });
+      return await this.pool.run(task, { signal: overrun, transferList });
     } catch (error) {
       if (overrun.aborted || (error as NodeJS.ErrnoException).code === 'ERR_WORKER_OUT_OF_MEMORY')
         throw new HttpProblem('too-large', 'the file holds more than a household’s does');
       throw error;
     }
-  };
+  }
 
   /** End the thread, and wait for nothing. */
   async close(): Promise<void> {

@@ -168,7 +168,8 @@ export class Outbox {
         }
         if (waits(error.problem.status)) {
           this.parts.onHeldUp(error);
-          this.later(Math.max(RETRY_AFTER_MS, error.retryAfterMs ?? 0));
+          // Who is not signed in has to do that first: it is sent when the door is open again.
+          if (error.problem.status !== 401) this.later(Math.max(RETRY_AFTER_MS, error.retryAfterMs ?? 0));
           return;
         }
         this.answered(head, error);
