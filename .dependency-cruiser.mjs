@@ -70,7 +70,9 @@ export default {
       comment:
         'The core needs zod, days, equality, a text index, when to recall, articles, tables, and the solver only as a type.',
       from: { path: inPackage('core/src'), pathNot: '(\\.test\\.ts$|/testing/)' },
-      to: { path: 'node_modules/(?!zod/|date-fns/|dequal/|minisearch/|ts-fsrs/|indefinite/|papaparse/|@types/papaparse/|highs/)' },
+      to: {
+        path: 'node_modules/(?!zod/|date-fns/|dequal/|minisearch/|ts-fsrs/|indefinite/|papaparse/|@types/papaparse/|highs/)',
+      },
     },
     {
       name: 'planner-is-abstract',
