@@ -76,7 +76,9 @@ export function menuQuestion(house: MenuHouse): MenuQuestion {
     const filled = canBeMade(pourable, house) ? filler.fillDrink(pourable) : undefined;
     if (filled === undefined) return undefined;
     const { fillings, glass } = filled;
-    const uses = [...usesOf(pourable, fillings, wares)];
+    // What is left to taste is not counted.
+    const counted = fillings.map((filling, i) => (pourable.slots[i]?.optional ? undefined : filling));
+    const uses = [...usesOf(pourable.slots, counted, wares)];
     const mixed = there.get(mixedKind(recipe.id))?.ml ?? 0;
     const candidate: Candidate = {
       id: recipe.id,

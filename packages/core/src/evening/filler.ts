@@ -70,9 +70,11 @@ export class Filler {
    * neither here nor sold. It is judged by all that may be poured for it: the bottle in hand may run out, another of
    * the kind or a stand-in come next, and what is left to taste goes in where it is here.
    */
-  fillDrink({ recipe, slots }: Pourable): FilledDrink | undefined {
-    const filled = slots.map((slot) => this.fill(slot));
-    if (slots.some((slot, i) => !slot.optional && filled[i]?.filling === undefined)) return undefined;
+  fillDrink(pourable: Pourable): FilledDrink | undefined {
+    const { recipe, slots } = pourable;
+    const each = slots.map((slot) => this.fill(slot));
+    if (slots.some((slot, i) => !slot.optional && each[i]?.filling === undefined)) return undefined;
+    const filled = this.lasting(pourable, each);
     const { kinds, houseSyrupRatio, there } = this.house;
     const fillings = filled.map((f) => f.filling);
     const strongest = filled.map(({ filling, inHand }) => {
@@ -87,13 +89,38 @@ export class Filler {
     return { fillings, glass };
   }
 
+  /**
+   * A bottle that lasts for either of two parts need not last for both: where it does not, whatever of the ways of both is
+   * in hand may be poured.
+   */
+  private lasting({ slots }: Pourable, each: readonly Filled[]): Filled[] {
+    const uses = usesOf(
+      slots,
+      each.map((f) => f.filling),
+      this.wares,
+    );
+    return slots.map((slot, i) => {
+      const { filling, inHand } = each[i] as Filled;
+      const isShort = filling?.kinds.some((kind) => {
+        if (this.wares.isFree(kind)) return false;
+        const place = this.wares.placeOf(kind, slot.ml !== undefined);
+        return moneyFor(this.wares.all[place] as EveningWare, (uses.get(place) ?? 0) * this.share) > 0;
+      });
+      return { filling, inHand: isShort ? slot.ways.flatMap((way) => this.inHandOf(way)) : inHand };
+    });
+  }
+
+  /** What of a way is in hand may be poured, however little of it there is. */
+  private inHandOf(way: PourableSlot['ways'][number]): WayInHand[] {
+    return [wayInHand(way, this.inHand, this.house.kinds) ?? []].flat();
+  }
+
   private fill(slot: PourableSlot): Filled {
     let best: { filling: Filling; money: number } | undefined;
     const inHand: WayInHand[] = [];
     for (const way of slot.ways) {
       const { kinds, parts } = way;
-      // What of a way is in hand may be poured, however little of it there is.
-      inHand.push(...[wayInHand(way, this.inHand, this.house.kinds) ?? []].flat());
+      inHand.push(...this.inHandOf(way));
       const chosen = kinds.map((asked, i) => this.choose(slot, asked, parts[i] ?? 1));
       if (chosen.some((c) => c === undefined)) continue;
       const money = chosen.reduce((sum, c) => sum + (c?.money ?? 0), 0);
@@ -129,15 +156,14 @@ export class Filler {
   }
 }
 
-/** What a glass takes of each ware that may run short; what is left to taste is not counted. */
+/** What a glass takes of each ware that may run short, by its place among them. */
 export function usesOf(
-  { slots }: Pourable,
+  slots: Pourable['slots'],
   fillings: readonly (Filling | undefined)[],
   wares: Wares,
 ): Map<number, number> {
   const uses = new Map<number, number>();
   slots.forEach((slot, i) => {
-    if (slot.optional) return;
     fillings[i]?.kinds.forEach((kind, k) => {
       if (wares.isFree(kind)) return;
       const part = fillings[i]?.parts[k] ?? 1;
