@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { kindIndex } from '@uisce/core/catalogue';
-import { eveningSchema, planEvening } from '@uisce/core/evening';
+import { eveningSchema, newGuest, planEvening } from '@uisce/core/evening';
 import { emptyKit } from '@uisce/core/kit';
 import { pourables } from '@uisce/core/pouring';
 import { withBatchesPriced } from '@uisce/core/prices';
@@ -44,15 +44,6 @@ const reckon = (sum: string) =>
   );
 
 const uuid = '7a1b0c52-0d5f-4a63-9d0e-b1f0a5f6c001';
-const someone = {
-  id: uuid,
-  count: 1,
-  likes: [],
-  dislikes: [],
-  allergens: [],
-  noAlcohol: false,
-  drives: false,
-};
 const shop =
   loadPriceLists(catalogue).find((s) => s.id === 'lantern-store') ?? expect.fail('the shop is there');
 const evening = eveningSchema.parse({
@@ -62,7 +53,7 @@ const evening = eveningSchema.parse({
   from: '20:00',
   hours: asked.hours,
   must: asked.menu,
-  guests: asked.guests.map((g) => ({ ...someone, ...g })),
+  guests: asked.guests.map((g) => newGuest({ id: uuid, ...g })),
   size: asked.menu.length,
   never: [],
   atWork: false,
