@@ -24,7 +24,7 @@ class Device {
   constructor(private readonly address: string) {
     this.box = new Outbox({
       send: (change) => this.send(change),
-      save: () => undefined,
+      save: () => Promise.resolve(true),
       onApplied: ({ entries }) => this.hear(entries),
       onRefused: () => undefined,
       onHeldUp: () => undefined,

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Page, Route } from '@playwright/test';
 import { expect, proven, test } from '../fixtures.js';
 
 /** Whether the browser has kept the report on the kit: it does so once the report is checked and shown. */
@@ -61,7 +61,23 @@ test('what cannot be fetched below the sentence is fetched once the server is ba
   await expect(page.getByLabel('Now', { exact: true })).toHaveValue('€240');
 });
 
-test('nothing heavy is fetched before the first sentence', async ({ page, demo }) => {
+test('opened while its server is away it says so, and opens by itself once that is back', async ({
+  page,
+  demo,
+}) => {
+  await page.route('**/api/kept', (route) => route.abort());
+  await page.goto(`${demo.address}/plan`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('could not start');
+  await page.unroute('**/api/kept');
+  await proven(page);
+});
+
+test('nothing heavy is fetched before the first sentence, however long it takes', async ({ page, demo }) => {
+  const slowly = async (route: Route) => {
+    await page.waitForTimeout(2000);
+    await route.continue();
+  };
+  await page.route('**/solver.worker*', slowly, { times: 1 });
   await page.addInitScript(() => {
     new MutationObserver((_, observer) => {
       if (!/makes \d/.test(document.querySelector('h1')?.textContent ?? '')) return;

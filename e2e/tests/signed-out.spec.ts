@@ -15,6 +15,7 @@ const signIn = async (page: Page) => {
   await page.getByLabel('Passphrase').fill(PASSPHRASE);
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Passphrase')).toBeHidden();
+  await expect(page.getByLabel('Name of the house')).toBeVisible();
 };
 const rename = async (page: Page, name: string) => {
   await page.getByLabel('Name of the house').fill(name);

@@ -1,25 +1,23 @@
 <script setup lang="ts">
 import { useDocumentVisibility, useEventListener, useMediaQuery } from '@vueuse/core';
-import { computed, defineAsyncComponent, onErrorCaptured, onMounted, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, onErrorCaptured, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useAsks } from '../household/use-asks';
 import { usePlans } from '../household/use-plans';
 import { useSettings } from '../household/use-settings';
-import { useCatalogue } from '../household/use-catalogue';
-import { api, ApiError, OfflineError } from '../kept/client';
+import { ApiError, OfflineError } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
 import { useNotices } from '../kept/use-notices';
-import { useAnswer } from '../solver/use-answer';
 import { doorIsShut } from '../kept/door';
-import { dropHeld, openOffline, takeOver } from '../kept/offline';
-import { fetchAhead } from './fetch-ahead';
+import { dropHeld, takeOver } from '../kept/offline';
 import NoticeBar from './NoticeBar.vue';
 import KeyHelp from './KeyHelp.vue';
 import { stepAt } from './steps';
 import TheRail from './TheRail.vue';
 import TheStrip from './TheStrip.vue';
 import { useShortcuts } from './use-shortcuts';
+import { useStart } from './use-start';
 
 // What is seldom seen is fetched when it is.
 const SignIn = defineAsyncComponent(() => import('./SignIn.vue'));
@@ -33,18 +31,12 @@ const SetAsideBar = defineAsyncComponent(() => import('./SetAsideBar.vue'));
 const keeper = useKeeper();
 const settings = useSettings();
 const plans = usePlans();
-const catalogue = useCatalogue();
-const answers = useAnswer();
 const notices = useNotices();
 useAsks();
 const theme = useTheme();
 const route = useRoute();
 
-/** What nobody waits for comes so long after the page stands. */
-const READY_AFTER_MS = 4000;
-
-const trouble = ref('');
-const ready = ref(false);
+const { trouble, ready, load } = useStart();
 const keysShown = ref(false);
 const isNarrow = useMediaQuery('(max-width: 820px)');
 useShortcuts(() => (keysShown.value = true));
@@ -76,31 +68,6 @@ const visibility = useDocumentVisibility();
 watch(visibility, () => void keeper.flush());
 useEventListener('pagehide', () => void keeper.flush());
 
-async function load() {
-  try {
-    void answers.warmUp();
-    await Promise.all([keeper.start(), catalogue.load()]);
-    await catalogue.readPrices();
-    await answers.start();
-    ready.value = true;
-    fetchAhead();
-    beReady();
-    trouble.value = '';
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  }
-}
-/** When the page stands and nobody waits for it: be ready for when the server is away. */
-function beReady(): void {
-  const shops = catalogue.prices ? [catalogue.prices.over ?? catalogue.prices.id] : [];
-  setTimeout(() => void openOffline(shops, () => keeper.keepCopy()).catch(() => undefined), READY_AFTER_MS);
-  setTimeout(() => void sayBackupTrouble(), READY_AFTER_MS);
-}
-/** Backups that go wrong do so quietly: whoever is here is told. */
-async function sayBackupTrouble(): Promise<void> {
-  const health = await api<{ backupTrouble: string | null }>('/health').catch(() => undefined);
-  if (health?.backupTrouble) notices.say(`${health.backupTrouble} (Settings, Data)`);
-}
 watch(doorIsShut, (shut) => {
   if (shut) void dropHeld();
 });
@@ -110,7 +77,6 @@ function goOn(): void {
   doorIsShut.value = false;
   keeper.resume();
 }
-onMounted(load);
 </script>
 
 <template>

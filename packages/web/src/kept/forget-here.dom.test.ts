@@ -10,7 +10,7 @@ beforeEach(() => {
   sessionStorage.clear();
 });
 
-it('who signs out leaves nothing of the household in the browser, and nothing of others is touched', async () => {
+it('who signs out leaves nothing of the household in the browser but what was never sent, and nothing of others is touched', async () => {
   await rememberAll(
     { entries: [], setAside: [], history: { undo: null, redo: null } },
     '2026-12-01T18:00:00Z',
@@ -19,8 +19,12 @@ it('who signs out leaves nothing of the household in the browser, and nothing of
   localStorage.setItem('uisce:tray', '[]');
   sessionStorage.setItem('uisce:writing', '20 ml gin');
   localStorage.setItem('elsewhere', 'stays');
+  localStorage.setItem('uisce:outbox:gone', '{}');
   expect([await remembersAny(), await lastSnapshot()]).toEqual([true, expect.anything()]);
   await forgetHere();
   expect([await remembersAny(), await lastSnapshot()]).toEqual([false, undefined]);
-  expect([Object.keys(localStorage), Object.keys(sessionStorage)]).toEqual([['elsewhere'], []]);
+  expect([Object.keys(localStorage).sort(), Object.keys(sessionStorage)]).toEqual([
+    ['elsewhere', 'uisce:outbox:gone'],
+    [],
+  ]);
 });

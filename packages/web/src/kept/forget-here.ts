@@ -2,7 +2,8 @@ import { dropHeld } from './offline';
 import { forgetFound } from './found-store';
 import { forgetRemembered } from './snapshot';
 
-const OURS = /^uisce/;
+/** All of ours but what was never sent: it is sent by whoever signs in next. */
+const OURS = /^uisce(?!:outbox:)/;
 
 function forgetIn(storage: Storage): void {
   for (const key of Object.keys(storage)) if (OURS.test(key)) storage.removeItem(key);

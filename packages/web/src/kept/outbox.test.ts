@@ -69,7 +69,10 @@ let ids = 0;
 function outbox(): Outbox {
   return new Outbox({
     send: (change) => server.send(change),
-    save: (state) => (saved = JSON.parse(JSON.stringify(state)) as OutboxState),
+    save: (state) => {
+      saved = JSON.parse(JSON.stringify(state)) as OutboxState;
+      return Promise.resolve(true);
+    },
     onApplied: () => undefined,
     onRefused: ({ mine }) => refused.push(mine.change),
     onHeldUp: (error) => heldUp.push(error.problem.status),
@@ -133,7 +136,7 @@ describe('changes on their way', () => {
     server.away = false;
     server.loseAnswers = 1;
     const reloaded = outbox();
-    reloaded.adopt(saved);
+    await reloaded.adopt(saved);
     await reloaded.flush();
     await vi.advanceTimersByTimeAsync(5_000);
     expect(server.labels).toEqual(['Money', 'Money', 'Name']);
@@ -227,7 +230,7 @@ describe('changes on their way', () => {
 
       // A reload keeps it; mended, it is sent like any other.
       const reloaded = outbox();
-      reloaded.adopt(saved);
+      await reloaded.adopt(saved);
       reloaded.add(write('a', 3), 'Mended');
       await reloaded.flush();
       expect([server.now('a').value, saved.refused, saved.pending]).toEqual([3, [], []]);
@@ -246,6 +249,38 @@ describe('changes on their way', () => {
     await box.flush();
     await vi.advanceTimersByTimeAsync(5_000);
     expect([server.now('a').value, box.conflicts, saved.pending]).toEqual([[1, 2, 9, 3], [], []]);
+  });
+
+  it('of a page that is gone do not go over what this one has changed since without being asked', async () => {
+    server.write('a', 'old');
+    const gone = outbox();
+    server.away = true;
+    gone.add(write('a', 'theirs'), 'Name');
+    await gone.flush();
+    const left = { ...saved, pending: saved.pending.map((p) => ({ ...p, page: 'gone', tried: false })) };
+    const box = outbox();
+    box.add(write('a', 'mine'), 'Name');
+    server.away = false;
+    const sending = box.flush();
+    await box.adopt(left);
+    await sending;
+    await box.flush();
+    expect([server.now('a').value, box.conflicts]).toMatchObject([
+      'mine',
+      [{ mine: { writes: [{ value: 'theirs' }] } }],
+    ]);
+    // Nor the other way about: what is adopted first is sent first, and what was made without it is held against it.
+    const other = outbox();
+    other.add(write('a', 'mine again'), 'Name');
+    await other.adopt({
+      ...left,
+      pending: left.pending.map((p) => ({ ...p, writes: write('a', 'theirs') })),
+    });
+    await other.flush();
+    expect([server.now('a').value, other.conflicts]).toMatchObject([
+      'theirs',
+      [{ mine: { writes: [{ value: 'mine again' }] } }],
+    ]);
   });
 
   it('that were refused are tried again as they are, or thrown away, by hand alone', async () => {

@@ -8,6 +8,8 @@ export interface Pending extends ChangeWrite {
   at: string;
   /** What each thing was when it was changed here, as far as it is known, by thing and id. */
   bases?: Record<string, unknown>;
+  /** The page that made it, where that is another than the one that sends it. */
+  page?: string;
   /** Whether it has left once: the server may have it although no answer came, so it stays as it is. */
   tried?: boolean;
 }
@@ -34,8 +36,8 @@ export interface OutboxState {
 export interface OutboxParts {
   /** Hand a change to the server; throws as `api` does. */
   send(change: ChangeWrite): Promise<Applied>;
-  /** Keep what waits where no reload or crash loses it. */
-  save(state: OutboxState): void;
+  /** Keep what waits where no reload or crash loses it; false where that cannot be. */
+  save(state: OutboxState): Promise<boolean>;
   /** The server has it. */
   onApplied(applied: Applied): void;
   /** The server will not have it, and why: it is set aside. */
@@ -83,12 +85,13 @@ export class Outbox {
 
   constructor(private readonly parts: OutboxParts) {}
 
-  /** Take over what an earlier page left behind. */
-  adopt({ pending, conflicts, refused }: OutboxState): void {
+  /** Take over what an earlier page left behind; true once it is kept under this page's name. */
+  async adopt({ pending, conflicts, refused }: OutboxState): Promise<boolean> {
+    await this.running;
     this.pending = [...pending, ...this.pending];
     this.conflicts = [...conflicts, ...this.conflicts];
     this.refused = [...refused, ...this.refused];
-    this.changed();
+    return this.changed();
   }
 
   /** Take a change on. One of the same words and things takes the place of the last, if that has not left. */
@@ -106,7 +109,7 @@ export class Outbox {
       const bases = Object.fromEntries(writes.map((w) => [nameOf(w), baseOf?.(w)]));
       this.pending = [...this.pending, { id: newId(), change, at: now(), writes, bases }];
     }
-    this.changed();
+    void this.changed();
     this.later(SEND_AFTER_MS);
   }
 
@@ -122,21 +125,21 @@ export class Outbox {
     this.conflicts = this.conflicts.filter((c) => c !== conflict);
     if (keep === 'mine')
       this.pending = [rebased(conflict.mine, conflict.theirs, this.parts.newId()), ...this.pending];
-    this.changed();
+    void this.changed();
     await this.flush();
   }
 
   /** Try a refused change once more, as it is or as it was mended. */
   async retry(refused: Refused): Promise<void> {
     this.again(refused);
-    this.changed();
+    void this.changed();
     await this.flush();
   }
 
   /** Throw a refused change away. */
   discard(refused: Refused): void {
     this.refused = this.refused.filter((r) => r !== refused);
-    this.changed();
+    void this.changed();
   }
 
   /** A refused change goes back among what waits, in its place in time, under a new id: the server has answered the old one. */
@@ -153,11 +156,13 @@ export class Outbox {
   private async sendAll(): Promise<void> {
     for (let head = this.pending[0]; head !== undefined; head = this.pending[0]) {
       head.tried = true;
-      this.parts.save(this.state());
+      void this.parts.save(this.state());
       try {
         const applied = await this.parts.send({ id: head.id, change: head.change, writes: head.writes });
         this.parts.onOnline(true);
-        this.pending = this.pending.slice(1).map((later) => following(later, head, applied.entries));
+        this.pending = this.pending
+          .slice(1)
+          .map((later) => (later.page === head.page ? following(later, head, applied.entries) : later));
         this.parts.onApplied(applied);
       } catch (error) {
         if (!(error instanceof ApiError)) {
@@ -174,7 +179,7 @@ export class Outbox {
         }
         this.answered(head, error);
       }
-      this.changed();
+      void this.changed();
     }
   }
 
@@ -226,9 +231,11 @@ export class Outbox {
     this.timer = setTimeout(() => void this.flush(), ms);
   }
 
-  private changed(): void {
-    this.parts.save(this.state());
+  /** @returns whether it is kept where no reload loses it, once that is known. */
+  private changed(): Promise<boolean> {
+    const saved = this.parts.save(this.state());
     this.parts.onChange();
+    return saved;
   }
 }
 

@@ -32,14 +32,25 @@ export function browserName(agent: string): string {
   return `${browser} on ${system}`;
 }
 
-/** Take a page's lock until it is left; false when another page has it. */
-function take(id: string): Promise<boolean> {
+/** What a page that is reloaded may take to let go of its own lock, on a busy machine. */
+const RELOAD_MS = 1000;
+
+/** Take a page's lock until it is left; false when another page has it. @param waitMs how long it may still have it. */
+function take(id: string, waitMs: number): Promise<boolean> {
+  const patience = waitMs > 0 ? { signal: AbortSignal.timeout(waitMs) } : { ifAvailable: true };
   return new Promise((resolve) => {
-    void navigator.locks.request(lockOf(id), { ifAvailable: true }, (lock) => {
+    const held = navigator.locks.request(lockOf(id), patience, (lock) => {
       resolve(lock !== null);
       return lock === null ? undefined : left();
     });
+    // Nothing else ends it but that it was waited for long enough.
+    held.catch(() => resolve(false));
   });
+}
+
+function isReload(): boolean {
+  const [opened] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[];
+  return opened?.type === 'reload';
 }
 
 /** Resolves when the page is left. One that the browser wakes up again begins anew, since another may have gone on with its work. */
@@ -54,10 +65,10 @@ async function find(): Promise<ThisPage> {
   const name = browserName(navigator.userAgent);
   const known = sessionStorage.getItem(ID_KEY);
   // A reload keeps its page; a tab that was duplicated takes a new one.
-  if (known !== null && (await take(known))) return { id: known, name };
+  if (known !== null && (await take(known, isReload() ? RELOAD_MS : 0))) return { id: known, name };
   const id = crypto.randomUUID();
   sessionStorage.setItem(ID_KEY, id);
-  await take(id);
+  await take(id, 0);
   return { id, name };
 }
 

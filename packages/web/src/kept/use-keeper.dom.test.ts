@@ -37,6 +37,8 @@ let stored: KeptEntry[];
 let sent: ChangeWrite[];
 let away: boolean;
 let label: string | null;
+/** Locks of pages that are open. */
+let held: string[];
 /** A reading that is answered later, with what was stored when it was asked. */
 let reading: Promise<void> | undefined;
 
@@ -52,14 +54,16 @@ beforeEach(() => {
   sent = [];
   away = false;
   label = null;
+  held = [];
   reading = undefined;
   last.clear();
+  localStorage.clear();
   vi.stubGlobal('EventSource', Line);
   vi.stubGlobal('navigator', {
     userAgent: 'X11; Linux Chrome/1',
     locks: {
       request: (_name: string, _options: unknown, use: (lock: object) => unknown) => Promise.resolve(use({})),
-      query: () => Promise.resolve({ held: [] }),
+      query: () => Promise.resolve({ held: held.map((name) => ({ name })) }),
     },
   });
   vi.stubGlobal('fetch', (path: string, { body }: { body?: string }) => {
@@ -200,6 +204,22 @@ describe('what is kept, as a page has it', () => {
     await vi.advanceTimersByTimeAsync(10);
     expect(last.size).toBe(0);
     doorIsShut.value = false;
+  });
+
+  it('sends what a page left that is closed, though it still counted as open when this one was opened', async () => {
+    const write = { thing: 'plan', id: plan('').id, version: 5, value: plan('Closed at once') };
+    const left = { id: 'left', change: 'Name', at: '2026-11-25T18:00:00.000Z', writes: [write] };
+    localStorage.setItem(
+      'uisce:outbox:gone',
+      JSON.stringify({ pending: [left], conflicts: [], refused: [] }),
+    );
+    held = ['uisce:page:gone'];
+    await started();
+    expect(sent).toEqual([]);
+    held = [];
+    await vi.advanceTimersByTimeAsync(2_500);
+    expect(sent).toMatchObject([{ id: 'left', writes: [write] }]);
+    expect(Object.keys(localStorage)).toEqual([]);
   });
 
   it('without the server and without anything heard before says that it cannot start', async () => {

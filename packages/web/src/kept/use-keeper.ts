@@ -11,7 +11,7 @@ import {
   type KeptEntry,
 } from '@uisce/core/kept';
 import { api, ApiError, OfflineError } from './client';
-import { saveDrafts, takeDrafts } from './drafts';
+import { draftsLeft, saveDrafts } from './drafts';
 import { Outbox, type Conflict, type Refused } from './outbox';
 import { doorIsShut } from './door';
 import { liveLine } from './live-line';
@@ -21,6 +21,8 @@ import { thisPage } from './this-page';
 import { useHeard, type Heard } from './use-heard';
 import { useNotices } from './use-notices';
 
+const CLOSED_BY_THEN_MS = 2000;
+
 /** What is changed here and waits to be sent, under this page's name. */
 function useOutbox({ stored, online, waiting, receive }: Heard, page: () => string) {
   const notices = useNotices();
@@ -29,7 +31,7 @@ function useOutbox({ stored, online, waiting, receive }: Heard, page: () => stri
   let heldUp = false;
   const outbox = new Outbox({
     send: (change) => api<Applied>('/changes', { method: 'POST', body: change, keepalive: fits(change) }),
-    save: (state) => void saveDrafts(page(), state),
+    save: (state) => saveDrafts(page(), state),
     onApplied: (applied) => {
       heldUp = false;
       receive(applied);
@@ -57,6 +59,23 @@ function useOutbox({ stored, online, waiting, receive }: Heard, page: () => stri
     now: () => new Date().toISOString(),
   });
   return { outbox, conflicts, refused };
+}
+
+/** Take over what pages that are gone left unsent: now, and whenever one may just have been closed. */
+async function takeOverDrafts(page: string, outbox: Outbox): Promise<void> {
+  async function takeOver(which: 'of others' | 'of all'): Promise<void> {
+    const { state, drop } = await draftsLeft(page, which);
+    if ([state.pending, state.conflicts, state.refused].every((list) => list.length === 0)) return;
+    if (await outbox.adopt(state)) await drop();
+  }
+  /** One that has just been closed may still count as open for a moment. */
+  const soon = () =>
+    setTimeout(() => void takeOver('of others').then(() => outbox.flush()), CLOSED_BY_THEN_MS);
+  await takeOver('of all');
+  soon();
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'visible') soon();
+  });
 }
 
 /** How this page keeps things: on screen at once, on disk when the hand rests. */
@@ -185,14 +204,11 @@ export const useKeeper = defineStore('keeper', () => {
 
   /** Read everything, send what an earlier page could not, and listen to what others change. */
   async function start(): Promise<void> {
-    const [, drafts] = await Promise.all([
-      readOrRemember(),
-      thisPage().then((mine) => {
-        page = mine.id;
-        return takeDrafts(page);
-      }),
-    ]);
-    outbox.adopt(drafts);
+    // What was read once is read again by the line.
+    if (started.value) return;
+    const [, mine] = await Promise.all([readOrRemember(), thisPage()]);
+    page = mine.id;
+    await takeOverDrafts(page, outbox);
     started.value = true;
     await outbox.flush();
     listen();
