@@ -61,7 +61,9 @@ test('installed, it opens without its server; what is ticked and poured meanwhil
   data.remove();
 });
 
-test('a new version asks before it takes over, and then nothing is stale', async ({ page }) => {
+test('a new version asks before it takes over; then nothing is stale, and what the old one could not send is sent', async ({
+  page,
+}) => {
   const data = dataFolder();
   // Two releases: the second says so in its page, and the worker of each knows its own.
   const release = (name: string): string => {
@@ -89,19 +91,34 @@ test('a new version asks before it takes over, and then nothing is stale', async
   await page.goto(`${address}/settings/devices`);
   await expect(page.getByText(READY)).toBeVisible(ready);
   await first.stop();
-  const second = await startServer(join(data.path, 'data'), {
-    UISCE_DEMO: '1',
-    UISCE_WEB: release('second'),
-    UISCE_PORT: new URL(address).port,
-  });
+  const again = { UISCE_DEMO: '1', UISCE_WEB: release('second'), UISCE_PORT: new URL(address).port };
+  const second = await startServer(join(data.path, 'data'), again);
   await page.reload();
   expect(await shown()).toBe('first');
-  await page.getByRole('button', { name: 'Take it over now' }).click(ready);
+  // What the old version has changed and could not send yet is the new one's to send, once.
+  await page.goto(`${address}/settings`);
+  const takeOver = page.getByRole('button', { name: 'Take it over now' });
+  await takeOver.waitFor(ready);
+  await second.stop();
+  await page.getByLabel('Name of the house').fill('The lamp room');
+  await page.keyboard.press('Enter');
+  let loads = 0;
+  page.on('load', () => (loads += 1));
+  await takeOver.click();
   await expect.poll(shown, ready).toBe('second');
+  await expect(page.getByLabel('Name of the house')).toHaveValue('The lamp room');
+  expect(loads).toBe(1);
+  const third = await startServer(join(data.path, 'data'), again);
+  const settings = async () =>
+    (await (await page.request.get(`${address}/api/settings`)).json()) as { household: string };
+  await expect.poll(async () => (await settings()).household, ready).toBe('The lamp room');
+  await page.request.post(`${address}/api/history/undo`, { data: {} });
+  expect((await settings()).household).not.toBe('The lamp room');
+  await page.goto(`${address}/settings/devices`);
   await expect(page.getByText(READY)).toBeVisible(ready);
   await page.reload();
   expect(await shown()).toBe('second');
   await page.close();
-  await second.stop();
+  await third.stop();
   data.remove();
 });

@@ -5,6 +5,14 @@ export { withArticle } from './article.js';
 export { upperFirst, lowerFirst, inSentence } from './in-sentence.js';
 export { foldText } from './fold.js';
 export { addDays, daysBetween } from './days.js';
+export {
+  instantOf,
+  isTimeZone,
+  localMoment,
+  offsetMinutes,
+  timeZoneSchema,
+  type LocalMoment,
+} from './zone.js';
 export { fromMl, ML_PER_MEASURE, READER_MEASURES, type ReaderMeasure } from './volume.js';
 export { minorDigits, formatMoney, moneyStepMinor, parseMoney, MAX_MINOR } from './money.js';
 export { COUNT_MEASURES } from './measure-words.js';

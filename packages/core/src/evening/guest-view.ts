@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { addDays } from '../base/days.js';
 import { idSchema } from '../base/ids.js';
+import type { LocalMoment } from '../base/zone.js';
 import { ALLERGENS } from '../catalogue/kind.js';
 import { refusalOf, sayRefusal } from '../drink/limits.js';
+import { eveningOf } from '../pouring/pour.js';
 import type { Evening } from './evening.js';
 import type { GuestAsked } from './guest-page.js';
 import type { HereOnTheMenu } from './menu-here.js';
@@ -38,21 +39,13 @@ export const guestViewSchema = z.object({
 });
 export type GuestView = z.infer<typeof guestViewSchema>;
 
-/** The hour of the next morning until which a menu is open, as pours are of the evening before. */
-const CLOSES_AT = 5;
-
 /**
- * Whether a menu is open still: until its evening is over, at the latest five in the morning after it.
+ * Whether a menu is open still: until its evening is over, at the latest when the evening after it begins.
  *
- * @param localDay ISO day where the household is; @param localHour 0 to 23 there.
+ * @param local what the household's clock shows.
  */
-export function menuIsOpen(
-  { on, endedOn }: Pick<Evening, 'on' | 'endedOn'>,
-  localDay: string,
-  localHour: number,
-): boolean {
-  if (endedOn !== null) return false;
-  return localDay <= on || (localDay === addDays(on, 1) && localHour < CLOSES_AT);
+export function menuIsOpen({ on, endedOn }: Pick<Evening, 'on' | 'endedOn'>, local: LocalMoment): boolean {
+  return endedOn === null && eveningOf(local) <= on;
 }
 
 /**

@@ -13,7 +13,7 @@ export const keptBatch = describeKept({
   noun: 'batch',
   merge: (base, mine, theirs, isTold) => mergeFields(base, mine, theirs, isTold ? [] : ['remainingMl']),
   upgrade: thawedBefore,
-  title: (batch) => `the batch of ${batch.startedAt.slice(0, 10)}`,
+  title: ({ madeOn }) => (madeOn === null ? 'the batch under way' : `the batch of ${madeOn}`),
   faults: (batch, { homeMade }): Fault[] => {
     const recipe = recipeOfBatch(batch, homeMade);
     if (recipe === undefined)

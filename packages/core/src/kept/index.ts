@@ -21,7 +21,7 @@ export {
 export { mergeKept } from './merge-kept.js';
 export { goneWithDrink } from './gone-drink.js';
 export { keptPlan } from './plan.js';
-export { keptSettings, keptPlace } from './settings.js';
+export { keptSettings, keptPlace, keptZone } from './settings.js';
 export { keptKit } from './kit.js';
 export { keptBatch } from './batch.js';
 export { keptBottle } from './bottle.js';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { timeZoneSchema } from '../base/zone.js';
 import { defaultSettings, settingsSchema } from '../household/settings.js';
 import { describeKept } from './descriptor.js';
 
@@ -36,4 +37,17 @@ export const keptPlace = describeKept({
     planId === null || plans.some((p) => p.id === planId)
       ? []
       : [{ code: 'unknown', pointer: '/planId', detail: 'there is no such plan' }],
+});
+
+/**
+ * Whose days the household counts in. The first page to open says where it is; null until then, which means the days of
+ * the machine.
+ */
+export const keptZone = describeKept({
+  name: 'zone',
+  path: 'zone',
+  schema: z.strictObject({ timeZone: timeZoneSchema.nullable() }),
+  empty: () => ({ timeZone: null }),
+  noun: 'time zone',
+  undoable: false,
 });

@@ -11,7 +11,7 @@ import { keptOwnPrices } from './own-prices.js';
 import { keptOwnRecipes } from './own-recipes.js';
 import { keptPlan } from './plan.js';
 import { keptPerson, keptPour, keptRound } from './pouring.js';
-import { keptPlace, keptSettings } from './settings.js';
+import { keptPlace, keptSettings, keptZone } from './settings.js';
 
 /**
  * Every stored thing there is. A new one is its descriptor, a migration of its table, and a line here.
@@ -21,6 +21,7 @@ export const KEPT = [
   keptPlan,
   keptSettings,
   keptPlace,
+  keptZone,
   keptOwnPrices,
   keptKit,
   keptBatch,

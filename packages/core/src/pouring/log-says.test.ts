@@ -1,5 +1,7 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../base/days.js';
+import { localMoment } from '../base/zone.js';
 import { testRecipe } from '../testing/trade.js';
 import { eveningSoFar } from './evening-so-far.js';
 import { eveningsPoured, favourites, idleKinds, monthsPoured, weeksPoured } from './history.js';
@@ -37,9 +39,29 @@ const pour = (more: Partial<Pour>): Pour => ({
 
 describe('what a log says', () => {
   it('belongs to the evening before until five in the morning', () => {
-    const before = (day: string) => addDays(day, -1);
-    expect(eveningOf('2026-11-27', 1, before)).toBe('2026-11-26');
-    expect(eveningOf('2026-11-27', 5, before)).toBe('2026-11-27');
+    expect(eveningOf({ day: '2026-11-27', minutes: 299 })).toBe('2026-11-26');
+    expect(eveningOf({ day: '2026-11-27', minutes: 300 })).toBe('2026-11-27');
+  });
+
+  it('never goes back to an earlier evening while time goes on, though clocks are put back', () => {
+    const zones = ['Europe/Dublin', 'America/Santiago', 'Asia/Beirut', 'Australia/Lord_Howe', 'UTC'];
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...zones),
+        fc.integer({ min: Date.UTC(2026, 0), max: Date.UTC(2029, 0) }),
+        fc.integer({ min: 0, max: 36 * 3_600_000 }),
+        (zone, ms, more) => {
+          const of = (at: number) => eveningOf(localMoment(new Date(at), zone));
+          expect(of(ms + more) >= of(ms)).toBe(true);
+        },
+      ),
+    );
+    // Beirut goes back from midnight to eleven: the same evening, twice (IANA time zone database, 25 October 2026).
+    const twice = ['2026-10-24T20:30:00Z', '2026-10-24T21:30:00Z'].map((at) =>
+      localMoment(new Date(at), 'Asia/Beirut'),
+    );
+    expect(twice.map(eveningOf)).toEqual(['2026-10-24', '2026-10-24']);
+    expect(twice[1]).toEqual({ day: '2026-10-24', minutes: 23 * 60 + 30 });
   });
 
   it('what is liked, what a month cost, which evenings, and what stands idle', () => {

@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { addDays } from '../base/days.js';
 import { idSchema } from '../base/ids.js';
 import { MAX_MINOR } from '../base/money.js';
+import type { LocalMoment } from '../base/zone.js';
 
 /** What was wrong with it, in a tap. */
 export const FAULTS_TASTED = ['too-sweet', 'too-sour', 'too-strong', 'too-weak', 'too-bitter'] as const;
@@ -59,14 +61,14 @@ export type Pour = z.infer<typeof pourSchema>;
 export type PourPart = Pour['parts'][number];
 
 /** Until this hour of the night it is still the evening before. */
-const EVENING_ENDS_AT = 5;
+const EVENING_ENDS_AT_MINUTES = 5 * 60;
 
 /**
- * The evening that a moment belongs to.
+ * The evening that a moment belongs to, as its ISO day: until five in the morning the one before.
  *
- * @param localDay ISO day where the household is; @param localHour 0 to 23 there.
- * @example eveningOf('2026-11-27', 1) // '2026-11-26'
+ * @param local what the household's clock shows.
+ * @example eveningOf({ day: '2026-11-27', minutes: 60 }) // '2026-11-26'
  */
-export function eveningOf(localDay: string, localHour: number, dayBefore: (day: string) => string): string {
-  return localHour < EVENING_ENDS_AT ? dayBefore(localDay) : localDay;
+export function eveningOf({ day, minutes }: LocalMoment): string {
+  return minutes < EVENING_ENDS_AT_MINUTES ? addDays(day, -1) : day;
 }

@@ -4,12 +4,15 @@ import type { Bottle } from './bottle.js';
 import { goodUntil } from './life.js';
 import type { AtHand } from './at-hand.js';
 
+/** No pace is known well enough to tell a day beyond ten years. */
+const FORESEEN_DAYS = 3653;
+
 /** What becomes of a kind at a pace. */
 export interface Forecast {
   kind: string;
   ml: number;
   perWeekMl: number;
-  /** The day it runs dry; undefined where nothing pours it. */
+  /** The day it runs dry; undefined where nothing pours it, or so little that it stands for ten years. */
   dryOn: string | undefined;
   /** The day some of it turns before it is poured, and how much of it is lost then. */
   turnsOn: string | undefined;
@@ -51,7 +54,7 @@ export function forecast(
         day += good;
       } else day += days;
     }
-    const dryOn = perDay > 0 && Number.isFinite(day) ? addDays(today, Math.floor(day)) : undefined;
+    const dryOn = perDay > 0 && day <= FORESEEN_DAYS ? addDays(today, Math.floor(day)) : undefined;
     const first = [dryOn, turnsOn].filter((d) => d !== undefined).sort()[0];
     return { kind: at.kind, ml: at.ml, perWeekMl: perDay * 7, dryOn, turnsOn, lostMl, first };
   });

@@ -162,6 +162,15 @@ describe('what is at hand', () => {
   });
 });
 
+it('tells no day that no calendar writes, where a household has hardly poured for years', () => {
+  const gin = bottle('dry-gin', { leftMl: 700, openedOn: TODAY });
+  for (const perWeek of [1e-9, 0.1, 1.4]) {
+    const [told] = forecast(atHand([gin], [], kinds, TODAY), [gin], kinds, () => perWeek, TODAY);
+    expect(told?.dryOn ?? told?.turnsOn ?? '2026-01-01').toMatch(/^20\d\d-/);
+    expect(told?.dryOn === undefined || perWeek > 1).toBe(true);
+  }
+});
+
 describe('stock-taking in words', () => {
   const reader = new StockReader(kinds.values());
   const read = (text: string) => reader.read(text, TODAY);

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { formatISO } from 'date-fns';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { addDays, type ProblemDetails } from '@uisce/core/base';
 import { menuIsOpen, eveningSchema, type GuestAsk, type Evening, type GuestView } from '@uisce/core/evening';
 import { HomeClient } from '../testing/home-client.js';
@@ -118,8 +118,27 @@ describe('a menu for guests', () => {
     }
   });
 
+  it('is open by the household’s clock, wherever the machine’s stands', async () => {
+    await put(evening({ on: '2026-11-25' }));
+    const at = async (instant: string, timeZone: string) => {
+      await app.put('/zone', { timeZone });
+      vi.useFakeTimers({ toFake: ['Date'], now: new Date(instant) });
+      const { status } = await app.call('GET', `/guest-page/${KEY}`);
+      vi.useRealTimers();
+      return status;
+    };
+    // 01:00 and 06:00 of the next day in Auckland; still the day before in Honolulu.
+    expect(await at('2026-11-25T12:00:00Z', 'Pacific/Auckland')).toBe(200);
+    expect(await at('2026-11-25T17:00:00Z', 'Pacific/Auckland')).toBe(404);
+    expect(await at('2026-11-26T14:59:00Z', 'Pacific/Honolulu')).toBe(200);
+    expect(await at('2026-11-26T15:00:00Z', 'Pacific/Honolulu')).toBe(404);
+    await app.put('/zone', { timeZone: null });
+    await put(evening());
+  });
+
   it('is open until five in the morning after', () => {
-    const open = (day: string, hour: number) => menuIsOpen({ on: '2026-11-28', endedOn: null }, day, hour);
+    const open = (day: string, hour: number) =>
+      menuIsOpen({ on: '2026-11-28', endedOn: null }, { day, minutes: hour * 60 });
     expect([open('2026-11-20', 9), open('2026-11-28', 23), open('2026-11-29', 4)]).toEqual([
       true,
       true,

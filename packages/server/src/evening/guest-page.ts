@@ -1,6 +1,5 @@
 import { inSentence } from '@uisce/core/base';
 import { randomUUID, timingSafeEqual } from 'node:crypto';
-import { formatISO } from 'date-fns';
 import { rateLimit } from 'express-rate-limit';
 import {
   askedSchema,
@@ -20,6 +19,7 @@ import { pourables } from '@uisce/core/pouring';
 import { addressOf } from '../access/door.js';
 import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
+import { houseMoment } from '../kept/house-clock.js';
 import { houseNow, pricesNow } from '../kept/house-now.js';
 import type { Library } from '../kept/library.js';
 import type { KeptStore } from '../kept/store.js';
@@ -44,13 +44,12 @@ class GuestMenus {
 
   /** The evening of a key, while its menu is open; every key is looked at for as long. */
   eveningOf(key: string): Evening {
-    const now = new Date();
-    const today = formatISO(now, { representation: 'date' });
+    const now = houseMoment(this.store);
     const found = this.store
       .list(keptEvening)
       .map((e) => e.value)
       .filter((e) => e.guestCard !== null && same(e.guestCard.key, key));
-    const open = found.find((e) => menuIsOpen(e, today, now.getHours()));
+    const open = found.find((e) => menuIsOpen(e, now));
     if (open === undefined)
       throw new HttpProblem('not-found', 'there is no menu here, or its evening is over');
     return open;

@@ -1,4 +1,3 @@
-import { formatISO } from 'date-fns';
 import { z } from 'zod';
 import { backupSchema } from '@uisce/core/household';
 import { comparedSchema, KEPT, wholeFile, wholeJsonSchema } from '@uisce/core/kept';
@@ -7,6 +6,7 @@ import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
 import type { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
+import { houseMoment } from '../kept/house-clock.js';
 import { authorOf } from '../kept/writing.js';
 import { forgetEverything, forgetPerson } from './forget.js';
 import type { ReadFile } from './file-reader.js';
@@ -39,7 +39,7 @@ interface HouseholdParts {
 }
 
 const hereIn = (store: KeptStore) => KEPT.flatMap((kept) => store.list(kept));
-const fileName = (end: string) => `uisce-${formatISO(new Date(), { representation: 'date' })}${end}`;
+const fileName = (store: KeptStore, end: string) => `uisce-${houseMoment(store).day}${end}`;
 
 /** All that is kept, out as one file or as tables. */
 function outRoutes(api: Api, { store }: HouseholdParts): void {
@@ -49,7 +49,7 @@ function outRoutes(api: Api, { store }: HouseholdParts): void {
       (_req, res) =>
         res
           .type('application/json')
-          .attachment(fileName('.json'))
+          .attachment(fileName(store, '.json'))
           .send(wholeFile(hereIn(store))),
     )
     .on(
@@ -65,7 +65,7 @@ function outRoutes(api: Api, { store }: HouseholdParts): void {
       (_req, res) =>
         res
           .type('application/zip')
-          .attachment(fileName('.zip'))
+          .attachment(fileName(store, '.zip'))
           .send(Buffer.from(tablesZip(store))),
     );
 }

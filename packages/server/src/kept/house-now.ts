@@ -1,4 +1,3 @@
-import { formatISO } from 'date-fns';
 import type { PriceList } from '@uisce/core/catalogue';
 import { atHome, pricesOf, type AtHome } from '@uisce/core/household';
 import {
@@ -16,6 +15,7 @@ import {
 } from '@uisce/core/kept';
 import { emptyKit } from '@uisce/core/kit';
 import { ATTITUDE_MIN_MATCH } from '@uisce/core/plan';
+import { houseMoment } from './house-clock.js';
 import type { Library } from './library.js';
 import type { KeptStore } from './store.js';
 
@@ -39,7 +39,7 @@ export function houseNow(store: KeptStore, { catalogue }: Pick<Library, 'catalog
       batches: valuesOf(store, keptBatch),
       kit: store.get(keptKit, ONLY_ID)?.value ?? emptyKit(),
       houseSyrupRatio: settings?.houseSyrupRatio ?? null,
-      today: formatISO(new Date(), { representation: 'date' }),
+      today: houseMoment(store).day,
     }),
     minMatch: ATTITUDE_MIN_MATCH[attitude],
   };

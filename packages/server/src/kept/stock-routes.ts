@@ -1,8 +1,8 @@
-import { formatISO } from 'date-fns';
 import { z } from 'zod';
 import type { Kind } from '@uisce/core/catalogue';
 import { StockReader } from '@uisce/core/stock';
 import type { Api } from '../http/api.js';
+import { houseMoment } from './house-clock.js';
 import { houseNow } from './house-now.js';
 import type { Library } from './library.js';
 import type { KeptStore } from './store.js';
@@ -59,7 +59,6 @@ export function stockRoutes(api: Api, store: KeptStore, library: Library): void 
         answer: z.array(lineSchema),
         problems: ['invalid'],
       },
-      (_req, res, { text }) =>
-        res.json(readerNow().read(text, formatISO(new Date(), { representation: 'date' }))),
+      (_req, res, { text }) => res.json(readerNow().read(text, houseMoment(store).day)),
     );
 }

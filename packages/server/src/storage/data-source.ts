@@ -17,6 +17,7 @@ import { Practice1764900000000 } from './migrations/0010-practice.js';
 import { Asks1765000000000 } from './migrations/0011-asks.js';
 import { Sessions1765100000000 } from './migrations/0012-sessions.js';
 import { Applied1765200000000 } from './migrations/0013-applied.js';
+import { Zone1765300000000 } from './migrations/0014-zone.js';
 
 const MIGRATIONS = [
   Initial1764000000000,
@@ -32,6 +33,7 @@ const MIGRATIONS = [
   Asks1765000000000,
   Sessions1765100000000,
   Applied1765200000000,
+  Zone1765300000000,
 ];
 
 /** The database cannot be used, for a reason that a person can do something about. */

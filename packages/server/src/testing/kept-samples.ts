@@ -236,6 +236,7 @@ export const samples: Record<string, [value: unknown, other: unknown]> = {
     { ...defaultSettings(), measure: 'us-oz' },
   ],
   place: [{ planId: null }, { planId: null }],
+  zone: [{ timeZone: 'Asia/Kolkata' }, { timeZone: null }],
   'own-prices': [own, null],
   kit: [kit, { ...kit, people: 5 }],
   batch: [batch(), null],

@@ -7,9 +7,7 @@ import { count, useWords } from '../words/use-words';
 const keeper = useKeeper();
 const words = useWords();
 const waits = computed(() => keeper.waiting.length);
-const since = computed(() =>
-  keeper.asOf ? `${words.shortDay(keeper.asOf.slice(0, 10))}, ${words.time(keeper.asOf)}` : '',
-);
+const since = computed(() => (keeper.asOf ? words.moment(keeper.asOf) : ''));
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 import { useEventListener, whenever } from '@vueuse/core';
 import { computed, onMounted, onScopeDispose, ref } from 'vue';
 import { useCatalogue } from '../household/use-catalogue';
+import { useClock } from '../household/use-clock';
 import { usePlans } from '../household/use-plans';
 import { api, OfflineError } from '../kept/client';
 import { openOffline } from '../kept/offline';
@@ -21,6 +22,7 @@ export function useStart() {
   const plans = usePlans();
   const answers = useAnswer();
   const notices = useNotices();
+  const clock = useClock();
   const trouble = ref('');
   const ready = ref(false);
   let again: ReturnType<typeof setTimeout> | undefined;
@@ -33,6 +35,7 @@ export function useStart() {
       await catalogue.readPrices();
       await answers.start();
       ready.value = true;
+      clock.settle();
       beReady();
       trouble.value = '';
     } catch (error) {

@@ -1,7 +1,9 @@
 import { inSentence } from '@uisce/core/base';
 import { createSharedComposable, useNow } from '@vueuse/core';
+import { getDay, parseISO } from 'date-fns';
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import { peopleOf, type Evening, type ScheduledTask } from '@uisce/core/evening';
+import { useClock } from '../household/use-clock';
 import { useEvenings } from '../household/use-evenings';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
@@ -29,7 +31,7 @@ function useEveningPlan(evening: Ref<Evening | undefined>, firstGlass: Ref<Date 
       fresh: [...stock.here.freshPieces],
       changed: stock.here.changed,
       houseSyrupRatio: stock.here.houseSyrupRatio,
-      weekday: at.getDay(),
+      weekday: getDay(parseISO(e.on)),
     };
   });
   /** The moment that it is worked out for: when something of it changed, or what was to be begun is late. */
@@ -54,12 +56,13 @@ function useEveningPlan(evening: Ref<Evening | undefined>, firstGlass: Ref<Date 
   return { asOf, plan, isAsking };
 }
 
-/** Moments of a schedule, which counts back from the first glass, where the reader is. */
+/** Moments of a schedule, which counts back from the first glass. */
 function useMoments(firstGlass: Ref<Date | undefined>) {
   const words = useWords();
+  const clock = useClock();
   const momentOf = (minutesBefore: number) =>
     new Date((firstGlass.value?.getTime() ?? 0) - minutesBefore * MINUTE_MS);
-  const dayOf = (minutesBefore: number) => momentOf(minutesBefore).toLocaleDateString('sv');
+  const dayOf = (minutesBefore: number) => clock.moment(momentOf(minutesBefore)).day;
   const sayMoment = (minutesBefore: number) =>
     `${words.weekday(dayOf(minutesBefore))} ${words.time(momentOf(minutesBefore).toISOString())}`;
   const sayMinutes = (minutes: number) =>
@@ -73,9 +76,10 @@ export const useEvening = createSharedComposable(() => {
   const now = useNow({ interval: MINUTE_MS / 2 });
 
   const evening = computed(() => evenings.next);
-  /** The first glass, where the reader is. */
+  const clock = useClock();
+  /** The first glass, by the household's clock. */
   const firstGlass = computed(() =>
-    evening.value ? new Date(`${evening.value.on}T${evening.value.from}:00`) : undefined,
+    evening.value ? clock.instant(evening.value.on, evening.value.from) : undefined,
   );
   const { asOf, plan, isAsking } = useEveningPlan(evening, firstGlass);
   const moments = useMoments(firstGlass);

@@ -18,6 +18,7 @@ import { useKeeper } from '../kept/use-keeper';
 import { useErrands } from './use-errands';
 import { useLog } from './use-log';
 import { usePlans } from './use-plans';
+import { useClock } from './use-clock';
 import { useToday } from './use-today';
 import { useCatalogue } from './use-catalogue';
 
@@ -115,7 +116,7 @@ export const useEvenings = defineStore('evenings', () => {
   }
   /** The same people again, a week on, with what was learnt. */
   function askAgain(evening: Evening): void {
-    const first = new Date(`${evening.on}T${evening.from}:00`).getTime();
+    const first = useClock().instant(evening.on, evening.from).getTime();
     const thirst = learntThirst(evening, log.pours, (at) => (new Date(at).getTime() - first) / 60_000);
     const on = addDays(today.iso(), 7);
     const next = again(evening, log.pours, thirst, { id: crypto.randomUUID(), on });

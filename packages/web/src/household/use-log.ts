@@ -1,7 +1,5 @@
-import { formatISO } from 'date-fns';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { addDays } from '@uisce/core/base';
 import { batchesAsStock, type Person } from '@uisce/core/household';
 import { keptBatch, keptBottle, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
 import { compositionOfKind, recipeOfBatch, volumeMl, type BatchRecord } from '@uisce/core/bench';
@@ -26,11 +24,12 @@ import { useKeeper } from '../kept/use-keeper';
 import { useBatches } from './use-batches';
 import { useKit } from './use-kit';
 import { useStock } from './use-stock';
+import { useClock } from './use-clock';
 import { useToday } from './use-today';
 import { useCatalogue } from './use-catalogue';
 
 /** What is poured of an evening is written down at this hour, where only the day is known. */
-const EVENING_AT = 'T20:00:00';
+const EVENING_AT = '20:00';
 
 /** The stock that is poured from as it is now, and the writes that a pour or its taking back leaves. */
 function useStockNow() {
@@ -108,14 +107,10 @@ function usePeople() {
   return { people, keepPerson, removePerson };
 }
 
-/** The evening that it is now; day and hour of one moment, so that midnight falls between none of them. */
-const evening = () => {
-  const now = new Date();
-  const day = formatISO(now, { representation: 'date' });
-  return eveningOf(day, now.getHours(), (of) => addDays(of, -1));
-};
+/** The evening that it is now. */
+const evening = () => eveningOf(useClock().moment(new Date()));
 const written = (on: string) => ({
-  at: on === evening() ? new Date().toISOString() : new Date(`${on}${EVENING_AT}`).toISOString(),
+  at: (on === evening() ? new Date() : useClock().instant(on, EVENING_AT)).toISOString(),
   on,
   newId: () => crypto.randomUUID(),
 });

@@ -3,7 +3,9 @@ import { defineStore } from 'pinia';
 import { computed, watch } from 'vue';
 import { sunsetMinutes, type Settings } from '@uisce/core/household';
 import { keptSettings } from '@uisce/core/kept';
+import { offsetMinutes } from '@uisce/core/base';
 import { useKeeper } from '../kept/use-keeper';
+import { useClock } from './use-clock';
 
 /** The theme before the settings arrive, so that a dim room is not lit up on the way. */
 export const rememberedTheme = useLocalStorage<'day' | 'night'>('uisce:theme', 'day');
@@ -25,14 +27,16 @@ export const useSettings = defineStore('settings', () => {
     (theme) => (rememberedTheme.value = theme),
   );
 
+  const wall = useClock();
   const clock = useNow({ interval: LOOK_EVERY_MS });
   /** The look of the page now: as chosen, or the night's where the day's ends at sunset. */
   const look = computed<'day' | 'night'>(() => {
     const { theme, nightAfterSunset, locale } = current.value;
     if (theme === 'night' || !nightAfterSunset) return theme;
     const at = clock.value;
-    const minutes = at.getHours() * 60 + at.getMinutes();
-    const isDark = minutes >= sunsetMinutes(at, locale, -at.getTimezoneOffset()) || minutes < NIGHT_ENDS_AT;
+    const { minutes } = wall.moment(at);
+    const sunset = sunsetMinutes(at, locale, offsetMinutes(at, wall.timeZone));
+    const isDark = minutes >= sunset || minutes < NIGHT_ENDS_AT;
     return isDark ? 'night' : 'day';
   });
 

@@ -1,15 +1,16 @@
 import { createSharedComposable, useNow } from '@vueuse/core';
-import { formatISO } from 'date-fns';
 import { computed } from 'vue';
+import { useClock } from './use-clock';
 
 const LOOK_EVERY_MS = 20_000;
 
-/** Today where the reader is; an open page turns at midnight. */
+/** Today in the household; an open page turns at midnight. */
 export const useToday = createSharedComposable(() => {
   const now = useNow({ interval: LOOK_EVERY_MS });
-  const day = computed(() => formatISO(now.value, { representation: 'date' }));
+  const clock = useClock();
+  const day = computed(() => clock.moment(now.value).day);
   return {
-    /** As an ISO date, the local day. */
+    /** As an ISO date, the household's day. */
     iso: (): string => day.value,
   };
 });

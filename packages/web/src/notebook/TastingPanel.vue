@@ -38,7 +38,7 @@ const notes = computed(() =>
       tasting: t,
       note: t.note,
       verdict: t.verdict === null ? '' : `${t.verdict} of 5`,
-      about: [t.by, words.shortDay(t.at.slice(0, 10)), version >= 0 ? `version ${version + 1}` : '']
+      about: [t.by, words.dayAt(t.at), version >= 0 ? `version ${version + 1}` : '']
         .filter(Boolean)
         .join(', '),
     };

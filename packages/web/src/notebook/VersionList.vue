@@ -25,7 +25,7 @@ const rows = computed(() =>
         why: v.why,
         recipe: v.recipe,
         isCurrent: i === props.drink.current,
-        day: words.shortDay(v.at.slice(0, 10)),
+        day: words.dayAt(v.at),
         changed: before ? between(before, v.recipe) : 'the first',
         liked: liked
           ? `${words.number(liked.mean)} of 5, ${liked.times === 1 ? 'once' : `${liked.times} times`}`

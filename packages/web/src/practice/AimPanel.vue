@@ -79,7 +79,7 @@ const asTable = ref(false);
         :rows="
           [...last]
             .reverse()
-            .map((t) => ({ id: t.id, at: words.shortDay(t.at.slice(0, 10)), ml: words.fixed(t.pouredMl, 1) }))
+            .map((t) => ({ id: t.id, at: words.dayAt(t.at), ml: words.fixed(t.pouredMl, 1) }))
         "
         :row-key="(r) => r.id"
         :most="220"

@@ -24,7 +24,7 @@ const rows = computed(() =>
   backups.value.map((b) => ({
     name: b.name,
     why: WHY_WORDS[b.why],
-    at: `${words.shortDay(b.at.slice(0, 10))}, ${words.time(b.at)}`,
+    at: words.moment(b.at),
     size: b.bytes < KB * KB ? `${Math.ceil(b.bytes / KB)} KB` : `${words.number(b.bytes / KB / KB)} MB`,
   })),
 );

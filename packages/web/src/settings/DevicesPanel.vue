@@ -28,7 +28,6 @@ const COLUMNS = [
   { key: 'seen', title: 'Last here' },
   { key: 'do', title: '', narrow: true },
 ];
-const when = (iso: string) => `${words.shortDay(iso.slice(0, 10))}, ${words.time(iso)}`;
 </script>
 
 <template>
@@ -84,7 +83,7 @@ const when = (iso: string) => `${words.shortDay(iso.slice(0, 10))}, ${words.time
           <template #cell-device="{ row }"
             >{{ row.device }}<template v-if="row.isThis">, this one</template></template
           >
-          <template #cell-seen="{ row }">{{ when(row.seen) }}</template>
+          <template #cell-seen="{ row }">{{ words.moment(row.seen) }}</template>
           <template #cell-do="{ row }">
             <v-btn v-if="!row.isThis" :aria-label="`End ${row.device}`" @click="home.end(row.id)">End</v-btn>
           </template>

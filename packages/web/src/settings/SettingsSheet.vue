@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { READER_MEASURES } from '@uisce/core/base';
 import { LOCALES, type Settings } from '@uisce/core/household';
 import type { Freshness } from '@uisce/core/stock';
+import { useClock } from '../household/use-clock';
 import { useSettings } from '../household/use-settings';
 import { useCatalogue } from '../household/use-catalogue';
 import { MEASURE_WORDS } from '../words/trade-words';
@@ -11,6 +12,7 @@ import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
 
 const settings = useSettings();
+const clock = useClock();
 const catalogue = useCatalogue();
 
 const regions = LOCALES.map((locale) => {
@@ -23,6 +25,11 @@ const regions = LOCALES.map((locale) => {
     value: locale,
     title: `${names.region.of(region) ?? region} (${names.language.of(language) ?? language})`,
   };
+});
+
+const zones = computed(() => {
+  const all = new Set([clock.here, clock.timeZone, ...Intl.supportedValuesOf('timeZone')]);
+  return [...all].sort().map((zone) => ({ value: zone, title: zone.replaceAll('_', ' ') }));
 });
 
 const LIGHTS = [
@@ -68,6 +75,15 @@ const change = (part: Partial<Settings>) => settings.change(part);
       :value="settings.current.locale"
       :choices="regions"
       @choose="change({ locale: $event })"
+    />
+    <v-autocomplete
+      label="Days and hours as in"
+      auto-select-first
+      :model-value="clock.timeZone"
+      :items="zones"
+      :hint="clock.timeZone === clock.here ? '' : `This browser is in ${clock.here}`"
+      persistent-hint
+      @update:model-value="$event && clock.setZone($event)"
     />
     <SelectField
       label="Prices and currency of"

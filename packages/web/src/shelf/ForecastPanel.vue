@@ -30,7 +30,9 @@ const rows = computed(() =>
           ? `goes off ${words.shortDay(f.turnsOn)}, ${words.volume(Math.round(f.lostMl))} of it unused`
           : f.dryOn !== undefined
             ? `dry ${words.shortDay(f.dryOn)}`
-            : 'nothing pours it';
+            : f.perWeekMl > 0
+              ? 'lasts for years'
+              : 'nothing pours it';
       return { ...f, says, share: Math.min(1, days / DAYS_DRAWN), loses: f.lostMl >= 1 };
     }),
 );

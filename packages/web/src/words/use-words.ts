@@ -1,4 +1,5 @@
 import { formatMoney, printAmount, printVolume, type Amount } from '@uisce/core/base';
+import { useClock } from '../household/use-clock';
 import { useSettings } from '../household/use-settings';
 import { usePlans } from '../household/use-plans';
 import { useCatalogue } from '../household/use-catalogue';
@@ -35,6 +36,7 @@ const formats = new Map<string, Intl.NumberFormat>();
 /** Figures as the reader's region and measures write them. */
 export function useWords() {
   const settings = useSettings();
+  const clock = useClock();
   const plans = usePlans();
   const catalogue = useCatalogue();
   function format(options: Intl.NumberFormatOptions): Intl.NumberFormat {
@@ -49,6 +51,12 @@ export function useWords() {
     new Intl.DateTimeFormat(settings.current.locale, { dateStyle, timeZone: 'UTC' }).format(
       new Date(`${iso}T00:00:00Z`),
     );
+  const time = (instant: string) =>
+    new Intl.DateTimeFormat(settings.current.locale, {
+      timeStyle: 'short',
+      timeZone: clock.timeZone,
+    }).format(new Date(instant));
+  const dayAt = (instant: string) => sayDay(clock.moment(new Date(instant)).day, 'medium');
   const currency = () => plans.brief?.currency ?? catalogue.prices?.currency ?? 'EUR';
   /** Money in the currency of the prices, whatever the plan counts in; always with decimals, so that columns line up. */
   const price = (minor: number) =>
@@ -83,9 +91,12 @@ export function useWords() {
         year: 'numeric',
         timeZone: 'UTC',
       }).format(new Date(`${iso}-01T00:00:00Z`)),
-    /** "14:05" where the reader is, of an ISO instant. */
-    time: (instant: string) =>
-      new Intl.DateTimeFormat(settings.current.locale, { timeStyle: 'short' }).format(new Date(instant)),
+    /** "14:05" by the household's clock, of an ISO instant. */
+    time,
+    /** "22 Dec 2026" by the household's clock, of an ISO instant. */
+    dayAt,
+    /** "22 Dec 2026, 14:05". */
+    moment: (instant: string) => `${dayAt(instant)}, ${time(instant)}`,
     percent: (fraction: number) =>
       format({ style: 'percent', minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(fraction),
     /** "500 g" or "1 kg" of a pack. */

@@ -59,7 +59,7 @@ const notes = computed(() =>
       drink: t.drink,
       name: nameOf(t),
       note: t.note,
-      about: [t.by, words.shortDay(t.at.slice(0, 10)), t.verdict === null ? '' : `${t.verdict} of 5`]
+      about: [t.by, words.dayAt(t.at), t.verdict === null ? '' : `${t.verdict} of 5`]
         .filter(Boolean)
         .join(', '),
     })),
