@@ -1,9 +1,9 @@
 import type { BrowserContext, Page } from '@playwright/test';
-import { addDays, formatISO } from 'date-fns';
 import { expect, test } from '../fixtures.js';
 import { dataFolder, startServer } from '../server.js';
 
-const dayIn = (days: number) => formatISO(addDays(new Date(), days), { representation: 'date' });
+const DAY_MS = 86_400_000;
+const dayIn = (days: number) => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10);
 
 /** Write a drink that can be poured down, as one who has. */
 async function writeDown(page: Page, address: string, drink: string | RegExp): Promise<void> {

@@ -8,7 +8,8 @@ install();
 const { build } = await import('../build.mjs');
 build();
 const { backups, kills, powerCuts, restore } = await import('./disk.mjs');
-const { clients, malformed, passphrases } = await import('./network.mjs');
+const { clients, dripping, malformed, passphrases } = await import('./network.mjs');
+const { week } = await import('./devices.mjs');
 
 const quick = process.argv.includes('quick');
 const of = (whole, tenth) => (quick ? tenth : whole);
@@ -18,6 +19,8 @@ const TRIALS = [
   ['clients', () => clients(folder, of(30, 8))],
   ['clients without a pause', () => clients(folder, of(30, 8), 0)],
   ['passphrases', () => passphrases(folder, of(60, 10))],
+  ['dripping', () => dripping(folder, 30)],
+  ['a week of devices', () => week(folder, of(7, 1))],
   ['backups', () => backups(folder, of(30, 5))],
   ['restore', () => restore(folder, of(10_000, 1000))],
   ['power cuts', () => powerCuts(folder, of(20, 2))],

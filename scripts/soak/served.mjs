@@ -1,5 +1,6 @@
 // A server of a data folder of its own, for what is tried from outside.
 import { spawn } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { ROOT } from '../bootstrap.mjs';
 
 /** Start the built server; `stop` ends it as a user would. */
@@ -18,7 +19,18 @@ export async function served(data, environment = {}) {
       if (found) resolve(found);
     });
   });
-  return { address, stop: () => (server.kill('SIGTERM'), ended) };
+  return { address, pid: server.pid, stop: () => (server.kill('SIGTERM'), ended) };
+}
+
+/** The most memory that a process has had at once, MiB (Linux counts it). */
+export function peakMiB(pid) {
+  const [, kB] = /VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8')) ?? [];
+  return Number(kB) / 1024;
+}
+
+/** Count it from what the process has now. */
+export function forgetPeak(pid) {
+  writeFileSync(`/proc/${pid}/clear_refs`, '5');
 }
 
 /** Ask the API; a body is sent as JSON. */

@@ -1,6 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { readFileSync } from 'node:fs';
 import { z } from 'zod';
 import { backupSchema, type Backup } from '@uisce/core/household';
 import type { Api } from '../http/api.js';
@@ -9,7 +7,8 @@ import type { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
 import type { Database } from '../storage/database.js';
 import type { Backups } from './backups.js';
-import { BackupError, type OpenedBackup } from './opened.js';
+import { sentBackup, type BackupSource } from './looked-at.js';
+import type { OpenedBackup } from './opened.js';
 import { restoreFrom } from './restore.js';
 import { sealed } from './seal.js';
 
@@ -23,7 +22,7 @@ export interface BackupParts {
   backups: Backups;
   db: Database;
   /** Looks at a backup whole before anything is touched. */
-  open: (path: string, passphrase?: string) => Promise<OpenedBackup>;
+  open: (source: BackupSource) => Promise<OpenedBackup>;
 }
 
 const restoredSchema = z.object({
@@ -43,16 +42,9 @@ async function restored(
   { backups, db, open }: BackupParts,
   store: KeptStore,
   live: LivePages,
-  file: string,
-  phrase?: string,
+  source: BackupSource,
 ): Promise<{ before: Backup; counts: Record<string, number> }> {
-  let opened: OpenedBackup;
-  try {
-    opened = await open(file, phrase);
-  } catch (error) {
-    if (error instanceof BackupError) throw new HttpProblem('invalid', error.message);
-    throw error;
-  }
+  const opened = await open(source);
   try {
     const before = await backups.make(db, 'restore');
     await restoreFrom(db, opened, store);
@@ -134,28 +126,19 @@ function restoringRoutes(api: Api, parts: BackupParts, store: KeptStore, live: L
         problems: ['not-found', 'invalid'],
       },
       async (req, res) =>
-        res.json(await restored(parts, store, live, pathOf(backups, String(req.params.name)))),
+        res.json(await restored(parts, store, live, { path: pathOf(backups, String(req.params.name)) })),
     )
     .on(
       {
         method: 'post',
         path: '/restore',
         summary: 'The same from a file that is sent, in base64',
-        body: z.strictObject({ file: z.base64(), passphrase: z.string().max(200).optional() }),
+        bytes: sentBackup,
         limit: LARGEST,
         answer: restoredSchema,
-        problems: ['invalid', 'too-large'],
+        problems: ['not-json', 'invalid', 'too-large'],
       },
-      async (_req, res, body) => {
-        const folder = mkdtempSync(join(tmpdir(), 'uisce-sent-'));
-        try {
-          const file = join(folder, 'sent');
-          writeFileSync(file, Buffer.from(body.file, 'base64'));
-          res.json(await restored(parts, store, live, file, body.passphrase));
-        } finally {
-          rmSync(folder, { recursive: true, force: true });
-        }
-      },
+      async (req, res) => res.json(await restored(parts, store, live, { json: req.body as Buffer })),
     );
 }
 

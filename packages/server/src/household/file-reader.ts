@@ -1,10 +1,8 @@
-import { rmSync } from 'node:fs';
-import { dirname } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Piscina } from 'piscina';
 import { HttpProblem } from '../http/problem.js';
-import { BackupError, type OpenedBackup } from '../backup/opened.js';
-import type { BackupRead, BackupTask } from './file-thread.js';
+import { toRestore, type BackupRead, type BackupSource } from '../backup/looked-at.js';
+import type { OpenedBackup } from '../backup/opened.js';
 import type { FileRead, FileTask } from './read-file.js';
 
 /** What one file may take of the machine's memory, and of its time. */
@@ -15,13 +13,13 @@ const MAX_WAITING = 4;
 
 /** Whoever reads a household's file. */
 export type ReadFile = (task: FileTask) => Promise<FileRead>;
-/** Whoever looks at a backup before it is restored; throws BackupError where it may not be. */
-export type OpenBackup = (path: string, passphrase?: string) => Promise<OpenedBackup>;
+/** Whoever looks at a backup before it is restored; throws HttpProblem where it may not be. */
+export type OpenBackup = (source: BackupSource) => Promise<OpenedBackup>;
 
 /** Reads households' files and backups in a thread of its own, one after the other, so that no request waits for one. */
 export class FileReader {
   /** Made when the first file comes: starting is quicker without. */
-  private pool: Piscina<FileTask | BackupTask, FileRead | BackupRead> | undefined;
+  private pool: Piscina<FileTask | BackupSource, FileRead | BackupRead> | undefined;
 
   readonly read: ReadFile = (task) => {
     // A copy of its own goes over to the thread: a small body lies in memory that others share.
@@ -29,17 +27,15 @@ export class FileReader {
     return this.run({ ...task, json }, [json.buffer]) as Promise<FileRead>;
   };
 
-  readonly openBackup: OpenBackup = async (path, passphrase) => {
-    const task: BackupTask = { what: 'backup', path, ...(passphrase === undefined ? {} : { passphrase }) };
-    const found = (await this.run(task)) as BackupRead;
-    if (found.is === 'refused') throw new BackupError(found.why);
-    const { file, counts } = found;
-    return { file, counts, close: () => rmSync(dirname(file), { recursive: true, force: true }) };
+  readonly openBackup: OpenBackup = async (source) => {
+    if ('path' in source) return toRestore((await this.run(source)) as BackupRead);
+    const json = new Uint8Array(source.json);
+    return toRestore((await this.run({ json }, [json.buffer])) as BackupRead);
   };
 
   /** @throws HttpProblem where it takes too much, or too many wait. */
   private async run(
-    task: FileTask | BackupTask,
+    task: FileTask | BackupSource,
     transferList: ArrayBuffer[] = [],
   ): Promise<FileRead | BackupRead> {
     this.pool ??= new Piscina({

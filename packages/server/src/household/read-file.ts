@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MAX_FAULTS, faultsOfZod, type Fault } from '@uisce/core/base';
+import { MAX_FAULTS, type Fault } from '@uisce/core/base';
 import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
   compareWhole,
@@ -15,8 +15,8 @@ import {
   type WholeThing,
   type World,
 } from '@uisce/core/kept';
-import { tooMuch } from '../http/json-size.js';
 import { overlong } from '../http/overlong.js';
+import { readBody, shapeRefusal, type BodyRefusal } from '../http/read-body.js';
 import { Library } from '../kept/library.js';
 import type { KeptReader } from '../kept/store.js';
 import { worldOf, worldWith } from '../kept/world.js';
@@ -37,17 +37,7 @@ export interface FileTask {
 
 /** How a file stands to what is here, or what of it is taken; or what is wrong with it. */
 export type FileRead =
-  | { is: 'compared'; compared: Compared }
-  | { is: 'taken'; taken: WholeThing[] }
-  | { is: 'not-json'; detail: string }
-  | { is: 'too-large'; detail: string }
-  | { is: 'faults'; detail: string; faults: Fault[] };
-
-const shape = (faults: Fault[], what: string): FileRead => ({
-  is: 'faults',
-  detail: `${what} has a fault at ${faults[0]?.pointer || '/'}: ${faults[0]?.detail ?? 'unknown'}`,
-  faults,
-});
+  { is: 'compared'; compared: Compared } | { is: 'taken'; taken: WholeThing[] } | BodyRefusal;
 
 /** What is kept, as the store would give it. */
 function readerOf(here: readonly KeptEntry[]): KeptReader {
@@ -93,22 +83,15 @@ export function readFile(
   { what, json, here }: FileTask,
   shipped: { catalogue: Catalogue; shops: readonly PriceList[] },
 ): FileRead {
-  const why = tooMuch(json, MAX_FILE_VALUES);
-  if (why) return { is: 'too-large', detail: `the file asks too much: ${why}` };
-  let sent: unknown;
-  try {
-    sent = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(json));
-  } catch (error) {
-    return { is: 'not-json', detail: `the body is not JSON: ${(error as Error).message}` };
-  }
-  const body = (what === 'compare' ? compareBody : importBody).safeParse(sent);
-  if (!body.success) return shape(faultsOfZod(body.error), 'the body');
-  const long = overlongIn(body.data.file);
-  if (long) return shape([long], 'the file');
-  const reading = readWhole(body.data.file);
-  if (!reading.ok) return shape(reading.faults, 'the file');
+  const sent = readBody(json, what === 'compare' ? compareBody : importBody, MAX_FILE_VALUES);
+  if (sent.is !== 'body') return sent;
+  const { body } = sent;
+  const long = overlongIn(body.file);
+  if (long) return shapeRefusal([long], 'the file');
+  const reading = readWhole(body.file);
+  if (!reading.ok) return shapeRefusal(reading.faults, 'the file');
   if (what === 'compare') return { is: 'compared', compared: compareWhole(reading.things, here) };
-  const taken = takenOf(reading.things, here, body.data as z.infer<typeof importBody>);
+  const taken = takenOf(reading.things, here, body as z.infer<typeof importBody>);
   const reader = readerOf(here);
   const faults = faultsOf(taken, worldOf(reader, new Library(reader, shipped.catalogue), shipped.shops));
   return faults.length === 0

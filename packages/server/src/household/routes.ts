@@ -3,7 +3,7 @@ import { backupSchema } from '@uisce/core/household';
 import { comparedSchema, KEPT, wholeFile, wholeJsonSchema } from '@uisce/core/kept';
 import type { BackupParts } from '../backup/routes.js';
 import type { Api } from '../http/api.js';
-import { HttpProblem } from '../http/problem.js';
+import { problemOf } from '../http/read-body.js';
 import type { LivePages } from '../kept/live.js';
 import type { KeptStore } from '../kept/store.js';
 import { houseMoment } from '../kept/house-clock.js';
@@ -24,10 +24,8 @@ async function read(
   json: Buffer,
 ): Promise<Extract<FileRead, { is: 'compared' | 'taken' }>> {
   const found = await readFile({ what, json, here: hereIn(store) });
-  if (found.is === 'not-json') throw new HttpProblem('not-json', found.detail);
-  if (found.is === 'too-large') throw new HttpProblem('too-large', found.detail);
-  if (found.is === 'faults') throw HttpProblem.faults(found.detail, found.faults);
-  return found;
+  if (found.is === 'compared' || found.is === 'taken') return found;
+  throw problemOf(found);
 }
 
 /** What the routes need beside the API. */

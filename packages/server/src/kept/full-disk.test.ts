@@ -39,6 +39,14 @@ it('a write that a full disk refuses changes nothing, and every later one that i
   await expect(keep('large', 500)).rejects.toMatchObject({ code: 'SQLITE_FULL' });
   expect(store.history().undo).toBe('before');
   expect(store.list(keptPlan)).toHaveLength(1);
+  // Of several at once only those that it has no room for.
+  const together = [keep('large, first', 500), keep('small'), keep('large again', 500)];
+  expect((await Promise.allSettled(together)).map((r) => r.status)).toEqual([
+    'rejected',
+    'fulfilled',
+    'rejected',
+  ]);
+  expect(store.list(keptPlan).map((e) => e.value.name)).toEqual(['before', 'small']);
   await ask('PRAGMA max_page_count = 1000000');
   await keep('after');
   // What a failure left open would swallow what comes next.
@@ -48,7 +56,7 @@ it('a write that a full disk refuses changes nothing, and every later one that i
 
   const again = await openDatabase(file);
   const names = (await KeptStore.open(again)).list(keptPlan).map((e) => e.value.name);
-  expect(names).toEqual(['before', 'after', 'later']);
+  expect(names).toEqual(['before', 'small', 'after', 'later']);
   expect(await again.manager.query('PRAGMA synchronous')).toEqual([{ synchronous: 2 }]);
   await again.close();
   rmSync(folder, { recursive: true });

@@ -36,10 +36,12 @@ it('whoever reads, on a page or in a backup, sees all of a change or nothing of 
   await rename('first', false);
   let isOver = false;
   let looked = 0;
+  const read = new Set<string>();
   const reading = (async () => {
     while (!isOver) {
       const [one, other] = namesNow();
       expect(one).toBe(other);
+      read.add(one ?? '');
       looked += 1;
       await new Promise((resolve) => setImmediate(resolve));
     }
@@ -60,6 +62,8 @@ it('whoever reads, on a page or in a backup, sees all of a change or nothing of 
     results.map((_, i) => [i, i % 3 === 1 ? 'rejected' : 'fulfilled']),
   );
   expect(seen.size).toBe(1 + 40);
+  // Nobody read what was taken back.
+  expect([...read].filter((name) => !seen.has(name))).toEqual([]);
   expect(namesNow()).toEqual(['change 59', 'change 59']);
   expect(store.history().undo).toBe('change 59');
   await db.close();

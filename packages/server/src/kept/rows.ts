@@ -1,6 +1,7 @@
 import type { EntityManager } from 'typeorm';
 import type { Fault } from '@uisce/core/base';
 import { readKept, type Kept, type KeptEntry } from '@uisce/core/kept';
+import type { NewPart } from './changes.js';
 import { clockEntity, entityOf, type KeptRow } from '../storage/entities.js';
 
 /** Rows written by one statement: SQLite takes so many values in one. */
@@ -54,6 +55,21 @@ export function rowsOf(manager: EntityManager, kept: Pick<Kept, 'name'>): Promis
   return manager.getRepository(entityOf(kept)).createQueryBuilder('row').orderBy('row.rowid').getMany();
 }
 
+const ROWS_A_PIECE = 500;
+
+/** The same, so many at a time. */
+export async function* rowsInPieces(
+  manager: EntityManager,
+  kept: Pick<Kept, 'name'>,
+): AsyncGenerator<KeptRow[]> {
+  for (let from = 0; ; from += ROWS_A_PIECE) {
+    const all = manager.getRepository(entityOf(kept)).createQueryBuilder('row').orderBy('row.rowid');
+    const rows = await all.offset(from).limit(ROWS_A_PIECE).getMany();
+    yield rows;
+    if (rows.length < ROWS_A_PIECE) return;
+  }
+}
+
 /** Write things, each under a version of its own. The clock goes on by as many, and never back. */
 export async function putThings(
   manager: EntityManager,
@@ -88,3 +104,19 @@ export async function tick(manager: EntityManager, by: number): Promise<number> 
 }
 /** There is one. */
 const THE_CLOCK = { id: 1 };
+
+/** What many writes make of what is there, for undo: of each kind all is read at once. */
+export async function partsOf(manager: EntityManager, puts: readonly Put[]): Promise<NewPart[]> {
+  const parts: NewPart[] = [];
+  for (const kept of new Set(puts.map((p) => p.kept).filter((k) => k.undoable))) {
+    const there = new Map((await rowsOf(manager, kept)).map((row) => [row.id, row.value]));
+    for (const { id, value } of puts.filter((p) => p.kept === kept))
+      parts.push({
+        thing: kept.name,
+        thingId: id,
+        before: there.get(id) ?? null,
+        after: value === null ? null : JSON.stringify(value),
+      });
+  }
+  return parts;
+}

@@ -1,7 +1,8 @@
+import { setImmediate } from 'node:timers/promises';
 import type { EntityManager } from 'typeorm';
 import { isOnly, KEPT, ONLY_ID, readKept, type Kept, type KeptEntry, type SetAside } from '@uisce/core/kept';
 import type { KeptRow } from '../storage/entities.js';
-import { entryOf, parsed, rowsOf, type WrittenRow } from './rows.js';
+import { entryOf, parsed, rowsInPieces, type WrittenRow } from './rows.js';
 
 /** A stored thing, read; of one that this version cannot read, why. */
 type Read = { entry: KeptEntry } | { unread: Omit<KeptEntry, 'value'>; faults: SetAside['faults'] };
@@ -35,12 +36,23 @@ export class StoreSnapshot {
     delete kind.list;
   }
 
-  /** Read all of it anew. */
-  async load(manager: EntityManager): Promise<void> {
+  /**
+   * Read all of it anew; what was there is shown until all of it is read.
+   *
+   * @param giveWay between pieces that take a blink, so that nobody waits for a long log.
+   */
+  async load(manager: EntityManager, giveWay: boolean): Promise<void> {
+    const all: [KindOfThing, Map<string, Read>][] = [];
     for (const kept of KEPT) {
-      const kind = this.kind(kept);
-      const rows = await rowsOf(manager, kept);
-      kind.things = new Map(rows.map((row) => [row.id, read(kept, row)]));
+      const things = new Map<string, Read>();
+      for await (const rows of rowsInPieces(manager, kept)) {
+        for (const row of rows) things.set(row.id, read(kept, row));
+        if (giveWay) await setImmediate();
+      }
+      all.push([this.kind(kept), things]);
+    }
+    for (const [kind, things] of all) {
+      kind.things = things;
       this.changed(kind);
     }
   }

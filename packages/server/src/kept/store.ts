@@ -12,8 +12,9 @@ import {
 } from '@uisce/core/kept';
 import type { Database } from '../storage/database.js';
 import { entityOf, type KeptRow } from '../storage/entities.js';
-import { Changes, type NewPart } from './changes.js';
-import { CannotUndo, parsed, putThings, readBack, rowsOf, type Put, type WrittenRow } from './rows.js';
+import { Changes } from './changes.js';
+import { GroupedWrites } from './grouped-writes.js';
+import { CannotUndo, parsed, partsOf, putThings, readBack, type Put, type WrittenRow } from './rows.js';
 import { StoreSnapshot } from './snapshot.js';
 
 export { CannotUndo };
@@ -37,6 +38,17 @@ export class VersionMismatch extends Error {
   }
 }
 
+/** A change that is to be written, or what makes it in its turn; and by whom. */
+interface Asked {
+  asked: ChangeWrite | (() => ChangeWrite);
+  by: Author;
+}
+/** What a change has written. */
+interface Written {
+  change: ChangeWrite;
+  rows: WrittenRow[];
+  isUndoable: boolean;
+}
 type Write = ChangeWrite['writes'][number];
 /** A write, the descriptor of what it writes, and the row that is there. */
 interface Found {
@@ -62,10 +74,29 @@ export class KeptStore {
   private readonly snapshot = new StoreSnapshot();
   private state: HistoryState = { undo: null, redo: null };
 
+  private readonly writes: GroupedWrites<Asked, Written, Written & { applied: AppliedChange }>;
+
   private constructor(
     private readonly db: Database,
     private readonly onApplied: (applied: AppliedChange, by: Author) => void,
-  ) {}
+  ) {
+    this.writes = new GroupedWrites(db, {
+      write: (manager, { asked, by }) =>
+        this.write(manager, typeof asked === 'function' ? asked() : asked, by),
+      take: (written) => {
+        this.snapshot.take(written.rows);
+        const { change } = written;
+        const entries = change.writes.map(({ thing, id }) => this.now(known(thing), id));
+        return { ...written, applied: { label: change.change, entries } };
+      },
+      // Nobody sees what was taken back meanwhile.
+      forget: () => this.reload(false),
+      kept: ({ by }, { change, rows, isUndoable, applied }) => {
+        if (isUndoable) this.state = { undo: change.change, redo: null };
+        if (rows.length > 0) this.onApplied(applied, by);
+      },
+    });
+  }
 
   /**
    * The store of a database.
@@ -82,8 +113,8 @@ export class KeptStore {
   }
 
   /** Read all of it anew, for whoever has the turn and wrote past the store. */
-  async reload(): Promise<void> {
-    await this.snapshot.load(this.db.manager);
+  async reload(giveWay = true): Promise<void> {
+    await this.snapshot.load(this.db.manager, giveWay);
     this.state = await this.nextSteps(this.db.manager);
   }
 
@@ -128,17 +159,8 @@ export class KeptStore {
    * @param asked the change, or what makes it in its turn, held against all that is there then.
    * @throws VersionMismatch when a thing is not as its writer saw it.
    */
-  apply(asked: ChangeWrite | (() => ChangeWrite), by: Author): Promise<AppliedChange> {
-    return this.db.inTurn(async () => {
-      const change = typeof asked === 'function' ? asked() : asked;
-      const { written, isUndoable } = await this.db.transaction((manager) => this.write(manager, change, by));
-      this.snapshot.take(written);
-      if (isUndoable) this.state = { undo: change.change, redo: null };
-      const entries = change.writes.map(({ thing, id }) => this.now(known(thing), id));
-      const applied = { label: change.change, entries };
-      if (written.length > 0) this.onApplied(applied, by);
-      return applied;
-    });
+  async apply(asked: ChangeWrite | (() => ChangeWrite), by: Author): Promise<AppliedChange> {
+    return (await this.writes.push({ asked, by })).applied;
   }
 
   /** Fill a household with what is no change that undo would take away: a demo's, or what is brought in. */
@@ -189,13 +211,9 @@ export class KeptStore {
     });
   }
 
-  private async write(
-    manager: EntityManager,
-    change: ChangeWrite,
-    by: Author,
-  ): Promise<{ written: WrittenRow[]; isUndoable: boolean }> {
+  private async write(manager: EntityManager, change: ChangeWrite, by: Author): Promise<Written> {
     const changes = new Changes(manager);
-    if (await changes.isApplied(change.id)) return { written: [], isUndoable: false };
+    if (await changes.isApplied(change.id)) return { change, rows: [], isUndoable: false };
     const found: Found[] = [];
     for (const write of change.writes) {
       const kept = known(write.thing);
@@ -223,7 +241,7 @@ export class KeptStore {
       await changes.note({ token: change.id, at, label: change.change, changedBy: by.name }, parts);
     const puts = news.map(({ kept, write }): Put => ({ kept, id: write.id, value: write.value }));
     const mark = { changedBy: by.name, changedWhat: change.change, changedAt: at };
-    return { written: await putThings(manager, puts, mark), isUndoable: parts.length > 0 };
+    return { change, rows: await putThings(manager, puts, mark), isUndoable: parts.length > 0 };
   }
 
   private async take(
@@ -259,22 +277,6 @@ export class KeptStore {
   private now(kept: Kept, id: string): KeptEntry {
     return this.get(kept, id) ?? { thing: kept.name, id, version: null, value: null };
   }
-}
-
-/** What many writes make of what is there, for undo: of each kind all is read at once. */
-async function partsOf(manager: EntityManager, puts: readonly Put[]): Promise<NewPart[]> {
-  const parts: NewPart[] = [];
-  for (const kept of new Set(puts.map((p) => p.kept).filter((k) => k.undoable))) {
-    const there = new Map((await rowsOf(manager, kept)).map((row) => [row.id, row.value]));
-    for (const { id, value } of puts.filter((p) => p.kept === kept))
-      parts.push({
-        thing: kept.name,
-        thingId: id,
-        before: there.get(id) ?? null,
-        after: value === null ? null : JSON.stringify(value),
-      });
-  }
-  return parts;
 }
 
 /** A place is written by whoever goes there last; everything else only by who has seen what is there. */

@@ -10,7 +10,7 @@ import { HomeServer } from '../access/home.js';
 import { wordsOfTrade } from '../access/passphrase.js';
 import { createApp, type AppParts } from '../app.js';
 import { Backups } from '../backup/backups.js';
-import { openedBackup } from '../backup/opened.js';
+import { lookedAt, toRestore } from '../backup/looked-at.js';
 import { closeServer } from '../http/close-server.js';
 import { readFile } from '../household/read-file.js';
 import { LivePages } from '../kept/live.js';
@@ -64,7 +64,11 @@ export class RunningApp {
       catalogue,
       shops,
       glossary,
-      backup: { backups: new Backups(join(this.folder, 'backups')), db, open: openedBackup },
+      backup: {
+        backups: new Backups(join(this.folder, 'backups')),
+        db,
+        open: async (source) => toRestore(await lookedAt(source)),
+      },
       access: { access, home, words: wordsOfTrade(catalogue) },
       webFolder: this.folder,
     };
