@@ -51,7 +51,7 @@ export function readBack(kept: Kept, text: string | null): unknown {
 }
 
 /** Every row of a kind, in the order in which the things came. */
-export function rowsOf(manager: EntityManager, kept: Pick<Kept, 'name'>): Promise<KeptRow[]> {
+function rowsOf(manager: EntityManager, kept: Pick<Kept, 'name'>): Promise<KeptRow[]> {
   return manager.getRepository(entityOf(kept)).createQueryBuilder('row').orderBy('row.rowid').getMany();
 }
 
