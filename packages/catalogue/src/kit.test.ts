@@ -64,7 +64,7 @@ describe('techniques, judged by hand', () => {
     ['mojito', 'juice muddle build ice'],
     ['mint-julep', 'muddle build ice crush-ice'],
     ['caipirinha', 'cut muddle build ice crush-ice'],
-    ['sherry-cobbler', 'cut muddle shake strain ice crush-ice'],
+    ['sherry-cobbler', 'cut muddle shake strain fine-strain ice crush-ice'],
     ['bramble', 'juice shake strain layer ice crush-ice'],
     ['penicillin', 'juice shake strain layer ice'],
     ['mai-tai', 'juice shake strain ice crush-ice'],

@@ -58,7 +58,7 @@ describe('a planted slip is caught, and the shipped data has none', () => {
 
   it.each([
     ['tequila-sunrise', 'grenadine', { sink: false, float: true }, /too heavy to float/],
-    ['harvey-wallbanger', 'orange-juice', { sink: true }, /too light to sink/],
+    ['screwdriver', 'orange-juice', { sink: true }, /too light to sink/],
     ['mojito', 'mint', { float: true }, /cannot float, sink, be pressed and stand beside all at once/],
     ['star-passion-martini', 'lime-juice', { beside: true }, /stands beside the drink: its role is long/],
   ])('a part of %s that ends up elsewhere than it is said to', (id, kind, change, words) => {

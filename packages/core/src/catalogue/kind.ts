@@ -117,6 +117,8 @@ export const kindSchema = z.strictObject({
   herb: z.boolean().optional(),
   /** A purée or the like: it wants a spoon to mix, whatever it is poured with. */
   pulp: z.boolean().optional(),
+  /** It is shaken for its foam, as egg white is. */
+  foams: z.boolean().optional(),
   /** It is pressed from fruit on the day: the juice that one of them usually gives, ml. */
   juiceMl: z.number().positive().max(1000).optional(),
   /** It is hard fruit itself, which waits as long as what juice is pressed from. */

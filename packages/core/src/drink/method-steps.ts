@@ -3,30 +3,55 @@ import { iceInMaking, type Ice, type Recipe, type Slot } from '../catalogue/reci
 import { isDrunk } from './figures.js';
 
 /** What a drink is put together in. */
-export type MadeIn = 'glass' | 'mixing-glass' | 'shaker' | 'blender';
+export type MadeIn = 'glass' | 'mixing-glass' | 'shaker' | 'blender' | 'pan';
+
+/** How a drink that is built in its glass is mixed, the gentlest first: lifted once, turned, stirred well, churned. */
+export type Lift = 'lift' | 'turn' | 'stir' | 'churn';
 
 /** One step of a method, as data; sentences are made of it, and what is to be measured when. */
 export type MethodStep =
   | { do: 'rinse'; slots: Slot[] }
-  | { do: 'press'; slots: Slot[]; wet: Slot | undefined; in: MadeIn }
+  /** A sugar cube with what it soaks up. */
+  | { do: 'soak'; slots: Slot[]; wet: Slot[] }
+  | { do: 'press'; slots: Slot[]; wet: Slot[]; in: MadeIn }
   | { do: 'stir' | 'shake' | 'blend'; slots: Slot[]; ice: Ice; onPressed: boolean }
   | { do: 'dry-shake'; slots: Slot[]; onPressed: boolean }
   | { do: 'shake-again'; ice: Ice }
-  | { do: 'strain'; how: Recipe['strain']; over: Ice }
+  /** Onto what is in the glass already, where something is. */
+  | { do: 'strain'; how: Recipe['strain']; over: Ice; onto: boolean }
   | { do: 'swizzle'; slots: Slot[] }
+  /** Egg and its sugar, beaten before anything hot comes near them. */
+  | { do: 'beat'; slots: Slot[] }
+  /** Together in a pan, never boiling. */
+  | { do: 'heat'; slots: Slot[] }
   | { do: 'warm' }
-  | { do: 'layer' | 'stir-hot'; slots: Slot[] }
+  | { do: 'layer'; slots: Slot[] }
+  /** What is hot comes last, in a thin stream on an egg. */
+  | { do: 'stir-hot'; slots: Slot[]; hot: Slot[] }
   | { do: 'pour'; slots: Slot[] }
   | { do: 'ice'; ice: Exclude<Ice, 'none'> }
   | { do: 'top'; slots: Slot[]; first: boolean }
-  /** Lifted once with a spoon, or stirred a turn or two where nothing fizzes. */
-  | { do: 'lift'; fizzy: boolean }
-  | { do: 'float' | 'sink' | 'beside'; slots: Slot[] }
+  | { do: 'lift'; how: Lift }
+  /** Cream on a hot drink is whipped lightly first, else it sinks. */
+  | { do: 'float'; slots: Slot[]; whipped: boolean }
+  | { do: 'sink' | 'beside'; slots: Slot[] }
   | { do: 'garnish'; slots: Slot[]; words: string };
 
-/** Where a method puts a drink together. */
-export function madeIn(method: Recipe['method']): MadeIn {
-  switch (method) {
+type Kinds = ReadonlyMap<string, Kind>;
+
+/** From this strength on it is a spirit, which is not heated: its alcohol would go, and its vapour catches fire. */
+const SPIRIT_ABV = 0.2;
+
+const isEgg = (slot: Slot, kinds: Kinds) => kinds.get(slot.kind)?.tastes.includes('egg') === true;
+const comesHot = (slot: Slot, kinds: Kinds) => kinds.get(slot.kind)?.work.includes('heat') === true;
+
+/** Whether it is drunk hot and nothing in it comes hot: then it is heated together. */
+const isHeated = ({ method, slots }: Pick<Recipe, 'method' | 'slots'>, kinds: Kinds) =>
+  method === 'hot' && !slots.some((s) => comesHot(s, kinds));
+
+/** Where a drink is put together. */
+export function madeIn(recipe: Pick<Recipe, 'method' | 'slots'>, kinds: Kinds): MadeIn {
+  switch (recipe.method) {
     case 'stir':
       return 'mixing-glass';
     case 'shake':
@@ -34,102 +59,188 @@ export function madeIn(method: Recipe['method']): MadeIn {
       return 'shaker';
     case 'blend':
       return 'blender';
+    case 'hot':
+      return isHeated(recipe, kinds) ? 'pan' : 'glass';
     default:
       return 'glass';
   }
 }
 
+/**
+ * What goes in with what is pressed. Sugar is wetted by its bitters and a splash of water; herbs take a syrup, else
+ * juice; limes with sugar are wet enough; the spirit comes after (common practice).
+ */
+function wetFor(pressed: readonly Slot[], rest: readonly Slot[], kinds: Kinds): Slot[] {
+  if (pressed.length === 0) return [];
+  const of = (role: Slot['role']) => rest.filter((s) => s.role === role);
+  if (pressed.every((s) => s.role === 'sweet'))
+    return [...of('seasoning'), ...rest.filter((s) => kinds.get(s.kind)?.fromTap === true)];
+  // A syrup before a liqueur, which is of the body of the drink.
+  const sweets = of('sweet');
+  const sweet = sweets.find((s) => kinds.get(s.kind)?.abv === 0) ?? sweets[0];
+  if (sweet) return [sweet];
+  if (pressed.some((s) => s.role === 'sweet')) return [];
+  return [...of('seasoning'), ...of('sour'), ...rest].slice(0, 1);
+}
+
 /** The parts of a drink by what is done with them. */
-function partsOf({ slots, method }: Recipe, kinds: ReadonlyMap<string, Kind>) {
+function partsOf({ slots, method }: Recipe, kinds: Kinds) {
   const fizzy = (s: Slot) => kinds.get(s.kind)?.tastes.includes('fizzy') === true;
   const pressed = slots.filter((s) => s.muddle);
   const body = slots.filter((s) => !s.float && !s.sink && isDrunk(s));
   const long = body.filter((s) => fizzy(s) || (s.role === 'long' && method === 'build'));
   const unpressed = body.filter((s) => !s.muddle && !long.includes(s));
-  // What is pressed takes something wet with it, and is in the glass or shaker from then on.
-  const wet =
-    pressed.length === 0
-      ? undefined
-      : (unpressed.find((s) => s.role === 'sweet') ??
-        unpressed.find((s) => s.role === 'seasoning') ??
-        unpressed[0]);
+  const wet = wetFor(pressed, unpressed, kinds);
+  const soaked = unpressed.filter((s) => s.amount.measure === 'cube');
+  const soaks = soaked.length > 0 ? unpressed.filter((s) => s.role === 'seasoning') : [];
+  const taken = new Set([...wet, ...soaked, ...soaks]);
   return {
     pressed,
     wet,
+    soaked,
+    soaks,
     long,
-    mixed: unpressed.filter((s) => s !== wet),
+    mixed: unpressed.filter((s) => !taken.has(s)),
     /** Nothing but what is long goes in. */
     isLongAlone: unpressed.length === 0,
     isFizzy: long.some(fizzy),
     // Wine and bubbles by themselves mix as they are poured; a purée wants a spoon.
     isThick: body.some((s) => kinds.get(s.kind)?.pulp === true),
+    // Anise turns cloudy in cold water, and in flakes on ice: the ice comes last (common practice).
+    isLouched:
+      method === 'build' &&
+      long.length > 0 &&
+      !long.some(fizzy) &&
+      body.some((s) => s.role === 'base' && kinds.get(s.kind)?.tastes.includes('anise') === true),
   };
 }
 type Parts = ReturnType<typeof partsOf>;
 
+/** What is drunk hot: beaten, heated, and stirred in its warm mug. */
+function mixingHot(recipe: Recipe, { mixed, long }: Parts, kinds: Kinds): MethodStep[] {
+  const all = [...mixed, ...long];
+  if (isHeated(recipe, kinds)) {
+    const spirits = all.filter((s) => (kinds.get(s.kind)?.abv ?? 0) >= SPIRIT_ABV);
+    return [
+      { do: 'heat', slots: all.filter((s) => !spirits.includes(s)) },
+      { do: 'warm' },
+      ...(spirits.length > 0 ? [{ do: 'pour' as const, slots: spirits }] : []),
+      { do: 'strain', how: 'once', over: 'none', onto: spirits.length > 0 },
+    ];
+  }
+  const beaten = all.some((s) => isEgg(s, kinds))
+    ? all.filter((s) => isEgg(s, kinds) || s.role === 'sweet')
+    : [];
+  const rest = all.filter((s) => !beaten.includes(s));
+  return [
+    ...(beaten.length > 0 ? [{ do: 'beat' as const, slots: beaten }] : []),
+    { do: 'warm' },
+    {
+      do: 'stir-hot',
+      slots: rest.filter((s) => !comesHot(s, kinds)),
+      hot: rest.filter((s) => comesHot(s, kinds)),
+    },
+  ];
+}
+
 /** The heart of a method: what is mixed how, on what ice, and into the glass. */
-function mixing(recipe: Recipe, { mixed, long, pressed }: Parts): MethodStep[] {
-  const { method, ice } = recipe;
+function mixing(recipe: Recipe, parts: Parts, kinds: Kinds): MethodStep[] {
+  const { mixed, long, pressed } = parts;
+  const { ice } = recipe;
   const making = iceInMaking(recipe);
   const onPressed = pressed.length > 0;
-  const strain: MethodStep = { do: 'strain', how: recipe.strain, over: ice };
-  switch (method) {
+  const strain: MethodStep = { do: 'strain', how: recipe.strain, over: ice, onto: false };
+  switch (recipe.method) {
     case 'stir':
     case 'shake':
-      return [{ do: method, slots: mixed, ice: making, onPressed }, strain];
+      return [{ do: recipe.method, slots: mixed, ice: making, onPressed }, strain];
     case 'dry-shake':
-      return [{ do: 'dry-shake', slots: mixed, onPressed }, { do: 'shake-again', ice: making }, strain];
+      // Whoever leaves an optional egg out has nothing to foam.
+      return mixed.some((s) => foams(s, kinds))
+        ? [{ do: 'dry-shake', slots: mixed, onPressed }, { do: 'shake-again', ice: making }, strain]
+        : [{ do: 'shake', slots: mixed, ice: making, onPressed }, strain];
     case 'blend':
       return [
         { do: 'blend', slots: mixed, ice: making, onPressed },
-        { do: 'strain', how: 'none', over: ice },
+        { do: 'strain', how: 'none', over: ice, onto: false },
       ];
     case 'swizzle':
       return [{ do: 'swizzle', slots: mixed }];
     case 'layer':
       return [{ do: 'layer', slots: [...mixed, ...long] }];
     case 'hot':
-      return [{ do: 'warm' }, { do: 'stir-hot', slots: [...mixed, ...long] }];
+      return mixingHot(recipe, parts, kinds);
     case 'build':
       return [
         ...(mixed.length > 0 ? [{ do: 'pour' as const, slots: mixed }] : []),
-        ...(ice === 'none' ? [] : [{ do: 'ice' as const, ice }]),
+        ...(ice === 'none' || parts.isLouched ? [] : [{ do: 'ice' as const, ice }]),
       ];
   }
 }
 
+/** Whether it is shaken for its foam: egg, or what foams in its place. */
+export function foams(slot: Slot, kinds: Kinds): boolean {
+  return isEgg(slot, kinds) || kinds.get(slot.kind)?.foams === true;
+}
+
+/** How a built drink is mixed; undefined where it mixes as it is poured. */
+function liftOf({ ice }: Recipe, parts: Parts): Lift | undefined {
+  const { long, mixed, wet, pressed, soaked } = parts;
+  if (parts.isLouched) return undefined;
+  const isPressed = pressed.length > 0;
+  const several = long.length > 0 || mixed.length + wet.length > 1 || isPressed;
+  if (!several || (ice === 'none' && !parts.isThick && !isPressed)) return undefined;
+  if (parts.isFizzy) return soaked.length > 0 ? undefined : 'lift';
+  // Fruit that was pressed lies at the bottom with its sugar; herbs and a julep's spirit are churned through the ice.
+  if (pressed.some((s) => s.role === 'sour')) return 'stir';
+  return ice === 'crushed' ? 'churn' : 'turn';
+}
+
 /** A step with slots, where there are any. */
-const ifAny = <D extends 'rinse' | 'float' | 'sink' | 'beside'>(what: D, slots: Slot[]) =>
+const ifAny = <D extends 'rinse' | 'sink' | 'beside'>(what: D, slots: Slot[]) =>
   slots.length > 0 ? [{ do: what, slots }] : [];
 
+/** What comes onto the drink when it is mixed, and beside it. */
+function finishing({ slots, garnish, method }: Recipe, kinds: Kinds): MethodStep[] {
+  const marked = (mark: 'float' | 'sink' | 'beside') => slots.filter((s) => s[mark]);
+  const isCream = (s: Slot) => {
+    const kind = kinds.get(s.kind);
+    return method === 'hot' && kind?.tastes.includes('creamy') === true && kind.abv === 0;
+  };
+  const dressed = slots.filter((s) => s.role === 'garnish');
+  const floats = marked('float');
+  return [
+    ...(floats.length > 0 ? [{ do: 'float' as const, slots: floats, whipped: floats.some(isCream) }] : []),
+    ...ifAny('sink', marked('sink')),
+    ...ifAny('beside', marked('beside')),
+    ...(dressed.length > 0 || garnish !== 'none'
+      ? [{ do: 'garnish' as const, slots: dressed, words: garnish === 'none' ? '' : garnish }]
+      : []),
+  ];
+}
+
 /**
- * How a drink is made, a step after another, from its structure: what is pressed takes something wet with it, what
- * fizzes comes after the ice, what floats or sinks last (common practice).
+ * How a drink is made, a step after another, from its structure: what is pressed takes something wet with it, never the
+ * spirit; what fizzes comes after the ice, anise before it; crushed ice is churned; what is drunk hot is heated; what
+ * floats or sinks comes last (common practice).
  *
  * @example methodSteps(daiquiri, kinds).map((s) => s.do) // ['shake', 'strain', 'garnish']
  */
-export function methodSteps(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): MethodStep[] {
+export function methodSteps(recipe: Recipe, kinds: Kinds): MethodStep[] {
   const { slots, method, ice } = recipe;
   const parts = partsOf(recipe, kinds);
-  const { pressed, wet, long, mixed } = parts;
+  const { pressed, wet, long, soaked, soaks } = parts;
   const steps: MethodStep[] = ifAny(
     'rinse',
     slots.filter((s) => s.role === 'rinse'),
   );
-  if (pressed.length > 0) steps.push({ do: 'press', slots: pressed, wet, in: madeIn(method) });
-  steps.push(...mixing(recipe, parts));
+  if (soaked.length > 0) steps.push({ do: 'soak', slots: soaked, wet: soaks });
+  if (pressed.length > 0) steps.push({ do: 'press', slots: pressed, wet, in: madeIn(recipe, kinds) });
+  steps.push(...mixing(recipe, parts, kinds));
   if (long.length > 0 && method !== 'layer' && method !== 'hot')
     steps.push({ do: 'top', slots: long, first: parts.isLongAlone });
-  const wantsSpoon = (ice !== 'none' || parts.isThick) && (long.length > 0 || mixed.length > 1);
-  if (method === 'build' && wantsSpoon) steps.push({ do: 'lift', fizzy: parts.isFizzy });
-  const marked = (mark: 'float' | 'sink' | 'beside') => slots.filter((s) => s[mark]);
-  steps.push(
-    ...ifAny('float', marked('float')),
-    ...ifAny('sink', marked('sink')),
-    ...ifAny('beside', marked('beside')),
-  );
-  const garnish = slots.filter((s) => s.role === 'garnish');
-  if (garnish.length > 0 || recipe.garnish !== 'none')
-    steps.push({ do: 'garnish', slots: garnish, words: recipe.garnish === 'none' ? '' : recipe.garnish });
-  return steps;
+  if (parts.isLouched && ice !== 'none') steps.push({ do: 'ice', ice });
+  const lift = method === 'build' ? liftOf(recipe, parts) : undefined;
+  if (lift) steps.push({ do: 'lift', how: lift });
+  return [...steps, ...finishing(recipe, kinds)];
 }

@@ -2,7 +2,7 @@ import { withArticle } from '../base/article.js';
 import { listed } from '../base/listed.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Ice, Recipe, Slot } from '../catalogue/recipe.js';
-import { methodSteps, type MadeIn, type MethodStep } from './method-steps.js';
+import { methodSteps, type Lift, type MadeIn, type MethodStep } from './method-steps.js';
 
 const ICE_WORDS: Record<Exclude<Ice, 'none'>, string> = {
   cubes: 'ice',
@@ -14,11 +14,19 @@ const MADE_IN_WORDS: Record<MadeIn, string> = {
   'mixing-glass': 'in the mixing glass',
   shaker: 'in the shaker',
   blender: 'in the blender',
+  pan: 'in a small pan',
 };
 const STRAIN_WORDS: Record<Recipe['strain'], string> = {
   none: 'Pour',
   once: 'Strain',
   twice: 'Strain twice',
+};
+
+const LIFT_WORDS: Record<Lift, string> = {
+  lift: 'Lift once with a spoon.',
+  turn: 'Stir a turn or two.',
+  stir: 'Stir well, up from the bottom.',
+  churn: 'Churn with a spoon until the glass frosts.',
 };
 
 /** How a step's parts and glass are called. */
@@ -42,8 +50,10 @@ function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
   switch (step.do) {
     case 'rinse':
       return `Rinse the cold glass with ${parts(step.slots)} and tip out the rest.`;
+    case 'soak':
+      return `Soak ${parts(step.slots)} in ${inGlass}${step.wet.length > 0 ? ` with ${parts(step.wet)}` : ''}.`;
     case 'press':
-      return `Press ${parts(step.slots)} ${MADE_IN_WORDS[step.in]}${step.wet ? ` with ${parts([step.wet])}` : ''}.`;
+      return `Press ${parts(step.slots)} ${MADE_IN_WORDS[step.in]}${step.wet.length > 0 ? ` with ${parts(step.wet)}` : ''}.`;
     case 'stir':
       return `${work('Stir', step.slots, step.onPressed, calls)}${onIce(step.ice)} until cold.`;
     case 'shake':
@@ -55,6 +65,7 @@ function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
     case 'blend':
       return `${work('Blend', step.slots, step.onPressed, calls)} with crushed ice until smooth.`;
     case 'strain':
+      if (step.onto) return `${STRAIN_WORDS[step.how]} the hot into it.`;
       return `${STRAIN_WORDS[step.how]} into ${inGlass}${
         step.over === 'none' ? '' : ` over ${step.over === 'cubes' ? 'fresh ice' : ICE_WORDS[step.over]}`
       }.`;
@@ -67,14 +78,26 @@ function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
   }
 }
 
+/** What is drunk hot, in words; undefined for all else. */
+function hotSentence(step: MethodStep, { parts, glass }: Calls): string | undefined {
+  switch (step.do) {
+    case 'beat':
+      return `Beat ${parts(step.slots)} to a thick foam, white and yolk apart, and fold them together.`;
+    case 'heat':
+      return `Heat ${parts(step.slots)} gently in a small pan: hot, never boiling.`;
+    case 'warm':
+      return `Warm ${withArticle(glass)}.`;
+    case 'stir-hot':
+      return `Add ${[step.slots, step.hot].flatMap((of) => (of.length > 0 ? [parts(of)] : [])).join(', then ')}, and stir.`;
+    default:
+      return undefined;
+  }
+}
+
 /** What is done in the glass, in words; undefined for what comes before. */
 function glassSentence(step: MethodStep, isBuiltFirst: boolean, { parts, glass }: Calls): string | undefined {
   const inGlass = withArticle(glass);
   switch (step.do) {
-    case 'warm':
-      return `Warm ${inGlass}.`;
-    case 'stir-hot':
-      return `Stir ${parts(step.slots)} in it.`;
     case 'pour':
       return `Pour ${parts(step.slots)} into ${isBuiltFirst ? inGlass : 'it'}.`;
     case 'ice': {
@@ -86,9 +109,9 @@ function glassSentence(step: MethodStep, isBuiltFirst: boolean, { parts, glass }
     case 'top':
       return `${step.first ? 'Pour' : 'Top with'} ${parts(step.slots)}${step.first && isBuiltFirst ? ` into ${inGlass}` : ''}.`;
     case 'lift':
-      return step.fizzy ? 'Lift once with a spoon.' : 'Stir a turn or two.';
+      return LIFT_WORDS[step.how];
     case 'float':
-      return `Float ${parts(step.slots)} on top, over the back of a spoon.`;
+      return `${step.whipped ? `Whip ${parts(step.slots)} lightly, so that it just runs, and float it` : `Float ${parts(step.slots)}`} on top, over the back of a spoon.`;
     case 'sink':
       return `Pour in ${parts(step.slots)} last, slowly, and let it sink; do not stir.`;
     case 'beside':
@@ -123,5 +146,11 @@ export function sayMethod(
   const steps = methodSteps(recipe, kinds);
   // A glass is named where something first goes into it.
   const first = steps.find((s) => s.do === 'pour' || s.do === 'ice' || s.do === 'top');
-  return steps.map((step) => mixingSentence(step, calls) ?? glassSentence(step, step === first, calls) ?? '');
+  return steps.map(
+    (step) =>
+      mixingSentence(step, calls) ??
+      hotSentence(step, calls) ??
+      glassSentence(step, step === first, calls) ??
+      '',
+  );
 }

@@ -16,9 +16,20 @@ function fold(term: string): string {
     .replace(/^whisky$/, 'whiskey');
 }
 
+/** The words of a text, apostrophes in them. */
+const wordsOf = (text: string) => text.split(/[^\p{L}\p{N}’']+/u).filter((w) => w !== '');
+
+/** A word, and with its possessive where it has one: both "buck" and "bucks" find Buck's. */
+function forms(term: string): string[] {
+  const all = [fold(term), foldText(term).replace(/[’']/gu, '')];
+  return [...new Set(all)].filter((form) => form !== '');
+}
+
+/** A name in one word, as it is typed in haste. */
+const joined = (name: string) => counting(name).join('');
+
 /** The words of a text that count. */
-const counting = (text: string) =>
-  text.split(/[^\p{L}\p{N}’']+/u).filter((w) => w !== '' && !SMALL_WORDS.has(fold(w)));
+const counting = (text: string) => wordsOf(text).filter((w) => !SMALL_WORDS.has(fold(w)));
 
 /** Among equals the better known drink comes first. */
 const CANON_BOOST: Record<Canon, number> = { core: 1.6, 'well-known': 1.25, specialist: 1, own: 1.6 };
@@ -43,8 +54,10 @@ export class DrinkSearch {
     this.index = new MiniSearch<Entry>({
       fields: ['name', 'also', 'kinds', 'family', 'tastes'],
       storeFields: ['canon', 'name'],
-      processTerm: (term) => (SMALL_WORDS.has(fold(term)) ? null : fold(term) || null),
+      processTerm: (term) => (SMALL_WORDS.has(fold(term)) ? null : forms(term)),
+      tokenize: wordsOf,
       searchOptions: {
+        processTerm: (term) => (SMALL_WORDS.has(fold(term)) ? null : fold(term)),
         boost: { name: 6, also: 4, family: 2 },
         prefix: (term) => term.length > 1,
         // One slip in a short word, two (a pair of letters swapped) in a longer one.
@@ -60,7 +73,7 @@ export class DrinkSearch {
         id: recipe.id,
         canon: recipe.canon,
         name: recipe.name,
-        also: [...recipe.also, recipe.variant ?? ''].join(' '),
+        also: [...recipe.also, recipe.variant ?? '', ...[recipe.name, ...recipe.also].map(joined)].join(' '),
         kinds: recipe.slots
           .flatMap((s) => [s.kind, ...s.or].flatMap((k) => (kinds.has(k) ? words(k) : [])))
           .join(' '),

@@ -78,20 +78,20 @@ function fillings({ orders, vessels, kinds }: Bench): { loads: Load[]; made: Mad
 }
 
 /** A strained drink is dressed at once; what is topped or floated waits for the end. */
-const isDressedAtOnce = (drink: Recipe, finish: readonly PourStep[]) =>
-  madeIn(drink.method) !== 'glass' && finish.every((s) => s.act === 'garnish');
+const isDressedAtOnce = (drink: Recipe, finish: readonly PourStep[], kinds: Bench['kinds']) =>
+  madeIn(drink, kinds) !== 'glass' && finish.every((s) => s.act === 'garnish');
 
 /** What is done of each drink, and how it bears standing. */
 function tasksOf(made: readonly Made[], { orders, kinds }: Bench): RoundTask[] {
   const tasks: RoundTask[] = [];
   for (const mine of made) {
     const { drink, count } = orders[mine.order] as Order;
-    const built = madeIn(drink.method) === 'glass';
+    const built = madeIn(drink, kinds) === 'glass';
     const make = mine.loads.flatMap(({ steps }) => [...steps.press, ...steps.pours, ...steps.work]);
     const finish = mine.loads.flatMap(({ steps }) => steps.finish);
     const fizzes = finish.some((s) => s.act === 'top');
     const holds: Holds = built ? 'base' : holdsOf(drink, kinds);
-    const atOnce = isDressedAtOnce(drink, finish);
+    const atOnce = isDressedAtOnce(drink, finish, kinds);
     const makes = tasks.length;
     tasks.push({
       made: mine,
@@ -145,14 +145,14 @@ class RoundWriter {
     }
     steps.push(...own.work);
     const drink = this.bench.orders[load.order]?.drink;
-    if (drink && isDressedAtOnce(drink, own.finish)) steps.push(...own.finish);
+    if (drink && isDressedAtOnce(drink, own.finish, this.bench.kinds)) steps.push(...own.finish);
     return steps;
   }
 
   /** Whether two fillings would want the same vessel at once. */
   private clash(a: Load, b: Load): boolean {
-    const { orders, vessels } = this.bench;
-    const vessel = (l: Load) => madeIn(orders[l.order]?.drink.method ?? 'build');
+    const { orders, vessels, kinds } = this.bench;
+    const vessel = (l: Load) => madeIn((orders[l.order] as Order).drink, kinds);
     const held = (l: Load) => {
       const v = vessel(l);
       return v === 'glass' ? undefined : vessels[v];

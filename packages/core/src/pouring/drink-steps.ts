@@ -2,7 +2,7 @@ import { amountMl } from '../base/amount.js';
 import { oncePer } from '../base/once-per.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Ice, Recipe, Slot } from '../catalogue/recipe.js';
-import { madeIn, methodSteps, type MethodStep } from '../drink/method-steps.js';
+import { madeIn, methodSteps, type Lift, type MethodStep } from '../drink/method-steps.js';
 import { liquidGPerMl } from '../stock/weigh.js';
 import { stopAfter } from './dilution-in-time.js';
 import { inPouringOrder } from './order-of-parts.js';
@@ -43,13 +43,15 @@ class LoadWriter {
   private readonly own: Where;
   private readonly served: Where;
   private readonly glasses: number;
+  /** What ice is in the glass by now. */
+  private iced: Ice = 'none';
 
   constructor(
     private readonly drink: Recipe,
     private readonly load: Load,
     private readonly kinds: ReadonlyMap<string, Kind>,
   ) {
-    const vessel = madeIn(drink.method);
+    const vessel = madeIn(drink, kinds);
     const base = { order: load.order, load: load.load };
     this.glasses = load.glasses;
     this.served = { ...base, into: 'glass', vessels: load.glasses };
@@ -90,20 +92,21 @@ class LoadWriter {
   private each(slots: readonly Slot[], act: Act, seconds: number): PourStep[] {
     return slots.map((s) => this.measured(s, act, this.served, seconds));
   }
-  private pour(slots: readonly Slot[]): void {
-    this.out.pours.push(...inPouringOrder(slots, this.kinds).map((s) => this.measured(s, 'pour', this.own)));
+  private pour(slots: readonly Slot[], into = this.own): void {
+    this.out.pours.push(...inPouringOrder(slots, this.kinds).map((s) => this.measured(s, 'pour', into)));
   }
   private onIce(ice: Ice): PourStep[] {
     return ice === 'none' ? [] : [this.plain('ice', SECONDS.ice, { ice, technique: 'ice' })];
   }
   private iceInGlass(ice: Ice): PourStep[] {
     const technique = ice === 'crushed' ? 'crush-ice' : 'ice';
+    if (ice !== 'none') this.iced = ice;
     return ice === 'none' ? [] : [this.atGlass('ice-glass', SECONDS.ice * this.glasses, { ice, technique })];
   }
-  private press(slots: readonly Slot[], wet: Slot | undefined): PourStep[] {
+  private press(slots: readonly Slot[], wet: readonly Slot[]): PourStep[] {
     return [
       ...slots.map((s) => this.measured(s, 'pour', this.own, SECONDS.drops)),
-      ...(wet ? [this.measured(wet, 'pour', this.own)] : []),
+      ...wet.map((s) => this.measured(s, 'pour', this.own)),
       this.plain('press', SECONDS.press, {
         kinds: slots.map((s) => s.kind),
         // Herbs turn bitter where they are torn (common practice).
@@ -118,12 +121,22 @@ class LoadWriter {
     const technique = how === 'none' ? null : twice ? 'fine-strain' : 'strain';
     return [...this.iceInGlass(over), this.atGlass('strain', seconds, { twice, technique })];
   }
-  /** What is hot goes in last, on the rest. */
-  private stirHot(slots: readonly Slot[]): void {
-    const hot = (s: Slot) => this.kinds.get(s.kind)?.work.includes('heat') === true;
-    this.pour(slots.filter((s) => !hot(s)));
+  /** Egg and its sugar, before anything else. */
+  private beat(slots: readonly Slot[]): PourStep[] {
+    return [
+      ...slots.map((s) => this.measured(s, 'pour', this.own)),
+      this.plain('beat', SECONDS.beat, { kinds: slots.map((s) => s.kind) }),
+    ];
+  }
+  /** Mixed in the glass that it is built in. */
+  private lifted(how: Lift): PourStep {
+    const each = SECONDS[how === 'stir' ? 'stirWell' : how] * this.glasses;
+    return how === 'stir' ? this.plain('stir', each, { ice: 'none' }) : this.plain(how, each);
+  }
+  private stirHot(slots: readonly Slot[], hot: readonly Slot[]): void {
+    this.pour(slots);
     this.out.finish.push(
-      ...slots.filter(hot).map((s) => this.measured(s, 'pour', this.own)),
+      ...hot.map((s) => this.measured(s, 'pour', this.own)),
       this.plain('stir', SECONDS.stirHot * this.glasses, { ice: 'none' }),
     );
   }
@@ -146,6 +159,16 @@ class LoadWriter {
       case 'rinse':
         // The glass is rinsed while it is cold and empty.
         out.press.push(...this.each(step.slots, 'rinse', SECONDS.rinse));
+        return true;
+      case 'soak':
+        out.press.push(...[...step.slots, ...step.wet].map((s) => this.measured(s, 'pour', this.own)));
+        return true;
+      case 'beat':
+        out.press.push(...this.beat(step.slots));
+        return true;
+      case 'heat':
+        this.pour(step.slots);
+        out.work.push(this.plain('heat', SECONDS.heat, { technique: 'heat' }));
         return true;
       case 'press':
         out.press.push(...this.press(step.slots, step.wet));
@@ -177,7 +200,7 @@ class LoadWriter {
         out.press.push(this.atGlass('warm', SECONDS.warm, { technique: 'heat' }));
         return true;
       case 'pour':
-        this.pour(step.slots);
+        this.pour(step.slots, this.served);
         return true;
       default:
         return false;
@@ -196,7 +219,7 @@ class LoadWriter {
         );
         break;
       case 'stir-hot':
-        this.stirHot(step.slots);
+        this.stirHot(step.slots, step.hot);
         break;
       case 'layer':
         this.layer(step.slots);
@@ -205,12 +228,14 @@ class LoadWriter {
         finish.push(...this.iceInGlass(step.ice));
         break;
       case 'top':
-        finish.push(...this.each(step.slots, 'top', SECONDS.topGlass));
+        finish.push(...this.each(step.slots, 'top', SECONDS.topGlass).map((s) => ({ ...s, ice: this.iced })));
         break;
       case 'lift':
-        finish.push(this.plain('lift', SECONDS.lift * this.glasses));
+        finish.push(this.lifted(step.how));
         break;
       case 'float':
+        if (step.whipped)
+          finish.push(this.plain('whip', SECONDS.whip, { kinds: step.slots.map((s) => s.kind) }));
         finish.push(...this.floated(step.slots));
         break;
       case 'sink':

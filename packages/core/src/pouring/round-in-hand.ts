@@ -111,7 +111,7 @@ function loadNow(
 ): LoadNow {
   const { order, glasses } = compiled.loads[load] as CompiledRound['loads'][number];
   const { drink } = round.orders[order] as Round['orders'][number];
-  const vessel = madeIn(drink.method);
+  const vessel = madeIn(drink, kinds);
   const own = glassFor(drink, kit, kinds);
   const type = catalogue.glasses.find((g) => g.id === drink.glass);
   const glassMl = own?.capacityMl ?? (type ? capacityMl(type.inside) : Infinity);

@@ -10,17 +10,22 @@ const ACTS = [
   'warm',
   'rinse',
   'press',
+  'beat',
   'pour',
   'dry-shake',
   'ice',
   'shake',
   'stir',
   'blend',
+  'heat',
   'swizzle',
   'ice-glass',
   'strain',
   'top',
   'lift',
+  'turn',
+  'churn',
+  'whip',
   'float',
   'sink',
   'beside',
@@ -29,7 +34,7 @@ const ACTS = [
 ] as const;
 export type Act = (typeof ACTS)[number];
 
-const STEP_INTO = ['glass', 'mixing-glass', 'shaker', 'blender', 'beside'] as const;
+const STEP_INTO = ['glass', 'mixing-glass', 'shaker', 'blender', 'pan', 'beside'] as const;
 
 /** What is measured in a step, for each vessel it goes into. */
 const stepPartSchema = z.object({

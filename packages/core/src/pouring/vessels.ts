@@ -25,6 +25,7 @@ const MIXING: Record<Mixing, { need: string; usualMl: number }> = {
   shaker: { need: 'shaker', usualMl: 830 },
   'mixing-glass': { need: 'stirring-vessel', usualMl: 550 },
   blender: { need: 'blender', usualMl: 1000 },
+  pan: { need: 'kettle', usualMl: 1000 },
 };
 
 /** What the household mixes in. */
@@ -42,7 +43,12 @@ export function vesselsOf(
     const capacityMl = thing?.capacityMl ?? Math.max(0, ...(tool?.capacitiesMl ?? []));
     return { capacityMl: capacityMl > 0 ? capacityMl : usualMl, cover };
   };
-  return { shaker: held('shaker'), 'mixing-glass': held('mixing-glass'), blender: held('blender') };
+  return {
+    shaker: held('shaker'),
+    'mixing-glass': held('mixing-glass'),
+    blender: held('blender'),
+    pan: held('pan'),
+  };
 }
 
 /** Whether two are one and the same thing: a jar that is shaken and stirred in. */
@@ -63,10 +69,11 @@ export function glassesAtOnce(
   kinds: ReadonlyMap<string, Kind>,
   vessels: Record<Mixing, HeldTool>,
 ): number {
-  const vessel = madeIn(drink.method);
+  const vessel = madeIn(drink, kinds);
   if (vessel === 'glass') return Infinity;
   const { mixMl } = drinkFigures(drink, kinds);
-  const fit = Math.floor(vessels[vessel].capacityMl / (mixMl + ICE_IN_TIN_G));
+  const iceG = vessel === 'pan' ? 0 : ICE_IN_TIN_G;
+  const fit = Math.floor(vessels[vessel].capacityMl / (mixMl + iceG));
   return Math.max(1, Math.min(MAX_IN_TIN, fit));
 }
 

@@ -30,7 +30,9 @@ describe('the shake and stir rule (common practice)', () => {
     ['shake', [GIN, LIME], true],
     ['stir', [GIN, LIME], false],
     ['stir', [GIN, ['cream', '30 ml', 'body']], false],
-    ['build', [GIN, ['cream', '30 ml', 'body', { float: true }]], true],
+    ['build', [GIN, ['syrup', '20 ml', 'sweet'], ['cream', '30 ml', 'body', { float: true }]], true],
+    // By density: cream goes down through neat gin.
+    ['build', [GIN, ['cream', '30 ml', 'body', { float: true }]], false],
     ['build', [GIN, LIME, ['soda', '90 ml', 'long']], true],
     ['build', [GIN, LIME], false],
     ['shake', [GIN, LIME, ['soda', '90 ml', 'long']], true],

@@ -75,12 +75,17 @@ describe('a step in words', () => {
     ['ice-glass', { into: 'glass', ice: 'block' }, 'A block | one large piece | into the glass'],
     ['shake', { into: 'shaker', ice: 'cubes' }, '12 s | shake hard | on ice, until the tin frosts'],
     ['stir', { into: 'mixing-glass', ice: 'block' }, '12 s | stir | on one large piece of ice, smoothly'],
-    ['stir', { into: 'glass', ice: 'none' }, 'Stir | in the glass'],
+    ['stir', { into: 'glass', ice: 'none' }, 'Stir | well, in the glass'],
     ['blend', {}, 'Blend | until smooth | lid on'],
     ['swizzle', { vessels: 3 }, 'Swizzle | until the glass frosts | each of 3'],
     ['strain', { technique: 'strain' }, 'Strain | into the glass'],
     ['strain', { vessels: 2, technique: null }, 'Pour out | into 2 glasses | evenly'],
-    ['top', { ...part('soda', 60), into: 'glass' }, '60 ml | soda water | into the glass, after the ice'],
+    [
+      'top',
+      { ...part('soda', 60), into: 'glass', ice: 'cubes' },
+      '60 ml | soda water | into the glass, after the ice',
+    ],
+    ['top', { ...part('soda', 60), into: 'glass', ice: 'none' }, '60 ml | soda water | into the glass'],
     ['float', part('bitter', 10), '10 ml | red bitter | on top, over the back of a spoon'],
     ['sink', part('bitter', 10), '10 ml | red bitter | slowly, and let it sink'],
     [
@@ -90,6 +95,16 @@ describe('a step in words', () => {
     ],
     ['garnish', { kinds: ['lime-juice'], words: 'a wheel' }, 'Garnish | lime juice, a wheel'],
     ['lift', {}, 'Lift | once, with a spoon'],
+    ['turn', {}, 'Stir | a turn or two'],
+    ['churn', {}, 'Churn | until the glass frosts | with a spoon, up and down through the ice'],
+    ['heat', { into: 'pan' }, 'Heat | gently | hot, never boiling'],
+    ['pour', { ...part('bitter', 60), into: 'pan' }, '60 ml | red bitter | into the pan'],
+    [
+      'beat',
+      { kinds: ['lime-juice'] },
+      'Beat | lime juice | white and yolk apart, to a thick foam; then folded together',
+    ],
+    ['whip', { kinds: ['soda'] }, 'Whip | soda water | lightly, so that it just runs'],
     ['serve', { vessels: 4 }, 'Serve | 4 glasses | and the levels fall'],
   ])('%s %j', async (act, more, words_) => {
     await open();
@@ -133,6 +148,12 @@ describe('a step in words', () => {
       line('stir', { into: 'glass', ice: 'none' }),
       line('shake', { into: 'shaker', ice: 'cubes' }),
       line('chill', { vessels: 2 }),
-    ]).toEqual(['gin 60 ml', 'ice into the tin', 'in the glass', 'shake hard 12 s', 'chill 2 glasses']);
+    ]).toEqual([
+      'gin 60 ml',
+      'ice into the tin',
+      'stir well, in the glass',
+      'shake hard 12 s',
+      'chill 2 glasses',
+    ]);
   });
 });

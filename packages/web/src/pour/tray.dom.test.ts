@@ -95,7 +95,7 @@ describe('a step in words', () => {
       name: 'gin',
       where: 'into the tin',
     });
-    expect(step('top', { ...part('soda', 90), into: 'glass', vessels: 3 }).where).toBe(
+    expect(step('top', { ...part('soda', 90), into: 'glass', ice: 'cubes', vessels: 3 }).where).toBe(
       'into each of 3 glasses, after the ice',
     );
     expect(step('pour', { ...part('bitter', 2, 'dash'), into: 'mixing-glass' }).figure).toBe('2 dashes');

@@ -15,7 +15,12 @@ const ICE_WORDS = {
   block: 'one large piece of ice',
   crushed: 'crushed ice',
 } as const;
-const USUAL_NAMES = { shaker: 'tin', 'mixing-glass': 'mixing glass', blender: 'blender' } as const;
+const USUAL_NAMES = {
+  shaker: 'tin',
+  'mixing-glass': 'mixing glass',
+  blender: 'blender',
+  pan: 'pan',
+} as const;
 
 /** What is said of a step: its figure, large; what it is of; where it goes. */
 export interface StepWords {
@@ -105,6 +110,11 @@ function sayPreparation({ glasses, amountOf, subject }: StepParts, seconds: (s: 
       name: subject(step),
       where: step.lightly ? 'lightly: bruised, not torn' : 'firmly, until the juice is out',
     }),
+    beat: (step) => ({
+      figure: 'Beat',
+      name: subject(step),
+      where: 'white and yolk apart, to a thick foam; then folded together',
+    }),
     'dry-shake': (step) => ({
       figure: 'Shake dry',
       name: 'without ice',
@@ -130,13 +140,19 @@ function sayMixing({ where, vesselName }: StepParts, seconds: (s: number) => str
     }),
     stir: (step) =>
       step.ice === 'none'
-        ? { figure: 'Stir', name: 'in the glass', where: '' }
+        ? { figure: 'Stir', name: 'well, in the glass', where: '' }
         : {
             figure: `${seconds(step.seconds)} s`,
             name: 'stir',
             where: `on ${ICE_WORDS[step.ice ?? 'cubes']}, smoothly`,
           },
     blend: () => ({ figure: 'Blend', name: 'until smooth', where: 'lid on' }),
+    heat: () => ({ figure: 'Heat', name: 'gently', where: 'hot, never boiling' }),
+    churn: (step) => ({
+      figure: 'Churn',
+      name: 'until the glass frosts',
+      where: step.vessels > 1 ? `each of ${step.vessels}` : 'with a spoon, up and down through the ice',
+    }),
     swizzle: (step) => ({
       figure: 'Swizzle',
       name: 'until the glass frosts',
@@ -158,13 +174,23 @@ function sayFinishing({ where, glasses, amountOf, subject }: StepParts): Sayings
       name: 'once, with a spoon',
       where: step.vessels > 1 ? `each of ${step.vessels}` : '',
     }),
+    turn: (step) => ({
+      figure: 'Stir',
+      name: 'a turn or two',
+      where: step.vessels > 1 ? `each of ${step.vessels}` : '',
+    }),
+    whip: (step) => ({ figure: 'Whip', name: subject(step), where: 'lightly, so that it just runs' }),
     float: (step) => ({
       figure: amountOf(step),
       name: subject(step),
       where: 'on top, over the back of a spoon',
     }),
     sink: (step) => ({ figure: amountOf(step), name: subject(step), where: 'slowly, and let it sink' }),
-    top: (step) => ({ figure: amountOf(step), name: subject(step), where: `${where(step)}, after the ice` }),
+    top: (step) => ({
+      figure: amountOf(step),
+      name: subject(step),
+      where: step.ice === null || step.ice === 'none' ? where(step) : `${where(step)}, after the ice`,
+    }),
     garnish: (step) => ({
       figure: 'Garnish',
       name: [subject(step), step.words].filter(Boolean).join(', '),
@@ -230,7 +256,7 @@ export function useStepWords() {
         return `${ICE_WORDS[step.ice ?? 'cubes']} into the glass`;
       case 'shake':
       case 'stir':
-        return `${name} ${figure === 'Stir' ? '' : figure}`.trim();
+        return figure === 'Stir' ? `stir ${name}` : `${name} ${figure}`;
       case 'pour':
       case 'top':
       case 'float':
