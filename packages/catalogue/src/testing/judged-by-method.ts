@@ -94,7 +94,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'eggnog',
     'a whole egg too is shaken dry first',
-    'whole-egg · simple-syrup · cream · aged-rum · cognac · dry-shake · on ice · shake 12 · ice in glass · strain · garnish',
+    'whole-egg · simple-syrup · milk · aged-rum · cognac · dry-shake · on ice · shake 12 · ice in glass · strain · garnish',
   ],
   [
     'porto-flip',
@@ -129,7 +129,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'southside',
     'mint bruised, strained twice into a cold glass',
-    'squeeze lime-juice · chill · mint · simple-syrup · press lightly · lime-juice · dry-gin · on ice · shake 12 · strain twice · garnish',
+    'squeeze lemon-juice · chill · mint · simple-syrup · press lightly · lemon-juice · dry-gin · on ice · shake 12 · strain twice · garnish',
   ],
   [
     'ramos-fizz',

@@ -87,8 +87,8 @@ describe('the method in words', () => {
       { method: 'build', ice: 'crushed' },
     );
     expect(steps).toEqual([
-      'Press mint in the glass with syrup.',
-      'Pour gin into a coupe.',
+      'Press mint in a coupe with syrup.',
+      'Pour gin into it.',
       'Fill it with crushed ice.',
       'Top with soda.',
       'Lift once with a spoon.',

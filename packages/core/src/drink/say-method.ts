@@ -9,13 +9,14 @@ const ICE_WORDS: Record<Exclude<Ice, 'none'>, string> = {
   block: 'one large piece of ice',
   crushed: 'crushed ice',
 };
-const MADE_IN_WORDS: Record<MadeIn, string> = {
-  glass: 'in the glass',
+const MADE_IN_WORDS: Record<Exclude<MadeIn, 'glass'>, string> = {
   'mixing-glass': 'in the mixing glass',
   shaker: 'in the shaker',
   blender: 'in the blender',
   pan: 'in a small pan',
 };
+/** Steps that put the first thing into a glass, and name it. */
+const NAMES_GLASS: ReadonlySet<MethodStep['do']> = new Set(['pour', 'ice', 'top', 'soak', 'warm']);
 const STRAIN_WORDS: Record<Recipe['strain'], string> = {
   none: 'Pour',
   once: 'Strain',
@@ -53,7 +54,7 @@ function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
     case 'soak':
       return `Soak ${parts(step.slots)} in ${inGlass}${step.wet.length > 0 ? ` with ${parts(step.wet)}` : ''}.`;
     case 'press':
-      return `Press ${parts(step.slots)} ${MADE_IN_WORDS[step.in]}${step.wet.length > 0 ? ` with ${parts(step.wet)}` : ''}.`;
+      return `Press ${parts(step.slots)} ${step.in === 'glass' ? `in ${inGlass}` : MADE_IN_WORDS[step.in]}${step.wet.length > 0 ? ` with ${parts(step.wet)}` : ''}.`;
     case 'stir':
       return `${work('Stir', step.slots, step.onPressed, calls)}${onIce(step.ice)} until cold.`;
     case 'shake':
@@ -145,7 +146,7 @@ export function sayMethod(
   };
   const steps = methodSteps(recipe, kinds);
   // A glass is named where something first goes into it.
-  const first = steps.find((s) => s.do === 'pour' || s.do === 'ice' || s.do === 'top');
+  const first = steps.find((s) => NAMES_GLASS.has(s.do) || (s.do === 'press' && s.in === 'glass'));
   return steps.map(
     (step) =>
       mixingSentence(step, calls) ??
