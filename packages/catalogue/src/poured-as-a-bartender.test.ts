@@ -50,6 +50,75 @@ describe('a glass as a bartender makes it', () => {
 });
 
 describe('every drink of the library', () => {
+  const SPIRIT_ABV = 0.2;
+  const stepsOf = (drink: (typeof catalogue.recipes)[number]) =>
+    compileRound([{ drink, of: drink.id, count: 1, for: [], cannot: [] }], emptyKit(), catalogue, kinds)
+      .steps;
+  /** Ids of the drinks that break a rule of the trade (common practice). */
+  const breaking = (rule: (steps: PourStep[], drink: (typeof catalogue.recipes)[number]) => boolean) =>
+    catalogue.recipes.filter((drink) => !rule(stepsOf(drink), drink)).map((drink) => drink.id);
+  const kindOf = (step: PourStep) => kinds.get(step.part?.kind ?? '');
+  const at = (steps: PourStep[], act: PourStep['act']) => steps.findIndex((s) => s.act === act);
+
+  it('is heated where it is drunk hot, and its spirits are not', () => {
+    expect(
+      breaking((steps, { method }) => {
+        if (method !== 'hot') return at(steps, 'heat') < 0;
+        const inPan = steps.filter((s) => s.act === 'pour' && s.into === 'pan');
+        const comesHot = steps.some((s) => kindOf(s)?.work.includes('heat') === true);
+        return comesHot || (at(steps, 'heat') > 0 && inPan.every((s) => (kindOf(s)?.abv ?? 0) < SPIRIT_ABV));
+      }),
+    ).toEqual([]);
+  });
+
+  it('presses what it presses before any spirit, and mixes it after', () => {
+    expect(
+      breaking((steps) => {
+        const press = at(steps, 'press');
+        if (press < 0) return true;
+        const spirits = steps.flatMap((s, i) =>
+          s.act === 'pour' && (kindOf(s)?.abv ?? 0) >= SPIRIT_ABV && s.part?.amount.measure !== 'dash'
+            ? [i]
+            : [],
+        );
+        const mixed = ['stir', 'shake', 'churn', 'swizzle', 'lift', 'turn', 'dry-shake', 'blend'] as const;
+        return (
+          spirits.every((i) => i > press || kindOf(steps[i] as PourStep)?.job === 'sweet') &&
+          mixed.some((act) => at(steps, act) > press)
+        );
+      }),
+    ).toEqual([]);
+  });
+
+  it('churns, swizzles or stirs crushed ice that it is built on, lifts what fizzes, and foams egg before the ice', () => {
+    expect(
+      breaking((steps, { method, ice }) => {
+        const after = steps.slice(at(steps, 'ice-glass') + 1).map((s) => s.act);
+        return method !== 'build' || ice !== 'crushed' || after.some((a) => /churn|stir|lift/.test(a));
+      }),
+    ).toEqual([]);
+    expect(
+      breaking((steps) => {
+        const worked = steps.findIndex((s) => ['shake', 'stir', 'blend', 'churn', 'swizzle'].includes(s.act));
+        const fizz = steps.findIndex((s) => s.part !== null && kindOf(s)?.tastes.includes('fizzy') === true);
+        return fizz < 0 || worked < 0 || fizz > worked;
+      }),
+    ).toEqual([]);
+    expect(
+      breaking((steps) => {
+        const egg = steps.some((s) => s.part !== null && kindOf(s)?.tastes.includes('egg') === true);
+        return !egg || ['dry-shake', 'beat', 'blend'].some((act) => at(steps, act as PourStep['act']) >= 0);
+      }),
+    ).toEqual([]);
+  });
+
+  it('of the early manuals was printed by 1930, as nearly as its era says', () => {
+    const late = ['1950-1979', '1980-1999', 'since-2000'];
+    expect(
+      catalogue.recipes.filter((r) => r.source === 'early-manuals' && late.includes(r.era)).map((r) => r.id),
+    ).toEqual([]);
+  });
+
   it('has steps that measure each of its parts once, egg before ice and bubbles after it', () => {
     for (const drink of catalogue.recipes) {
       const { steps } = compileRound(
