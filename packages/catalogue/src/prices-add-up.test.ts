@@ -25,6 +25,34 @@ const shop = (currency: string) => {
 /** A kit with nothing in it, so that tools and glasses are bought from the same money. */
 const bareKit = { ...emptyKit(), said: true };
 
+/**
+ * Duty on a litre of pure alcohol in spirits, in major units, and the tax on top (from memory: HMRC alcohol duty rates of
+ * February 2025; German Alkoholsteuergesetz § 2; US TTB, 13.50 a proof gallon; Australian Taxation Office, August 2025).
+ * India's states each have their own, and Britain's and Australia's rise every year.
+ */
+const DUTY: Record<string, { aLitre: number; tax: number }> = {
+  GB: { aLitre: 32.79, tax: 0.2 },
+  DE: { aLitre: 13.03, tax: 0.19 },
+  US: { aLitre: 7.13, tax: 0 },
+  AU: { aLitre: 107, tax: 0.1 },
+  IN: { aLitre: 0, tax: 0 },
+};
+
+it('no shop sells a spirit for less than its duty and tax, and each says its country and year', () => {
+  for (const { id, country, year, bottles } of shops) {
+    expect([id, year]).toEqual([id, 2026]);
+    const { aLitre, tax } = DUTY[country ?? ''] ?? expect.fail(`${id} is nowhere`);
+    const below = bottles.filter(({ kind, ml, priceMinor, homeMade }) => {
+      const abv = kinds.get(kind)?.abv ?? 0;
+      return !homeMade && abv >= 0.2 && priceMinor <= aLitre * 100 * abv * (ml / 1000) * (1 + tax);
+    });
+    expect(
+      below.map((b) => b.id),
+      id,
+    ).toEqual([]);
+  }
+});
+
 describe('one price for one item', () => {
   it('what is shown of an answer adds up to what it spends, whatever was asked', () => {
     const asked = fc.record({

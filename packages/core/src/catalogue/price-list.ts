@@ -69,6 +69,12 @@ export const priceListSchema = z.strictObject({
   currency: currencySchema,
   /** The shop that holds for every kind this list does not name: own prices laid over it. */
   over: idSchema.optional(),
+  /** Whose duty and tax are in the prices (ISO 3166-1), and of which year. */
+  country: z
+    .string()
+    .regex(/^[A-Z]{2}$/, 'a country is two capital letters, such as IE')
+    .optional(),
+  year: z.int().min(1990).max(2100).optional(),
   provenance: z.string().min(1).max(2000),
   bottles: z.array(pricedBottleSchema).min(1).max(2000),
   fresh: z.array(pricedFreshSchema).max(200).default([]),
@@ -78,7 +84,7 @@ export const priceListSchema = z.strictObject({
 export type PriceList = z.infer<typeof priceListSchema>;
 
 /** A price list without its prices, for choosing one. */
-export type PriceListSummary = Pick<PriceList, 'id' | 'name' | 'currency' | 'over'> & {
+export type PriceListSummary = Pick<PriceList, 'id' | 'name' | 'currency' | 'over' | 'country' | 'year'> & {
   /** Whether the household brought it in. */
   own?: boolean;
 };

@@ -5,7 +5,7 @@ import type { Api } from '../http/api.js';
 import { HttpProblem } from '../http/problem.js';
 
 const summarySchema = priceListSchema
-  .pick({ id: true, name: true, currency: true, over: true })
+  .pick({ id: true, name: true, currency: true, over: true, country: true, year: true })
   .extend({ own: z.boolean() });
 
 /** Price lists to read: the shops that came with the program, and own prices before them. */
@@ -24,12 +24,14 @@ export function priceRoutes(api: Api, world: World): void {
       },
       (_req, res) => {
         const own = new Set(world.ownPrices.map((l) => l.id));
-        const summaries: PriceListSummary[] = all().map(({ id, name, currency, over }) => ({
+        const summaries: PriceListSummary[] = all().map(({ id, name, currency, over, country, year }) => ({
           id,
           name,
           currency,
           own: own.has(id),
           ...(over === undefined ? {} : { over }),
+          ...(country === undefined ? {} : { country }),
+          ...(year === undefined ? {} : { year }),
         }));
         res.json(summaries);
       },

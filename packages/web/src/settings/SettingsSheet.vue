@@ -42,8 +42,12 @@ const FRESHNESS: { value: Freshness; title: string }[] = [
   { value: 'between', title: 'Two months' },
   { value: 'easy', title: 'Three months' },
 ];
+const COUNTRIES = new Intl.DisplayNames('en', { type: 'region' });
 const lists = computed(() =>
-  catalogue.priceLists.map(({ id, name, currency }) => ({ value: id, title: `${name} (${currency})` })),
+  catalogue.priceLists.map(({ id, name, currency, country, year }) => ({
+    value: id,
+    title: `${name} (${[currency, country && COUNTRIES.of(country), year].filter(Boolean).join(', ')})`,
+  })),
 );
 
 const change = (part: Partial<Settings>) => settings.change(part);
