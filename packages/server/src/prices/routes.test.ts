@@ -16,7 +16,14 @@ if (shop === undefined) throw new Error('the program comes with shops');
 describe('price lists', () => {
   it('are those that came with the program, by name and currency, without their prices', async () => {
     expect(await summaries()).toEqual(
-      shops.map(({ id, name, currency }) => ({ id, name, currency, own: false })),
+      shops.map(({ id, name, currency, country, year }) => ({
+        id,
+        name,
+        currency,
+        country,
+        year,
+        own: false,
+      })),
     );
   });
 
