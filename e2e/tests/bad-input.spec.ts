@@ -85,7 +85,7 @@ test('a shop in another currency is said, and the plan counts in it once asked t
   await page.goto(demo.address);
   await proven(page);
   await page.getByRole('button', { name: /Settings/ }).click();
-  await choose(page, 'Prices and currency of', 'Withy Cellar (GBP)');
+  await choose(page, 'Prices and currency of', 'Withy Cellar (GBP, United Kingdom, 2026)');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await expect(page.getByText(/This plan is in EUR, the prices of Withy Cellar are in GBP/)).toBeVisible();
   await page.getByRole('button', { name: 'Count the money in GBP' }).click();

@@ -70,7 +70,7 @@ test('twelve pours by count, ten cards by key and tap, and a word of the trade f
   await page.getByLabel(/^Find a drink/).fill('split');
   await page.getByRole('list', { name: 'Words of the trade' }).getByRole('link', { name: 'split' }).click();
   await expect(page).toHaveURL(/\/practice\/words\?word=split/);
-  await expect(page.locator('#word-split')).toContainText(/United States.*187 ml/);
+  await expect(page.locator('#word-split')).toContainText(/United States.*187.5 ml/);
   // A drink's steps lead to the words in them.
   await page.goto(`${demo.address}/notebook/whiskey-sour`);
   await page
