@@ -35,7 +35,7 @@ export const test = base.extend<Fixtures>({
       page.on('pageerror', (error) => errors.push(error.message));
       page.on('console', (message) => {
         const refused =
-          /status of 4\d\d|ERR_FAILED|ERR_BLOCKED_BY_RESPONSE|ERR_CONNECTION_REFUSED|ERR_INCOMPLETE_CHUNKED_ENCODING/.test(
+          /status of 4\d\d|ERR_FAILED|ERR_BLOCKED_BY_RESPONSE|ERR_CONNECTION_(REFUSED|RESET)|ERR_EMPTY_RESPONSE|ERR_INCOMPLETE_CHUNKED_ENCODING/.test(
             message.text(),
           );
         if (message.type() === 'error' && !refused) errors.push(message.text());
