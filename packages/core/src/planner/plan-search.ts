@@ -95,6 +95,9 @@ export class PlanSearch {
     if (!this.isSettled(free)) {
       this.windows.offer(new Uint8Array(this.model.n));
       if (control.start) this.windows.offer(this.marks(control.start));
+      // What is known is of other budgets: good sets around this one are looked for first, else thousands of times the
+      // nodes may be opened.
+      if (this.settled.length > 0) this.windows.scan(free);
     }
     let boundSteps = this.cover.mostSteps;
     let settled = this.isSettled(free);

@@ -8,9 +8,8 @@ import { WindowSearch } from '../../planner/search/window-search.js';
 
 /** Rounds of steps at the root of a time-expanded problem. */
 const ROOT_ROUNDS = 8;
-/** Time-expanded problems with at most so many items are searched for a proof, and that for so many nodes: some would take minutes. */
+/** Time-expanded problems with at most so many items are searched until they are proven. */
 const SEARCHED_ITEMS = 400;
-const SEARCHED_NODES = 2000;
 
 /**
  * Bound a ladder from above, and better or prove it where it is small.
@@ -28,10 +27,9 @@ export function boundOfLadder(
 ): { sets: PlanAnswer[]; bound: number; proven: boolean } {
   const total = found.reduce((sum, s) => sum + s.value, 0);
   const last = budgets.length - 1;
+  const apart = new PlanSearch({ ...problem, mustDrinks: [] });
   const whole = new PlanSearch(problem);
-  // Each from its own beginning: one that goes on from another budget's multipliers may open hundreds of times the nodes.
-  const alone = (t: number) => (t === last ? whole : new PlanSearch({ ...problem, mustDrinks: [] }));
-  const best = budgets.reduce((sum, b, t) => sum + alone(t).solve(b).value, 0);
+  const best = budgets.reduce((sum, b, t) => sum + (t === last ? whole : apart).solve(b).value, 0);
   const { scale, lenses } = whole.prepared;
   const reached = (bound: number) => scale.stepsOf(bound) <= scale.stepsOf(total);
   if (reached(best)) return { sets: found, bound: total, proven: true };
@@ -81,7 +79,7 @@ class ExpandedLadder {
     const stop = () =>
       (shouldStop?.() ?? false) ||
       (remainingSeconds?.() ?? Infinity) <= 0 ||
-      ++asked > (size > SEARCHED_ITEMS ? ROOT_ROUNDS : SEARCHED_NODES);
+      (size > SEARCHED_ITEMS && ++asked > ROOT_ROUNDS);
     const free = (budgets.at(-1) as number) - this.forcedSpend;
     const end = windows.settle(free, free, { shouldStop: stop, onBetter: () => undefined }, ROOT_ROUNDS);
     const point = front.at(free);
