@@ -45,9 +45,13 @@ const SPIRIT_ABV = 0.2;
 const isEgg = (slot: Slot, kinds: Kinds) => kinds.get(slot.kind)?.tastes.includes('egg') === true;
 const comesHot = (slot: Slot, kinds: Kinds) => kinds.get(slot.kind)?.work.includes('heat') === true;
 
-/** Whether it is drunk hot and nothing in it comes hot: then it is heated together. */
+const isSpirit = (slot: Slot, kinds: Kinds) => (kinds.get(slot.kind)?.abv ?? 0) >= SPIRIT_ABV;
+
+/** Whether it is drunk hot and nothing in it comes hot: then it is heated together, unless it is spirit throughout. */
 const isHeated = ({ method, slots }: Pick<Recipe, 'method' | 'slots'>, kinds: Kinds) =>
-  method === 'hot' && !slots.some((s) => comesHot(s, kinds));
+  method === 'hot' &&
+  !slots.some((s) => comesHot(s, kinds)) &&
+  slots.some((s) => isDrunk(s) && !s.float && !s.sink && !isSpirit(s, kinds));
 
 /** Where a drink is put together. */
 export function madeIn(recipe: Pick<Recipe, 'method' | 'slots'>, kinds: Kinds): MadeIn {
@@ -91,8 +95,9 @@ function partsOf({ slots, method }: Recipe, kinds: Kinds) {
   const long = body.filter((s) => fizzy(s) || (s.role === 'long' && method === 'build'));
   const unpressed = body.filter((s) => !s.muddle && !long.includes(s));
   const wet = wetFor(pressed, unpressed, kinds);
-  const soaked = unpressed.filter((s) => s.amount.measure === 'cube');
-  const soaks = soaked.length > 0 ? unpressed.filter((s) => s.role === 'seasoning') : [];
+  const cubes = method === 'build' ? unpressed.filter((s) => s.amount.measure === 'cube') : [];
+  const soaks = cubes.length > 0 ? unpressed.filter((s) => s.role === 'seasoning') : [];
+  const soaked = soaks.length > 0 ? cubes : [];
   const taken = new Set([...wet, ...soaked, ...soaks]);
   return {
     pressed,
@@ -110,7 +115,7 @@ function partsOf({ slots, method }: Recipe, kinds: Kinds) {
     isLouched:
       method === 'build' &&
       long.length > 0 &&
-      !long.some(fizzy) &&
+      long.every((s) => kinds.get(s.kind)?.fromTap === true) &&
       body.some((s) => s.role === 'base' && kinds.get(s.kind)?.tastes.includes('anise') === true),
   };
 }
@@ -120,7 +125,7 @@ type Parts = ReturnType<typeof partsOf>;
 function mixingHot(recipe: Recipe, { mixed, long }: Parts, kinds: Kinds): MethodStep[] {
   const all = [...mixed, ...long];
   if (isHeated(recipe, kinds)) {
-    const spirits = all.filter((s) => (kinds.get(s.kind)?.abv ?? 0) >= SPIRIT_ABV);
+    const spirits = all.filter((s) => isSpirit(s, kinds));
     return [
       { do: 'heat', slots: all.filter((s) => !spirits.includes(s)) },
       { do: 'warm' },
@@ -208,9 +213,14 @@ function finishing({ slots, garnish, method }: Recipe, kinds: Kinds): MethodStep
     return method === 'hot' && kind?.tastes.includes('creamy') === true && kind.abv === 0;
   };
   const dressed = slots.filter((s) => s.role === 'garnish');
-  const floats = marked('float');
+  const floated = (slots: Slot[], whipped: boolean) =>
+    slots.length > 0 ? [{ do: 'float' as const, slots, whipped }] : [];
   return [
-    ...(floats.length > 0 ? [{ do: 'float' as const, slots: floats, whipped: floats.some(isCream) }] : []),
+    ...floated(
+      marked('float').filter((s) => !isCream(s)),
+      false,
+    ),
+    ...floated(marked('float').filter(isCream), true),
     ...ifAny('sink', marked('sink')),
     ...ifAny('beside', marked('beside')),
     ...(dressed.length > 0 || garnish !== 'none'

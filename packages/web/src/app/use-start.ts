@@ -26,8 +26,12 @@ export function useStart() {
   const trouble = ref('');
   const ready = ref(false);
   let again: ReturnType<typeof setTimeout> | undefined;
+  let opening: Promise<void> | undefined;
 
-  async function load(): Promise<void> {
+  /** One try at a time, whoever asks for it. */
+  const load = () => (opening ??= open().finally(() => (opening = undefined)));
+
+  async function open(): Promise<void> {
     clearTimeout(again);
     try {
       void answers.warmUp();

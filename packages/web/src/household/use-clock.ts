@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
-import { instantOf, localMoment } from '@uisce/core/base';
+import { instantOf, isTimeZone, localMoment } from '@uisce/core/base';
 import { keptZone } from '@uisce/core/kept';
 import { useKeeper } from '../kept/use-keeper';
 
@@ -9,14 +9,15 @@ export const useClock = defineStore('clock', () => {
   const keeper = useKeeper();
   const here = new Intl.DateTimeFormat().resolvedOptions().timeZone;
   const said = computed(() => keeper.single(keptZone).timeZone);
-  const timeZone = computed(() => said.value ?? here);
+  // Browsers know more zones or fewer, by their age.
+  const timeZone = computed(() => (said.value !== null && isTimeZone(said.value) ? said.value : here));
 
   function setZone(name: string): void {
     keeper.keep(keptZone, { timeZone: name }, 'Time zone');
   }
-  /** The first page to open says where the household is: where it is itself. */
+  /** The first page to open says where the household is: where it is itself. One without the server cannot know that it is the first. */
   function settle(): void {
-    if (said.value === null) setZone(here);
+    if (said.value === null && keeper.online) setZone(here);
   }
 
   return {
