@@ -12,7 +12,7 @@ const COLUMNS = [
   { key: 'budget', title: 'Money so far', figures: true },
   { key: 'bought', title: 'Buy' },
   { key: 'added', title: 'Adds', figures: true },
-  { key: 'open', title: 'In reach', figures: true },
+  { key: 'drinksMade', title: 'In reach', figures: true },
   { key: 'bestOpen', title: 'Best at once', figures: true },
 ];
 const monthOf = (rung: MonthRung) => props.rungs.indexOf(rung);
