@@ -71,7 +71,7 @@ export default {
         'The core needs zod, days, equality, a text index, when to recall, articles, tables, and the solver only as a type.',
       from: { path: inPackage('core/src'), pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
-        path: 'node_modules/(?!zod/|date-fns/|@date-fns/tz/|dequal/|minisearch/|ts-fsrs/|indefinite/|papaparse/|@types/papaparse/|highs/)',
+        path: 'node_modules/(?!zod/|date-fns/|@date-fns/tz/|dequal/|minisearch/|ts-fsrs/|indefinite/|pluralize/|papaparse/|@types/papaparse/|highs/)',
       },
     },
     {

@@ -110,6 +110,13 @@ describe('the evening in the documents', () => {
     const together = Number(/Together ([\d.]+\d)/.exec(document)?.[1]) * 100;
     expect(plan.missing.reduce((sum, m) => sum + m.priceMinor, 0)).toBe(Math.round(together));
     expect(plan.menu.score.money).toBe(Math.round(together));
+    const { dressing } = plan.quantities;
+    expect(dressing.map((d) => [d.kind, d.wanted, d.buy?.count])).toEqual([
+      ['lime-whole', 24, 3],
+      ['orange-slice', 3, 1],
+    ]);
+    const more = Number(/comes to ([\d.]+) more/.exec(document)?.[1]) * 100;
+    expect(dressing.reduce((sum, d) => sum + (d.buy?.priceMinor ?? 0), 0)).toBe(Math.round(more));
   });
 
   it('mixes the negroni ahead, and makes ice in as many turns as it says', () => {

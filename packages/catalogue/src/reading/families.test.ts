@@ -32,7 +32,7 @@ describe('a text that became a drink', () => {
       strain: 'twice',
       ice: 'none',
       glass: 'coupe',
-      garnish: 'lime wheel',
+      garnish: [{ kind: 'lime-whole', form: 'wheel', where: 'rim' }],
     });
     expect(recipe?.slots.map((s) => s.role)).toEqual(['base', 'sour', 'sweet']);
     const judged = recipe && judge(recipe, catalogue);

@@ -13,7 +13,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'peach-julep',
     'where there is no syrup the liqueur wets the mint; the spirit never does',
-    'mint · peach-liqueur · press lightly · cognac · crushed in glass · churn · garnish mint',
+    'mint · peach-liqueur · press lightly · cognac · crushed in glass · churn · garnish',
   ],
   [
     'apple-julep',
@@ -109,7 +109,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'spicy-margarita',
     'what was muddled is strained twice, though there is ice in the glass',
-    'squeeze lime-juice · chilli · agave-syrup · press · lime-juice · triple-sec · blanco-tequila · on ice · shake 12 · ice in glass · strain twice · garnish',
+    'squeeze lime-juice · rim · chilli · agave-syrup · press · lime-juice · triple-sec · blanco-tequila · on ice · shake 12 · ice in glass · strain twice',
   ],
   [
     'gin-gin-mule',
@@ -174,7 +174,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'dirty-martini',
     'brine before the wine before the gin, stirred',
-    'chill · olive-brine · dry-vermouth · dry-gin · on ice · stir 35 · strain · garnish olive',
+    'chill · olive-brine · dry-vermouth · dry-gin · on ice · stir 35 · strain · garnish',
   ],
   [
     'sangria',
@@ -185,7 +185,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'michelada',
     'seasoning and lime first, ice, beer last',
-    'squeeze lime-juice · hot-sauce · savoury-sauce · lime-juice · ice in glass · top lager · lift · garnish',
+    'squeeze lime-juice · rim · hot-sauce · savoury-sauce · lime-juice · ice in glass · top lager · lift · garnish',
   ],
   [
     'virgin-mary',

@@ -29,7 +29,7 @@ export const JUDGED: readonly [drink: string, steps: string][] = [
   ],
   [
     'pisco-sour',
-    'squeeze lime-juice · chill · egg-white · simple-syrup · lime-juice · pisco · dry-shake · on ice · shake 12 · strain twice · garnish aromatic-bitters',
+    'squeeze lime-juice · chill · egg-white · simple-syrup · lime-juice · pisco · dry-shake · on ice · shake 12 · strain twice · garnish',
   ],
   ['mint-julep', 'mint · simple-syrup · press lightly · bourbon · crushed in glass · churn · garnish'],
   [
@@ -55,7 +55,7 @@ export const JUDGED: readonly [drink: string, steps: string][] = [
   ],
   [
     'bloody-mary',
-    'squeeze lemon-juice · salt · black-pepper · hot-sauce · savoury-sauce · lemon-juice · vodka · ice in glass · top tomato-juice · turn',
+    'squeeze lemon-juice · salt · black-pepper · hot-sauce · savoury-sauce · lemon-juice · vodka · ice in glass · top tomato-juice · turn · garnish',
   ],
   [
     'pina-colada',
@@ -83,7 +83,7 @@ export const JUDGED: readonly [drink: string, steps: string][] = [
   ['manhattan', 'chill · aromatic-bitters · sweet-vermouth · rye · on ice · stir 35 · strain · garnish'],
   [
     'margarita',
-    'squeeze lime-juice · chill · lime-juice · triple-sec · blanco-tequila · on ice · shake 12 · strain twice · garnish',
+    'squeeze lime-juice · chill · rim · lime-juice · triple-sec · blanco-tequila · on ice · shake 12 · strain twice · garnish',
   ],
   [
     'clover-club',

@@ -16,6 +16,8 @@ export {
   iceInMaking,
   FAMILIES,
   METHODS,
+  REGIONS,
+  type Region,
   ICE,
   type Ice,
   type Canon,
@@ -26,6 +28,8 @@ export {
   type Method,
   recipeFileSchema,
 } from './recipe.js';
+export { garnishKinds, isRead, type Garnish, type SaidGarnish } from './garnish.js';
+export { readGarnish } from './read-garnish.js';
 export { matchOf, standInSchema } from './stand-in.js';
 export { glassSchema, type Glass } from './glass.js';
 export { priceListSchema, type PriceList, type PriceListSummary } from './price-list.js';

@@ -53,6 +53,19 @@ const bottleSizeSchema = z.strictObject({
 export type BottleSize = z.infer<typeof bottleSizeSchema>;
 
 /**
+ * How a kind looks. What a mixture looks like is computed of it, in proportion to volume (Kubelka and Munk, 1931).
+ */
+const tintSchema = z.strictObject({
+  /** The colour seen through 3 cm of it before white, sRGB. */
+  seen: z.string().regex(/^#[0-9a-f]{6}$/, 'a colour is six hexadecimal digits, such as #f4e8a0'),
+  /** How much light a centimetre throws back: 0 for spirits, about 0.5 lemon juice, 1 to 2 orange juice, 8 cream. */
+  cloud: z.number().min(0).max(20),
+  /** What it is from: a published figure; absent, by eye and common practice. */
+  from: z.string().min(5).optional(),
+});
+export type Tint = z.infer<typeof tintSchema>;
+
+/**
  * A kind of thing a drink can ask for. Kinds form a tree by `parent`: a London dry gin is a gin, so
  * it serves wherever a gin is asked for, and never the other way round.
  */
@@ -93,6 +106,8 @@ export const kindSchema = z.strictObject({
     })
     .optional(),
   tastes: z.array(z.enum(KIND_TASTES)).default([]),
+  /** Unknown for one of one's own until somebody picks it. */
+  tint: tintSchema.optional(),
   silhouette: z.enum(SILHOUETTES).default('round-shouldered'),
   /** Sizes it is usually sold in, with the outside of the bottle or pack. */
   sizes: z.array(bottleSizeSchema).default([]),
@@ -121,6 +136,10 @@ export const kindSchema = z.strictObject({
   foams: z.boolean().optional(),
   /** It is pressed from fruit on the day: the juice that one of them usually gives, ml. */
   juiceMl: z.number().positive().max(1000).optional(),
+  /** One of it, as a garnish is called: a "cherry" of the jar, a "lemon" of what is cut into wheels. */
+  one: z.string().min(1).max(30).optional(),
+  /** The juice that is pressed of the same fruit, whose peel is there then. */
+  juice: idSchema.optional(),
   /** It is hard fruit itself, which waits as long as what juice is pressed from. */
   hardFruit: z.boolean().optional(),
   /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */

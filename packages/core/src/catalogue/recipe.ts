@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { parseAmount } from '../base/amount.js';
 import { idSchema } from '../base/ids.js';
+import { garnishesSchema } from './read-garnish.js';
 
 export const FAMILIES = [
   'sour',
@@ -28,18 +29,7 @@ export const FAMILIES = [
 ] as const;
 
 export const METHODS = ['build', 'stir', 'shake', 'dry-shake', 'blend', 'swizzle', 'layer', 'hot'] as const;
-const ROLES = [
-  'base',
-  'sour',
-  'sweet',
-  'bitter',
-  'aromatic',
-  'long',
-  'seasoning',
-  'rinse',
-  'body',
-  'garnish',
-] as const;
+const ROLES = ['base', 'sour', 'sweet', 'bitter', 'aromatic', 'long', 'seasoning', 'rinse', 'body'] as const;
 export const ICE = ['none', 'cubes', 'block', 'crushed'] as const;
 export type Ice = (typeof ICE)[number];
 
@@ -50,6 +40,24 @@ export type Canon = (typeof CANON)[number];
 /** When a drink is first found in print or at the bar, as nearly as the trade knows. */
 const ERAS = ['before-1900', '1900-1919', '1920-1949', '1950-1979', '1980-1999', 'since-2000'] as const;
 export type Era = (typeof ERAS)[number];
+
+/** Where drinks are at home. */
+export const REGIONS = [
+  'north-america',
+  'caribbean',
+  'latin-america',
+  'britain-and-ireland',
+  'western-europe',
+  'southern-europe',
+  'northern-europe',
+  'central-and-eastern-europe',
+  'africa',
+  'middle-east',
+  'south-asia',
+  'east-asia',
+  'oceania',
+] as const;
+export type Region = (typeof REGIONS)[number];
 
 /** "22.5 ml", "2 dashes", "1 whole": text on the card, an Amount once read. */
 const amountTextSchema = z.string().transform((text, context) => {
@@ -101,9 +109,11 @@ export const recipeSchema = z.strictObject({
   glass: idSchema,
   /** Other glasses that serve as well. */
   otherGlasses: z.array(idSchema).default([]),
-  garnish: z.string().max(120).default('none'),
+  garnish: garnishesSchema.default([]),
   era: z.enum(ERAS),
   canon: z.enum(CANON),
+  /** Where it is at home; absent for what is everywhere, and for what nobody is sure of. */
+  region: z.enum(REGIONS).optional(),
   /** Where the spec comes from: an id of the catalogue's sources. */
   source: idSchema,
   because: becauseSchema.optional(),

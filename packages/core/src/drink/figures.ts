@@ -53,7 +53,7 @@ export function slotMl(slot: Slot, kind: Kind): number {
 
 /** Whether a slot is in the glass to be drunk: rinses are tipped out, garnishes stay on top, and what is beside it has its own. */
 export function isDrunk(slot: Slot): boolean {
-  return slot.role !== 'rinse' && slot.role !== 'garnish' && !slot.beside;
+  return slot.role !== 'rinse' && !slot.beside;
 }
 
 /**

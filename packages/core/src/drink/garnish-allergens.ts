@@ -1,6 +1,7 @@
-import type { Allergen } from '../catalogue/kind.js';
+import { garnishKinds, isRead, type Garnish, type SaidGarnish } from '../catalogue/garnish.js';
+import type { Allergen, Kind } from '../catalogue/kind.js';
 
-/** What a garnish may bring, by the beginning of a word of its name (common practice, on the safe side). */
+/** What a garnish in somebody's own words may bring, by the beginning of a word (common practice, on the safe side). */
 const BRINGS: readonly [word: RegExp, allergens: Allergen[]][] = [
   [/^celery/, ['celery']],
   [/^chocolate/, ['milk', 'soya']],
@@ -41,16 +42,16 @@ const singular = (word: string): string[] => [
 /** What a garnish brings. */
 export interface GarnishHolds {
   allergens: Allergen[];
-  /** Words of it of which we do not know what they bring. */
+  /** Kinds and words of it of which we do not know what they bring. */
   unknown: string[];
 }
 
 /**
- * What a garnish brings, which stands in words: what a word is known to bring, and the words that we do not know.
+ * What a garnish in words brings: what a word is known to bring, and the words that we do not know.
  *
- * @example garnishHolds('celery, peanut brittle') // { allergens: ['celery', 'peanuts'], unknown: ['brittle'] }
+ * @example wordsHold('peanut brittle') // { allergens: ['peanuts'], unknown: ['brittle'] }
  */
-export function garnishHolds(garnish: string): GarnishHolds {
+export function wordsHold(garnish: string): GarnishHolds {
   const words = garnish.toLowerCase().match(/\p{L}+/gu) ?? [];
   const brought = words.map((word) => BRINGS.find(([pattern]) => pattern.test(word))?.[1]);
   return {
@@ -59,4 +60,20 @@ export function garnishHolds(garnish: string): GarnishHolds {
       (word, i) => brought[i] === undefined && !singular(word).some((w) => BRINGS_NOTHING.has(w)),
     ),
   };
+}
+
+/** What may come with the garnishes and the rim of a drink: of each whatever may be taken in its place, too. */
+export function garnishHolds(
+  garnish: readonly (Garnish | SaidGarnish)[],
+  kinds: ReadonlyMap<string, Kind>,
+): GarnishHolds {
+  const all = garnish.map((g): GarnishHolds => {
+    if (!isRead(g)) return wordsHold(g.words);
+    const of = garnishKinds([g]);
+    return {
+      allergens: of.flatMap((id) => kinds.get(id)?.allergens ?? []),
+      unknown: of.filter((id) => kinds.get(id)?.allergensStated !== true),
+    };
+  });
+  return { allergens: all.flatMap((h) => h.allergens), unknown: all.flatMap((h) => h.unknown) };
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ALLERGENS } from '../catalogue/kind.js';
 import { testKinds, testRecipe } from '../testing/trade.js';
-import { garnishHolds } from './garnish-allergens.js';
+import { wordsHold } from './garnish-allergens.js';
 import { asWritten, inGlass } from './in-glass.js';
 import { limitsByName, limitsTogether, mayHave, NO_LIMITS, refusalOf, sayRefusal } from './limits.js';
 import { notSafe } from './not-safe.js';
@@ -15,6 +15,9 @@ const kinds = testKinds(
   ['hard-tonic', { supply: 'mixer', abv: 0.05 }],
   ['honey-syrup', { supply: 'home-made', cautionForChildren: 'No honey for infants.' }],
   ['egg-white', { supply: 'fresh', allergens: ['egg'], tastes: ['egg'] }],
+  ['lime-whole', { supply: 'fresh' }],
+  ['celery-salt', { supply: 'fresh', allergens: ['celery'] }],
+  ['chocolate', { supply: 'fresh', allergens: ['milk', 'soya'] }],
 );
 const tonic = testRecipe(
   [
@@ -47,10 +50,10 @@ describe('what is in a glass', () => {
         ['gin', '45 ml', 'base'],
         ['egg-white', '1 whole', 'body', { optional: true }],
       ],
-      { garnish: 'celery salt rim, chocolate shavings' },
+      { garnish: 'celery salt rim, chocolate shavings, crushed peanuts' },
     );
     const glass = inGlass(sour, kinds);
-    expect(glass.allergens).toEqual(['egg', 'milk', 'celery', 'soya']);
+    expect(glass.allergens).toEqual(['egg', 'milk', 'peanuts', 'celery', 'soya']);
     expect(glass.tastes.has('egg')).toBe(true);
   });
 
@@ -58,6 +61,8 @@ describe('what is in a glass', () => {
     const cordial = inGlass(testRecipe([['own-cordial', '30 ml', 'sweet']]), kinds);
     expect(cordial).toMatchObject({ allergens: [], unknown: ['own-cordial'] });
     expect(inGlass(testRecipe([['nowhere', '30 ml', 'sweet']]), kinds).unknown).toEqual(['nowhere']);
+    const dressed = testRecipe([['gin', '60 ml', 'base']], { garnish: 'olive, praline' });
+    expect(inGlass(dressed, kinds).unknown).toEqual(['olive', 'praline']);
     for (const allergen of ALLERGENS) {
       const limits = { ...NO_LIMITS, allergens: [allergen] };
       expect(refusalOf(limits, cordial)).toEqual({ allergens: [], unknown: ['own-cordial'], alcohol: false });
@@ -84,7 +89,7 @@ describe('what is in a glass', () => {
   });
 });
 
-describe('a garnish, which stands in words', () => {
+describe('a garnish in somebody’s own words', () => {
   it.each([
     ['lime wedge', [], []],
     ['lemon twist, discarded', [], []],
@@ -94,7 +99,7 @@ describe('a garnish, which stands in words', () => {
     ['brittle', [], ['brittle']],
     ['Haselnuss', [], ['haselnuss']],
   ] as const)('%s', (garnish, allergens, unknown) => {
-    expect(garnishHolds(garnish)).toEqual({ allergens, unknown });
+    expect(wordsHold(garnish)).toEqual({ allergens, unknown });
   });
 });
 

@@ -1,5 +1,6 @@
 import { NO_ALCOHOL_ABV } from './strength.js';
 import { ALLERGENS, type Allergen, type Kind } from '../catalogue/kind.js';
+import { garnishKinds } from '../catalogue/garnish.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures, type DrinkFigures } from './figures.js';
 import { garnishHolds } from './garnish-allergens.js';
@@ -46,12 +47,12 @@ export function inGlass(
   const poured = { ...drink, slots: drink.slots.map((s) => ({ ...s, optional: false })) };
   const parts = [...new Set(drink.slots.map((s) => s.kind))];
   const all = [...new Set([...parts, ...mayBe.kinds])];
-  const garnish = garnishHolds(drink.garnish === 'none' ? '' : drink.garnish);
+  const garnish = garnishHolds(drink.garnish, kinds);
   const has = new Set([...all.flatMap((id) => kinds.get(id)?.allergens ?? []), ...garnish.allergens]);
   const figures = drinkFigures(drink, kinds);
   const strongest = Math.max(figures.abv, mayBe.strongest ? drinkFigures(mayBe.strongest, kinds).abv : 0);
   const noAlcohol = strongest <= NO_ALCOHOL_ABV;
-  const cautions = parts.flatMap((id) => {
+  const cautions = [...parts, ...garnishKinds(drink.garnish)].flatMap((id) => {
     const { caution = [], cautionForChildren = [] } = kinds.get(id) ?? {};
     return [caution, noAlcohol ? cautionForChildren : []].flat();
   });

@@ -1,6 +1,8 @@
 import type { Kind } from '../catalogue/kind.js';
 import { iceInMaking, type Ice, type Recipe, type Slot } from '../catalogue/recipe.js';
+import type { Garnish, SaidGarnish } from '../catalogue/garnish.js';
 import { isDrunk } from './figures.js';
+import { dressingOf, rimsOf } from './say-garnish.js';
 
 /** What a drink is put together in. */
 export type MadeIn = 'glass' | 'mixing-glass' | 'shaker' | 'blender' | 'pan';
@@ -35,7 +37,7 @@ export type MethodStep =
   /** Cream on a hot drink is whipped lightly first, else it sinks. */
   | { do: 'float'; slots: Slot[]; whipped: boolean }
   | { do: 'sink' | 'beside'; slots: Slot[] }
-  | { do: 'garnish'; slots: Slot[]; words: string };
+  | { do: 'rim' | 'garnish'; with: (Garnish | SaidGarnish)[] };
 
 type Kinds = ReadonlyMap<string, Kind>;
 
@@ -212,7 +214,7 @@ function finishing({ slots, garnish, method }: Recipe, kinds: Kinds): MethodStep
     const kind = kinds.get(s.kind);
     return method === 'hot' && kind?.tastes.includes('creamy') === true && kind.abv === 0;
   };
-  const dressed = slots.filter((s) => s.role === 'garnish');
+  const dressing = dressingOf({ garnish });
   const floated = (slots: Slot[], whipped: boolean) =>
     slots.length > 0 ? [{ do: 'float' as const, slots, whipped }] : [];
   return [
@@ -223,9 +225,7 @@ function finishing({ slots, garnish, method }: Recipe, kinds: Kinds): MethodStep
     ...floated(marked('float').filter(isCream), true),
     ...ifAny('sink', marked('sink')),
     ...ifAny('beside', marked('beside')),
-    ...(dressed.length > 0 || garnish !== 'none'
-      ? [{ do: 'garnish' as const, slots: dressed, words: garnish === 'none' ? '' : garnish }]
-      : []),
+    ...(dressing.length > 0 ? [{ do: 'garnish' as const, with: dressing }] : []),
   ];
 }
 
@@ -240,10 +240,14 @@ export function methodSteps(recipe: Recipe, kinds: Kinds): MethodStep[] {
   const { slots, method, ice } = recipe;
   const parts = partsOf(recipe, kinds);
   const { pressed, wet, long, soaked, soaks } = parts;
-  const steps: MethodStep[] = ifAny(
-    'rinse',
-    slots.filter((s) => s.role === 'rinse'),
-  );
+  const rims = rimsOf(recipe);
+  const steps: MethodStep[] = [
+    ...(rims.length > 0 ? [{ do: 'rim' as const, with: rims }] : []),
+    ...ifAny(
+      'rinse',
+      slots.filter((s) => s.role === 'rinse'),
+    ),
+  ];
   if (soaked.length > 0) steps.push({ do: 'soak', slots: soaked, wet: soaks });
   if (pressed.length > 0) steps.push({ do: 'press', slots: pressed, wet, in: madeIn(recipe, kinds) });
   steps.push(...mixing(recipe, parts, kinds));

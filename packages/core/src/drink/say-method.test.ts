@@ -13,6 +13,7 @@ const kinds = testKinds(
   ['soda', { tastes: ['fizzy'] }],
   ['absinthe', {}],
   ['cream', {}],
+  ['lemon-whole', { one: 'lemon' }],
 );
 const words = (slots: Parameters<typeof testRecipe>[0], more: object) =>
   sayMethod(testRecipe(slots, more), kinds, 'coupe', (k) => k.name.replace('-', ' '));

@@ -2,6 +2,8 @@ import { withArticle } from '../base/article.js';
 import { listed } from '../base/listed.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Ice, Recipe, Slot } from '../catalogue/recipe.js';
+import type { Garnish, SaidGarnish } from '../catalogue/garnish.js';
+import { sayGarnish } from './say-garnish.js';
 import { methodSteps, type Lift, type MadeIn, type MethodStep } from './method-steps.js';
 
 const ICE_WORDS: Record<Exclude<Ice, 'none'>, string> = {
@@ -34,6 +36,7 @@ const LIFT_WORDS: Record<Lift, string> = {
 interface Calls {
   parts: (slots: readonly Slot[]) => string;
   glass: string;
+  garnish: (of: readonly (Garnish | SaidGarnish)[]) => string;
 }
 
 /** "Shake gin and lime juice", or with something pressed there already "Add gin and shake". */
@@ -46,9 +49,11 @@ const onIce = (ice: Ice) => (ice === 'none' ? '' : ` on ${ICE_WORDS[ice]}`);
 
 /** What mixes a drink and brings it into its glass, in words; undefined for what is done in the glass. */
 function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
-  const { parts, glass } = calls;
+  const { parts, glass, garnish } = calls;
   const inGlass = withArticle(glass);
   switch (step.do) {
+    case 'rim':
+      return `Wet the rim of ${inGlass} with a cut fruit or water and dip it: ${garnish(step.with)}.`;
     case 'rinse':
       return `Rinse the cold glass with ${parts(step.slots)} and tip out the rest.`;
     case 'soak':
@@ -96,7 +101,11 @@ function hotSentence(step: MethodStep, { parts, glass }: Calls): string | undefi
 }
 
 /** What is done in the glass, in words; undefined for what comes before. */
-function glassSentence(step: MethodStep, isBuiltFirst: boolean, { parts, glass }: Calls): string | undefined {
+function glassSentence(
+  step: MethodStep,
+  isBuiltFirst: boolean,
+  { parts, glass, garnish }: Calls,
+): string | undefined {
   const inGlass = withArticle(glass);
   switch (step.do) {
     case 'pour':
@@ -117,10 +126,8 @@ function glassSentence(step: MethodStep, isBuiltFirst: boolean, { parts, glass }
       return `Pour in ${parts(step.slots)} last, slowly, and let it sink; do not stir.`;
     case 'beside':
       return `Serve ${parts(step.slots)} beside it, in a small glass of its own.`;
-    case 'garnish': {
-      const named = step.slots.length > 0 ? [parts(step.slots)] : [];
-      return `Garnish: ${[...named, ...(step.words === '' ? [] : [step.words])].join(', ')}.`;
-    }
+    case 'garnish':
+      return `Garnish: ${garnish(step.with)}.`;
     default:
       return undefined;
   }
@@ -143,6 +150,7 @@ export function sayMethod(
     parts: (slots) =>
       listed(slots.flatMap((s) => (kinds.has(s.kind) ? [name(kinds.get(s.kind) as Kind)] : []))),
     glass,
+    garnish: (of) => sayGarnish(of, kinds),
   };
   const steps = methodSteps(recipe, kinds);
   // A glass is named where something first goes into it.

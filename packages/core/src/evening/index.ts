@@ -17,7 +17,7 @@ export { menuQuestion, type MenuQuestion } from './candidates.js';
 export type { MissingItem } from './ware.js';
 export type { Swap } from './good-menu.js';
 export { slackOf } from './slack.js';
-export type { WantedKind } from './quantities.js';
+export type { WantedKind } from './wanted.js';
 export { planEvening, type OnTheMenu, type EveningPlan } from './plan-evening.js';
 export { lineOfMissing, isForEvening } from './missing-line.js';
 export { contradictionsOf, type Lack } from './lacks.js';
@@ -42,3 +42,4 @@ export {
   guestViewSchema,
   type GuestView,
 } from './guest-view.js';
+export { allToBuy } from './dressing.js';

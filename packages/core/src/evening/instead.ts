@@ -1,6 +1,6 @@
 import type { PriceList } from '../catalogue/price-list.js';
 import type { ScheduleTask } from './schedule.js';
-import type { MenuPour } from './quantities.js';
+import type { MenuPour } from './wanted.js';
 
 /** What to do about a task that there is no time for. */
 export type Instead =

@@ -91,7 +91,7 @@ describe('a drink mixed ahead', () => {
     expect(poured.slots[0]?.amount.value).toBe(Math.round(batchedGlassMl(wet, kinds)));
     const known = new Map([...kinds, ...(kind ? [[kind.id, kind] as const] : [])]);
     expect(drinkFigures(poured, known).ethanolG).toBeCloseTo(drinkFigures(wet, kinds).ethanolG, 0);
-    expect(poured.garnish).toBe('lemon twist');
+    expect(poured.garnish).toMatchObject([{ kind: 'lemon-whole', form: 'twist' }]);
   });
 });
 

@@ -1,39 +1,10 @@
 import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
-import type { Recipe } from '../catalogue/recipe.js';
 import { iceOf } from '../ice/ice-kit.js';
 import { isMixedAhead } from '../mixed/batched.js';
-import { amountOf, packsFor, shortOf, wantedOf, wareOf, type MissingItem, type WareHouse } from './ware.js';
-
-/** What an evening takes of one kind, against what is there. */
-export interface WantedKind {
-  kind: string;
-  unit: 'ml' | 'pieces';
-  /** In its unit: ml, or whole fruit, eggs and leaves. */
-  wanted: number;
-  /** Juice that is pressed from it, ml; 0 for what is not pressed. */
-  juiceMl: number;
-  /** What is there of it; undefined where nobody counted. */
-  there: number | undefined;
-  short: number;
-  /** The packs that hold what is short; undefined where nothing is, or nobody sells it. */
-  buy: MissingItem | undefined;
-}
-
-/** What is cut or picked for the rim, and for how many glasses. */
-interface Garnish {
-  garnish: string;
-  glasses: number;
-}
-
-/** A drink of the menu as it is poured here. */
-export interface MenuPour {
-  drink: Recipe;
-  glasses: number;
-  /** Of those, poured from a bottle that was mixed before. */
-  mixed: number;
-  brimMl: number;
-}
+import type { MenuPour, WantedKind } from './wanted.js';
+import { dressedOf, dressingOf, type Dressed } from './dressing.js';
+import { amountOf, packsFor, shortOf, wantedOf, wareOf, type WareHouse } from './ware.js';
 
 /** Some is dropped and melts in the bucket (common practice: a fifth more). */
 const ICE_SPARE = 1.2;
@@ -41,7 +12,9 @@ const ICE_SPARE = 1.2;
 /** What an evening takes. */
 export interface Quantities {
   wanted: WantedKind[];
-  garnishes: Garnish[];
+  garnishes: Dressed[];
+  /** What dresses the drinks beyond what is poured; no drink fails for want of it. */
+  dressing: WantedKind[];
   /** Ice to shake and stir with and to pour over, and blocks by the piece; a fifth to spare. */
   iceG: number;
   crushedG: number;
@@ -57,7 +30,6 @@ export function quantitiesOf(
   house: WareHouse & { kinds: ReadonlyMap<string, Kind> },
 ): Quantities {
   const amounts = new Map<string, { amount: number; isPoured: boolean; pouredMl: number }>();
-  const garnishes = new Map<string, number>();
   let [iceG, crushedG, blocks] = [0, 0, 0];
   for (const { drink, glasses, mixed, brimMl } of drinks) {
     for (const { kind, amount, optional } of drink.slots) {
@@ -73,7 +45,6 @@ export function quantitiesOf(
         pouredMl: was.pouredMl + (ml ?? 0) * fresh,
       });
     }
-    if (drink.garnish !== 'none') garnishes.set(drink.garnish, (garnishes.get(drink.garnish) ?? 0) + glasses);
     const ice = iceOf(drink, brimMl, house.kinds);
     // What is mixed ahead is poured cold, over ice or without.
     const made = isMixedAhead(drink, glasses - mixed, house.kinds) ? 0 : Math.max(0, glasses - mixed);
@@ -101,7 +72,8 @@ export function quantitiesOf(
         (a, b) =>
           Number(b.short > 0) - Number(a.short > 0) || b.short - a.short || (a.kind < b.kind ? -1 : 1),
       ),
-    garnishes: [...garnishes].map(([garnish, glasses]) => ({ garnish, glasses })),
+    garnishes: dressedOf(drinks, house.kinds),
+    dressing: dressingOf(drinks, wanted, house),
     iceG,
     crushedG,
     blocks,

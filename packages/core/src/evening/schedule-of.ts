@@ -4,7 +4,8 @@ import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
 import { batchedDrink, isMixedAhead, type BatchedDrink } from '../mixed/batched.js';
 import type { IcePlan } from './ice-plan.js';
-import type { MenuPour, Quantities, WantedKind } from './quantities.js';
+import type { Quantities } from './quantities.js';
+import type { MenuPour, WantedKind } from './wanted.js';
 import { scheduleProblemSchema, type ScheduleTask } from './schedule.js';
 
 /** How long hands take, minutes (assumptions, common practice at home). */
@@ -86,7 +87,8 @@ const isToBuy = (w: WantedKind) => w.buy !== undefined && w.buy.ware.is !== 'mad
 
 /** All that is to be done before the first glass, as tasks of a schedule. */
 export function tasksAhead(ahead: Ahead): ScheduleTask[] {
-  const toBuy = new Set(ahead.quantities.wanted.filter(isToBuy).map((w) => w.kind));
+  const { wanted, dressing } = ahead.quantities;
+  const toBuy = new Set([...wanted, ...dressing].filter(isToBuy).map((w) => w.kind));
   const bought = (needs: Iterable<string>) => ([...needs].some((k) => toBuy.has(k)) ? ['buy'] : []);
   const shopping: Task = {
     id: 'buy',
@@ -123,7 +125,9 @@ function freshTasks({ quantities, kinds }: Ahead, bought: (kinds: Iterable<strin
     freshMinutes: FRESH.juice,
     after: bought(fruit.map((f) => f.kind)),
   };
-  const herbs = quantities.wanted.filter((w) => w.unit === 'pieces' && kinds.get(w.kind)?.herb === true);
+  const herbs = [...quantities.wanted, ...quantities.dressing].filter(
+    (w) => w.unit === 'pieces' && kinds.get(w.kind)?.herb === true,
+  );
   const wash: Task = {
     id: 'herbs',
     kind: 'herbs',

@@ -3,7 +3,7 @@ import { twins } from '../base/twins.js';
 import { notSafe } from '../drink/not-safe.js';
 import { collectionSchema } from '../notebook/collection.js';
 import { kindIndex } from '../catalogue/catalogue.js';
-import { OWN, ownDrinkSchema, ownKindSchema } from '../notebook/own-drink.js';
+import { OWN, ownDrinkSchema, ownKindSchema, upgradeOwnDrink } from '../notebook/own-drink.js';
 import { tastingSchema } from '../notebook/tasting.js';
 import { describeKept, type World } from './descriptor.js';
 
@@ -30,6 +30,7 @@ export const keptOwnDrink = describeKept({
   name: 'drink',
   path: 'recipes',
   schema: ownDrinkSchema,
+  upgrade: upgradeOwnDrink,
   idOf: (drink) => drink.id,
   noun: 'drink',
   title: ({ versions, current }) => `“${versions[current]?.recipe.name ?? ''}”`,

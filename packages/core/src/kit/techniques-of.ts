@@ -1,3 +1,4 @@
+import { isRead, type GarnishForm } from '../catalogue/garnish.js';
 import type { Kind } from '../catalogue/kind.js';
 import { iceInMaking, type Recipe, type Slot } from '../catalogue/recipe.js';
 import { MIN_MEASURED_ML } from '../measure/best-jigger.js';
@@ -9,18 +10,24 @@ export interface TechniqueUse {
   needed: boolean;
 }
 
-/** What each garnish in words takes, the first that matches: peel is cut thin, slices on a board, nutmeg grated. */
-const GARNISH_WORK: readonly (readonly [RegExp, string])[] = [
-  [/flamed/, 'flame'],
-  [/twist|peel|zest|ribbon/, 'zest'],
-  [/\b(slice|wheel|wedge|disc|half|shell|lime|lemon|orange|grapefruit|pineapple|cucumber|celery)\b/, 'cut'],
-  [/nutmeg|grated|chocolate/, 'grate'],
-];
+/** What each garnish takes: peel is cut thin, slices on a board, nutmeg grated. */
+const GARNISH_WORK: Readonly<Partial<Record<GarnishForm, string[]>>> = {
+  flame: ['flame', 'zest'],
+  twist: ['zest'],
+  peel: ['zest'],
+  ribbon: ['zest'],
+  wheel: ['cut'],
+  'half-wheel': ['cut'],
+  wedge: ['cut'],
+  slice: ['cut'],
+  shell: ['cut'],
+  grated: ['grate'],
+};
 
 /** Whether a part leaves bits that nobody wants between their teeth: what is muddled, herbs, pieces of fruit. */
 function leavesBits({ optional, muddle, role, amount }: Slot): boolean {
   const inPieces = ['leaf', 'sprig', 'slice', 'wedge', 'whole'].includes(amount.measure);
-  return !optional && role !== 'garnish' && (muddle || (inPieces && role !== 'body'));
+  return !optional && (muddle || (inPieces && role !== 'body'));
 }
 
 /** What is used, and whether the drink cannot be made without it. */
@@ -46,7 +53,7 @@ function ofMethod(recipe: Recipe): Use[] {
 
 /** What preparing and pouring one part asks for. */
 function ofSlot(slot: Recipe['slots'][number], kind: Kind | undefined): Use[] {
-  const needed = !slot.optional && slot.role !== 'garnish';
+  const needed = !slot.optional;
   const isCut = slot.amount.measure === 'slice' || slot.amount.measure === 'wedge';
   return [
     ...(slot.muddle ? [['muddle', needed] as const] : []),
@@ -58,18 +65,11 @@ function ofSlot(slot: Recipe['slots'][number], kind: Kind | undefined): Use[] {
   ];
 }
 
-/** What a garnish asks for; no drink fails for want of one. */
-function ofGarnish({ garnish, slots }: Recipe): Use[] {
-  const garnishes = slots.filter((s) => s.role === 'garnish').map((s) => s.kind);
-  return [...garnish.split(/,| or /), ...garnishes].flatMap((piece): Use[] => {
-    const technique = GARNISH_WORK.find(([words]) => words.test(piece))?.[1];
-    if (technique === undefined) return [];
-    return technique === 'flame'
-      ? [
-          ['flame', false],
-          ['zest', false],
-        ]
-      : [[technique, false]];
+/** What a garnish asks for; no drink fails for want of one. What is bought grated or in sticks is taken as it is. */
+function ofGarnish({ garnish }: Recipe, kinds: ReadonlyMap<string, Kind>): Use[] {
+  return garnish.filter(isRead).flatMap(({ kind, form }): Use[] => {
+    const work = GARNISH_WORK[form] ?? kinds.get(kind)?.work ?? [];
+    return work.map((technique) => [technique, false]);
   });
 }
 
@@ -84,7 +84,7 @@ export function techniquesOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
   const all: Use[] = [
     ...ofMethod(recipe),
     ...recipe.slots.flatMap((slot) => ofSlot(slot, kinds.get(slot.kind))),
-    ...ofGarnish(recipe),
+    ...ofGarnish(recipe, kinds),
     ['serve', true],
   ];
   for (const [technique, needed] of all) uses.set(technique, needed || (uses.get(technique) ?? false));

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import type { Amount } from '../base/amount.js';
 import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
@@ -8,7 +9,8 @@ import { COMPARED_FIGURES, placedValue, type ComparedFigure } from './judge.js';
 /** One way in which a spec differs from another; an amount is undefined where the part is not in it. */
 export type SpecDifference =
   | { of: 'part'; kind: string; from: Amount | undefined; to: Amount | undefined }
-  | { of: 'method' | 'ice' | 'glass' | 'garnish' | 'name'; from: string; to: string };
+  | { of: 'method' | 'ice' | 'glass' | 'name'; from: string; to: string }
+  | { of: 'garnish'; from: Recipe['garnish']; to: Recipe['garnish'] };
 
 const sameAmount = (a: Amount | undefined, b: Amount | undefined): boolean =>
   a === undefined || b === undefined
@@ -42,10 +44,13 @@ export function specDifferences(before: Recipe, after: Recipe): SpecDifference[]
       ? []
       : [{ of: 'part', kind, from: from?.amount, to: to?.amount }];
   });
-  const rest = (['method', 'ice', 'glass', 'garnish', 'name'] as const).flatMap((of): SpecDifference[] =>
+  const rest = (['method', 'ice', 'glass', 'name'] as const).flatMap((of): SpecDifference[] =>
     before[of] === after[of] ? [] : [{ of, from: before[of], to: after[of] }],
   );
-  return [...parts, ...rest];
+  const dressed: SpecDifference[] = dequal(before.garnish, after.garnish)
+    ? []
+    : [{ of: 'garnish', from: before.garnish, to: after.garnish }];
+  return [...parts, ...rest, ...dressed];
 }
 
 /** Whether two specs are one in substance, whatever they are called. */

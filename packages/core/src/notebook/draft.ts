@@ -1,5 +1,6 @@
 import { amountMl, type Amount } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
+import { readGarnish } from '../catalogue/read-garnish.js';
 import type { Recipe, Slot } from '../catalogue/recipe.js';
 import { familiesLike } from './likeness.js';
 import type { ReadLine } from './read-line.js';
@@ -87,7 +88,7 @@ export function recipeFrom(
           : 'none',
     glass: read.glass ?? usualGlass({ ice, method }, ml),
     otherGlasses: [],
-    garnish: read.garnish.slice(0, 120) || 'none',
+    garnish: readGarnish(read.garnish),
     era: 'since-2000',
     canon: 'own',
     source: 'own',

@@ -27,7 +27,7 @@ export function jsonLdOf(recipes: readonly Recipe[], catalogue: Pick<Catalogue, 
       recipeCategory: 'Drink',
       recipeYield: '1 drink',
       recipeIngredient: r.slots.map((s) => sayLine(s, kinds)),
-      recipeInstructions: sayMaking(r),
+      recipeInstructions: sayMaking(r, kinds),
     })),
   };
 }

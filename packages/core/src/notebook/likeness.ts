@@ -122,7 +122,7 @@ const MAX_TWINS = 3;
 
 /** Shares of what is measured, by kind; what is counted or dashed as a small share. */
 function substance(recipe: Recipe): Map<string, number> {
-  const slots = recipe.slots.filter((s) => !s.optional && s.role !== 'garnish');
+  const slots = recipe.slots.filter((s) => !s.optional);
   const total = slots.reduce((sum, s) => sum + (amountMl(s.amount) ?? 0), 0);
   return new Map(
     slots.map((s) => [s.kind, total === 0 ? 0 : Math.max(0.03, (amountMl(s.amount) ?? 0) / total)]),

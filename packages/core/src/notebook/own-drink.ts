@@ -3,6 +3,7 @@ import { idSchema } from '../base/ids.js';
 import { MAX_MINOR } from '../base/money.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import { kindSchema, type Kind } from '../catalogue/kind.js';
+import { garnishesSchema } from '../catalogue/read-garnish.js';
 import { currencySchema, type PriceList } from '../catalogue/price-list.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { pouredDrinkSchema } from '../pouring/poured-drink.js';
@@ -14,6 +15,40 @@ const versionSchema = z.strictObject({
   recipe: pouredDrinkSchema,
 });
 export type Version = z.infer<typeof versionSchema>;
+
+/** What dressed a drink among its parts, in earlier releases: how it is put on by how it was counted. */
+const DRESSED = { sprig: 'sprig', leaf: 'leaf', dash: 'drops', drop: 'drops' } as const;
+
+/** One recipe of an earlier release, what dressed it taken out of its parts. */
+function undressed(recipe: {
+  slots: { role?: unknown; kind?: unknown; amount?: unknown }[];
+  garnish?: unknown;
+}) {
+  const isDressing = (s: { role?: unknown }) => s.role === 'garnish';
+  const read = garnishesSchema.safeParse(recipe.garnish ?? []);
+  const dressing = recipe.slots.filter(isDressing).map(({ kind, amount }) => {
+    const measure = (amount as { measure?: keyof typeof DRESSED } | undefined)?.measure;
+    return { kind, form: (measure && DRESSED[measure]) ?? 'berry', where: 'on' };
+  });
+  const slots = recipe.slots.filter((s) => !isDressing(s));
+  return { ...recipe, slots, garnish: [...(read.success ? read.data : []), ...dressing] };
+}
+
+/** A drink of one's own as earlier releases kept it, brought up to date. */
+export function upgradeOwnDrink(stored: unknown): unknown {
+  const parsed = z
+    .looseObject({
+      versions: z.array(z.looseObject({ recipe: z.looseObject({ slots: z.array(z.looseObject({})) }) })),
+    })
+    .safeParse(stored);
+  if (!parsed.success) return stored;
+  return {
+    ...parsed.data,
+    versions: parsed.data.versions.map((v) =>
+      v.recipe.slots.some((s) => s['role'] === 'garnish') ? { ...v, recipe: undressed(v.recipe) } : v,
+    ),
+  };
+}
 
 /** A drink of the household's own, or its own spec of a shipped one, with all it has been. */
 export const ownDrinkSchema = z.strictObject({

@@ -4,6 +4,7 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import { kindIndex } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe, Slot } from '../catalogue/recipe.js';
+import { sayGarnish } from '../drink/say-garnish.js';
 
 const METHOD: Record<Recipe['method'], string> = {
   build: 'Build in the glass',
@@ -68,18 +69,23 @@ export function sayLine(slot: Slot, kinds: ReadonlyMap<string, Kind>): string {
 }
 
 /** How it is made, in sentences that are read back as the same. */
-export function sayMaking({ method, strain, ice, glass, garnish }: Recipe): string {
+export function sayMaking(
+  { method, strain, ice, glass, garnish }: Recipe,
+  kinds: ReadonlyMap<string, Kind>,
+): string {
   const into = GLASS_WORDS[glass] ?? glass;
   return [
     `${METHOD[method]}.`,
     `${STRAIN[strain]} a ${into}${ICE[ice]}.`,
-    ...(garnish === 'none' ? [] : [`Garnish with ${garnish}.`]),
+    ...(garnish.length === 0 ? [] : [`Garnish with ${sayGarnish(garnish, kinds)}.`]),
   ].join(' ');
 }
 
 /** A recipe as plain text. */
 export function sayRecipe(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): string {
-  return [recipe.name, '', ...recipe.slots.map((s) => sayLine(s, kinds)), '', sayMaking(recipe)].join('\n');
+  return [recipe.name, '', ...recipe.slots.map((s) => sayLine(s, kinds)), '', sayMaking(recipe, kinds)].join(
+    '\n',
+  );
 }
 
 /** Recipes as one plain text, read again as it is. */
@@ -115,7 +121,7 @@ export function recipeRows(
       family: r.family,
       method: r.method,
       glass: r.glass,
-      garnish: r.garnish,
+      garnish: sayGarnish(r.garnish, kinds),
       amount: s.amount.value,
       measure: s.amount.measure,
       kind: s.kind,

@@ -78,7 +78,7 @@ export function recipesOfTable(rows: readonly Readonly<Record<string, string>>[]
     const making = [
       METHOD_SENTENCE[method] ?? method,
       ...(first('glass') === '' ? [] : [`Glass: ${first('glass')}`]),
-      ...(['', 'none'].includes(first('garnish')) ? [] : [`Garnish: ${first('garnish')}`]),
+      ...(first('garnish') === '' ? [] : [`Garnish: ${first('garnish')}`]),
     ];
     return { name: first('name'), text: [...lines, ...making].join('\n') };
   });

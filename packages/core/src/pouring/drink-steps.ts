@@ -1,8 +1,10 @@
 import { amountMl } from '../base/amount.js';
 import { oncePer } from '../base/once-per.js';
+import { garnishKinds, type Garnish, type SaidGarnish } from '../catalogue/garnish.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Ice, Recipe, Slot } from '../catalogue/recipe.js';
 import { madeIn, methodSteps, type Lift, type MethodStep } from '../drink/method-steps.js';
+import { sayGarnish } from '../drink/say-garnish.js';
 import { liquidGPerMl } from '../stock/weigh.js';
 import { stopAfter } from './dilution-in-time.js';
 import { inPouringOrder } from './order-of-parts.js';
@@ -121,6 +123,10 @@ class LoadWriter {
     const technique = how === 'none' ? null : twice ? 'fine-strain' : 'strain';
     return [...this.iceInGlass(over), this.atGlass('strain', seconds, { twice, technique })];
   }
+  private dressed(act: 'rim' | 'garnish', of: readonly (Garnish | SaidGarnish)[], seconds: number): PourStep {
+    const words = sayGarnish(of, this.kinds);
+    return this.atGlass(act, seconds * this.glasses, { kinds: garnishKinds(of), words });
+  }
   /** Egg and its sugar, before anything else. */
   private beat(slots: readonly Slot[]): PourStep[] {
     return [
@@ -156,6 +162,10 @@ class LoadWriter {
   private mix(step: MethodStep): boolean {
     const { out } = this;
     switch (step.do) {
+      case 'rim':
+        // Dry and empty, before anything else.
+        out.press.push(this.dressed('rim', step.with, SECONDS.rimGlass));
+        return true;
       case 'rinse':
         // The glass is rinsed while it is cold and empty.
         out.press.push(...this.each(step.slots, 'rinse', SECONDS.rinse));
@@ -246,13 +256,9 @@ class LoadWriter {
           ...this.each(step.slots, 'beside', SECONDS.measure).map((s) => ({ ...s, into: 'beside' as const })),
         );
         break;
-      case 'garnish': {
-        const kinds = step.slots.map((s) => s.kind);
-        finish.push(
-          this.atGlass('garnish', SECONDS.garnishGlass * this.glasses, { kinds, words: step.words }),
-        );
+      case 'garnish':
+        finish.push(this.dressed('garnish', step.with, SECONDS.garnishGlass));
         break;
-      }
     }
   }
 }

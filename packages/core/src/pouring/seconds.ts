@@ -4,6 +4,7 @@
  */
 export const SECONDS = {
   wash: 30,
+  rimGlass: 10,
   squeezeFruit: 15,
   chillGlass: 4,
   warm: 20,

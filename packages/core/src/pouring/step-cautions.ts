@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
+import { isRead } from '../catalogue/garnish.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures } from '../drink/figures.js';
 import { NO_ALCOHOL_ABV } from '../drink/strength.js';
@@ -37,11 +38,14 @@ export function stepCautions(
     return [caution, isSoft ? cautionForChildren : undefined];
   });
   const closes = step.act === 'shake' || step.act === 'dry-shake' || step.act === 'blend';
+  const isFlamed =
+    step.act === 'garnish' &&
+    drink?.garnish.some((g) => (isRead(g) ? g.form === 'flame' : /flame/.test(g.words)));
   const cautions = [
     step.technique === null ? undefined : of(step.technique),
     ...poured,
     step.act === 'garnish' || step.act === 'squeeze' ? of('cut') : undefined,
-    /flame/.test(step.words) ? of('flame') : undefined,
+    isFlamed ? of('flame') : undefined,
     closes && drink && isHotInTin(drink, kinds) ? HOT_IN_TIN : undefined,
   ];
   return [...new Set(cautions.filter((c) => c !== undefined))];

@@ -5,6 +5,7 @@ import { ICE } from '../catalogue/recipe.js';
 /** What is done in one step of a round. */
 const ACTS = [
   'wash',
+  'rim',
   'squeeze',
   'chill',
   'warm',

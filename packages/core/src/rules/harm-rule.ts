@@ -37,7 +37,7 @@ export function harmFaults(catalogue: Catalogue): Fault[] {
     ),
     ...catalogue.recipes.flatMap((recipe, i) =>
       recipe.slots.flatMap((slot) =>
-        /nutmeg/.test(slot.kind) && slot.role !== 'garnish'
+        /nutmeg/.test(slot.kind)
           ? [
               fault(
                 `/recipes/${i}/slots`,

@@ -3,8 +3,9 @@ import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import { batchOf } from '../bench/batch.js';
 
 /** How far a batch may be from what its kind says: shares of sugar, g of acid a litre, parts of strength. */
-const SUGAR_SHARE = 0.15;
-const SUGAR_G_PER_L = 25;
+const SUGAR_SHARE = 0.03;
+/** Less than half a gram in a glass of juice. */
+const SUGAR_G_PER_L = 17;
 const ACID_G_PER_L = 3;
 const ABV = 0.025;
 
@@ -13,8 +14,8 @@ export function homeMadeFaults(catalogue: Catalogue): Fault[] {
   const kinds = kindIndex(catalogue.kinds);
   return catalogue.homeMade.flatMap((recipe, i): Fault[] => {
     const kind = kinds.get(recipe.makes);
-    // A way of its own may be another strength; house and rich syrups say which.
-    if (kind === undefined || recipe.way !== undefined) return [];
+    // A syrup that says how rich it is by its way is another strength; drinks are worked out for the house's.
+    if (kind === undefined || /\d to 1$/.test(recipe.way ?? '')) return [];
     const batch = batchOf(
       recipe,
       recipe.from.map((p) => p.g),
@@ -28,7 +29,8 @@ export function homeMadeFaults(catalogue: Catalogue): Fault[] {
       Math.abs(sugar - kind.sugarGPerL) > Math.max(SUGAR_G_PER_L, SUGAR_SHARE * kind.sugarGPerL)
         ? `${sugar.toFixed(0)} g of sugar a litre against ${kind.sugarGPerL}`
         : '',
-      Math.abs(acid - kind.acidGPerL) > ACID_G_PER_L
+      // Sharper than the fresh is what makes an extended juice keep.
+      (recipe.way === undefined ? Math.abs(acid - kind.acidGPerL) : kind.acidGPerL - acid) > ACID_G_PER_L
         ? `${acid.toFixed(1)} g of acid a litre against ${kind.acidGPerL}`
         : '',
       Math.abs(batch.abv - kind.abv) > ABV

@@ -49,7 +49,7 @@ function contentsOf(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): Contents 
   };
   for (const slot of recipe.slots) {
     const kind = kinds.get(slot.kind);
-    if (kind === undefined || slot.role === 'garnish') continue;
+    if (kind === undefined) continue;
     if (slot.optional) {
       found.mayFoam ||= foams(slot, kinds);
       continue;

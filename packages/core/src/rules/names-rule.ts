@@ -15,7 +15,6 @@ function names(catalogue: Catalogue, lists: readonly PriceList[]): { path: strin
       { path: `/recipes/${i}/name`, text: r.name },
       ...r.also.map((text, a) => ({ path: `/recipes/${i}/also/${a}`, text })),
       { path: `/recipes/${i}/variant`, text: r.variant ?? '' },
-      { path: `/recipes/${i}/garnish`, text: r.garnish },
     ]),
     ...catalogue.glasses.flatMap((g, i) =>
       [g.name, ...g.also].map((text) => ({ path: `/glasses/${i}`, text })),

@@ -1,4 +1,5 @@
 import type { Fault } from '../base/fault.js';
+import { garnishKinds } from '../catalogue/garnish.js';
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { PriceList } from '../catalogue/price-list.js';
@@ -186,6 +187,7 @@ export function kindFault(id: string, kinds: ReadonlyMap<string, Kind>): string 
 export function unusedKinds(catalogue: Catalogue): string[] {
   const asked = new Set([
     ...catalogue.recipes.flatMap((r) => r.slots.flatMap((s) => [s.kind, ...s.or])),
+    ...catalogue.recipes.flatMap((r) => garnishKinds(r.garnish)),
     ...catalogue.standIns.flatMap((s) => s.with),
   ]);
   const kinds = kindIndex(catalogue.kinds);

@@ -11,7 +11,7 @@ const SHARE_STEP = 0.05;
  * what is measured to the nearest twentieth. Two drinks with the same are one drink.
  */
 export function normalisedSpec(recipe: Recipe): string {
-  const slots = recipe.slots.filter((s) => !s.optional && s.role !== 'garnish');
+  const slots = recipe.slots.filter((s) => !s.optional);
   const total = slots.reduce((sum, s) => sum + (amountMl(s.amount) ?? 0), 0);
   return slots
     .map((s) => {

@@ -161,14 +161,25 @@ describe('names', () => {
     expect(two({})).toHaveLength(1);
   });
 
-  it('that tell a drink by its garnish have it as a part', () => {
-    const kinds = [named('gin', 'Gin'), named('olive', 'Olive')];
-    const faults = (slots: object[]) =>
+  it('that tell a drink by its garnish have it, cut as it can be cut', () => {
+    const kinds = [
+      named('gin', 'Gin'),
+      { ...named('olive', 'Olive'), one: 'olive', supply: 'fresh' },
+      { ...named('lime-whole', 'Lime'), one: 'lime', juice: 'lime-juice', supply: 'fresh' },
+    ];
+    const faults = (garnish: string | object[]) =>
       garnishFaults(
-        testCatalogue({ kinds, recipes: [recipeInput(slots, { name: 'Martini with an olive' })] }),
-      );
-    expect(faults([slot('gin', '60 ml')]).map((f) => f.pointer)).toEqual(['/recipes/0/slots']);
-    expect(faults([slot('gin', '60 ml'), slot('olive', '1 whole', 'garnish')])).toEqual([]);
+        testCatalogue({
+          kinds,
+          recipes: [recipeInput([slot('gin', '60 ml')], { name: 'Martini with an olive', garnish })],
+        }),
+      ).map((f) => f.detail);
+    expect(faults('olive')).toEqual([]);
+    expect(faults('')).toEqual([expect.stringContaining('named for its garnish')]);
+    expect(faults('olive, hay smoke')).toEqual([expect.stringContaining('is a sentence')]);
+    expect(faults('olive, lychee')).toEqual([expect.stringContaining('no kind "lychee"')]);
+    const peeled = faults([{ kind: 'olive', form: 'twist', where: 'in' }]);
+    expect(peeled).toContainEqual(expect.stringContaining('gives no twist'));
   });
 });
 

@@ -12,7 +12,7 @@ const evenings = useEvenings();
 const catalogue = useCatalogue();
 const words = useWords();
 const { missingMinor } = useEvening();
-const { rows, toBuy, toMake, isOn, by } = useMissing();
+const { rows, toBuy, toMake, dressingMinor, isOn, by } = useMissing();
 const { ice, glasses, garnishes } = useServedWith();
 </script>
 
@@ -22,6 +22,9 @@ const { ice, glasses, garnishes } = useServedWith();
       <h2 id="takes-title">
         What it takes
         <small v-if="missingMinor > 0" class="dim">· {{ words.price(missingMinor) }} missing</small>
+        <small v-if="dressingMinor > 0" class="dim">
+          · {{ words.price(dressingMinor) }} more to dress the glasses</small
+        >
       </h2>
       <v-btn v-if="toBuy.length > 0" :disabled="isOn" @click="evenings.toErrand(toBuy, by)">{{
         isOn ? 'On the errand' : `Put ${count(toBuy.length, 'thing')} on the errand, by ${words.weekday(by)}`

@@ -1,6 +1,6 @@
 import { lowerFirst } from '@uisce/core/base';
 import { computed } from 'vue';
-import { isForEvening, type WantedKind } from '@uisce/core/evening';
+import { allToBuy, isForEvening, type WantedKind } from '@uisce/core/evening';
 import { useErrands } from '../household/use-errands';
 import { useCatalogue } from '../household/use-catalogue';
 import { count, listed, useWords } from '../words/use-words';
@@ -22,28 +22,37 @@ export function useMissing() {
   const { plan, placed, dayOf } = useEvening();
   const say = ({ unit }: WantedKind, n: number) =>
     unit === 'pieces' ? words.number(n) : words.volume(Math.round(n));
-  const rows = computed(() =>
-    (plan.value?.quantities.wanted ?? []).map((w) => ({
-      id: w.kind,
-      name: catalogue.kindName(w.kind),
-      wanted: say(w, w.wanted),
-      there: w.there === undefined ? 'not counted' : say(w, w.there),
-      short: w.short > 0 ? say(w, w.short) : '',
-      buy: w.buy
-        ? w.buy.ware.is === 'made'
-          ? `make it, ${words.price(w.buy.priceMinor)}`
-          : `${w.buy.count} × ${w.buy.label}, ${words.price(w.buy.priceMinor)}`
-        : w.short > 0
-          ? 'sold nowhere here'
-          : '',
-    })),
+  const rows = computed(() => {
+    const { wanted = [], dressing = [] } = plan.value?.quantities ?? {};
+    return [...wanted.map((w) => row(w)), ...dressing.map((w) => row(w, 'to dress'))];
+  });
+  const row = (w: WantedKind, use?: string) => ({
+    id: `${w.kind} ${use ?? ''}`,
+    name: [catalogue.kindName(w.kind), ...(use === undefined ? [] : [use])].join(', '),
+    wanted: say(w, w.wanted),
+    there: w.there === undefined ? 'not counted' : say(w, w.there),
+    short: w.short > 0 ? say(w, w.short) : '',
+    buy: w.buy
+      ? w.buy.ware.is === 'made'
+        ? `make it, ${words.price(w.buy.priceMinor)}`
+        : `${w.buy.count} × ${w.buy.label}, ${words.price(w.buy.priceMinor)}`
+      : w.short > 0
+        ? 'sold nowhere here'
+        : '',
+  });
+  const toBuy = computed(() =>
+    allToBuy(plan.value?.missing ?? [], plan.value?.quantities.dressing ?? []).filter(
+      (m) => m.ware.is !== 'made',
+    ),
   );
-  const toBuy = computed(() => (plan.value?.missing ?? []).filter((m) => m.ware.is !== 'made'));
+  const dressingMinor = computed(() =>
+    (plan.value?.quantities.dressing ?? []).reduce((sum, d) => sum + (d.buy?.priceMinor ?? 0), 0),
+  );
   const toMake = computed(() => (plan.value?.missing ?? []).filter((m) => m.ware.is === 'made'));
   const isOn = computed(() => errands.open?.lines.some(isForEvening) ?? false);
   /** The day on which the schedule has the shopping; else the evening's own. */
   const by = computed(() => dayOf(placed.value.find((p) => p.id === 'buy')?.ends ?? 0));
-  return { rows, toBuy, toMake, isOn, by };
+  return { rows, toBuy, toMake, dressingMinor, isOn, by };
 }
 
 /** Ice, glasses and garnishes of an evening, in words. */

@@ -1,4 +1,5 @@
 import { upperFirst } from '@uisce/core/base';
+import { allToBuy } from '@uisce/core/evening';
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { standardDrink, type InGlass } from '@uisce/core/drink';
@@ -95,14 +96,13 @@ function useListPapers() {
     saveFile('before-the-first-glass.pdf', PDF, await listPdf({ title: title.value, under, parts: all }));
   }
   async function printShopping(): Promise<void> {
-    const lines = (plan.value?.missing ?? [])
-      .filter((m) => m.ware.is !== 'made')
-      .map((m) => ({ text: `${m.count} × ${m.label}`, at: words.price(m.priceMinor) }));
+    const toBuy = allToBuy(plan.value?.missing ?? [], plan.value?.quantities.dressing ?? []).filter(
+      (m) => m.ware.is !== 'made',
+    );
+    const lines = toBuy.map((m) => ({ text: `${m.count} × ${m.label}`, at: words.price(m.priceMinor) }));
     const bags = plan.value?.ice.bags ?? 0;
     const more = bags > 0 ? [{ text: `${bags} × bag of ice, 2 kg`, at: '' }] : [];
-    const all = words.price(
-      (plan.value?.missing ?? []).reduce((sum, m) => sum + (m.ware.is === 'made' ? 0 : m.priceMinor), 0),
-    );
+    const all = words.price(toBuy.reduce((sum, m) => sum + m.priceMinor, 0));
     const parts = [
       { heading: `${catalogue.prices?.name ?? 'The shop'}: ${all}`, lines: [...lines, ...more] },
     ];

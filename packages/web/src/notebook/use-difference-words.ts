@@ -1,4 +1,5 @@
 import { withArticle } from '@uisce/core/base';
+import { sayGarnish } from '@uisce/core/drink';
 import { specDifferences, type SpecDifference } from '@uisce/core/notebook';
 import type { Recipe } from '@uisce/core/catalogue';
 import { useCatalogue } from '../household/use-catalogue';
@@ -24,7 +25,7 @@ export function useDifferenceWords() {
       case 'ice':
         return d.to === 'none' ? 'without ice in the glass' : `${d.to} in the glass`;
       case 'garnish':
-        return d.to === 'none' ? 'no garnish' : `garnished with ${d.to}`;
+        return d.to.length === 0 ? 'no garnish' : `garnished with ${sayGarnish(d.to, catalogue.kinds)}`;
       case 'name':
         return `called ${d.to}`;
     }

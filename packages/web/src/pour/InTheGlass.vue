@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { inSentence } from '@uisce/core/base';
 import { computed } from 'vue';
+import { sayGarnish } from '@uisce/core/drink';
 import { RIGHT_FILL, servedDrink, standsIn } from '@uisce/core/glass';
 import { glassFor } from '@uisce/core/pouring';
 import { useKit } from '../household/use-kit';
@@ -33,6 +34,7 @@ const watered = computed(() =>
     (s) => s.done && s.order === index.value && (s.act === 'strain' || s.act === 'ice-glass'),
   ),
 );
+const garnish = computed(() => sayGarnish(drink.value?.garnish ?? [], log.bar.kinds));
 const fills = computed(() => {
   if (!drink.value) return '';
   const glass = glassFor(drink.value, kits.kit, log.bar.kinds);
@@ -50,7 +52,7 @@ const fills = computed(() => {
     <p class="dim">
       {{ drink.name }}<template v-if="fills">: {{ fills }}</template>
     </p>
-    <p v-if="drink.garnish !== 'none'" class="dim">Garnish: {{ drink.garnish }}</p>
+    <p v-if="garnish" class="dim">Garnish: {{ garnish }}</p>
   </section>
 </template>
 

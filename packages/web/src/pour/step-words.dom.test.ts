@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent } from 'vue';
-import { catalogueSchema } from '@uisce/core/catalogue';
+import { catalogueSchema, readGarnish, type Kind } from '@uisce/core/catalogue';
 import { emptyKit, type Kit } from '@uisce/core/kit';
-import { pourStep, type PourStep } from '@uisce/core/pouring';
+import { neatDrink, pourStep, type PourStep } from '@uisce/core/pouring';
 import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { served } from '../testing/small-server';
@@ -93,7 +93,12 @@ describe('a step in words', () => {
       { ...part('soda', 30), into: 'beside', vessels: 2 },
       '30 ml | soda water | into 2 small glasses beside',
     ],
-    ['garnish', { kinds: ['lime-juice'], words: 'a wheel' }, 'Garnish | lime juice, a wheel'],
+    ['garnish', { kinds: ['lime-whole'], words: 'lime wheel' }, 'Garnish | lime wheel'],
+    [
+      'rim',
+      { kinds: ['salt'], words: 'salt rim' },
+      'Rim | salt rim | wet it with a cut fruit or water, then dip',
+    ],
     ['lift', {}, 'Lift | once, with a spoon'],
     ['turn', {}, 'Stir | a turn or two'],
     ['churn', {}, 'Churn | until the glass frosts | with a spoon, up and down through the ice'],
@@ -130,10 +135,10 @@ describe('a step in words', () => {
       'Cut away from the hand.',
     ]);
     expect(
-      words.cautions(
-        pourStep('s', 'garnish', 20, { words: 'flamed orange peel', technique: 'cut' }),
-        undefined,
-      ),
+      words.cautions(pourStep('s', 'garnish', 20, { words: 'flamed orange twist', technique: 'cut' }), {
+        ...neatDrink(SMALL_CATALOGUE.kinds[0] as Kind, 60),
+        garnish: readGarnish('flamed orange twist'),
+      }),
     ).toEqual(['Cut away from the hand.', 'Nothing else near a flame.']);
     expect(words.cautions(pourStep('s', 'stir', 20, { technique: 'stir' }), undefined)).toEqual([]);
   });

@@ -191,9 +191,14 @@ function sayFinishing({ where, glasses, amountOf, subject }: StepParts): Sayings
       name: subject(step),
       where: step.ice === null || step.ice === 'none' ? where(step) : `${where(step)}, after the ice`,
     }),
+    rim: (step) => ({
+      figure: 'Rim',
+      name: step.words,
+      where: step.vessels > 1 ? `each of ${step.vessels}` : 'wet it with a cut fruit or water, then dip',
+    }),
     garnish: (step) => ({
       figure: 'Garnish',
-      name: [subject(step), step.words].filter(Boolean).join(', '),
+      name: step.words,
       where: step.vessels > 1 ? `each of ${step.vessels}` : '',
     }),
     serve: (step) => ({ figure: 'Serve', name: glasses(step.vessels), where: 'and the levels fall' }),
