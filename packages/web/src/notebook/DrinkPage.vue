@@ -4,7 +4,7 @@ import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { drinkKey, type Recipe } from '@uisce/core/catalogue';
 import { sayMethod } from '@uisce/core/drink';
 import { useCatalogue } from '../household/use-catalogue';
-import { CANON_WORDS, ERA_WORDS } from '../words/trade-words';
+import { CANON_WORDS, ERA_WORDS, REGION_WORDS } from '../words/trade-words';
 import { useHouseSyrup } from '../words/house-syrup';
 import { listed, useWords } from '../words/use-words';
 import { useWarnings } from '../ui/drink/use-warnings';
@@ -66,6 +66,7 @@ const about = computed(() => {
     catalogue.families.get(recipe.family)?.name,
     CANON_WORDS[recipe.canon],
     ERA_WORDS[recipe.era],
+    recipe.region && REGION_WORDS[recipe.region],
     catalogue.sources.get(recipe.source)?.name,
   ].filter(Boolean);
 });

@@ -4,13 +4,14 @@ import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { BASES } from '@uisce/core/rules';
 import { useCatalogue } from '../household/use-catalogue';
+import { REGION_WORDS } from '../words/trade-words';
 import { STRENGTH_WORDS } from '../words/strength-words';
 import { count, useWords } from '../words/use-words';
 import { useNotebook } from '../household/use-notebook';
 import CollectionPanel from './CollectionPanel.vue';
 import MeantWords from './MeantWords.vue';
 import { OWN_TAG } from './collection-needs';
-import { OWN_DRINKS, REACHES, useIndex } from './use-index';
+import { BY_REGION, OWN_DRINKS, REACHES, useIndex } from './use-index';
 import { useKindChoices } from './use-kind-choices';
 import SelectField from '../ui/SelectField.vue';
 
@@ -69,6 +70,15 @@ const fields = computed(() => [
     choices: [ANY, ...entriesOf(STRENGTH_WORDS, (words) => words)],
   },
   {
+    key: 'region' as const,
+    label: 'At home in',
+    choices: [
+      ANY,
+      { value: BY_REGION, title: 'Every region in turn' },
+      ...entriesOf(REGION_WORDS, (words) => words),
+    ],
+  },
+  {
     key: 'collection' as const,
     label: 'Collection',
     choices: [
@@ -84,6 +94,7 @@ const narrowed = computed(
     wanted.base !== '' ||
     wanted.family !== '' ||
     wanted.strength !== '' ||
+    wanted.region !== '' ||
     wanted.kind !== '' ||
     wanted.collection !== '' ||
     wanted.reach !== 'all',
@@ -94,6 +105,7 @@ function everything(): void {
     base: '',
     family: '',
     strength: '',
+    region: '',
     kind: '',
     collection: '',
     reach: 'all',
@@ -191,8 +203,7 @@ function everything(): void {
   margin-top: 6px;
 }
 
-/* The last of five takes what is left of its row. */
-.narrow > :nth-child(5),
+/* Six in pairs, and what it is made with below. */
 .with {
   grid-column: 1 / -1;
 }

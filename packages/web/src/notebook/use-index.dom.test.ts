@@ -3,7 +3,7 @@ import { STRENGTHS, strengthOf } from '@uisce/core/drink';
 import { smallBottles, smallPlan } from '../testing/small-house';
 import { openPage, SmallServer } from '../testing/small-server';
 import { useAnswer } from '../solver/use-answer';
-import { useIndex, type IndexFilter } from './use-index';
+import { BY_REGION, useIndex, type IndexFilter } from './use-index';
 
 vi.mock('../solver/solver', () => import('../testing/small-solver'));
 vi.mock('../solver/solver.worker?worker&url', () => ({ default: 'solver' }));
@@ -14,6 +14,7 @@ const NOTHING: IndexFilter = {
   base: '',
   family: '',
   strength: '',
+  region: '',
   kind: '',
   collection: '',
   reach: 'all',
@@ -54,6 +55,15 @@ describe('the index', () => {
     });
     expect(bands.flat().sort()).toEqual(['americano', 'daiquiri', 'gin-sour', 'negroni']);
     expect(found({ strength: 'none' })).toEqual([]);
+  });
+
+  it('narrows by the region a drink is at home in, and goes through all of them', () => {
+    expect(found({ region: 'caribbean' })).toEqual(['daiquiri']);
+    expect(found({ region: BY_REGION })).toHaveLength(4);
+    expect(useIndex().sections.value.map((s) => [s.title, s.rows.length])).toEqual([
+      ['The Caribbean', 1],
+      ['Everywhere, or nobody is sure', 3],
+    ]);
   });
 
   it('tells what the plan makes from what is there already', () => {

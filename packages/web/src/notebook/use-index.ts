@@ -1,6 +1,6 @@
 import { createSharedComposable } from '@vueuse/core';
 import { computed, reactive } from 'vue';
-import { kindAndAncestors, type Family, type Recipe } from '@uisce/core/catalogue';
+import { kindAndAncestors, type Family, type Recipe, type Region } from '@uisce/core/catalogue';
 import { drinkFigures, strengthOf, type Strength } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
 import { countDrinks, pouredWith } from '@uisce/core/plan';
@@ -8,6 +8,7 @@ import { BASES, basesOf } from '@uisce/core/rules';
 import { useNotebook } from '../household/use-notebook';
 import { OWN_TAG } from './collection-needs';
 import { useCatalogue } from '../household/use-catalogue';
+import { REGION_WORDS } from '../words/trade-words';
 import { useAtHand } from '../ui/drink/use-at-hand';
 
 export const REACHES = {
@@ -22,6 +23,8 @@ export interface IndexFilter {
   base: (typeof BASES)[number] | '';
   family: Family | '';
   strength: Strength | '';
+  /** Where it is at home; every region one after another. */
+  region: Region | typeof BY_REGION | '';
   kind: string;
   /** A collection of the household's, or what it wrote itself. */
   collection: string;
@@ -34,6 +37,9 @@ export interface IndexRow {
   /** Opened by the plan. */
   open: boolean;
 }
+
+/** The whole book, region by region. */
+export const BY_REGION = 'by-region';
 
 /** What the household wrote itself. */
 export const OWN_DRINKS = 'own';
@@ -49,6 +55,7 @@ const wanted = reactive<IndexFilter>({
   base: '',
   family: '',
   strength: '',
+  region: '',
   kind: '',
   collection: '',
   reach: 'all',
@@ -101,12 +108,13 @@ function useWants() {
   }
 
   function wants(recipe: Recipe): boolean {
-    const { base, family, strength, kind, collection, reach } = wanted;
+    const { base, family, strength, region, kind, collection, reach } = wanted;
     const known = facts.value.get(recipe.id);
     return (
       (base === '' || known?.bases.includes(base) === true) &&
       (family === '' || recipe.family === family) &&
       (strength === '' || strengthOf(known?.abv ?? 0) === strength) &&
+      (region === '' || region === BY_REGION || recipe.region === region) &&
       (kind === '' || madeWith(recipe, kind)) &&
       (collection === '' || (members.value?.has(recipe.id) ?? false)) &&
       (reach === 'all' || (reach === 'have' ? have.value.has(recipe.id) : atHand.open.value.has(recipe.id)))
@@ -147,14 +155,19 @@ export const useIndex = createSharedComposable(() => {
 
   /** Rows that are drawn: a book of thousands is narrowed before it is read. */
   const shown = computed(() => rows.value.slice(0, MAX_SHOWN));
-  /** By family while nothing is sought, in the order of the families; else one list, best first. */
+  /** By family, or by region, while nothing is sought; else one list, best first. */
   const sections = computed(() => {
     if (wanted.text.trim() !== '') return [{ title: '', rows: shown.value }];
-    const by = new Map<Family, IndexRow[]>();
-    for (const row of shown.value) by.set(row.recipe.family, [...(by.get(row.recipe.family) ?? []), row]);
-    return catalogue.all.families
-      .map((f) => ({ title: f.name, rows: by.get(f.id) ?? [] }))
-      .filter((s) => s.rows.length > 0);
+    const byRegion = wanted.region === BY_REGION;
+    const by = new Map<string, IndexRow[]>();
+    for (const row of shown.value) {
+      const head = byRegion ? (row.recipe.region ?? '') : row.recipe.family;
+      by.set(head, [...(by.get(head) ?? []), row]);
+    }
+    const heads = byRegion
+      ? [...Object.entries(REGION_WORDS), ['', 'Everywhere, or nobody is sure'] as const]
+      : catalogue.all.families.map((f) => [f.id, f.name] as const);
+    return heads.map(([id, title]) => ({ title, rows: by.get(id) ?? [] })).filter((s) => s.rows.length > 0);
   });
 
   return { wanted, rows, drinks, shown, sections, have };

@@ -155,11 +155,16 @@ export const SMALL_CATALOGUE: Catalogue = catalogueSchema.parse({
       ['lime-juice', '25 ml', 'sour'],
       ['simple-syrup', '20 ml', 'sweet'],
     ]),
-    spec('daiquiri', 'sour', [
-      ['rum', '60 ml', 'base'],
-      ['lime-juice', '25 ml', 'sour'],
-      ['simple-syrup', '20 ml', 'sweet'],
-    ]),
+    spec(
+      'daiquiri',
+      'sour',
+      [
+        ['rum', '60 ml', 'base'],
+        ['lime-juice', '25 ml', 'sour'],
+        ['simple-syrup', '20 ml', 'sweet'],
+      ],
+      { region: 'caribbean' },
+    ),
   ],
 });
 

@@ -1,5 +1,12 @@
 import type { ReaderMeasure } from '@uisce/core/base';
-import { ALLERGENS, type Allergen, type Canon, type Era, type Method } from '@uisce/core/catalogue';
+import {
+  ALLERGENS,
+  type Allergen,
+  type Canon,
+  type Era,
+  type Method,
+  type Region,
+} from '@uisce/core/catalogue';
 import { TASTES } from '@uisce/core/drink';
 
 /** Each measure as said in full and in short. */
@@ -35,6 +42,23 @@ export const ERA_WORDS: Record<Era, string> = {
   '1950-1979': '1950 to 1979',
   '1980-1999': '1980 to 1999',
   'since-2000': 'since 2000',
+};
+
+/** Where drinks are at home, in the order of an index. */
+export const REGION_WORDS: Record<Region, string> = {
+  'britain-and-ireland': 'Britain and Ireland',
+  'western-europe': 'Western Europe',
+  'southern-europe': 'Southern Europe',
+  'northern-europe': 'Northern Europe',
+  'central-and-eastern-europe': 'Central and Eastern Europe',
+  'north-america': 'North America',
+  caribbean: 'The Caribbean',
+  'latin-america': 'Latin America',
+  africa: 'Africa',
+  'middle-east': 'The Middle East',
+  'south-asia': 'South Asia',
+  'east-asia': 'East Asia',
+  oceania: 'Oceania',
 };
 
 export const ALLERGEN_WORDS: Record<Allergen, string> = {

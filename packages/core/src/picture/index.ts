@@ -1,0 +1,3 @@
+export { absorbanceOf, colourOf, lightOf, mixedAbsorbance, seenThrough, UNKNOWN_TINT } from './tint.js';
+export type { Absorbance, Light } from './tint.js';
+export { drinkAbsorbance } from './drink-colour.js';
