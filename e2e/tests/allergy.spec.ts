@@ -76,6 +76,7 @@ test('somebody who cannot have nuts is safe at every step, where the only gin ho
   await expect(tray.getByText('Not for Colm: it contains nuts.')).toBeVisible();
 
   // His own drink comes first in that round, after the tools are washed.
+  await drinks.getByRole('button', { name: /^All \d+ of them/ }).click();
   const soft = drinks.getByRole('listitem').filter({ hasText: 'Espresso and tonic' });
   await soft.getByRole('button', { name: /^Pour / }).click();
   await tray.getByRole('checkbox', { name: /^Colm .*Espresso and tonic/ }).check();

@@ -6,6 +6,7 @@ import {
   type Glass,
   type Kind,
   type PriceList,
+  type Slot,
 } from '@uisce/core/catalogue';
 import { asWritten, drinkCost, drinkFigures, inGlass, sayMethod } from '@uisce/core/drink';
 import { DrinkSearch } from '@uisce/core/find';
@@ -48,7 +49,10 @@ describe('every drink of the shipped catalogue', () => {
   it('is made in sentences that name each of its parts', () => {
     for (const r of catalogue.recipes) {
       const text = sayMethod(r, kinds, r.glass, (k) => `<${k.id}>`).join(' ');
-      const unnamed = r.slots.filter((s) => !text.includes(`<${s.kind}>`)).map((s) => s.kind);
+      // Pieces of a fruit are called by what is cut of it: "lime wedges".
+      const piece = ({ kind, amount }: Slot) =>
+        amount.measure === 'wedge' || amount.measure === 'slice' ? kinds.get(kind)?.one : undefined;
+      const unnamed = r.slots.filter((s) => !text.includes(piece(s) ?? `<${s.kind}>`)).map((s) => s.kind);
       expect(unnamed, `${r.id}: ${text}`).toEqual([]);
       expect(text, r.id).toMatch(/^[A-Z].*\.$/);
       // Once each: who follows the words pours nothing twice.

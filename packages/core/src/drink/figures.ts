@@ -95,7 +95,9 @@ export function drinkFigures(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
     otherKcal += (ml / 1000) * kind.otherKcalPerL + pieces * (kind.each?.kcal ?? 0);
   }
   const mixAbv = mixMl === 0 ? 0 : mixEthanolMl / mixMl;
-  const waterMl = mixMl * dilution(mixAbv, recipe.method, recipe.ice);
+  // What is blended with ice cream has no other ice.
+  const isFrozenAlready = recipe.method === 'blend' && recipe.making === 'none';
+  const waterMl = isFrozenAlready ? 0 : mixMl * dilution(mixAbv, recipe.method, recipe.ice);
   const servedMl = mixMl + waterMl + toppedMl;
   const ethanol = ethanolG(ethanolMl);
   return {

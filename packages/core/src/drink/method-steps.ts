@@ -49,10 +49,17 @@ const comesHot = (slot: Slot, kinds: Kinds) => kinds.get(slot.kind)?.work.includ
 
 const isSpirit = (slot: Slot, kinds: Kinds) => (kinds.get(slot.kind)?.abv ?? 0) >= SPIRIT_ABV;
 
-/** Whether it is drunk hot and nothing in it comes hot: then it is heated together, unless it is spirit throughout. */
+/** Spice gives its taste to what it is heated in; stirred into a mug it lies at the bottom. */
+const isSpice = (slot: Slot, kinds: Kinds) =>
+  slot.amount.measure === 'pinch' && kinds.get(slot.kind)?.keepsAs === 'spice';
+
+/**
+ * Whether it is drunk hot and nothing in it comes hot, or spice is in it: then it is heated together, unless it is
+ * spirit throughout.
+ */
 const isHeated = ({ method, slots }: Pick<Recipe, 'method' | 'slots'>, kinds: Kinds) =>
   method === 'hot' &&
-  !slots.some((s) => comesHot(s, kinds)) &&
+  (!slots.some((s) => comesHot(s, kinds)) || slots.some((s) => isSpice(s, kinds))) &&
   slots.some((s) => isDrunk(s) && !s.float && !s.sink && !isSpirit(s, kinds));
 
 /** Where a drink is put together. */

@@ -1,4 +1,5 @@
 import pluralize from 'pluralize';
+import type { Amount } from '../base/amount.js';
 import { listed } from '../base/listed.js';
 import { isRead, type Garnish, type SaidGarnish } from '../catalogue/garnish.js';
 import type { Kind } from '../catalogue/kind.js';
@@ -15,6 +16,18 @@ export function rimsOf({ garnish }: Pick<Recipe, 'garnish'>): Garnish[] {
 /** What dresses a drink at the end. */
 export function dressingOf({ garnish }: Pick<Recipe, 'garnish'>): (Garnish | SaidGarnish)[] {
   return garnish.filter((g) => !isRead(g) || g.form !== 'crust');
+}
+
+/** What a rim is dipped in, in words: "salt", "sugar and cinnamon"; empty where none is. */
+export function sayRims(recipe: Pick<Recipe, 'garnish'>, kinds: Kinds): string {
+  return listed(rimsOf(recipe).map((g) => oneOf(g.kind, kinds)));
+}
+
+/** Pieces of a fruit as a part: "lime wedges"; undefined for what is called by its name. */
+export function sayPieces({ value, measure }: Amount, kind: Kind): string | undefined {
+  return kind.one !== undefined && (measure === 'wedge' || measure === 'slice')
+    ? pluralize(`${kind.one} ${measure}`, value)
+    : undefined;
 }
 
 /** One of it, as a garnish is called. */

@@ -3,7 +3,7 @@ import { listed } from '../base/listed.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Ice, Recipe, Slot } from '../catalogue/recipe.js';
 import type { Garnish, SaidGarnish } from '../catalogue/garnish.js';
-import { sayGarnish } from './say-garnish.js';
+import { sayGarnish, sayPieces, sayRims } from './say-garnish.js';
 import { methodSteps, type Lift, type MadeIn, type MethodStep } from './method-steps.js';
 
 const ICE_WORDS: Record<Exclude<Ice, 'none'>, string> = {
@@ -18,7 +18,7 @@ const MADE_IN_WORDS: Record<Exclude<MadeIn, 'glass'>, string> = {
   pan: 'in a small pan',
 };
 /** Steps that put the first thing into a glass, and name it. */
-const NAMES_GLASS: ReadonlySet<MethodStep['do']> = new Set(['pour', 'ice', 'top', 'soak', 'warm']);
+const NAMES_GLASS: ReadonlySet<MethodStep['do']> = new Set(['rim', 'pour', 'ice', 'top', 'soak', 'warm']);
 const STRAIN_WORDS: Record<Recipe['strain'], string> = {
   none: 'Pour',
   once: 'Strain',
@@ -36,6 +36,12 @@ const LIFT_WORDS: Record<Lift, string> = {
 interface Calls {
   parts: (slots: readonly Slot[]) => string;
   glass: string;
+  /** What its rim is dipped in; empty where it is not. */
+  rim: string;
+  /** Its glass was spoken of before it is filled: its rim was dipped, or it was warmed. */
+  isNamed: boolean;
+  /** Something is pressed in the glass before it is filled. */
+  isPressedThere: boolean;
   garnish: (of: readonly (Garnish | SaidGarnish)[]) => string;
 }
 
@@ -45,15 +51,19 @@ function work(verb: string, slots: readonly Slot[], onPressed: boolean, { parts 
   return slots.length === 0 ? verb : `Add ${parts(slots)} and ${verb.toLowerCase()}`;
 }
 
+/** What is poured in layers, one after another. */
+const inTurn = (slots: readonly Slot[], parts: Calls['parts']) =>
+  slots.map((s) => parts([s])).join(', then ');
+
 const onIce = (ice: Ice) => (ice === 'none' ? '' : ` on ${ICE_WORDS[ice]}`);
 
 /** What mixes a drink and brings it into its glass, in words; undefined for what is done in the glass. */
 function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
-  const { parts, glass, garnish } = calls;
-  const inGlass = withArticle(glass);
+  const { parts, glass } = calls;
+  const inGlass = calls.isNamed ? `the ${glass}` : withArticle(glass);
   switch (step.do) {
     case 'rim':
-      return `Wet the rim of ${inGlass} with a cut fruit or water and dip it: ${garnish(step.with)}.`;
+      return `Wet the rim of ${withArticle(calls.glass)} with cut fruit or water, and dip it in ${calls.rim}.`;
     case 'rinse':
       return `Rinse the cold glass with ${parts(step.slots)} and tip out the rest.`;
     case 'soak':
@@ -69,16 +79,16 @@ function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
     case 'shake-again':
       return `Shake again${onIce(step.ice)}, hard.`;
     case 'blend':
-      return `${work('Blend', step.slots, step.onPressed, calls)} with crushed ice until smooth.`;
+      return `${work('Blend', step.slots, step.onPressed, calls)}${step.ice === 'none' ? '' : ' with crushed ice'} until smooth.`;
     case 'strain':
       if (step.onto) return `${STRAIN_WORDS[step.how]} the hot into it.`;
       return `${STRAIN_WORDS[step.how]} into ${inGlass}${
         step.over === 'none' ? '' : ` over ${step.over === 'cubes' ? 'fresh ice' : ICE_WORDS[step.over]}`
       }.`;
     case 'swizzle':
-      return `Pour ${parts(step.slots)} into ${inGlass}, fill with crushed ice, and spin a stick in it until the glass frosts.`;
+      return `Pour ${parts(step.slots)} into ${calls.isPressedThere ? 'it' : inGlass}, fill with crushed ice, and spin a stick in it until the glass frosts.`;
     case 'layer':
-      return `Pour ${parts(step.slots)} into ${inGlass}, gently, over the back of a spoon.`;
+      return `Pour ${inTurn(step.slots, parts)} into ${inGlass}, gently, over the back of a spoon.`;
     default:
       return undefined;
   }
@@ -121,7 +131,7 @@ function glassSentence(
     case 'lift':
       return LIFT_WORDS[step.how];
     case 'float':
-      return `${step.whipped ? `Whip ${parts(step.slots)} lightly, so that it just runs, and float it` : `Float ${parts(step.slots)}`} on top, over the back of a spoon.`;
+      return `${step.whipped ? `Whip ${parts(step.slots)} lightly, so that it just runs, and float it` : `Float ${inTurn(step.slots, parts)}`} on top, over the back of a spoon.`;
     case 'sink':
       return `Pour in ${parts(step.slots)} last, slowly, and let it sink; do not stir.`;
     case 'beside':
@@ -146,13 +156,21 @@ export function sayMethod(
   glass: string,
   name: (kind: Kind) => string,
 ): string[] {
+  const steps = methodSteps(recipe, kinds);
   const calls: Calls = {
     parts: (slots) =>
-      listed(slots.flatMap((s) => (kinds.has(s.kind) ? [name(kinds.get(s.kind) as Kind)] : []))),
+      listed(
+        slots.flatMap((s) => {
+          const kind = kinds.get(s.kind);
+          return kind ? [sayPieces(s.amount, kind) ?? name(kind)] : [];
+        }),
+      ),
     glass,
+    rim: sayRims(recipe, kinds),
+    isNamed: steps.some((s) => s.do === 'rim' || s.do === 'warm'),
+    isPressedThere: steps.some((s) => s.do === 'press' && s.in === 'glass'),
     garnish: (of) => sayGarnish(of, kinds),
   };
-  const steps = methodSteps(recipe, kinds);
   // A glass is named where something first goes into it.
   const first = steps.find((s) => NAMES_GLASS.has(s.do) || (s.do === 'press' && s.in === 'glass'));
   return steps.map(

@@ -7,7 +7,7 @@ import { methodFault, methodFaults } from './method-rule.js';
 import { idleAllowedWords, nameFaults, plainWords } from './names-rule.js';
 import { priceRuleFaults } from './price-rule.js';
 import { publishedFaults, publishedListSchema } from './published.js';
-import { normalisedSpec, sameSpecFaults } from './same-spec.js';
+import { sameSpecFaults } from './same-spec.js';
 
 const KINDS = [
   ['gin', { abv: 0.4 }],
@@ -118,9 +118,11 @@ describe('the same drink twice', () => {
       { id: 'two' },
     );
     const dry = testRecipe([GIN, ['vermouth', '10 ml', 'aromatic']], { id: 'dry' });
-    expect(normalisedSpec(one)).toBe(normalisedSpec(two));
     const found = (recipes: object[]) => sameSpecFaults({ ...testCatalogue({}), recipes: recipes as never });
     expect(found([one, dry, two]).map((f) => f.pointer)).toEqual(['/recipes/2']);
+    const drier = testRecipe([GIN, ['vermouth', '12 ml', 'aromatic']], { id: 'drier' });
+    expect(found([one, drier]).map((f) => f.pointer)).toEqual(['/recipes/1']);
+    expect(found([one, { ...drier, ice: 'cubes' }])).toEqual([]);
     expect(
       found([
         { ...one, group: 'g' },

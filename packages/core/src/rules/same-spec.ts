@@ -3,43 +3,47 @@ import type { Fault } from '../base/fault.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 
-/** Shares of a drink are compared to the nearest twentieth. */
-const SHARE_STEP = 0.05;
+/** Shares of two drinks that are no further apart than this are one drink. */
+const WITHIN = 0.1;
 
-/**
- * A recipe's spec with everything but its substance taken out: which kinds, and their shares of
- * what is measured to the nearest twentieth. Two drinks with the same are one drink.
- */
-export function normalisedSpec(recipe: Recipe): string {
+/** What a drink is made of, and of what is measured the share. */
+function sharesOf(recipe: Recipe): Map<string, number> {
   const slots = recipe.slots.filter((s) => !s.optional);
   const total = slots.reduce((sum, s) => sum + (amountMl(s.amount) ?? 0), 0);
-  return slots
-    .map((s) => {
-      const ml = amountMl(s.amount);
-      const share = ml === undefined || total === 0 ? 0 : Math.round(ml / total / SHARE_STEP) * SHARE_STEP;
-      const kind = [s.kind, ...s.or].sort().join('/');
-      return ml === undefined ? `${kind} ${s.amount.measure}` : `${kind} ${share.toFixed(2)}`;
-    })
-    .sort()
-    .join(', ');
+  const shares = new Map<string, number>();
+  for (const { kind, or, amount } of slots) {
+    const what = [kind, ...or].sort().join('/');
+    shares.set(what, (shares.get(what) ?? 0) + (total === 0 ? 0 : (amountMl(amount) ?? 0) / total));
+  }
+  return shares;
+}
+
+/** What two drinks have to have alike before their shares are compared: what they are of, on ice or up, frozen or not. */
+function substanceOf(recipe: Recipe): string {
+  const served = recipe.method === 'blend' ? 'frozen' : recipe.ice === 'none' ? 'up' : 'on ice';
+  return [served, ...[...sharesOf(recipe).keys()].sort()].join(', ');
+}
+
+/** Whether two drinks of one substance are one: no share is further apart than a tenth. */
+function isOneDrink(a: Recipe, b: Recipe): boolean {
+  const other = sharesOf(b);
+  return [...sharesOf(a)].every(([what, share]) => Math.abs(share - (other.get(what) ?? 0)) <= WITHIN);
 }
 
 /** Drinks that are another drink under a second name, unless they are its variants. */
 export function sameSpecFaults(catalogue: Catalogue): Fault[] {
-  const first = new Map<string, Recipe>();
+  const before = new Map<string, Recipe[]>();
   return catalogue.recipes.flatMap((recipe, i) => {
-    const spec = `${recipe.ice === 'none' ? 'up' : 'ice'} ${normalisedSpec(recipe)}`;
-    const other = first.get(spec);
-    if (other === undefined) {
-      first.set(spec, recipe);
-      return [];
-    }
-    if (drinkKey(other) === drinkKey(recipe)) return [];
+    const substance = substanceOf(recipe);
+    const alike = before.get(substance) ?? [];
+    before.set(substance, [...alike, recipe]);
+    const same = alike.find((other) => drinkKey(other) !== drinkKey(recipe) && isOneDrink(other, recipe));
+    if (same === undefined) return [];
     return [
       {
         code: 'same-spec',
         pointer: `/recipes/${i}`,
-        detail: `${recipe.id} has the same spec as ${other.id} (${spec}); make it another name of that drink under also, or a variant by a common group`,
+        detail: `${recipe.id} is ${same.id} within a tenth (${substance}); make it another name of that drink under also, or a variant by a common group`,
       },
     ];
   });
