@@ -31,7 +31,7 @@ export function testBottle(n: number, kind: string, leftMl = 700): Bottle {
 }
 
 /** Somebody who comes, with what they cannot have. */
-export function guestOf({ allergens = [], noAlcohol = false }: Partial<Limits>): Guest {
+export function guestOf({ allergens = [], without = [], noAlcohol = false }: Partial<Limits>): Guest {
   return {
     id: ID(900),
     name: 'Colm',
@@ -40,6 +40,7 @@ export function guestOf({ allergens = [], noAlcohol = false }: Partial<Limits>):
     dislikes: [],
     drives: false,
     allergens: [...allergens],
+    without: [...without],
     noAlcohol,
   };
 }

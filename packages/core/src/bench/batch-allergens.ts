@@ -5,6 +5,8 @@ import { ALLERGENS, type Allergen } from '../catalogue/kind.js';
 /** What a batch holds, as its label must say it. */
 export interface BatchHolds {
   allergens: Allergen[];
+  /** What its parts may hold beside them. */
+  mayHold: Allergen[];
   /** Parts of which nobody has said what allergens they hold. */
   unknown: string[];
 }
@@ -29,5 +31,10 @@ export function batchHolds(
     ...parts.filter((id) => byId.get(id)?.allergensStated !== true),
     ...from.flatMap((p) => (p.pantry === undefined || things.has(p.pantry) ? [] : [p.pantry])),
   ];
-  return { allergens: ALLERGENS.filter((a) => has.has(a)), unknown: [...new Set(unknown)] };
+  const may = new Set([makes, ...parts].flatMap((id) => byId.get(id)?.mayHold ?? []));
+  return {
+    allergens: ALLERGENS.filter((a) => has.has(a)),
+    mayHold: ALLERGENS.filter((a) => may.has(a) && !has.has(a)),
+    unknown: [...new Set(unknown)],
+  };
 }

@@ -145,6 +145,8 @@ export const kindSchema = z.strictObject({
   /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */
   work: z.array(idSchema).default([]),
   allergens: z.array(z.enum(ALLERGENS)).default([]),
+  /** What it may hold beside them, of some makers or as a trace: said apart, and as little to be had by who cannot have it. */
+  mayHold: z.array(z.enum(ALLERGENS)).default([]),
   /** Whether somebody has said what allergens it holds: without that an empty list is "unknown", not "none". */
   allergensStated: z.boolean().default(true),
   caution: z.string().optional(),

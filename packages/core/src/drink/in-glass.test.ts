@@ -8,7 +8,7 @@ import { limitsByName, limitsTogether, mayHave, NO_LIMITS, refusalOf, sayRefusal
 import { notSafe } from './not-safe.js';
 
 const kinds = testKinds(
-  ['gin', { abv: 0.4 }],
+  ['gin', { abv: 0.4, parent: 'spirit' }],
   ['hazelnut-gin', { abv: 0.4, allergens: ['nuts'] }],
   ['own-cordial', { supply: 'home-made', allergensStated: false }],
   ['tonic', { supply: 'mixer', caution: 'Contains quinine.' }],
@@ -16,6 +16,8 @@ const kinds = testKinds(
   ['honey-syrup', { supply: 'home-made', cautionForChildren: 'No honey for infants.' }],
   ['egg-white', { supply: 'fresh', allergens: ['egg'], tastes: ['egg'] }],
   ['lime-whole', { supply: 'fresh' }],
+  ['spirit', { abstract: true }],
+  ['wine', { allergens: ['sulphites'], mayHold: ['egg', 'milk'] }],
   ['celery-salt', { supply: 'fresh', allergens: ['celery'] }],
   ['chocolate', { supply: 'fresh', allergens: ['milk', 'soya'] }],
 );
@@ -65,10 +67,34 @@ describe('what is in a glass', () => {
     expect(inGlass(dressed, kinds).unknown).toEqual(['olive', 'praline']);
     for (const allergen of ALLERGENS) {
       const limits = { ...NO_LIMITS, allergens: [allergen] };
-      expect(refusalOf(limits, cordial)).toEqual({ allergens: [], unknown: ['own-cordial'], alcohol: false });
+      expect(refusalOf(limits, cordial)).toMatchObject({
+        allergens: [],
+        unknown: ['own-cordial'],
+        alcohol: false,
+      });
     }
     // Whoever can have everything is told, and may have it.
     expect(mayHave(NO_LIMITS, cordial)).toBe(true);
+  });
+
+  it('may hold what some makers put in: said apart, and as little to be had', () => {
+    const wine = inGlass(testRecipe([['wine', '120 ml', 'long']]), kinds);
+    expect(wine).toMatchObject({ allergens: ['sulphites'], mayHold: ['egg', 'milk'] });
+    expect(refusalOf({ ...NO_LIMITS, allergens: ['milk'] }, wine)).toMatchObject({
+      allergens: [],
+      mayHold: ['milk'],
+    });
+    expect(mayHave({ ...NO_LIMITS, allergens: ['fish'] }, wine)).toBe(true);
+  });
+
+  it('is refused by ingredient too: as a part, as what a part is a kind of, as what dresses it', () => {
+    const without = (kind: string) => ({ ...NO_LIMITS, without: [kind] });
+    expect(refusalOf(without('gin'), inGlass(tonic, kinds))?.kinds).toEqual(['gin']);
+    expect(refusalOf(without('spirit'), inGlass(tonic, kinds))?.kinds).toEqual(['spirit']);
+    expect(refusalOf(without('lime-whole'), inGlass(tonic, kinds))?.kinds).toEqual(['lime-whole']);
+    expect(refusalOf(without('hazelnut-gin'), inGlass(tonic, kinds))).toBeUndefined();
+    const other = inGlass(tonic, kinds, { kinds: ['hazelnut-gin'] });
+    expect(refusalOf(without('hazelnut-gin'), other)?.kinds).toEqual(['hazelnut-gin']);
   });
 
   it('is without alcohol only where all that may be poured is', () => {
@@ -107,10 +133,10 @@ describe('what somebody cannot have', () => {
   it('is all that was ever said of the name, however it is written', () => {
     const of = limitsByName([
       { name: 'Aoife', ...nuts },
-      { name: ' aoife ', ...NO_LIMITS, noAlcohol: true },
+      { name: ' aoife ', ...NO_LIMITS, without: ['gin'], noAlcohol: true },
       { name: 'Bran', ...NO_LIMITS },
     ]);
-    expect(of('AOIFE')).toEqual({ allergens: ['nuts'], noAlcohol: true, drives: false });
+    expect(of('AOIFE')).toEqual({ allergens: ['nuts'], without: ['gin'], noAlcohol: true, drives: false });
     expect(of('Bran')).toEqual(NO_LIMITS);
     expect(of('somebody else')).toEqual(NO_LIMITS);
   });
@@ -120,7 +146,13 @@ describe('what somebody cannot have', () => {
     fc.assert(
       fc.property(some, some, some, some, fc.boolean(), (a, b, held, more, noAlcohol) => {
         const limits = (allergens: typeof a) => ({ ...NO_LIMITS, allergens });
-        const glass = (allergens: typeof a) => ({ allergens, unknown: [], noAlcohol });
+        const glass = (allergens: typeof a) => ({
+          allergens,
+          mayHold: [],
+          kinds: new Set<string>(),
+          unknown: [],
+          noAlcohol,
+        });
         const both = limitsTogether([limits(a), limits(b)]);
         if (mayHave(both, glass(held))) expect(mayHave(limits(a), glass(held))).toBe(true);
         if (mayHave(limits(a), glass([...held, ...more]))) expect(mayHave(limits(a), glass(held))).toBe(true);
@@ -129,9 +161,15 @@ describe('what somebody cannot have', () => {
   });
 
   it('is said in words', () => {
-    const why = { allergens: ['egg' as const, 'milk' as const], unknown: ['own-cordial'], alcohol: true };
-    expect(sayRefusal(why, () => 'our cordial')).toBe(
-      'it contains egg and milk; nobody has said what is in the our cordial; there is alcohol in it',
+    const why = {
+      allergens: ['egg' as const, 'milk' as const],
+      mayHold: ['nuts' as const],
+      kinds: ['pineapple'],
+      unknown: ['own-cordial'],
+      alcohol: true,
+    };
+    expect(sayRefusal(why, (kind) => kind.replace('own-', ''))).toBe(
+      'it contains egg and milk; it may hold nuts; there is pineapple in it; nobody has said what is in the cordial; there is alcohol in it',
     );
   });
 });

@@ -1,5 +1,6 @@
 import { NO_ALCOHOL_ABV } from './strength.js';
 import { ALLERGENS, type Allergen, type Kind } from '../catalogue/kind.js';
+import { kindAndAncestors } from '../catalogue/catalogue.js';
 import { garnishKinds } from '../catalogue/garnish.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures, type DrinkFigures } from './figures.js';
@@ -16,6 +17,10 @@ export interface InGlass {
   tastes: ReadonlySet<Taste>;
   /** What it holds, or may hold: optional parts, garnish and rim included. */
   allergens: Allergen[];
+  /** What it may hold beside them: a trace, or in what some makers sell of a part. */
+  mayHold: Allergen[];
+  /** Whatever may be in it, what that is a kind of, and what dresses it. */
+  kinds: ReadonlySet<string>;
   /** Kinds, and words of the garnish, of which nobody has said what allergens they hold. */
   unknown: string[];
   /** At most 0.5 % vol, whichever of what may be poured is. */
@@ -49,6 +54,8 @@ export function inGlass(
   const all = [...new Set([...parts, ...mayBe.kinds])];
   const garnish = garnishHolds(drink.garnish, kinds);
   const has = new Set([...all.flatMap((id) => kinds.get(id)?.allergens ?? []), ...garnish.allergens]);
+  const every = [...all, ...garnishKinds(drink.garnish)];
+  const may = new Set(every.flatMap((id) => kinds.get(id)?.mayHold ?? []));
   const figures = drinkFigures(drink, kinds);
   const strongest = Math.max(figures.abv, mayBe.strongest ? drinkFigures(mayBe.strongest, kinds).abv : 0);
   const noAlcohol = strongest <= NO_ALCOHOL_ABV;
@@ -62,6 +69,8 @@ export function inGlass(
     figures,
     tastes: drinkTastes(poured, kinds),
     allergens: ALLERGENS.filter((a) => has.has(a)),
+    mayHold: ALLERGENS.filter((a) => may.has(a) && !has.has(a)),
+    kinds: new Set(every.flatMap((id) => kindAndAncestors(id, kinds))),
     unknown: [...all.filter((id) => kinds.get(id)?.allergensStated !== true), ...garnish.unknown],
     noAlcohol,
     cautions: [...new Set(cautions)],

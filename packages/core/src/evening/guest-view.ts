@@ -18,6 +18,8 @@ const guestDrinkSchema = z.object({
   abv: z.number(),
   ethanolG: z.number(),
   allergens: z.array(z.enum(ALLERGENS)),
+  /** What it may hold beside them. */
+  mayHold: z.array(z.enum(ALLERGENS)).default([]),
   /** Parts of which nobody has said what allergens they hold, by name. */
   unknown: z.array(z.string()),
   /** At most 0.5 % vol. */
@@ -62,7 +64,7 @@ export function guestDrinks(
   return menu
     .filter(({ id, isHere }) => isHere && !off.includes(id))
     .map(({ id, pourable, glass }): GuestDrink => {
-      const { parts, figures, allergens, unknown, noAlcohol } = glass;
+      const { parts, figures, allergens, mayHold, unknown, noAlcohol } = glass;
       return {
         id,
         name: pourable.recipe.name,
@@ -70,6 +72,7 @@ export function guestDrinks(
         abv: figures.abv,
         ethanolG: figures.ethanolG,
         allergens,
+        mayHold,
         noAlcohol,
         unknown: unknown.map(nameOf),
       };
@@ -82,7 +85,8 @@ export function cannotServe(
   { cannot, noAlcohol }: Pick<GuestAsked, 'cannot' | 'noAlcohol'>,
   drink: GuestDrink,
 ): string | undefined {
-  const refusal = refusalOf({ allergens: cannot, noAlcohol, drives: false }, drink);
+  // Guests say which allergens they cannot have; ingredients of their own are in the household's book, and judged there.
+  const refusal = refusalOf({ allergens: cannot, noAlcohol, drives: false }, { ...drink, kinds: new Set() });
   if (refusal === undefined) return undefined;
   const instead = refusal.alcohol ? 'those without are marked' : 'ask the house for it without';
   return `${sayRefusal(refusal)}: ${instead}`;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { idSchema } from '../base/ids.js';
 import { ALLERGENS } from '../catalogue/kind.js';
 import { TASTES } from '../drink/tastes.js';
 import type { InGlass } from '../drink/in-glass.js';
@@ -13,6 +14,8 @@ export const guestSchema = z.strictObject({
   likes: z.array(z.enum(TASTES)).max(TASTES.length),
   dislikes: z.array(z.enum(TASTES)).max(TASTES.length),
   allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length),
+  /** Ingredients they cannot have, by kind. */
+  without: z.array(idSchema).max(40).default([]),
   noAlcohol: z.boolean(),
   /** Who drives drinks nothing with alcohol: there is no amount that is safe. */
   drives: z.boolean(),
@@ -27,6 +30,7 @@ export function newGuest(told: Pick<Guest, 'id'> & Partial<Guest>): Guest {
     likes: [],
     dislikes: [],
     allergens: [],
+    without: [],
     noAlcohol: false,
     drives: false,
     ...told,
@@ -34,7 +38,7 @@ export function newGuest(told: Pick<Guest, 'id'> & Partial<Guest>): Guest {
 }
 
 /** What of a glass decides who may have it, and who likes it. */
-export type Offered = Pick<InGlass, 'tastes' | 'allergens' | 'unknown' | 'noAlcohol'>;
+export type Offered = Pick<InGlass, 'tastes' | 'allergens' | 'mayHold' | 'kinds' | 'unknown' | 'noAlcohol'>;
 
 /** Whether a guest finds a drink to their liking: they may have it, no taste they dislike, one they like where they named any. */
 export function finds(guest: Guest, drink: Offered): boolean {

@@ -22,10 +22,19 @@ describe('who finds what', () => {
   const sour = {
     tastes: new Set(['sour', 'egg'] as const),
     allergens: ['egg' as const],
+    mayHold: [],
+    kinds: new Set<string>(),
     unknown: [],
     noAlcohol: false,
   };
-  const cooler = { tastes: new Set(['sour'] as const), allergens: [], unknown: [], noAlcohol: true };
+  const cooler = {
+    tastes: new Set(['sour'] as const),
+    allergens: [],
+    mayHold: [],
+    kinds: new Set<string>(),
+    unknown: [],
+    noAlcohol: true,
+  };
 
   it('is what one may have, does not dislike, and likes where one said what', () => {
     expect(finds(guest(), sour)).toBe(true);

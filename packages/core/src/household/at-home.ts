@@ -129,13 +129,14 @@ function withBatches(
     const recipe = recipeOfBatch(batch, catalogue.homeMade);
     const kind = next.get(recipe?.makes ?? '');
     if (recipe === undefined || kind === undefined) continue;
-    const { allergens, unknown } = batchHolds(recipe, things);
+    const { allergens, mayHold, unknown } = batchHolds(recipe, things);
     const isFirst = !poured.has(kind.id);
     poured.add(kind.id);
     next.set(kind.id, {
       ...kind,
       ...(isFirst ? figuresOfBatch(batch, recipe, catalogue, kinds) : {}),
       allergens: ALLERGENS.filter((a) => kind.allergens.includes(a) || allergens.includes(a)),
+      mayHold: ALLERGENS.filter((a) => kind.mayHold.includes(a) || mayHold.includes(a)),
       allergensStated: kind.allergensStated && unknown.length === 0,
     });
   }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { idSchema } from '../base/ids.js';
 import { ALLERGENS } from '../catalogue/kind.js';
 import { TASTES } from '../drink/tastes.js';
 
@@ -12,6 +13,8 @@ export const personSchema = z.strictObject({
   /** Drives home as a rule: asked again each time. */
   drives: z.boolean().default(false),
   allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length),
+  /** Ingredients they cannot have, by kind. */
+  without: z.array(idSchema).max(40).default([]),
   dislikes: z.array(z.enum(TASTES)).max(TASTES.length),
   likes: z.array(z.enum(TASTES)).max(TASTES.length).default([]),
 });

@@ -10,6 +10,7 @@ const NOBODY = {
   likes: [],
   dislikes: [],
   allergens: [],
+  without: [],
   noAlcohol: false,
   drives: false,
 };

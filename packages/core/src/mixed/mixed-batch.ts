@@ -71,7 +71,7 @@ export function kindsOfMixed(
     if (recipe === undefined || drink === undefined) continue;
     const first = found.get(recipe.makes);
     if (first !== undefined && batch.remainingMl <= 0) continue;
-    const { allergens, unknown } = batchHolds(recipe, {
+    const { allergens, mayHold, unknown } = batchHolds(recipe, {
       pantry: catalogue.pantry,
       kinds: [...kinds.values()],
     });
@@ -79,6 +79,7 @@ export function kindsOfMixed(
     const holds = {
       tastes: [...new Set([...(first?.tastes ?? []), ...tastes])],
       allergens: ALLERGENS.filter((a) => allergens.includes(a) || first?.allergens.includes(a)),
+      mayHold: ALLERGENS.filter((a) => mayHold.includes(a) || first?.mayHold.includes(a)),
       allergensStated: unknown.length === 0 && first?.allergensStated !== false,
     };
     found.set(

@@ -199,6 +199,7 @@ export function boathousePours(
     noAlcohol: false,
     drives: false,
     allergens: [],
+    without: [],
     likes: [],
     dislikes: [],
     ...more,

@@ -31,9 +31,9 @@ export const useLabels = createSharedComposable(() => {
     const made = recipe ? batchOf(recipe, batch.inG, catalogue.all, catalogue.kinds) : undefined;
     const brix = made?.brix ?? 0;
     const ratio = brix > 28 ? `${words.number(brix / (100 - brix), 2)} to 1 by weight, ` : '';
-    const { allergens, unknown } = recipe
+    const { allergens, mayHold, unknown } = recipe
       ? batchHolds(recipe, { ...catalogue.all, kinds: [...stock.here.kinds.values()] })
-      : { allergens: [], unknown: [] };
+      : { allergens: [], mayHold: [], unknown: [] };
     return {
       name: recipeName(recipe),
       lines: [
@@ -43,6 +43,7 @@ export const useLabels = createSharedComposable(() => {
           ? [`Use by ${words.shortDay(batch.useBy)}${batch.frozen ? ', frozen' : ', keep cold'}`]
           : []),
         ...(allergens.length > 0 ? [`Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}`] : []),
+        ...(mayHold.length > 0 ? [`May hold ${listed(mayHold.map((a) => ALLERGEN_WORDS[a]))}`] : []),
         ...(unknown.length > 0 ? ['Allergens not all known'] : []),
       ],
       address: `${location.origin}/bench/${batch.id}`,

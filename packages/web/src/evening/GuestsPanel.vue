@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { MAX_EVENING_NAME } from '@uisce/core/evening';
+import { useCatalogue } from '../household/use-catalogue';
 import { useEvenings } from '../household/use-evenings';
 import AppDialog from '../ui/AppDialog.vue';
 import CannotFields from '../ui/CannotFields.vue';
@@ -13,6 +14,7 @@ import { useEvening } from './use-evening';
 import { say, useGuestDraft, useParty } from './use-guests';
 
 /** Who comes and when. */
+const catalogue = useCatalogue();
 const evenings = useEvenings();
 const { evening } = useEvening();
 const { open, draft, trouble, inBook, add, edit, keep, forget, against, isKnown, remove, fromBook } =
@@ -29,7 +31,7 @@ const { thirst, setThirst, rename, known } = useParty();
     <ul class="plain-list">
       <li v-for="g in evening.guests" :key="g.id">
         <button class="plain-button link" type="button" @click="edit(g)">{{ g.name }}</button>
-        <span class="dim">{{ say(g) }}</span>
+        <span class="dim">{{ say(g, catalogue.kindInSentence) }}</span>
       </li>
       <li v-for="p in known()" :key="p.id">
         <v-btn @click="fromBook(p)">{{ p.name }} is there too</v-btn>

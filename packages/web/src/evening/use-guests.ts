@@ -3,16 +3,18 @@ import { contradictionsOf, newGuest, thirstOf, usualThirst, type Guest } from '@
 import type { Person } from '@uisce/core/household';
 import { useEvenings } from '../household/use-evenings';
 import { useLog } from '../household/use-log';
+import { listed } from '../words/use-words';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { useEvening } from './use-evening';
 
 /** What a guest likes and cannot have, in a line. */
-export function say(g: Guest): string {
+export function say(g: Guest, nameOf: (kind: string) => string): string {
   return [
     g.count > 1 ? `${g.count} people` : '',
     g.drives ? 'drives' : g.noAlcohol ? 'no alcohol' : '',
     g.likes.length > 0 ? `likes ${g.likes.join(', ')}` : '',
     g.dislikes.length > 0 ? `nothing ${g.dislikes.join(', ')}` : '',
+    g.without.length > 0 ? `no ${listed(g.without.map(nameOf))}` : '',
     g.allergens.length > 0 ? `no ${g.allergens.map((a) => ALLERGEN_WORDS[a]).join(', ')}` : '',
   ]
     .filter(Boolean)

@@ -55,6 +55,7 @@ function useMenuPaper() {
           glass.allergens.length > 0
             ? `contains ${listed(glass.allergens.map((a) => ALLERGEN_WORDS[a]))}`
             : '',
+          glass.mayHold.length > 0 ? `may hold ${listed(glass.mayHold.map((a) => ALLERGEN_WORDS[a]))}` : '',
           glass.unknown.length > 0 ? `not known what is in the ${listed(namesOf(glass.unknown))}` : '',
         ]
           .filter(Boolean)

@@ -41,9 +41,10 @@ function strength({ abv, ethanolG, noAlcohol }: GuestDrink): string {
   );
   return `${percent} vol, ${format({ maximumFractionDigits: 1 }).format(ethanolG / standard.g)} ${standard.word[1]}`;
 }
-const contains = ({ allergens, unknown }: GuestDrink) =>
+const contains = ({ allergens, mayHold, unknown }: GuestDrink) =>
   [
     allergens.length > 0 ? `contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}` : '',
+    mayHold.length > 0 ? `may hold ${listed(mayHold.map((a) => ALLERGEN_WORDS[a]))}` : '',
     unknown.length > 0 ? `not known what is in the ${listed(unknown)}` : '',
   ]
     .filter(Boolean)

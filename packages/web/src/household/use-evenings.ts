@@ -27,9 +27,9 @@ function useGuestBook() {
   const keeper = useKeeper();
   const log = useLog();
   /** A guest is kept in the household's book, or what the book says of them is changed. */
-  function keepInBook({ id, name, likes, dislikes, allergens, noAlcohol, drives }: Guest): void {
+  function keepInBook({ id, name, likes, dislikes, allergens, without, noAlcohol, drives }: Guest): void {
     const known = log.people.find((p) => p.name === name);
-    const person = { id: known?.id ?? id, name, likes, dislikes, allergens, noAlcohol, drives };
+    const person = { id: known?.id ?? id, name, likes, dislikes, allergens, without, noAlcohol, drives };
     log.keepPerson({ ...person, limit: known?.limit ?? null }, `${name} is in the book`);
   }
   /** Forgotten: out of the book, nameless in every evening and pour, and in what undo remembers; every page reads anew. */

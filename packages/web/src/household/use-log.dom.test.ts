@@ -145,6 +145,7 @@ describe('who drinks here', () => {
       noAlcohol: false,
       drives: false,
       allergens: [],
+      without: [],
       dislikes: [],
       likes: [],
     });

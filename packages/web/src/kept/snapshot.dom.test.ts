@@ -23,6 +23,16 @@ describe('what was last heard of the household', () => {
     expect(await lastSnapshot()).toEqual({ ...all, at: '2026-11-25T18:00:00.000Z' });
   });
 
+  it('comes back in the shape of this release, whatever release remembered it', async () => {
+    const somebody = { name: 'Ann', limit: 2, noAlcohol: false, allergens: ['nuts'], dislikes: [] };
+    const id = '00000000-0000-4000-8000-000000000008';
+    const old: KeptEntry = { thing: 'person', id, version: 3, value: { id, ...somebody } };
+    await rememberAll(whole(old), '2026-11-25T18:00:00.000Z');
+    expect((await lastSnapshot())?.entries).toEqual([
+      { ...old, value: { id, ...somebody, drives: false, likes: [], without: [] } },
+    ]);
+  });
+
   it('follows change by change: what is new comes last, what changed keeps its place, what is gone is gone', async () => {
     await rememberAll(whole(entry('a', 1), entry('b', 2), entry('c', 3)), 'then');
     await rememberSome([entry('b', 'changed', 2)], ABOUT, 'later');

@@ -1,5 +1,5 @@
 import { clear, createStore, entries, setMany, type UseStore } from 'idb-keyval';
-import type { KeptEntry, KeptWhole } from '@uisce/core/kept';
+import { keptNamed, readKept, type KeptEntry, type KeptWhole } from '@uisce/core/kept';
 
 /** What the household kept when this browser last heard of it, apart from what waits to be sent. */
 let store: UseStore | undefined;
@@ -52,6 +52,13 @@ export async function rememberSome(
   }
 }
 
+/** An entry that an earlier release remembered, in today's shape; what cannot be read stays as it was. */
+function broughtUp(entry: KeptEntry): KeptEntry {
+  const kept = keptNamed(entry.thing);
+  const read = kept && readKept(kept, entry.value);
+  return read?.ok ? { ...entry, value: read.value } : entry;
+}
+
 /** What was last heard of; undefined where that is nothing. */
 export async function lastSnapshot(): Promise<Snapshot | undefined> {
   try {
@@ -61,7 +68,7 @@ export async function lastSnapshot(): Promise<Snapshot | undefined> {
     const kept = [...all].flatMap(([key, e]) => (key.startsWith(ENTRY) ? [e as Placed] : []));
     places = new Map(kept.map((e) => [keyOf(e), e.place]));
     const inOrder = kept.filter((e) => e.value !== null).sort((x, y) => x.place - y.place);
-    return { ...about, entries: inOrder.map(({ place: _, ...entry }) => entry) };
+    return { ...about, entries: inOrder.map(({ place: _, ...entry }) => broughtUp(entry)) };
   } catch {
     return undefined;
   }

@@ -12,7 +12,7 @@ import CollectionPanel from './CollectionPanel.vue';
 import MeantWords from './MeantWords.vue';
 import { OWN_TAG } from './collection-needs';
 import { BY_REGION, OWN_DRINKS, REACHES, useIndex } from './use-index';
-import { useKindChoices } from './use-kind-choices';
+import { useKindChoices } from '../ui/use-kind-choices';
 import SelectField from '../ui/SelectField.vue';
 
 const props = defineProps<{ current: string | undefined }>();

@@ -11,7 +11,7 @@ import CheckGroup from '../ui/CheckGroup.vue';
 import NumberField from '../ui/NumberField.vue';
 import SelectField from '../ui/SelectField.vue';
 import { ALLERGEN_CHOICES } from '../words/trade-words';
-import { useKindChoices } from './use-kind-choices';
+import { useKindChoices } from '../ui/use-kind-choices';
 
 /** A kind that the catalogue lacks: enough of it that its drinks are planned, judged, priced and poured like any other. */
 const props = defineProps<{

@@ -29,7 +29,11 @@ export function useBottle(props: Readonly<{ itemId: string }>) {
   const holds = computed(() => {
     const here = stock.here.kinds.get(kind.value?.id ?? '');
     return here
-      ? sayHolds({ allergens: here.allergens, unknown: here.allergensStated ? [] : [here.id] })
+      ? sayHolds({
+          allergens: here.allergens,
+          mayHold: here.mayHold,
+          unknown: here.allergensStated ? [] : [here.id],
+        })
       : [];
   });
   /** What is made at home: of what it is worth, and how much of a whole batch the packs hold. */

@@ -37,7 +37,7 @@ const STOCK: [string, string, unknown][] = [
   [
     'person',
     ID(8),
-    { id: ID(8), name: 'Ann', limit: 2, noAlcohol: false, allergens: [], dislikes: ['bitter'] },
+    { id: ID(8), name: 'Ann', limit: 2, noAlcohol: false, allergens: [], without: [], dislikes: ['bitter'] },
   ],
 ];
 

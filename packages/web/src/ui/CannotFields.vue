@@ -1,8 +1,9 @@
-<script setup lang="ts" generic="T extends Pick<Person, 'noAlcohol' | 'allergens' | 'dislikes'>">
+<script setup lang="ts" generic="T extends Pick<Person, 'noAlcohol' | 'allergens' | 'without' | 'dislikes'>">
 import type { Person } from '@uisce/core/household';
 import { ALLERGEN_CHOICES, TASTE_CHOICES } from '../words/trade-words';
 import CheckField from './CheckField.vue';
 import CheckGroup from './CheckGroup.vue';
+import { useKindChoices } from './use-kind-choices';
 
 /** What somebody cannot have or will not touch. */
 defineProps<{
@@ -10,7 +11,8 @@ defineProps<{
   about?: string;
 }>();
 const somebody = defineModel<T>({ required: true });
-const change = (part: Partial<Pick<Person, 'noAlcohol' | 'allergens' | 'dislikes'>>) =>
+const { choices, matches } = useKindChoices();
+const change = (part: Partial<Pick<Person, 'noAlcohol' | 'allergens' | 'without' | 'dislikes'>>) =>
   (somebody.value = { ...somebody.value, ...part });
 </script>
 
@@ -25,6 +27,17 @@ const change = (part: Partial<Pick<Person, 'noAlcohol' | 'allergens' | 'dislikes
     legend="Cannot have"
     :choices="ALLERGEN_CHOICES"
     @update:model-value="change({ allergens: $event })"
+  />
+  <v-autocomplete
+    :model-value="somebody.without"
+    :items="choices"
+    :custom-filter="matches"
+    label="Nor any of these ingredients"
+    density="compact"
+    multiple
+    chips
+    closable-chips
+    @update:model-value="change({ without: [...$event] })"
   />
   <CheckGroup
     :model-value="somebody.dislikes"

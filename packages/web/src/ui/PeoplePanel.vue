@@ -3,17 +3,19 @@ import { computed, ref } from 'vue';
 import { standardDrink } from '@uisce/core/drink';
 import type { Person } from '@uisce/core/household';
 import { eveningSoFar } from '@uisce/core/pouring';
+import { useCatalogue } from '../household/use-catalogue';
 import { useLog } from '../household/use-log';
 import { useSettings } from '../household/use-settings';
 import AppDialog from './AppDialog.vue';
 import CannotFields from './CannotFields.vue';
 import NumberField from './NumberField.vue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
-import { count, useWords } from '../words/use-words';
+import { count, listed, useWords } from '../words/use-words';
 
 /** Who drinks here, what they cannot have, and their evening so far. */
 const settings = useSettings();
 const log = useLog();
+const catalogue = useCatalogue();
 const words = useWords();
 
 const standard = computed(() => standardDrink(settings.current.locale));
@@ -52,6 +54,7 @@ function add(): void {
     noAlcohol: false,
     drives: false,
     allergens: [],
+    without: [],
     likes: [],
     dislikes: [],
   };
@@ -96,6 +99,7 @@ const isKept = computed(() => log.people.some((p) => p.id === draft.value?.id));
           [
             p.noAlcohol ? 'no alcohol' : '',
             p.allergens.length > 0 ? `no ${p.allergens.map((a) => ALLERGEN_WORDS[a]).join(', ')}` : '',
+            p.without.length > 0 ? `no ${listed(p.without.map((k) => catalogue.kindInSentence(k)))}` : '',
             p.dislikes.length > 0 ? `nothing ${p.dislikes.join(', ')}` : '',
           ]
             .filter(Boolean)

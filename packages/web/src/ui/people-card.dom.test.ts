@@ -27,6 +27,7 @@ const person = (n: number, name: string, more: Partial<Person> = {}): [string, s
     drives: false,
     allergens: [],
     likes: [],
+    without: [],
     dislikes: [],
     ...more,
   },

@@ -6,7 +6,7 @@ import SelectField from '../../ui/SelectField.vue';
 import { count } from '../../words/use-words';
 import OwnKindSheet from '../OwnKindSheet.vue';
 import { useDifferenceWords } from '../use-difference-words';
-import { useKindChoices } from '../use-kind-choices';
+import { useKindChoices } from '../../ui/use-kind-choices';
 import type { FoundDrink } from './reading';
 import type { OfChanged, useImport } from './use-import';
 

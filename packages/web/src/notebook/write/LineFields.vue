@@ -16,7 +16,7 @@ import CheckField from '../../ui/CheckField.vue';
 import NumberField from '../../ui/NumberField.vue';
 import SelectField from '../../ui/SelectField.vue';
 import { MEASURE_WORDS } from '../../words/trade-words';
-import { useKindChoices } from '../use-kind-choices';
+import { useKindChoices } from '../../ui/use-kind-choices';
 
 /** One ingredient beside what was understood of it, in fields: how much, of what measure, which kind. */
 const props = defineProps<{ line: ReadLine }>();

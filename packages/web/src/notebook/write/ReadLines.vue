@@ -6,7 +6,7 @@ import { useCatalogue } from '../../household/use-catalogue';
 import SelectField from '../../ui/SelectField.vue';
 import { METHOD_WORDS } from '../../words/trade-words';
 import OwnKindSheet from '../OwnKindSheet.vue';
-import { useKindChoices } from '../use-kind-choices';
+import { useKindChoices } from '../../ui/use-kind-choices';
 import LineFields from './LineFields.vue';
 import { useWriting } from './use-writing';
 

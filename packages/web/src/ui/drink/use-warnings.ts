@@ -29,11 +29,16 @@ export function useMayHold() {
     const or = recipe.slots.flatMap((s) => s.or);
     return inGlass(recipe, kinds, { kinds: [...or, ...planned.flatMap((p) => p.kinds), ...here] });
   }
-  /** "Contains nuts.", and what nobody has said. */
-  function sayHolds({ allergens, unknown }: Pick<InGlass, 'allergens' | 'unknown'>): string[] {
+  /** "Contains nuts.", "May hold milk.", and what nobody has said. */
+  function sayHolds({
+    allergens,
+    mayHold,
+    unknown,
+  }: Pick<InGlass, 'allergens' | 'mayHold' | 'unknown'>): string[] {
     const names = [...new Set(unknown.map((k) => catalogue.kindInSentence(k)))];
     return [
       ...(allergens.length > 0 ? [`Contains ${listed(allergens.map((a) => ALLERGEN_WORDS[a]))}.`] : []),
+      ...(mayHold.length > 0 ? [`May hold ${listed(mayHold.map((a) => ALLERGEN_WORDS[a]))}.`] : []),
       ...(names.length > 0 ? [`Nobody has said what allergens are in the ${listed(names)}.`] : []),
     ];
   }
