@@ -57,10 +57,13 @@ const inTurn = (slots: readonly Slot[], parts: Calls['parts']) =>
 
 const onIce = (ice: Ice) => (ice === 'none' ? '' : ` on ${ICE_WORDS[ice]}`);
 
-/** What mixes a drink and brings it into its glass, in words; undefined for what is done in the glass. */
-function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
-  const { parts, glass } = calls;
-  const inGlass = calls.isNamed ? `the ${glass}` : withArticle(glass);
+/** How its glass is called where something goes into it: by itself, or again. */
+const intoGlass = ({ glass, isNamed }: Calls) => (isNamed ? `the ${glass}` : withArticle(glass));
+
+/** What is done before anything is mixed, in words; undefined for all else. */
+function firstSentence(step: MethodStep, calls: Calls): string | undefined {
+  const { parts } = calls;
+  const inGlass = intoGlass(calls);
   switch (step.do) {
     case 'rim':
       return `Wet the rim of ${withArticle(calls.glass)} with cut fruit or water, and dip it in ${calls.rim}.`;
@@ -70,6 +73,16 @@ function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
       return `Soak ${parts(step.slots)} in ${inGlass}${step.wet.length > 0 ? ` with ${parts(step.wet)}` : ''}.`;
     case 'press':
       return `Press ${parts(step.slots)} ${step.in === 'glass' ? `in ${inGlass}` : MADE_IN_WORDS[step.in]}${step.wet.length > 0 ? ` with ${parts(step.wet)}` : ''}.`;
+    default:
+      return undefined;
+  }
+}
+
+/** What mixes a drink and brings it into its glass, in words; undefined for what is done in the glass. */
+function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
+  const { parts } = calls;
+  const inGlass = intoGlass(calls);
+  switch (step.do) {
     case 'stir':
       return `${work('Stir', step.slots, step.onPressed, calls)}${onIce(step.ice)} until cold.`;
     case 'shake':
@@ -175,6 +188,7 @@ export function sayMethod(
   const first = steps.find((s) => NAMES_GLASS.has(s.do) || (s.do === 'press' && s.in === 'glass'));
   return steps.map(
     (step) =>
+      firstSentence(step, calls) ??
       mixingSentence(step, calls) ??
       hotSentence(step, calls) ??
       glassSentence(step, step === first, calls) ??

@@ -107,6 +107,9 @@ function useWants() {
     );
   }
 
+  const isAtHomeIn = (recipe: Recipe, region: IndexFilter['region']) =>
+    region === '' || region === BY_REGION || recipe.region === region;
+
   function wants(recipe: Recipe): boolean {
     const { base, family, strength, region, kind, collection, reach } = wanted;
     const known = facts.value.get(recipe.id);
@@ -114,7 +117,7 @@ function useWants() {
       (base === '' || known?.bases.includes(base) === true) &&
       (family === '' || recipe.family === family) &&
       (strength === '' || strengthOf(known?.abv ?? 0) === strength) &&
-      (region === '' || region === BY_REGION || recipe.region === region) &&
+      isAtHomeIn(recipe, region) &&
       (kind === '' || madeWith(recipe, kind)) &&
       (collection === '' || (members.value?.has(recipe.id) ?? false)) &&
       (reach === 'all' || (reach === 'have' ? have.value.has(recipe.id) : atHand.open.value.has(recipe.id)))
