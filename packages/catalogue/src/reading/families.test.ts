@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { kindIndex } from '@uisce/core/catalogue';
+import { isRead, kindIndex, readGarnish, type Recipe } from '@uisce/core/catalogue';
+import { sayGarnish } from '@uisce/core/drink';
 import { familiesLike, judge, KindMatcher, readRecipes, recipeFrom } from '@uisce/core/notebook';
 import { loadCatalogue } from '../load.js';
 
@@ -40,4 +41,11 @@ describe('a text that became a drink', () => {
     expect(judged?.places.find((p) => p.of === 'abv')?.value).toBeCloseTo(0.17, 1);
     expect(judged?.needs.length).toBeGreaterThan(0);
   });
+});
+
+it('every garnish of the library is read again as it is said', () => {
+  const substance = (garnish: Recipe['garnish']) =>
+    garnish.map((g) => (isRead(g) ? [g.kind, g.form, g.count, g.or] : g.words));
+  for (const { id, garnish } of catalogue.recipes)
+    expect(substance(readGarnish(sayGarnish(garnish, kinds))), id).toEqual(substance(garnish));
 });

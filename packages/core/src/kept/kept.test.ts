@@ -12,6 +12,7 @@ import { keptBatch } from './batch.js';
 import { changeSchema } from './change.js';
 import { isOnly, type Kept, type World } from './descriptor.js';
 import { keptKit } from './kit.js';
+import { keptOwnDrink } from './notebook.js';
 import { keptOwnPrices } from './own-prices.js';
 import { keptOwnRecipes } from './own-recipes.js';
 import { keptPlan } from './plan.js';
@@ -238,5 +239,34 @@ describe('a change', () => {
     for (const part of [{ change: '  ' }, { writes: [] }, { id: 'one' }, { more: 1 }])
       expect(changeSchema.safeParse({ ...change, ...part }).success, JSON.stringify(part)).toBe(false);
     expect(changeSchema.safeParse({ ...change, writes: [{ ...write, version: 0 }] }).success).toBe(false);
+  });
+});
+
+describe('a drink of one’s own that an earlier release kept', () => {
+  it('has its garnish read, and what dressed it among its parts put to it', () => {
+    const recipe = {
+      ...recipeInput([
+        { kind: 'gin', amount: { value: 60, measure: 'ml' }, role: 'base' },
+        { kind: 'cocktail-onion', amount: { value: 1, measure: 'whole' }, role: 'garnish' },
+      ]),
+      garnish: 'lemon twist, a wish',
+    };
+    const stored = {
+      id: 'own-onion',
+      houseSpecOf: null,
+      versions: [{ at: '2026-11-01T18:00:00.000Z', why: '', recipe }],
+      current: 0,
+      from: '',
+      tags: [],
+      notes: '',
+    };
+    const read = readKept(keptOwnDrink, stored);
+    const [version] = read.ok ? read.value.versions : [];
+    expect(version?.recipe.slots.map((s) => s.kind)).toEqual(['gin']);
+    expect(version?.recipe.garnish).toMatchObject([
+      { kind: 'lemon-whole', form: 'twist' },
+      { words: 'a wish' },
+      { kind: 'cocktail-onion', form: 'berry' },
+    ]);
   });
 });
