@@ -7,8 +7,10 @@ import {
   kindIndex,
   type Allergen,
   type Catalogue,
+  type Kind,
 } from '@uisce/core/catalogue';
-import { inGlass, NO_LIMITS, type Limits } from '@uisce/core/drink';
+import { asWritten, inGlass, NO_LIMITS, refusalOf, type Limits } from '@uisce/core/drink';
+import { mixedRecipe } from '@uisce/core/mixed';
 import { cannotServe, guestDrinks, menuHere, settledMenu } from '@uisce/core/evening';
 import { emptyKit } from '@uisce/core/kit';
 import { beginBatch, bottleBatch, scaledBatch, type BatchRecord } from '@uisce/core/bench';
@@ -250,5 +252,37 @@ describe('nothing that somebody cannot have is offered, accepted, put on a round
         ],
       },
     );
+  });
+});
+
+describe('an ingredient that somebody rules out', () => {
+  const library = kindIndex(shipped.kinds);
+  const drink = (id: string) => shipped.recipes.find((r) => r.id === id) ?? expect.fail(`there is no ${id}`);
+  const cannot = (kind: string, id: string, kinds: ReadonlyMap<string, Kind>) =>
+    refusalOf({ ...NO_LIMITS, without: [kind] }, asWritten(drink(id), kinds))?.kinds ?? [];
+
+  it('is found in what is made of it, bought or made here, and in what dresses the glass', () => {
+    const { kinds } = householdOf(shipped, [], [], 1);
+    expect(cannot('pineapple', 'pisco-punch', kinds)).toEqual(['pineapple']);
+    expect(cannot('cloves', 'zombie', kinds)).toEqual(['cloves']);
+    expect(cannot('nutmeg', 'milk-punch', kinds)).toEqual(['nutmeg']);
+    expect(cannot('dry-gin', 'sloe-gin-fizz', kinds)).toEqual(['dry-gin']);
+    expect(cannot('pineapple', 'daiquiri', kinds)).toEqual([]);
+  });
+
+  it('is found in a drink that was mixed ahead', () => {
+    const recipe = mixedRecipe(drink('negroni'), 4, library);
+    const made = scaledBatch(recipe, 1, shipped, library);
+    const batch: BatchRecord = {
+      ...bottleBatch(beginBatch(ID(790), made, `${TODAY}T10:00:00.000Z`), made, TODAY, shipped),
+      recipe,
+      inG: recipe.from.map((p) => p.g),
+    };
+    const { kinds } = householdOf(shipped, [], [batch], 1);
+    const [first] = drink('negroni').slots.map((slot) => ({ ...slot, kind: recipe.makes }));
+    const glass = inGlass({ ...drink('negroni'), slots: first ? [first] : [] }, kinds);
+    expect(glass.parts).toEqual([recipe.makes]);
+    expect(refusalOf({ ...NO_LIMITS, without: ['dry-gin'] }, glass)?.kinds).toEqual(['dry-gin']);
+    expect(refusalOf({ ...NO_LIMITS, without: ['mezcal'] }, glass)).toBeUndefined();
   });
 });

@@ -9,6 +9,8 @@ export interface BatchHolds {
   mayHold: Allergen[];
   /** Parts of which nobody has said what allergens they hold. */
   unknown: string[];
+  /** Kinds that go into it, what is of the pantry as the kind that it is. */
+  kinds: string[];
 }
 
 /**
@@ -36,5 +38,6 @@ export function batchHolds(
     allergens: ALLERGENS.filter((a) => has.has(a)),
     mayHold: ALLERGENS.filter((a) => may.has(a) && !has.has(a)),
     unknown: [...new Set(unknown)],
+    kinds: [...new Set(from.flatMap((p) => p.kind ?? things.get(p.pantry ?? '')?.kind ?? []))],
   };
 }

@@ -23,6 +23,8 @@ export const pantrySchema = z.strictObject({
   solute: z.enum(SOLUTES).optional(),
   /** Added one drop at a time. */
   drops: z.boolean().default(false),
+  /** The kind that it is, where a drink asks for it by itself: fresh ginger, cloves. */
+  kind: idSchema.optional(),
   allergens: z.array(z.enum(ALLERGENS)).default([]),
   caution: z.string().optional(),
 });
@@ -66,6 +68,8 @@ export const homeMadeSchema = z.strictObject({
   way: z.string().min(1).optional(),
   effort: z.literal(EFFORTS),
   from: z.array(partSchema).min(1).max(20, 'at most 20 parts fit a batch'),
+  /** Richer or thinner than its kind, as its way says: drinks are worked out for the house's. */
+  otherStrength: z.boolean().default(false),
   /** Warmed in a pan: weigh it at the end, and top up the water that was lost. */
   heated: z.boolean().default(false),
   rests: z.array(restSchema).default([]),

@@ -140,6 +140,8 @@ export const kindSchema = z.strictObject({
   one: z.string().min(1).max(30).optional(),
   /** The juice that is pressed of the same fruit, whose peel is there then. */
   juice: idSchema.optional(),
+  /** Kinds that go into it where it is made at home, by any of its formulas and batches: worked out, never written. */
+  madeOf: z.array(idSchema).default([]),
   /** It is hard fruit itself, which waits as long as what juice is pressed from. */
   hardFruit: z.boolean().optional(),
   /** Techniques it takes before it can be poured: a lime is pressed, a crown cap opened. */

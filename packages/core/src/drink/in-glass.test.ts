@@ -17,6 +17,8 @@ const kinds = testKinds(
   ['egg-white', { supply: 'fresh', allergens: ['egg'], tastes: ['egg'] }],
   ['lime-whole', { supply: 'fresh' }],
   ['spirit', { abstract: true }],
+  ['infusion', { madeOf: ['hazelnut-gin'] }],
+  ['punch-base', { madeOf: ['infusion'] }],
   ['wine', { allergens: ['sulphites'], mayHold: ['egg', 'milk'] }],
   ['celery-salt', { supply: 'fresh', allergens: ['celery'] }],
   ['chocolate', { supply: 'fresh', allergens: ['milk', 'soya'] }],
@@ -93,6 +95,11 @@ describe('what is in a glass', () => {
     expect(refusalOf(without('spirit'), inGlass(tonic, kinds))?.kinds).toEqual(['spirit']);
     expect(refusalOf(without('lime-whole'), inGlass(tonic, kinds))?.kinds).toEqual(['lime-whole']);
     expect(refusalOf(without('hazelnut-gin'), inGlass(tonic, kinds))).toBeUndefined();
+    // A syrup of a syrup of it, and what nobody has said.
+    const punch = inGlass(testRecipe([['punch-base', '60 ml', 'base']]), kinds);
+    expect(refusalOf(without('hazelnut-gin'), punch)?.kinds).toEqual(['hazelnut-gin']);
+    const cordial = inGlass(testRecipe([['own-cordial', '30 ml', 'sweet']]), kinds);
+    expect(refusalOf(without('gin'), cordial)?.unknown).toEqual(['own-cordial']);
     const other = inGlass(tonic, kinds, { kinds: ['hazelnut-gin'] });
     expect(refusalOf(without('hazelnut-gin'), other)?.kinds).toEqual(['hazelnut-gin']);
   });

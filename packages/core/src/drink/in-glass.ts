@@ -19,7 +19,7 @@ export interface InGlass {
   allergens: Allergen[];
   /** What it may hold beside them: a trace, or in what some makers sell of a part. */
   mayHold: Allergen[];
-  /** Whatever may be in it, what that is a kind of, and what dresses it. */
+  /** Whatever may be in it, what that is a kind of or was made of at home, and what dresses it. */
   kinds: ReadonlySet<string>;
   /** Kinds, and words of the garnish, of which nobody has said what allergens they hold. */
   unknown: string[];
@@ -34,6 +34,19 @@ export interface MayBe {
   kinds: readonly string[];
   /** The drink with the strongest of them in each place. */
   strongest?: Recipe;
+}
+
+/** Kinds, what they are kinds of, and what they were made of at home, however deep. */
+function madeWith(of: readonly string[], kinds: ReadonlyMap<string, Kind>): ReadonlySet<string> {
+  const all = new Set<string>();
+  const open = [...of];
+  for (let id = open.pop(); id !== undefined; id = open.pop())
+    for (const one of kindAndAncestors(id, kinds))
+      if (!all.has(one)) {
+        all.add(one);
+        open.push(...(kinds.get(one)?.madeOf ?? []));
+      }
+  return all;
 }
 
 /**
@@ -70,7 +83,7 @@ export function inGlass(
     tastes: drinkTastes(poured, kinds),
     allergens: ALLERGENS.filter((a) => has.has(a)),
     mayHold: ALLERGENS.filter((a) => may.has(a) && !has.has(a)),
-    kinds: new Set(every.flatMap((id) => kindAndAncestors(id, kinds))),
+    kinds: madeWith(every, kinds),
     unknown: [...all.filter((id) => kinds.get(id)?.allergensStated !== true), ...garnish.unknown],
     noAlcohol,
     cautions: [...new Set(cautions)],

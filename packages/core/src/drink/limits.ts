@@ -41,7 +41,7 @@ export function refusalOf(
   const held = glass.allergens.filter((a) => allergens.includes(a));
   const mayHold = glass.mayHold.filter((a) => allergens.includes(a));
   const kinds = without.filter((kind) => glass.kinds.has(kind));
-  const unknown = allergens.length > 0 ? glass.unknown : [];
+  const unknown = allergens.length + without.length > 0 ? glass.unknown : [];
   const alcohol = (noAlcohol || drives) && !glass.noAlcohol;
   const isRefused = held.length + mayHold.length + kinds.length + unknown.length > 0 || alcohol;
   return isRefused ? { allergens: held, mayHold, kinds, unknown, alcohol } : undefined;

@@ -94,7 +94,10 @@ export function kindsHere(
   }: Pick<KeptAtHome, 'catalogue' | 'bottles' | 'batches' | 'houseSyrupRatio'>,
   library: ReadonlyMap<string, Kind> = kindIndex(catalogue.kinds),
 ): ReadonlyMap<string, Kind> {
-  const inherited = new Map([...library].map(([id, kind]) => [id, withParents(kind, library)]));
+  const inherited = withFormulas(
+    new Map([...library].map(([id, kind]) => [id, withParents(kind, library)])),
+    catalogue,
+  );
   // What is made from what is made: twice is as deep as a batch of a batch goes.
   const made = [1, 2].reduce((kinds) => withBatches(kinds, batches, catalogue), inherited);
   const bottled = withBottles(made, bottles);
@@ -106,13 +109,30 @@ export function kindsHere(
 /** An ingredient of which nobody has said what it holds may hold whatever that does which it is a kind of. */
 function withParents(kind: Kind, kinds: ReadonlyMap<string, Kind>): Kind {
   if (kind.allergensStated) return kind;
-  const has = new Set(kind.allergens);
+  const [has, may] = [new Set(kind.allergens), new Set(kind.mayHold)];
   const seen = new Set([kind.id]);
   for (let at = kinds.get(kind.parent ?? ''); at && !seen.has(at.id); at = kinds.get(at.parent ?? '')) {
     seen.add(at.id);
     for (const allergen of at.allergens) has.add(allergen);
+    for (const allergen of at.mayHold) may.add(allergen);
   }
-  return { ...kind, allergens: ALLERGENS.filter((a) => has.has(a)) };
+  return {
+    ...kind,
+    allergens: ALLERGENS.filter((a) => has.has(a)),
+    mayHold: ALLERGENS.filter((a) => may.has(a)),
+  };
+}
+
+/** What can be made at home is made of what its formulas ask for, bought or not: whoever cannot have that is told. */
+function withFormulas(kinds: Map<string, Kind>, catalogue: Pick<Catalogue, 'homeMade' | 'pantry' | 'kinds'>) {
+  const next = new Map(kinds);
+  for (const formula of catalogue.homeMade) {
+    const kind = next.get(formula.makes);
+    const { kinds: madeOf } = batchHolds(formula, catalogue);
+    if (kind && madeOf.length > 0)
+      next.set(kind.id, { ...kind, madeOf: [...new Set([...kind.madeOf, ...madeOf])] });
+  }
+  return next;
 }
 
 /** What is made here holds what went into any batch that is left, and is as strong and sweet as the one poured first. */
@@ -129,7 +149,7 @@ function withBatches(
     const recipe = recipeOfBatch(batch, catalogue.homeMade);
     const kind = next.get(recipe?.makes ?? '');
     if (recipe === undefined || kind === undefined) continue;
-    const { allergens, mayHold, unknown } = batchHolds(recipe, things);
+    const { allergens, mayHold, unknown, kinds: madeOf } = batchHolds(recipe, things);
     const isFirst = !poured.has(kind.id);
     poured.add(kind.id);
     next.set(kind.id, {
@@ -137,6 +157,7 @@ function withBatches(
       ...(isFirst ? figuresOfBatch(batch, recipe, catalogue, kinds) : {}),
       allergens: ALLERGENS.filter((a) => kind.allergens.includes(a) || allergens.includes(a)),
       mayHold: ALLERGENS.filter((a) => kind.mayHold.includes(a) || mayHold.includes(a)),
+      madeOf: [...new Set([...kind.madeOf, ...madeOf])],
       allergensStated: kind.allergensStated && unknown.length === 0,
     });
   }

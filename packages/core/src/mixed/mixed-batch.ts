@@ -71,7 +71,12 @@ export function kindsOfMixed(
     if (recipe === undefined || drink === undefined) continue;
     const first = found.get(recipe.makes);
     if (first !== undefined && batch.remainingMl <= 0) continue;
-    const { allergens, mayHold, unknown } = batchHolds(recipe, {
+    const {
+      allergens,
+      mayHold,
+      unknown,
+      kinds: madeOf,
+    } = batchHolds(recipe, {
       pantry: catalogue.pantry,
       kinds: [...kinds.values()],
     });
@@ -80,6 +85,7 @@ export function kindsOfMixed(
       tastes: [...new Set([...(first?.tastes ?? []), ...tastes])],
       allergens: ALLERGENS.filter((a) => allergens.includes(a) || first?.allergens.includes(a)),
       mayHold: ALLERGENS.filter((a) => mayHold.includes(a) || first?.mayHold.includes(a)),
+      madeOf: [...new Set([...(first?.madeOf ?? []), ...madeOf])],
       allergensStated: unknown.length === 0 && first?.allergensStated !== false,
     };
     found.set(

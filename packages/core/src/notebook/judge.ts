@@ -31,6 +31,8 @@ export interface DrinkJudgement {
   like: Family[];
   twins: Twin[];
   allergens: Allergen[];
+  /** What it may hold beside them. */
+  mayHold: Allergen[];
   /** Parts of which nobody has said what allergens they hold. */
   unknown: string[];
   needs: string[];
@@ -55,7 +57,7 @@ export function placedValue(of: ComparedFigure, figures: DrinkFigures): number {
  */
 export function judge(recipe: Recipe, catalogue: Catalogue): DrinkJudgement {
   const kinds = kindIndex(catalogue.kinds);
-  const { figures, allergens, unknown } = asWritten(recipe, kinds);
+  const { figures, allergens, mayHold, unknown } = asWritten(recipe, kinds);
   const family = catalogue.recipes.filter(
     (r) => r.family === recipe.family && drinkKey(r) !== drinkKey(recipe),
   );
@@ -78,6 +80,7 @@ export function judge(recipe: Recipe, catalogue: Catalogue): DrinkJudgement {
     like: familiesLike(recipe, catalogue.recipes, kinds),
     twins: twinsOf(recipe, catalogue.recipes),
     allergens,
+    mayHold,
     unknown,
     needs: needsOf(recipe, catalogue, kinds),
     fit: glass ? fitInGlass(figures.servedMl, recipe.ice, capacityMl(glass.inside)) : undefined,

@@ -14,8 +14,7 @@ export function homeMadeFaults(catalogue: Catalogue): Fault[] {
   const kinds = kindIndex(catalogue.kinds);
   return catalogue.homeMade.flatMap((recipe, i): Fault[] => {
     const kind = kinds.get(recipe.makes);
-    // A syrup that says how rich it is by its way is another strength; drinks are worked out for the house's.
-    if (kind === undefined || /\d to 1$/.test(recipe.way ?? '')) return [];
+    if (kind === undefined || recipe.otherStrength) return [];
     const batch = batchOf(
       recipe,
       recipe.from.map((p) => p.g),

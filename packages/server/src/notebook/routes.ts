@@ -75,6 +75,7 @@ const judgeSchema = z.object({
   like: z.array(z.string()),
   twins: z.array(z.object({ id: z.string(), likeness: z.number() })),
   allergens: z.array(z.string()),
+  mayHold: z.array(z.string()),
   /** Parts of which nobody has said what allergens they hold. */
   unknown: z.array(z.string()),
   needs: z.array(z.string()),
@@ -152,7 +153,7 @@ function readingRoutes(api: Api, library: Library): void {
           throw HttpProblem.faults(`there is no kind "${recipe.slots[strange]?.kind ?? ''}"`, [
             { code: 'unknown', pointer: `/recipe/slots/${strange}/kind`, detail: 'not a kind we know' },
           ]);
-        const { figures, places, like, twins, allergens, unknown, needs } = judge(recipe, catalogue);
+        const { figures, places, like, twins, allergens, mayHold, unknown, needs } = judge(recipe, catalogue);
         const value = (of: string) => places.find((p) => p.of === of)?.value ?? 0;
         res.json({
           servedMl: figures.servedMl,
@@ -164,6 +165,7 @@ function readingRoutes(api: Api, library: Library): void {
           like,
           twins,
           allergens,
+          mayHold,
           unknown,
           needs,
         });

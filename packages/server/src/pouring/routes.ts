@@ -47,6 +47,7 @@ const nowSchema = z.object({
       ethanolG: z.number(),
       noAlcohol: z.boolean(),
       allergens: z.array(z.enum(ALLERGENS)),
+      mayHold: z.array(z.enum(ALLERGENS)),
       unknown: z.array(z.string()),
     }),
   ),
@@ -111,6 +112,7 @@ function toldNow(store: KeptStore, library: Library) {
       ethanolG: n.glass.figures.ethanolG,
       noAlcohol: n.glass.noAlcohol,
       allergens: n.glass.allergens,
+      mayHold: n.glass.mayHold,
       unknown: n.glass.unknown,
     })),
     short: now.short.map(({ pourable: { recipe }, lacks }) => ({

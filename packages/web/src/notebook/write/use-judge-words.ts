@@ -41,6 +41,7 @@ export function useJudgeWords() {
       ...(twinName ? [`nearly ${withArticle(twinName)}`] : []),
       ...(fit === 'over' ? ['more than its glass holds'] : fit === 'short' ? ['short in its glass'] : []),
       ...(j.allergens.length > 0 ? [`contains ${listed(j.allergens.map((a) => ALLERGEN_WORDS[a]))}`] : []),
+      ...(j.mayHold.length > 0 ? [`may hold ${listed(j.mayHold.map((a) => ALLERGEN_WORDS[a]))}`] : []),
       ...(j.unknown.length > 0
         ? [
             `nobody has said what allergens the ${listed(j.unknown.map((k) => catalogue.kindInSentence(k)))} holds`,
