@@ -69,7 +69,7 @@ export const homeMadeSchema = z.strictObject({
   effort: z.literal(EFFORTS),
   from: z.array(partSchema).min(1).max(20, 'at most 20 parts fit a batch'),
   /** Richer or thinner than its kind, as its way says: drinks are worked out for the house's. */
-  otherStrength: z.boolean().default(false),
+  otherStrength: z.boolean().optional(),
   /** Warmed in a pan: weigh it at the end, and top up the water that was lost. */
   heated: z.boolean().default(false),
   rests: z.array(restSchema).default([]),

@@ -100,7 +100,9 @@ describe('kinds as they are in this house', () => {
     expect(here([bottle(2, 'bourbon', { openedOn: '2026-10-01' }), open]).kinds.get('bourbon')?.abv).toBe(
       0.4,
     );
+    // The syrup may be made with something of one's own; the bourbon is kept for sipping.
     expect(here([bottle(1, 'bourbon', { abv: 0.57, sipping: true })]).changed.map((k) => k.id)).toEqual([
+      'syrup',
       'own-whatever',
     ]);
     // Without alcohol is what is so in every bottle.

@@ -14,7 +14,7 @@ export function homeMadeFaults(catalogue: Catalogue): Fault[] {
   const kinds = kindIndex(catalogue.kinds);
   return catalogue.homeMade.flatMap((recipe, i): Fault[] => {
     const kind = kinds.get(recipe.makes);
-    if (kind === undefined || recipe.otherStrength) return [];
+    if (kind === undefined || recipe.otherStrength === true) return [];
     const batch = batchOf(
       recipe,
       recipe.from.map((p) => p.g),
