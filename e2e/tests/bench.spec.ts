@@ -69,10 +69,14 @@ test('a batch is weighed with an overshoot, paused, bottled and labelled', async
   await own.fill((/([\d,]+) g/.exec(label ?? '')?.[1] ?? '').replace(',', ''));
   await own.press('Enter');
 
+  await expect(bench.getByText(/^Warm/)).toBeVisible();
+  await bench.getByRole('button', { name: 'It is done' }).click();
   await expect(bench.getByText(/^Weigh it without the pan/)).toBeVisible();
-  await bench.getByRole('button', { name: 'Weigh on the stand-in' }).click();
+  await bench.getByRole('button', { name: 'Weigh on the simulated scale' }).click();
   await expect(bench.getByText(/of water went off: give it back/)).toBeVisible();
   await bench.getByRole('button', { name: 'It is back' }).click();
+  await expect(bench.getByText(/^Let it cool/)).toBeVisible();
+  await bench.getByRole('button', { name: 'It is done' }).click();
   await bench.getByRole('button', { name: 'Read a drop on the refractometer' }).click();
   await expect(bench.getByText(/reads 6[34](\.5)? °Brix/)).toBeVisible();
   await bench.getByRole('button', { name: 'Into the bottle, with today’s date' }).click();

@@ -10,6 +10,7 @@ import {
   refusedBecause,
   scaledBatch,
 } from '@uisce/core/bench';
+import { liquidGPerMl } from '@uisce/core/stock';
 import { loadCatalogue } from './load.js';
 import { madeBatch } from './testing/made-batch.js';
 
@@ -31,6 +32,26 @@ describe('batches as the trade makes them', () => {
     ['honey', brixOfRatio(3, 82)],
   ])('%s comes to %d °Brix', (id, brix) => {
     expect(made(id).brix).toBeCloseTo(brix, 1);
+  });
+
+  it('extended orange and grapefruit are as sour as fresh with 4.6 and 10 g of powder (mass balance by their own acid)', () => {
+    for (const [id, powderG] of [
+      ['extended-orange', 4.6],
+      ['extended-grapefruit', 10],
+    ] as const) {
+      const recipe = catalogue.homeMade.find((h) => h.id === id);
+      const powders = recipe?.from.filter((p) => p.pantry?.endsWith('-acid')) ?? [];
+      expect(powders.reduce((sum, p) => sum + p.g, 0)).toBeCloseTo(powderG, 6);
+      const { composition, massG: g } = made(id);
+      const fresh = (kinds.get(recipe?.makes ?? '')?.acidGPerL ?? 0) / 1030;
+      expect(Math.abs(composition.acidG / g / fresh - 1), id).toBeLessThan(0.04);
+    }
+  });
+
+  it('saline of one to four weighs 1.148 g/ml (CRC Handbook, from memory), in its batch and in its bottle', () => {
+    const { massG: g, volumeMl: ml } = made('saline');
+    expect(g / ml).toBeCloseTo(1.148, 3);
+    expect(liquidGPerMl(kinds.get('saline') as never)).toBeCloseTo(1.148, 2);
   });
 
   it('extended lime is about as sour as fresh juice, and makes 12 to 16 drinks of four limes', () => {
@@ -258,6 +279,8 @@ describe('how long a batch keeps', () => {
         kinds,
       );
     expect(refusedBecause(infusion(20), catalogue)).toMatch(/botulism/);
+    // What guards citrus alone guards no root.
+    expect(refusedBecause(infusion(20, [{ pantry: 'citric-acid', g: 3.2 }]), catalogue)).toMatch(/botulism/);
     expect(refusedBecause(infusion(300), catalogue)).toBeUndefined();
     expect(refusedBecause(infusion(20, [{ pantry: 'citric-acid', g: 12 }]), catalogue)).toBeUndefined();
     expect(refusedBecause(infusion(20, [{ kind: 'vodka', g: 400 }]), catalogue)).toBeUndefined();

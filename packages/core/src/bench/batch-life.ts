@@ -2,7 +2,8 @@ import { addDays, daysBetween } from '../base/days.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
-import { batchOf, scaledBatch, type Batch } from './batch.js';
+import { scaledBatch, type Batch } from './batch.js';
+import { batchAsMade } from './in-batch.js';
 import type { BatchRecord } from './batch-record.js';
 import { keeping } from './keeping.js';
 
@@ -39,8 +40,9 @@ export function beginBatch(
     jarG: USUAL_JAR_G,
     tared: true,
     bottleMl,
-    restsDone: 0,
-    restStartedAt: null,
+    actsDone: 0,
+    actStartedAt: null,
+    strained: [],
     toppedUpG: 0,
     startedAt: at,
     madeOn: null,
@@ -77,10 +79,9 @@ export function useByOf(
   things: Things,
   kinds: ReadonlyMap<string, Kind>,
 ): string | null {
-  const { useBy, madeOn, frozen, thawed, inG, plannedG } = record;
+  const { useBy, madeOn, frozen, thawed } = record;
   if (useBy === null || madeOn === null || frozen || thawed) return useBy;
-  const weighed = inG.some((g) => g > 0) ? inG : plannedG;
-  const byParts = addDays(madeOn, keeping(batchOf(recipe, weighed, things, kinds), things).days);
+  const byParts = addDays(madeOn, keeping(batchAsMade(recipe, record, things, kinds), things).days);
   return byParts < useBy ? byParts : useBy;
 }
 

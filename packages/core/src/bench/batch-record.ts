@@ -4,6 +4,9 @@ import { homeMadeSchema, type HomeMade } from '../catalogue/home-made.js';
 
 const grams = z.number().min(0).max(50_000);
 
+/** One straining: what came through, and the grams of each part that had gone in by then. */
+const strainingSchema = z.strictObject({ throughG: grams, inG: z.array(grams).min(1).max(20) });
+
 /** A batch on the bench or on the shelf, as stored: enough to go on with it after a restart. */
 export const batchRecordSchema = z.strictObject({
   id: z.uuid(),
@@ -19,9 +22,11 @@ export const batchRecordSchema = z.strictObject({
   tared: z.boolean(),
   /** What the jar or bottle holds. */
   bottleMl: z.number().min(10).max(20_000),
-  /** Rests that are over, by number; and when the running one began. */
-  restsDone: z.int().min(0).max(20),
-  restStartedAt: z.iso.datetime().nullable(),
+  /** Acts beside adding that are done, by number; and when the running one began. */
+  actsDone: z.int().min(0).max(25),
+  actStartedAt: z.iso.datetime().nullable(),
+  /** What came through at each straining, grams, and what had gone in by then. */
+  strained: z.array(strainingSchema).max(20).default([]),
   /** Water given back after heating. */
   toppedUpG: grams,
   startedAt: z.iso.datetime(),

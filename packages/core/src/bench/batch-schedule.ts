@@ -1,5 +1,6 @@
 import { addDays, daysBetween } from '../base/days.js';
 import type { HomeMade } from '../catalogue/home-made.js';
+import { actsOf } from './acts.js';
 import type { Keeping } from './keeping.js';
 
 /** Something to have ready on days. */
@@ -23,13 +24,18 @@ export interface BatchMaking {
   serves: string[];
 }
 
-/** What takes longer than this is begun the day before, and so on by days of so many minutes at hand. */
+/** What takes longer than this is begun the day before; the hands' part of a day's wait fits into the same day. */
 const SAME_DAY_MINUTES = 180;
 const MINUTES_A_DAY = 1440;
 
-/** Days before it is needed that a making must begin. */
+/**
+ * Days before it is needed that a making must begin: what steeps a day is begun the evening before.
+ *
+ * @example leadDays(1470) // 1
+ */
 export function leadDays(minutes: number): number {
-  return minutes <= SAME_DAY_MINUTES ? 0 : Math.ceil(minutes / MINUTES_A_DAY);
+  if (minutes <= SAME_DAY_MINUTES) return 0;
+  return Math.max(1, Math.ceil((minutes - SAME_DAY_MINUTES) / MINUTES_A_DAY));
 }
 
 /**
@@ -58,9 +64,14 @@ export function schedule(wanted: readonly ToMake[]): BatchMaking[] {
 /** Stirring and bottling take so long beside the waits (common practice). */
 const HANDS_MINUTES = 30;
 
+/** Minutes that a batch waits by itself. */
+export function waitMinutesOf(recipe: Pick<HomeMade, 'acts' | 'from' | 'heated'>): number {
+  return actsOf(recipe).reduce((sum, a) => sum + (a.minutes ?? 0), 0);
+}
+
 /** From beginning to bottle: the hands' part and every wait, minutes. */
-export function leadMinutesOf(recipe: Pick<HomeMade, 'rests'>): number {
-  return HANDS_MINUTES + recipe.rests.reduce((sum, r) => sum + r.minutes, 0);
+export function leadMinutesOf(recipe: Pick<HomeMade, 'acts' | 'from' | 'heated'>): number {
+  return HANDS_MINUTES + waitMinutesOf(recipe);
 }
 
 /** Days on which something has to be made for: from today on, those that nothing on the shelf still serves. */

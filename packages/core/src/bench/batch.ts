@@ -77,12 +77,12 @@ function dissolvedIn(
 ): Dissolved {
   const sum: Required<Dissolved> = { sucrose: 0, invert: 0, gum: 0, salt: 0, acid: 0 };
   recipe.from.forEach((part, i) => {
-    const { sugarG, acidG, otherG } = times(compositionOfPart(part, catalogue, kinds), partsG[i] ?? 0);
+    const { sugarG, acidG, saltG } = times(compositionOfPart(part, catalogue, kinds), partsG[i] ?? 0);
     const thing = catalogue.pantry.find((p) => p.id === part.pantry) ?? kinds.get(part.kind ?? '');
     const solute = thing?.solute ?? 'sucrose';
     sum.acid += acidG;
     sum[solute === 'invert' ? 'invert' : 'sucrose'] += sugarG;
-    if (solute === 'salt') sum.salt += otherG;
+    sum.salt += saltG;
   });
   return sum;
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { abvOf, brixOf, massG, NOTHING, times, together, volumeMl, type Composition } from './composition.js';
 import { abvOfMassFraction, ETHANOL_G_PER_ML, ethanolWaterGPerMl, massFractionOfAbv } from './ethanol.js';
-import { rebalance, targetReadingG, waterLostG } from './overshoot.js';
+import { metG, rebalance, waterLostG } from './overshoot.js';
 import { saturation, sucroseSolubilityBrix } from './solubility.js';
 import { brixOfRatio } from './solution.js';
 import { activityOf, waterActivity } from './water-activity.js';
@@ -114,6 +114,7 @@ const liquid = fc.record({
   waterG: fc.double({ min: 100, max: 900, noNaN: true }),
   acidG: fc.double({ min: 0, max: 20, noNaN: true }),
   ethanolG: fc.constantFrom(0, 80, 300),
+  saltG: fc.constantFrom(0, 5),
   otherG: fc.constantFrom(0, 12),
 });
 
@@ -170,10 +171,14 @@ describe('overshooting', () => {
     );
   });
 
-  it('does the sum on a jar that was not tared, and gives back what boiled off', () => {
-    // The trade's jar of 535 g: with 700 g of sugar to come the scale must show 1235.
-    expect(targetReadingG(535, [], 700)).toBe(1235);
-    expect(targetReadingG(535, [700], 400)).toBe(1635);
+  it('takes what a scale cannot tell from the mark as the mark', () => {
+    expect(metG(301, 300.6, 1)).toBe(300.6);
+    expect(metG(300, 300.6, 1)).toBe(300.6);
+    expect(metG(302, 300.6, 1)).toBe(302);
+    expect(metG(2.2, 2.3, 0.1)).toBe(2.2);
+  });
+
+  it('puts in proportion, and gives back what boiled off', () => {
     expect(rebalance([700, 400], [706, 0]).toAddG[1]).toBeCloseTo((400 * 706) / 700, 9);
     expect(waterLostG(1100, 1062)).toBe(38);
     expect(waterLostG(1100, 1104)).toBe(0);

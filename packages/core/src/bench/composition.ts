@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMadePart, PantryThing } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
 import { ETHANOL_G_PER_ML, ethanolWaterGPerMl, massFractionOfAbv } from './ethanol.js';
+import { saltGPerMl } from './salt.js';
 import { sucroseDensityGPerMl } from './solution.js';
 
 /** What is in a liquid, in grams. */
@@ -10,7 +11,8 @@ export interface Composition {
   waterG: number;
   acidG: number;
   ethanolG: number;
-  /** Anything else that dissolves: gum, salt, what a juice holds. */
+  saltG: number;
+  /** Anything else that dissolves: gum, what a juice holds. */
   otherG: number;
 }
 
@@ -19,7 +21,10 @@ const SOLIDS_ML_PER_G = 0.62;
 /** The sucrose curve ends here; no syrup of ours goes beyond. */
 const MAX_BRIX = 75;
 
-export const NOTHING: Composition = { sugarG: 0, waterG: 0, acidG: 0, ethanolG: 0, otherG: 0 };
+export const NOTHING: Composition = { sugarG: 0, waterG: 0, acidG: 0, ethanolG: 0, saltG: 0, otherG: 0 };
+
+/** Everything that is dissolved, g. */
+const solidsG = (c: Composition) => c.sugarG + c.acidG + c.saltG + c.otherG;
 
 /** The sum of two liquids. */
 export function together(a: Composition, b: Composition): Composition {
@@ -28,6 +33,7 @@ export function together(a: Composition, b: Composition): Composition {
     waterG: a.waterG + b.waterG,
     acidG: a.acidG + b.acidG,
     ethanolG: a.ethanolG + b.ethanolG,
+    saltG: a.saltG + b.saltG,
     otherG: a.otherG + b.otherG,
   };
 }
@@ -39,29 +45,38 @@ export function times(c: Composition, factor: number): Composition {
     waterG: c.waterG * factor,
     acidG: c.acidG * factor,
     ethanolG: c.ethanolG * factor,
+    saltG: c.saltG * factor,
     otherG: c.otherG * factor,
   };
 }
 
 /** Grams of all of it. */
 export function massG(c: Composition): number {
-  return c.sugarG + c.waterG + c.acidG + c.ethanolG + c.otherG;
+  return c.waterG + c.ethanolG + solidsG(c);
 }
 
 /** °Brix as a refractometer reads it: all that is dissolved counts as sugar. Alcohol is left out. */
 export function brixOf(c: Composition): number {
-  const solids = c.sugarG + c.acidG + c.otherG;
+  const solids = solidsG(c);
   const all = solids + c.waterG;
   return all === 0 ? 0 : (100 * solids) / all;
 }
 
+/** How much denser salt makes the water it is in. */
+function saltFactor({ saltG, waterG }: Composition): number {
+  return saltG === 0 ? 1 : saltGPerMl((100 * saltG) / (saltG + Math.max(0, waterG))) / saltGPerMl(0);
+}
+
 /**
- * Volume at 20 °C in ml. Without alcohol by the sucrose curve; with it, ethanol and water by OIML R 22
+ * Volume at 20 °C in ml. Without alcohol by the sucrose curve, and salt by its own; with it, ethanol and water by OIML R 22
  * and the room that solids take beside them.
  */
 export function volumeMl(c: Composition): number {
-  const solids = c.sugarG + c.acidG + c.otherG;
-  if (c.ethanolG === 0) return massG(c) / sucroseDensityGPerMl(Math.min(brixOf(c), MAX_BRIX));
+  const solids = solidsG(c);
+  if (c.ethanolG === 0) {
+    const brix = brixOf({ ...c, saltG: 0 });
+    return massG(c) / (sucroseDensityGPerMl(Math.min(brix, MAX_BRIX)) * saltFactor(c));
+  }
   const liquid = c.ethanolG + c.waterG;
   return liquid / ethanolWaterGPerMl(c.ethanolG / liquid) + solids * SOLIDS_ML_PER_G;
 }
@@ -80,13 +95,14 @@ export function compositionOfSpirit(abv: number): Composition {
 /** A gram of something from the pantry. */
 function compositionOfPantry(thing: PantryThing): Composition {
   if (thing.spiritAbv !== undefined) return compositionOfSpirit(thing.spiritAbv);
-  return { ...NOTHING, sugarG: thing.sugar, waterG: thing.water, acidG: thing.acid, otherG: thing.other };
+  const { sugar: sugarG, water: waterG, acid: acidG, other, solute } = thing;
+  return { ...NOTHING, sugarG, waterG, acidG, ...(solute === 'salt' ? { saltG: other } : { otherG: other }) };
 }
 
 /** A gram of a kind, from what a litre of it holds. */
 export function compositionOfKind(kind: Kind): Composition {
   if (kind.supply === 'fresh' && kind.sugarGPerL + kind.acidGPerL + kind.abv === 0) {
-    return kind.solute === 'salt' ? { ...NOTHING, otherG: 1 } : { ...NOTHING, waterG: 1 };
+    return kind.solute === 'salt' ? { ...NOTHING, saltG: 1 } : { ...NOTHING, waterG: 1 };
   }
   const ethanolG = kind.abv * 1000 * ETHANOL_G_PER_ML;
   const solids = kind.sugarGPerL + kind.acidGPerL;

@@ -44,6 +44,21 @@ export function extendedCitrus(p: ExtendedCitrus): ExtendedCitrusResult {
   return { citricG, malicG, waterG, massG, acidity: (acidG + p.juiceG * freshAcidity) / massG, freshAcidity };
 }
 
+/**
+ * Grams of acid that make a batch as sour as the fresh juice it stands for: an orange needs a sixth of what a lime does.
+ *
+ * @example acidAsFresh({ peelG: 40, waterToPeel: 12, juice: orange }) // 4.2
+ */
+export function acidAsFresh({
+  peelG,
+  waterToPeel,
+  juice,
+}: Pick<ExtendedCitrus, 'peelG' | 'waterToPeel' | 'juice'>): number {
+  const freshAcidity = juice.acidGPerL / (1000 * JUICE_G_PER_ML);
+  // The juice has its own share already: what is added must do so for itself and the water.
+  return (freshAcidity * peelG * waterToPeel) / (1 - freshAcidity);
+}
+
 /** The same as parts of a batch, in the order they go in. */
 export function extendedCitrusParts(p: ExtendedCitrus): HomeMadePart[] {
   const { citricG, malicG, waterG } = extendedCitrus(p);

@@ -1,7 +1,6 @@
 export { brixOfRatio } from './solution.js';
 export { waterActivity, REGULATORY_ACTIVITY } from './water-activity.js';
 export { saturation } from './solubility.js';
-export { volumeMl, compositionOfKind } from './composition.js';
 export {
   batchOf,
   scaledBatch,
@@ -12,11 +11,15 @@ export {
   BOTTLE_FULL,
   type Batch,
 } from './batch.js';
-export { waterLostG } from './overshoot.js';
+export { waterLostG, metG } from './overshoot.js';
+export { drawsOfBatch } from './draws.js';
+export { traceDoes } from './trace.js';
+export { actsOf, type BenchStep } from './acts.js';
+export { batchAsMade, contentG } from './in-batch.js';
 export { rescaleSyrup, fromHouseSyrup, withHouseSyrup, type Rescaled } from './house-syrup.js';
 export { refusedBecause, keeping, type Keeping } from './keeping.js';
 export { KEEPING_TABLE } from './keeping-table.js';
-export { extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from './extended-citrus.js';
+export { extendedCitrus, extendedCitrusParts, acidAsFresh, type ExtendedCitrus } from './extended-citrus.js';
 export { homeLiqueur } from './home-liqueur.js';
 export { schedule, leadMinutesOf, daysToMakeFor, thawedDays, type BatchMaking } from './batch-schedule.js';
 export { batchCost, type BatchCost } from './batch-cost.js';
@@ -26,10 +29,12 @@ export {
   weighingOf,
   pouredG,
   takeIn,
-  beginRest,
-  endRest,
+  beginAct,
+  endAct,
+  strainThrough,
   giveBack,
-  type BenchStep,
+  enlarged,
+  type TooMuch,
   type WeighingTarget,
   type Weighing,
 } from './weighing.js';

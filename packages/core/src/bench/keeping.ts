@@ -42,6 +42,8 @@ const STRICT_SCHOOL_BRIX = 71;
 const MIN_BRIX = 40;
 const MIN_ACID = 0.01;
 const MIN_ABV = 0.15;
+/** Citrus alone guards itself a little sooner: orange juice, the mildest, is a high-acid food with about so much (from memory). */
+const MIN_CITRUS_ACID = 0.008;
 const NEVER_FRESH = new Set<KeepsAs | 'unknown'>(['plain', 'spirit', 'spice', 'wine', 'brine', 'unknown']);
 
 /**
@@ -50,9 +52,10 @@ const NEVER_FRESH = new Set<KeepsAs | 'unknown'>(['plain', 'spirit', 'spice', 'w
  */
 export function refusedBecause(batch: Batch, things: Things): string | undefined {
   const { recipe, brix, abv, composition, massG } = batch;
-  const fresh = recipe.from.some((part) => !NEVER_FRESH.has(keepsAs(part, things)));
-  const guarded = brix >= MIN_BRIX || abv >= MIN_ABV || composition.acidG >= massG * MIN_ACID;
-  return fresh && !guarded
+  const fresh = recipe.from.map((part) => keepsAs(part, things)).filter((as) => !NEVER_FRESH.has(as));
+  const minAcid = fresh.every((as) => as === 'citrus') ? MIN_CITRUS_ACID : MIN_ACID;
+  const guarded = brix >= MIN_BRIX || abv >= MIN_ABV || composition.acidG >= massG * minAcid;
+  return fresh.length > 0 && !guarded
     ? 'Fresh things in something with so little sugar, acid and alcohol can grow botulism: it is not made here.'
     : undefined;
 }

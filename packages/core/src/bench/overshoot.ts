@@ -1,11 +1,34 @@
-/** What to do after more than planned went in. */
+/** What to do after more than planned went in, or less came through. */
 export interface Rebalanced {
-  /** How many times the planned batch it has become; 1 when nothing was overshot. */
+  /** How many times the planned batch it has become; 1 when nothing was overshot or lost. */
   factor: number;
   /** Grams of each part in all. */
   partsG: number[];
   /** Grams still to add of each part; never less than nothing. */
   toAddG: number[];
+}
+
+/** How the parts of a batch are put into proportion. */
+export interface Proportion {
+  /** Parts that never enlarge it: traces, and what was strained out again. */
+  ignored?: readonly boolean[];
+  /** Parts of which no more is added: they were strained out. */
+  gone?: readonly boolean[];
+  /** It may become smaller than planned: some of it was lost in straining. */
+  mayShrink?: boolean;
+}
+
+/** A part below this share of its batch never enlarges it: flower water, extract, bitters, a pinch of acid. */
+const TRACE_SHARE = 0.02;
+
+/**
+ * Which parts of a batch are traces. Too much of one is no reason to make a larger batch.
+ *
+ * @param plannedG grams of each part.
+ */
+export function tracesOf(plannedG: readonly number[]): boolean[] {
+  const all = plannedG.reduce((a, b) => a + b, 0);
+  return plannedG.map((g) => g < all * TRACE_SHARE);
 }
 
 /**
@@ -16,15 +39,15 @@ export interface Rebalanced {
  * @param inG grams of each part that are in already.
  * @example rebalance([700, 400], [706, 0]).toAddG // [0, 403.4…]
  */
-export function rebalance(plannedG: readonly number[], inG: readonly number[]): Rebalanced {
-  const factor = Math.max(1, ...plannedG.map((g, i) => (inG[i] ?? 0) / g));
-  const partsG = plannedG.map((g) => g * factor);
+export function rebalance(
+  plannedG: readonly number[],
+  inG: readonly number[],
+  { ignored = [], gone = [], mayShrink = false }: Proportion = {},
+): Rebalanced {
+  const ratios = plannedG.flatMap((g, i) => (ignored[i] || gone[i] ? [] : [(inG[i] ?? 0) / g]));
+  const factor = Math.max(mayShrink && ratios.some((r) => r > 0) ? 0 : 1, ...ratios);
+  const partsG = plannedG.map((g, i) => (gone[i] ? (inG[i] ?? 0) : g * factor));
   return { factor, partsG, toAddG: partsG.map((g, i) => Math.max(0, g - (inG[i] ?? 0))) };
-}
-
-/** What the scale shows when a part is in, if it was last tared before `since` parts were in: the jar and all before it. */
-export function targetReadingG(jarG: number, inG: readonly number[], addG: number): number {
-  return jarG + inG.reduce((a, b) => a + b, 0) + addG;
 }
 
 /**
@@ -35,4 +58,17 @@ export function targetReadingG(jarG: number, inG: readonly number[], addG: numbe
  */
 export function waterLostG(plannedG: number, weighedG: number): number {
   return Math.max(0, plannedG - weighedG);
+}
+
+/** Two numbers nearer than this are one. */
+const ROUNDING_G = 1e-6;
+
+/**
+ * What a reading says went in: the target itself where the scale cannot tell the two apart.
+ *
+ * @param divisionG the scale's own step.
+ * @example metG(301, 300.6, 1) // 300.6
+ */
+export function metG(shownG: number, targetG: number, divisionG: number): number {
+  return Math.abs(shownG - targetG) < divisionG - ROUNDING_G ? targetG : shownG;
 }

@@ -5,7 +5,8 @@ import { batchOf } from './batch.js';
 import { addDays } from '../base/days.js';
 import { beginBatch, bottleBatch, freezeOrThaw, notFrozen } from './batch-life.js';
 import type { BatchRecord } from './batch-record.js';
-import { beginRest, benchSteps, endRest, giveBack, pouredG, takeIn, weighingOf } from './weighing.js';
+import { benchSteps } from './acts.js';
+import { beginAct, endAct, giveBack, pouredG, takeIn, weighingOf } from './weighing.js';
 
 const pantry = [
   pantrySchema.parse({ id: 'white-sugar', name: 'White sugar', sugar: 1, keepsAs: 'plain' }),
@@ -24,7 +25,7 @@ const recipe = homeMadeSchema.parse({
     { pantry: 'white-sugar', g: 200 },
     { pantry: 'water', g: 100 },
   ],
-  rests: [{ after: 1, minutes: 15, say: 'Let it stand.' }],
+  acts: [{ do: 'steep', after: 1, minutes: 15, say: 'Let it stand.' }],
 });
 const planned = batchOf(recipe, [700, 350], catalogue, kinds);
 const begun = () =>
@@ -33,16 +34,29 @@ const at = (record: BatchRecord) => weighingOf(recipe, record, catalogue, kinds)
 
 describe('a batch at the scale', () => {
   it('goes through its steps in order, each kept in the record alone', () => {
-    expect(benchSteps(recipe).map((s) => s.do)).toEqual(['add', 'rest', 'add', 'top-up', 'bottle']);
+    expect(benchSteps(recipe).map((s) => s.do)).toEqual([
+      'add',
+      'act',
+      'add',
+      'act',
+      'top-up',
+      'act',
+      'bottle',
+    ]);
     let record = begun();
     expect(at(record).target).toEqual({ part: 0, addG: 700, readingG: 700 });
     record = takeIn(record, 0, 700);
-    expect(at(record).now).toMatchObject({ do: 'rest', minutes: 15 });
-    record = endRest(beginRest(record, '2026-11-25T18:10:00.000Z'));
-    expect(record.restStartedAt).toBeNull();
+    expect(at(record).now).toMatchObject({ do: 'act', what: { do: 'steep', minutes: 15 } });
+    record = endAct(beginAct(record, '2026-11-25T18:10:00.000Z'));
+    expect(record.actStartedAt).toBeNull();
     record = takeIn(record, 1, 350);
+    expect(at(record).now).toMatchObject({ do: 'act', what: { do: 'heat' } });
+    record = endAct(record);
     expect(at(record).now).toEqual({ do: 'top-up' });
     record = giveBack(record, 0);
+    // It was hot: it cools before it goes into its bottle.
+    expect(at(record).now).toMatchObject({ do: 'act', what: { do: 'cool', minutes: 30 } });
+    record = endAct(record);
     expect(at(record).now).toEqual({ do: 'bottle' });
     record = bottleBatch(record, at(record).batch, '2026-11-25', catalogue);
     expect(at(record).now).toBeUndefined();
@@ -50,7 +64,7 @@ describe('a batch at the scale', () => {
   });
 
   it('untared, the scale is to show the jar and all before it (the worked case: 535 g of jar)', () => {
-    const record = { ...takeIn(begun(), 0, 700), tared: false, restsDone: 1 };
+    const record = { ...takeIn(begun(), 0, 700), tared: false, actsDone: 1 };
     expect(at(record).target).toEqual({ part: 1, addG: 350, readingG: 535 + 700 + 350 });
     expect(pouredG(1585, record)).toBe(350);
     expect(pouredG(350, { ...record, tared: true })).toBe(350);
@@ -63,7 +77,7 @@ describe('a batch at the scale', () => {
         fc.double({ min: 0.5, max: 1.6, noNaN: true }),
         fc.double({ min: 0.5, max: 1.6, noNaN: true }),
         (a, b) => {
-          let record = { ...takeIn(takeIn(begun(), 0, 700 * a), 1, 350 * b), restsDone: 1 };
+          let record = { ...takeIn(takeIn(begun(), 0, 700 * a), 1, 350 * b), actsDone: 1 };
           for (let tries = 0; at(record).target !== undefined; tries++) {
             const { part, addG } = at(record).target as { part: number; addG: number };
             expect(tries).toBeLessThan(4);

@@ -3,20 +3,23 @@ import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
 import { batchOf, type Batch } from './batch.js';
 import type { BatchRecord } from './batch-record.js';
-import { rebalance, targetReadingG, type Rebalanced } from './overshoot.js';
-
-/** One thing to do at the bench. */
-export type BenchStep =
-  | { do: 'add'; part: number }
-  | { do: 'rest'; rest: number; minutes: number; say: string }
-  | { do: 'top-up' }
-  | { do: 'bottle' };
+import { benchSteps, type BenchStep } from './acts.js';
+import { contentG, leftG } from './in-batch.js';
+import { rebalance, tracesOf, type Rebalanced } from './overshoot.js';
 
 /** What goes in next, and what the scale is to show then. */
 export interface WeighingTarget {
   part: number;
   addG: number;
   readingG: number;
+}
+
+/** More of a trace than belongs. */
+export interface TooMuch {
+  part: number;
+  overG: number;
+  /** How many times the planned batch would be right for it. */
+  factor: number;
 }
 
 /** Where a batch stands: what is done, what is next, and what an overshoot has made of it. */
@@ -30,6 +33,8 @@ export interface Weighing {
   soFar: Batch;
   /** Whether what it will be fits the bottle. */
   fits: boolean;
+  /** Traces that are too strong in it. */
+  tooMuch: TooMuch[];
   steps: { step: BenchStep; done: boolean }[];
   /** The next thing to do; undefined when it is bottled. */
   now: BenchStep | undefined;
@@ -42,22 +47,11 @@ const PINCH_G = 20;
 const NEAR_SHARE = 0.005;
 /** No scale at home shows less: what went in once is not asked for again for so little. */
 const MIN_SHOWN_G = 0.1;
+/** A trace is over by more than a tenth, and than a drop. */
+const TRACE_NEAR = 0.1;
+const MIN_TRACE_G = 0.06;
 /** Nothing lost over the heat is kept as the least there is, so that the step counts as done. */
 const MIN_TOP_UP_G = 0.01;
-
-/** Steps of a recipe in order: each part, the rests that follow it, water given back after heat, the bottle. */
-export function benchSteps(recipe: HomeMade): BenchStep[] {
-  return [
-    ...recipe.from.flatMap((_, part): BenchStep[] => [
-      { do: 'add', part },
-      ...recipe.rests.flatMap((r, rest): BenchStep[] =>
-        r.after === part + 1 ? [{ do: 'rest', rest, minutes: r.minutes, say: r.say }] : [],
-      ),
-    ]),
-    ...(recipe.heated ? [{ do: 'top-up' } as const] : []),
-    { do: 'bottle' },
-  ];
-}
 
 /** Whether a part is in: what is still to add is less than the scale tells apart. */
 function isIn(part: number, { plannedG, inG }: BatchRecord, { toAddG, partsG }: Rebalanced): boolean {
@@ -67,14 +61,35 @@ function isIn(part: number, { plannedG, inG }: BatchRecord, { toAddG, partsG }: 
 
 function isDone(step: BenchStep, record: BatchRecord, balanced: Rebalanced): boolean {
   if (step.do === 'add') return isIn(step.part, record, balanced);
-  if (step.do === 'rest') return step.rest < record.restsDone;
+  if (step.do === 'act') return step.act < record.actsDone;
   if (step.do === 'top-up') return record.toppedUpG > 0;
   return record.madeOn !== null;
 }
 
+/** Which parts were strained out by now. */
+function goneFrom(recipe: HomeMade, { strained }: BatchRecord): boolean[] {
+  const last = strained.at(-1);
+  return recipe.from.map((p, i) => p.strained && (last?.inG[i] ?? 0) > 0);
+}
+
+/** Traces of which more went in than belongs, and how many times the planned batch would be right for it. */
+function tooMuchOf(
+  traces: readonly boolean[],
+  { partsG }: Rebalanced,
+  left: readonly number[],
+  record: BatchRecord,
+) {
+  return traces.flatMap((isTrace, part): TooMuch[] => {
+    const [meantG = 0, g = 0] = [partsG[part], left[part]];
+    const overG = g - meantG;
+    if (!isTrace || overG <= Math.max(MIN_TRACE_G, meantG * TRACE_NEAR)) return [];
+    return [{ part, overG, factor: g / (record.plannedG[part] ?? g) }];
+  });
+}
+
 /**
  * Where a batch stands at the scale. A part that an overshoot leaves short comes again before the rest
- * goes on.
+ * goes on; what was strained sets the size of what follows.
  *
  * @example weighingOf(recipe, record, catalogue, kinds).target // { part: 1, addG: 403.4, readingG: 1644.4 }
  */
@@ -84,10 +99,18 @@ export function weighingOf(
   catalogue: Pick<Catalogue, 'pantry'>,
   kinds: ReadonlyMap<string, Kind>,
 ): Weighing {
-  const { plannedG, inG, tared, jarG, bottleMl } = record;
-  const balanced = rebalance(plannedG, inG);
+  const { plannedG, tared, jarG, bottleMl } = record;
+  const left = leftG(recipe, record, catalogue, kinds);
+  const traces = tracesOf(plannedG);
+  const balanced = rebalance(plannedG, left, {
+    ignored: traces,
+    gone: goneFrom(recipe, record),
+    mayShrink: record.strained.length > 0,
+  });
   const of = (partsG: readonly number[]) => batchOf(recipe, partsG, catalogue, kinds);
-  const batch = of(balanced.partsG);
+  const tooMuch = tooMuchOf(traces, balanced, left, record);
+  const ends = balanced.partsG.map((g, i) => Math.max(g, left[i] ?? 0));
+  const batch = of(ends);
   const steps = benchSteps(recipe).map((step) => ({ step, done: isDone(step, record, balanced) }));
   const now = steps.find(({ done }) => !done)?.step;
   const addG = now?.do === 'add' ? (balanced.toAddG[now.part] ?? 0) : 0;
@@ -95,20 +118,21 @@ export function weighingOf(
     balanced,
     planned: of(plannedG),
     batch,
-    soFar: of(inG),
+    soFar: of(left),
     fits: batch.volumeMl <= bottleMl,
+    tooMuch,
     steps,
     now,
     target:
       now?.do === 'add'
-        ? { part: now.part, addG, readingG: tared ? addG : targetReadingG(jarG, inG, addG) }
+        ? { part: now.part, addG, readingG: tared ? addG : jarG + contentG(record) + addG }
         : undefined,
   };
 }
 
 /** Grams of a part by the scale's own word: its reading, less the jar and all before it unless it was tared. */
-export function pouredG(readingG: number, { tared, jarG, inG }: BatchRecord): number {
-  const before = tared ? 0 : jarG + inG.reduce((a, b) => a + b, 0);
+export function pouredG(readingG: number, record: BatchRecord): number {
+  const before = record.tared ? 0 : record.jarG + contentG(record);
   return Math.max(0, readingG - before);
 }
 
@@ -118,17 +142,29 @@ export function takeIn(record: BatchRecord, part: number, g: number): BatchRecor
   return { ...record, inG };
 }
 
-/** A rest has begun, at an ISO instant. */
-export function beginRest(record: BatchRecord, at: string): BatchRecord {
-  return { ...record, restStartedAt: at };
+/** An act that is waited for has begun, at an ISO instant. */
+export function beginAct(record: BatchRecord, at: string): BatchRecord {
+  return { ...record, actStartedAt: at };
 }
 
-/** A rest is over. */
-export function endRest(record: BatchRecord): BatchRecord {
-  return { ...record, restStartedAt: null, restsDone: record.restsDone + 1 };
+/** An act is done. */
+export function endAct(record: BatchRecord): BatchRecord {
+  return { ...record, actStartedAt: null, actsDone: record.actsDone + 1 };
+}
+
+/** So much came through the sieve: what follows goes by it. */
+export function strainThrough(record: BatchRecord, throughG: number): BatchRecord {
+  const { inG, strained } = record;
+  const through = Math.round(throughG * 100) / 100;
+  return endAct({ ...record, strained: [...strained, { throughG: through, inG: [...inG] }] });
 }
 
 /** Water that went off over the heat was given back. */
 export function giveBack(record: BatchRecord, waterG: number): BatchRecord {
   return { ...record, toppedUpG: Math.max(MIN_TOP_UP_G, waterG) };
+}
+
+/** The batch as large as makes right what a trace has too much of. */
+export function enlarged(record: BatchRecord, factor: number): BatchRecord {
+  return { ...record, plannedG: record.plannedG.map((g) => Math.round(g * factor * 100) / 100) };
 }

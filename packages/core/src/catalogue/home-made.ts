@@ -50,12 +50,28 @@ const partSchema = z
   });
 export type HomeMadePart = z.infer<typeof partSchema>;
 
-/** A wait, or something done, once so many parts are in. */
-const restSchema = z.strictObject({
-  after: z.int().positive(),
-  minutes: z.number().positive().max(20_000),
-  say: z.string().min(5),
+/** What is done at the bench beside adding. */
+export const ACTS = [
+  /** Dry, before anything is poured over it. */
+  'toast',
+  /** In the pan. */
+  'heat',
+  'blend',
+  /** Left alone, for its flavour or until it swells. */
+  'steep',
+  /** Through a sieve or bag: what comes through is weighed, and the rest follows. */
+  'strain',
+  'cool',
+] as const;
+
+/** Something done once so many parts are in; with minutes where it is waited for. */
+const actSchema = z.strictObject({
+  do: z.enum(ACTS),
+  after: z.int().min(0).max(20),
+  minutes: z.number().positive().max(20_000).optional(),
+  say: z.string().min(5).max(200),
 });
+export type BenchAct = z.infer<typeof actSchema>;
 
 /** How much trouble a batch is: stirring; pressing, simmering or waiting; an afternoon. */
 const EFFORTS = [1, 2, 3] as const;
@@ -72,7 +88,7 @@ export const homeMadeSchema = z.strictObject({
   otherStrength: z.boolean().optional(),
   /** Warmed in a pan: weigh it at the end, and top up the water that was lost. */
   heated: z.boolean().default(false),
-  rests: z.array(restSchema).default([]),
+  acts: z.array(actSchema).max(20).default([]),
   how: z.string().min(10).max(400),
   keepsDays: z.int().positive().max(400),
   /** Poured by the glass, so many ml of it: a drink that is mixed ahead. */

@@ -47,5 +47,12 @@ export {
   mouldSchema,
 } from './tool.js';
 export { type Cup, jiggerSchema } from './jigger.js';
-export { pantrySchema, type HomeMadePart, homeMadeSchema, type HomeMade } from './home-made.js';
+export {
+  ACTS,
+  pantrySchema,
+  type BenchAct,
+  type HomeMadePart,
+  homeMadeSchema,
+  type HomeMade,
+} from './home-made.js';
 export { sourceSchema } from './source.js';

@@ -94,6 +94,8 @@ export const kindSchema = z.strictObject({
     .optional(),
   /** °Brix of what sweetens a syrup: 100 for sugar, about 82 for honey. */
   sweetenerBrix: z.number().positive().max(100).default(100),
+  /** Grams of salt in a litre, of what is a brine. */
+  saltGPerL: z.number().min(0).max(320).optional(),
   /** Kilocalories in a litre beyond its alcohol, sugar and acid (fat, protein, starch). */
   otherKcalPerL: z.number().min(0).max(8000).default(0),
   /** What one counted piece (an egg, a wedge, a leaf) brings to the liquid. */

@@ -2,6 +2,7 @@ import { inSentence, lowerFirst, upperFirst } from '../base/in-sentence.js';
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
+import { waitMinutesOf } from '../bench/batch-schedule.js';
 import { batchedDrink, isMixedAhead, type BatchedDrink } from '../mixed/batched.js';
 import type { IcePlan } from './ice-plan.js';
 import type { Quantities } from './quantities.js';
@@ -250,7 +251,7 @@ function syrupTasks({ quantities, kinds, homeMade, keepsDays }: Ahead): Task[] {
     const known = kinds.get(kind);
     const way = wayToMake(kind, homeMade);
     if (short <= 0 || known?.supply !== 'home-made' || way === undefined) return [];
-    const waits = way.rests.reduce((sum, r) => sum + r.minutes, 0);
+    const waits = waitMinutesOf(way);
     const freshMinutes = Math.min(MAX_FRESH, keepsDays(way) * DAY);
     const make: Task = {
       id: `make.${kind}`,

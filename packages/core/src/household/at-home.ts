@@ -4,7 +4,7 @@ import type { Kit } from '../kit/kit.js';
 import { useByOf } from '../bench/batch-life.js';
 import { batchHolds } from '../bench/batch-allergens.js';
 import { recipeOfBatch, type BatchRecord } from '../bench/batch-record.js';
-import { batchOf } from '../bench/batch.js';
+import { batchAsMade } from '../bench/in-batch.js';
 import { kindsWithHouseSyrup } from '../bench/house-syrup.js';
 import { sugarGPerLOfBrix } from '../bench/solution.js';
 import { kindsOfMixed } from '../mixed/mixed-batch.js';
@@ -172,7 +172,7 @@ function figuresOfBatch(
   kinds: ReadonlyMap<string, Kind>,
 ): Partial<Kind> {
   if (!batch.inG.some((g) => g > 0)) return {};
-  const { abv, composition, volumeMl } = batchOf(recipe, batch.inG, catalogue, kinds);
+  const { abv, composition, volumeMl } = batchAsMade(recipe, batch, catalogue, kinds);
   if (volumeMl <= 0) return {};
   const perL = (g: number) => (g / volumeMl) * 1000;
   const read = batch.measuredBrix === null || abv > 0 ? undefined : sugarGPerLOfBrix(batch.measuredBrix);

@@ -2,6 +2,7 @@ import { addDays } from '../base/days.js';
 import type { Fault } from '../base/fault.js';
 import { mergeFields } from '../base/merge.js';
 import { batchRecordSchema, recipeOfBatch } from '../bench/batch-record.js';
+import { batchWithActs } from './acts-before.js';
 import { describeKept } from './descriptor.js';
 
 /** Batches of syrup, on the bench and on the shelf. */
@@ -12,7 +13,7 @@ export const keptBatch = describeKept({
   idOf: (batch) => batch.id,
   noun: 'batch',
   merge: (base, mine, theirs, isTold) => mergeFields(base, mine, theirs, isTold ? [] : ['remainingMl']),
-  upgrade: thawedBefore,
+  upgrade: (stored) => batchWithActs(thawedBefore(stored)),
   title: ({ madeOn }) => (madeOn === null ? 'the batch under way' : `the batch of ${madeOn}`),
   faults: (batch, { homeMade }): Fault[] => {
     const recipe = recipeOfBatch(batch, homeMade);
@@ -41,7 +42,18 @@ export const keptBatch = describeKept({
             },
           ],
     );
-    return [...backwards, ...lists];
+    const sieved = batch.strained.flatMap(({ inG }, i): Fault[] =>
+      inG.length === parts
+        ? []
+        : [
+            {
+              code: 'mismatch',
+              pointer: `/strained/${i}/inG`,
+              detail: `${recipe.id} has ${parts} parts, and so must this list`,
+            },
+          ],
+    );
+    return [...backwards, ...lists, ...sieved];
   },
 });
 

@@ -2,6 +2,7 @@ import type { Fault } from '../base/fault.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import { ownRecipesSchema } from '../bench/own-recipes.js';
 import { describeKept, type World } from './descriptor.js';
+import { withActs } from './acts-before.js';
 import { withThingsSplit } from './split-things.js';
 
 /** The household's own ways of making syrups and the like. */
@@ -12,7 +13,7 @@ export const keptOwnRecipes = describeKept({
   empty: (): HomeMade[] => [],
   noun: 'own recipes',
   stated: true,
-  upgrade: (stored) => (Array.isArray(stored) ? stored.map(withThingsSplit) : stored),
+  upgrade: (stored) => (Array.isArray(stored) ? stored.map((r) => withThingsSplit(withActs(r))) : stored),
   faults: (recipes, world) => [...unknownParts(recipes, world), ...stillInUse(recipes, world)],
 });
 

@@ -13,7 +13,7 @@ interface Part {
 }
 interface Recipe {
   from?: Part[];
-  rests?: { after?: number }[];
+  acts?: { after?: number }[];
 }
 
 /** A stored recipe thing by thing: where one part named several, each stands by itself. */
@@ -27,12 +27,12 @@ export function withThingsSplit(stored: unknown): unknown {
       ...(part.g === undefined ? {} : { g: part.g * share }),
     })),
   );
-  // A wait comes after as many parts as before, counted anew.
+  // An act comes after as many parts as before, counted anew.
   const after = (n: number) => from.slice(0, n).flat().length;
   return {
     ...recipe,
     from: from.flat(),
-    rests: (recipe.rests ?? []).map((r) => ({ ...r, after: after(r.after ?? 0) })),
+    acts: (recipe.acts ?? []).map((r) => ({ ...r, after: after(r.after ?? 0) })),
   };
 }
 

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue.js';
 import { homeMadeSchema, type HomeMade } from '../catalogue/home-made.js';
 import { ALLERGENS, kindSchema, type Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import { batchOf } from '../bench/batch.js';
+import { batchAsMade } from '../bench/in-batch.js';
 import { batchHolds } from '../bench/batch-allergens.js';
 import { recipeOfBatch, type BatchRecord } from '../bench/batch-record.js';
 import { compositionOfKind, volumeMl } from '../bench/composition.js';
@@ -103,8 +103,7 @@ function kindOfBatch(
   catalogue: Pick<Catalogue, 'pantry' | 'recipes'>,
   kinds: ReadonlyMap<string, Kind>,
 ): Kind {
-  const weighed = batch.inG.some((g) => g > 0) ? batch.inG : batch.plannedG;
-  const { abv, composition, volumeMl: ml } = batchOf(recipe, weighed, catalogue, kinds);
+  const { abv, composition, volumeMl: ml } = batchAsMade(recipe, batch, catalogue, kinds);
   const perL = (g: number) => (ml === 0 ? 0 : (g / ml) * 1000);
   return kindSchema.parse({
     id: recipe.makes,

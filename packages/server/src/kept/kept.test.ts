@@ -223,7 +223,7 @@ describe('bad input is refused with its reason and changes nothing', () => {
       makes: 'simple-syrup',
       effort: 1,
       heated: false,
-      rests: [],
+      acts: [],
       keepsDays: 9,
       how: 'As it is done.',
       from: [{ ...part, pantry: 'moon-dust', g: 1 }],

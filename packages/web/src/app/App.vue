@@ -18,6 +18,7 @@ import TheRail from './TheRail.vue';
 import TheStrip from './TheStrip.vue';
 import { useShortcuts } from './use-shortcuts';
 import { useStart } from './use-start';
+import { useBenchTimer } from '../bench/use-bench-timer';
 
 // What is seldom seen is fetched when it is.
 const SignIn = defineAsyncComponent(() => import('./SignIn.vue'));
@@ -37,6 +38,7 @@ const theme = useTheme();
 const route = useRoute();
 
 const { trouble, ready, load } = useStart();
+useBenchTimer();
 const keysShown = ref(false);
 const isNarrow = useMediaQuery('(max-width: 820px)');
 useShortcuts(() => (keysShown.value = true));

@@ -102,7 +102,7 @@ function makeAgain(batch: BatchRecord): void {
     </div>
     <div v-if="strip" class="strip" role="status">
       <span v-for="l in strip.lines" :key="l">{{ l }}</span>
-      <small>{{ strip.lengthMm }} mm from the stand-in printer, {{ tapeLeftMm }} mm of tape left</small>
+      <small>{{ strip.lengthMm }} mm from the simulated printer, {{ tapeLeftMm }} mm of tape left</small>
     </div>
     <CautionLine v-if="isPast && !notIn">It is past its day: pour it away.</CautionLine>
     <p v-if="notIn" class="dim">{{ notIn }}</p>

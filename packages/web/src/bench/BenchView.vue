@@ -43,8 +43,8 @@ const onScale = computed(() => {
   const next =
     part && target
       ? `${grams(target.addG)} ${partName(part)} next`
-      : now?.do === 'rest'
-        ? now.say
+      : now?.do === 'act'
+        ? now.what.say
         : now?.do === 'top-up'
           ? 'weigh it, and give back its water'
           : 'bottle it';

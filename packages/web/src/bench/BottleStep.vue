@@ -37,9 +37,7 @@ const mixed = computed(() => {
 });
 function bottle(): void {
   const bottled = bottleBatch(props.record, props.batch, today.iso(), catalogue.all);
-  // What went in comes out of the bottles on the shelf; a syrup's packs are not counted by the gram.
-  if (mixed.value) log.bottleMixed(bottled, 'Bottled');
-  else batches.keep(bottled, 'Bottled');
+  log.bottleBatch(bottled, 'Bottled');
 }
 </script>
 

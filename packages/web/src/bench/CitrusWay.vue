@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue';
-import { extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from '@uisce/core/bench';
+import { acidAsFresh, extendedCitrus, extendedCitrusParts, type ExtendedCitrus } from '@uisce/core/bench';
 import { useCatalogue } from '../household/use-catalogue';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
@@ -19,6 +19,8 @@ const FRUIT = [
   { id: 'orange-juice', citricToMalic: 3 },
   { id: 'grapefruit-juice', citricToMalic: 6 },
 ];
+/** Grams of acid to a gram of peel from which on the schools say 1. */
+const SCHOOLS_FROM = 0.7;
 const fruit = ref('lime-juice');
 const citrus = ref<Omit<ExtendedCitrus, 'juice'>>({
   peelG: 29,
@@ -31,6 +33,10 @@ const fruits = computed(() => FRUIT.map(({ id }) => ({ value: id, title: catalog
 function pick(id: string): void {
   fruit.value = id;
   citrus.value.citricToMalic = FRUIT.find((f) => f.id === fruit.value)?.citricToMalic ?? 2;
+  // Lime and lemon as the schools have it; what is milder takes as much as its own juice holds.
+  const { peelG } = citrus.value;
+  const asFresh = juice.value ? acidAsFresh({ ...citrus.value, juice: juice.value }) / peelG : 1;
+  citrus.value.acidToPeel = asFresh > SCHOOLS_FROM ? 1 : Math.round(asFresh * 100) / 100;
 }
 const juice = computed(() => catalogue.kinds.get(fruit.value));
 const sour = computed(() =>
@@ -78,7 +84,7 @@ watchEffect(() => {
       label="Acid to peel"
       suffix="to 1"
       :value="citrus.acidToPeel"
-      :least="0.1"
+      :least="0.02"
       :most="3"
       @change="citrus.acidToPeel = $event ?? 1"
     />

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { brixOfRatio } from '@uisce/core/bench';
+import { liquidGPerMl } from '@uisce/core/stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
-import { useWords } from '../words/use-words';
+import { oneAndMany, useWords } from '../words/use-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
 import NumberField from '../ui/NumberField.vue';
 import { leadsToWrongInput } from '../ui/wrong-input';
@@ -34,6 +35,13 @@ const SIZES: { value: SizedBy; words: string }[] = [
   { value: 'use-up', words: 'Use something up' },
 ];
 const parts = computed(() => recipe.value?.from.map((p, i) => ({ value: i, title: partName(p) })) ?? []);
+/** What is pressed from fruit is counted in fruit, too. */
+const fruit = computed(() => {
+  const kind = catalogue.kinds.get(recipe.value?.from[part.value]?.kind ?? '');
+  if (kind?.juiceMl === undefined || kind.one === undefined) return undefined;
+  const eachG = kind.juiceMl * liquidGPerMl(kind);
+  return { many: oneAndMany(kind.one)[1], eachG, count: Math.round((partG.value / eachG) * 10) / 10 };
+});
 const cheaper = computed(() => {
   const c = cost.value;
   return c?.boughtPerMlMinor === undefined || c.perMlMinor === 0
@@ -77,6 +85,16 @@ const COLUMNS = [
     </p>
     <div v-else class="two">
       <SelectField label="Of" :value="part" :choices="parts" @choose="part = $event" />
+      <NumberField
+        v-if="fruit"
+        label="As many as"
+        :suffix="fruit.many"
+        optional
+        :value="fruit.count"
+        :least="0.5"
+        :most="500"
+        @change="$event && (partG = $event * fruit.eachG)"
+      />
       <NumberField
         label="There are"
         suffix="g"

@@ -15,7 +15,7 @@ const { grams } = useBatchWords();
 /** What a pan loses over the heat (common practice: a few in a hundred). */
 const PAN_LOSS = 0.03;
 
-/** The pot after the heat, as weighed: typed, or as the stand-in would have it. */
+/** The pot after the heat, as weighed: typed, or as the simulated scale has it. */
 const weighedG = ref<number | null>(null);
 const topUp = computed(() => (weighedG.value === null ? undefined : waterLostG(props.massG, weighedG.value)));
 const weighPan = () =>
@@ -36,7 +36,7 @@ const isBack = () => batches.keep(giveBack(props.record, topUp.value ?? 0), 'Wat
         :most="50000"
         @change="weighedG = $event"
       />
-      <v-btn @click="weighPan">Weigh on the stand-in</v-btn>
+      <v-btn @click="weighPan">Weigh on the simulated scale</v-btn>
     </div>
     <p v-if="topUp !== undefined" aria-live="polite">
       {{

@@ -1,20 +1,22 @@
 <script setup lang="ts">
 import { useWakeLock } from '@vueuse/core';
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { insideOfCapacity } from '@uisce/core/glass';
-import { pouredG as pouredByScale, takeIn, type BatchRecord, type BenchStep } from '@uisce/core/bench';
+import { enlarged, metG, takeIn, type BatchRecord } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
 import { useWords } from '../words/use-words';
 import NumberField from '../ui/NumberField.vue';
 import ScaleDrawing from '../ui/drawing/ScaleDrawing.vue';
-import { useSimulatedScale } from '../ui/use-simulated-scale';
 import CautionLine from '../ui/CautionLine.vue';
 import BottleStep from './BottleStep.vue';
 import { JAR, JAR_TYPE } from './jar';
 import OwnScale from './OwnScale.vue';
-import RestStep from './RestStep.vue';
+import ActStep from './ActStep.vue';
+import StrainStep from './StrainStep.vue';
+import TooMuchLine from './TooMuchLine.vue';
 import TopUpStep from './TopUpStep.vue';
+import { useBenchScale } from './use-bench-scale';
 import { useWeighing } from './use-weighing';
 import CheckField from '../ui/CheckField.vue';
 
@@ -23,87 +25,57 @@ const props = defineProps<{ record: BatchRecord }>();
 
 const batches = useBatches();
 const words = useWords();
-const { recipeName, partName, grams, byDrops, cautionOf, minutes } = useBatchWords();
+const { recipeName, partName, grams, byDrops, cautionOf } = useBatchWords();
 const record = computed(() => props.record);
-const { recipe, weighing } = useWeighing(record);
+const { recipe, weighing, isHot, sayStep } = useWeighing(record);
 const batch = computed(() => weighing.value?.batch);
 const now = computed(() => weighing.value?.now);
 const target = computed(() => weighing.value?.target);
 const steps = computed(() => weighing.value?.steps ?? []);
-const scale = useSimulatedScale();
-
-const SPOON_G = 10;
-const SPLASH_G = 50;
-const DROP_G = 0.05;
-/** A hand that pours to a line is off by up to so much, as a share (common practice: about one in a hundred). */
-const HAND_SHARE = 0.004;
 
 const large = ref(false);
 const wake = useWakeLock();
 onMounted(() => void wake.request('screen').catch(() => undefined));
 onBeforeUnmount(() => void wake.release().catch(() => undefined));
 
-// What stands on the scale when the page comes back is what was in the jar when it went.
-const total = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
-const jarOn = ref(false);
-/** With taring, nothing is read as poured before the jar itself reads nothing. */
-const zeroed = ref(false);
-function tare(): void {
-  scale.tare();
-  zeroed.value = true;
-}
-function putJarOn(): void {
-  jarOn.value = true;
-  zeroed.value = false;
-  scale.put(record.value.jarG + total(record.value.inG));
-}
-/** True grams poured since the last part was taken in. */
-const pouredG = ref(0);
-function pour(g: number): void {
-  pouredG.value += g;
-  scale.put(g);
-}
-function pourToLine(): void {
-  const t = target.value;
-  if (t) pour(Math.max(0, t.addG - pouredG.value) * (1 + HAND_SHARE * (Math.random() - 0.5)));
-}
-
 const part = computed(() => (now.value?.do === 'add' ? recipe.value?.from[now.value.part] : undefined));
-watch(part, () => (pouredG.value = 0));
-watch(
-  () => part.value && byDrops(part.value),
-  (fine) => {
-    if (fine === undefined) return;
-    scale.setFine(fine && (target.value?.readingG ?? 0) < 400);
-    // The other scale knows nothing of this one's tare.
-    zeroed.value = false;
-  },
-);
-const mustTare = computed(() => record.value.tared && !zeroed.value);
-/** Grams of the part that is being poured, by the scale's own word. */
-const shownG = computed(() => {
-  const { g } = scale.reading.value;
-  if (g === undefined || !jarOn.value || mustTare.value) return 0;
-  return pouredByScale(g, record.value);
-});
-const left = computed(() => (target.value?.addG ?? 0) - shownG.value);
+const {
+  scale,
+  jarOn,
+  mustTare,
+  shownG,
+  left,
+  pouredG,
+  tare,
+  putJarOn,
+  pour,
+  pourToLine,
+  SPOON_G,
+  SPLASH_G,
+  DROP_G,
+} = useBenchScale(record, target, part);
 
-function takeGrams(g: number): void {
+function takeGrams(shown: number, divisionG: number): void {
   const step = now.value;
+  // What the scale cannot tell from the mark is at the mark.
+  const g = metG(shown, target.value?.addG ?? shown, divisionG);
   if (step?.do !== 'add') return;
   const named = part.value ? partName(part.value) : '';
   pouredG.value = 0;
   batches.keep(takeIn(record.value, step.part, g), `${grams(g)} ${named}`);
 }
 function isIn(): void {
-  takeGrams(shownG.value);
+  takeGrams(shownG.value, scale.stepG());
   if (record.value.tared) tare();
 }
 /** What an overshoot has done: said until the batch is bottled. */
 const overshoot = computed(() => {
   const b = batch.value;
   const p = weighing.value?.planned;
-  if (!b || !p || b.massG <= p.massG * 1.0005) return '';
+  if (!b || !p) return '';
+  if (record.value.strained.length > 0 && b.massG < p.massG * 0.995)
+    return `What came through makes ${words.number(b.volumeMl, 0)} ml instead of ${words.number(p.volumeMl, 0)}. The ratio stays exact.`;
+  if (b.massG <= p.massG * 1.0005 || (weighing.value?.balanced.factor ?? 1) <= 1) return '';
   const more = words.number((b.massG / p.massG - 1) * 100, 1);
   const room = weighing.value?.fits
     ? `it still fits your ${words.number(record.value.bottleMl, 0)} ml`
@@ -111,7 +83,10 @@ const overshoot = computed(() => {
   return `Overshot by ${more} %: everything else grows with it, to ${words.number(b.volumeMl, 0)} ml; ${room}. The ratio stays exact.`;
 });
 
-const rest = computed(() => (now.value?.do === 'rest' ? now.value : undefined));
+const act = computed(() => (now.value?.do === 'act' ? now.value : undefined));
+function enlarge(factor: number): void {
+  batches.keep(enlarged(record.value, factor), 'A larger batch');
+}
 const vessel = computed(() =>
   jarOn.value
     ? {
@@ -123,11 +98,6 @@ const vessel = computed(() =>
       }
     : undefined,
 );
-function sayStep(step: BenchStep): string {
-  if (step.do === 'add') return partName(recipe.value?.from[step.part] as NonNullable<typeof part.value>);
-  if (step.do === 'rest') return `wait ${minutes(step.minutes)}`;
-  return step.do === 'top-up' ? 'weigh again' : 'bottle it';
-}
 </script>
 
 <template>
@@ -150,6 +120,14 @@ function sayStep(step: BenchStep): string {
       <ScaleDrawing :reading="scale.reading.value" :step-g="scale.stepG()" :vessel="vessel" />
       <div class="doing">
         <p v-if="overshoot" class="over" role="status">{{ overshoot }}</p>
+        <TooMuchLine
+          v-for="much in weighing?.tooMuch ?? []"
+          :key="much.part"
+          :recipe="recipe"
+          :much="much"
+          :ml="(weighing?.planned.volumeMl ?? 0) * much.factor"
+          @enlarge="enlarge(much.factor)"
+        />
         <template v-if="now?.do === 'add' && target && part">
           <p class="big display" aria-live="polite">
             <template v-if="!jarOn">Put the jar on the scale</template>
@@ -187,8 +165,20 @@ function sayStep(step: BenchStep): string {
           <OwnScale :record="record" :reading-g="target.readingG" @take="takeGrams" />
           <CautionLine v-if="cautionOf(part)">{{ cautionOf(part) }}</CautionLine>
         </template>
-        <RestStep v-else-if="rest" :key="rest.rest" :record="record" :rest="rest" />
-        <TopUpStep v-else-if="now?.do === 'top-up' && batch" :record="record" :mass-g="batch.massG" />
+        <StrainStep
+          v-else-if="act?.what.do === 'strain' && weighing"
+          :key="`strain-${act.act}`"
+          :record="record"
+          :step="act"
+          :meant-g="weighing.soFar.massG"
+          :is-hot="isHot"
+        />
+        <ActStep v-else-if="act" :key="act.act" :record="record" :step="act" :is-hot="isHot" />
+        <TopUpStep
+          v-else-if="now?.do === 'top-up' && weighing"
+          :record="record"
+          :mass-g="weighing.soFar.massG"
+        />
         <BottleStep v-else-if="now?.do === 'bottle' && batch" :record="record" :batch="batch" />
         <div class="buttons quiet">
           <CheckField

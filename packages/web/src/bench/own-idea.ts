@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import type { HomeMadePart } from '@uisce/core/catalogue';
+import type { BenchAct, HomeMadePart } from '@uisce/core/catalogue';
 import { useCatalogue } from '../household/use-catalogue';
 
 /** A recipe being thought of: what it serves as, its parts, and how it is made. */
@@ -7,7 +7,19 @@ export interface OwnIdea {
   makes: string;
   from: HomeMadePart[];
   how: string;
+  heated?: boolean;
+  acts?: BenchAct[];
 }
+
+/** Acts at the bench as one chooses them. */
+export const ACT_WORDS: Record<BenchAct['do'], string> = {
+  toast: 'toast',
+  heat: 'heat',
+  blend: 'blend',
+  steep: 'leave it',
+  strain: 'strain and weigh',
+  cool: 'cool',
+};
 
 /** A part with nothing special about it. */
 export const PLAIN_PART = { hot: false, cold: false, strained: false };

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { batchesAsStock, type Person } from '@uisce/core/household';
 import { keptBatch, keptBottle, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
-import { compositionOfKind, recipeOfBatch, volumeMl, type BatchRecord } from '@uisce/core/bench';
+import { drawsOfBatch, recipeOfBatch, type BatchRecord } from '@uisce/core/bench';
 import {
   drawFrom,
   eveningOf,
@@ -144,21 +144,16 @@ function useWritingDown({ stockNow, stockWrites, pourWrites }: ReturnType<typeof
     );
   }
 
-  /** A drink that was mixed ahead is bottled: what went in came out of the household's bottles. */
-  function bottleMixed(batch: BatchRecord, change: string): void {
+  /** A batch is bottled: what went in came out of the household's bottles and fruit. */
+  function bottleBatch(batch: BatchRecord, change: string): void {
     const recipe = recipeOfBatch(batch, catalogue.all.homeMade);
     const { bottles, batches: left, kinds } = stockNow();
-    const asked = (recipe?.from ?? []).flatMap((part, i) => {
-      const kind = kinds.get(part.kind ?? '');
-      return kind
-        ? [{ kind: kind.id, ml: (batch.inG[i] ?? 0) * volumeMl(compositionOfKind(kind)), pieces: 0 }]
-        : [];
-    });
+    const asked = recipe ? drawsOfBatch(recipe, batch.inG, catalogue.all, kinds) : [];
     const drawn = drawFrom(asked, bottles, left, kinds, today.iso());
     keeper.keepAll(change, keeper.write(keptBatch, batch), ...stockWrites(drawn));
   }
 
-  return { writeDown, pourNeat, finish, bottleMixed };
+  return { writeDown, pourNeat, finish, bottleBatch };
 }
 
 /** The log of what was poured, who drinks here, and the round under way. */
@@ -179,7 +174,7 @@ export const useLog = defineStore('log', () => {
   }));
   const stockOfNow = useStockNow();
   const { batchesLeft, stockWrites } = stockOfNow;
-  const { writeDown, pourNeat, finish, bottleMixed } = useWritingDown(stockOfNow);
+  const { writeDown, pourNeat, finish, bottleBatch } = useWritingDown(stockOfNow);
   function edit(id: string, change: string, part: Partial<Pour>): void {
     const pour = pours.value.find((p) => p.id === id);
     if (pour) keeper.keep(keptPour, { ...pour, ...part }, change);
@@ -203,7 +198,7 @@ export const useLog = defineStore('log', () => {
     begin,
     keepRound,
     finish,
-    bottleMixed,
+    bottleBatch,
     edit,
     takeBack,
     keepPerson,

@@ -79,7 +79,7 @@ const known = computed(() =>
   <div class="bench">
     <div v-if="how === 'scale'" class="device">
       <ScaleDrawing :reading="scale.reading.value" :step-g="scale.stepG()" :vessel="vessel" />
-      <p class="dim">The stand-in scale that comes with Uisce. With one of your own, type what it shows.</p>
+      <p class="dim">The simulated scale that comes with Uisce. With one of your own, type what it shows.</p>
       <CheckField
         :model-value="scale.fine.value"
         label="The fine one: 0.1 g, up to 500 g"

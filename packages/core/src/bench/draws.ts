@@ -1,0 +1,37 @@
+import type { Catalogue } from '../catalogue/catalogue.js';
+import type { HomeMade } from '../catalogue/home-made.js';
+import type { Kind } from '../catalogue/kind.js';
+import { compositionOfKind, compositionOfPart, massG, volumeMl } from './composition.js';
+
+/** What a batch takes of a kind that stands in the house. */
+export interface BatchDraw {
+  kind: string;
+  ml: number;
+  pieces: number;
+}
+
+/**
+ * What a batch took of the household's bottles and fruit: spirits, juice, syrups, whatever of its parts can be stock and
+ * is a liquid. What is dry is bought by the pack and not counted by the gram.
+ *
+ * @param inG grams of each part that went in.
+ * @example drawsOfBatch(extendedLime, record.inG, catalogue, kinds) // [{ kind: 'lime-juice', ml: 107, pieces: 0 }]
+ */
+export function drawsOfBatch(
+  recipe: HomeMade,
+  inG: readonly number[],
+  catalogue: Pick<Catalogue, 'pantry'>,
+  kinds: ReadonlyMap<string, Kind>,
+): BatchDraw[] {
+  return recipe.from.flatMap((part, i): BatchDraw[] => {
+    const g = inG[i] ?? 0;
+    const thing = catalogue.pantry.find((p) => p.id === part.pantry);
+    const kind = kinds.get(part.kind ?? thing?.kind ?? '');
+    if (kind === undefined || g <= 0) return [];
+    const gram = thing
+      ? compositionOfPart({ ...part, strained: false }, catalogue, kinds)
+      : compositionOfKind(kind);
+    const isLiquid = gram.waterG + gram.ethanolG > 0 && massG(gram) > 0.9;
+    return isLiquid ? [{ kind: kind.id, ml: (g * volumeMl(gram)) / massG(gram), pieces: 0 }] : [];
+  });
+}
