@@ -138,10 +138,10 @@ export const kindSchema = z.strictObject({
   foams: z.boolean().optional(),
   /** It is pressed from fruit on the day: the juice that one of them usually gives, ml. */
   juiceMl: z.number().positive().max(1000).optional(),
-  /** One of it, as a garnish is called: a "cherry" of the jar, a "lemon" of what is cut into wheels. */
+  /** One of it, as it is counted or a garnish is called: a "cherry" of the jar, a "lemon" of what is cut into wheels. */
   one: z.string().min(1).max(30).optional(),
-  /** The juice that is pressed of the same fruit, whose peel is there then. */
-  juice: idSchema.optional(),
+  /** The kind under which the whole fruit or egg is counted that it is cut from, and how many of it one gives. */
+  whole: z.strictObject({ kind: idSchema, pieces: z.int().positive().max(50) }).optional(),
   /** Kinds that go into it where it is made at home, by any of its formulas and batches: worked out, never written. */
   madeOf: z.array(idSchema).default([]),
   /** It is hard fruit itself, which waits as long as what juice is pressed from. */

@@ -6,6 +6,8 @@ import type { Recipe } from '../catalogue/recipe.js';
 interface Takes {
   kind: string;
   pieces: number;
+  /** How many it is as it is served: two twists. */
+  count: number;
   isLeftOver: boolean;
 }
 
@@ -33,6 +35,7 @@ export function garnishTakes({ garnish }: Pick<Recipe, 'garnish'>): Takes[] {
     .filter((g) => !g.optional)
     .map(({ kind, form, count }) => ({
       kind,
+      count,
       pieces: count * (PIECES[form] ?? 1),
       isLeftOver: LEFT_OVER.has(form),
     }));

@@ -121,15 +121,14 @@ function bottlesOf(
 ): Bottle[] {
   const { ware, count } = line;
   const known = { currency, shop, priceMinor: priceOf(line), boughtOn: today };
-  if (ware.is === 'fresh')
-    return [
-      {
-        ...bottleThere(newId(), ware.kind, 'fridge'),
-        ...known,
-        label: ware.sold,
-        pieces: Math.round(count * (ware.pieces ?? 1)),
-      },
-    ];
+  if (ware.is === 'fresh') {
+    // What is cut of a fruit is put away as the fruit: its juice and its peel are there, too.
+    const { whole } = kinds.get(ware.kind) ?? {};
+    const pieces = count * (ware.pieces ?? 1);
+    const counted = whole ? Math.max(1, Math.round(pieces / whole.pieces)) : Math.round(pieces);
+    const bottle = bottleThere(newId(), whole?.kind ?? ware.kind, 'fridge');
+    return [{ ...bottle, ...known, label: whole ? null : ware.sold, pieces: counted }];
+  }
   if (ware.is !== 'bottle') return [];
   const kind = kinds.get(ware.kind);
   const place = kind?.supply === 'bottle' ? 'shelf' : 'cupboard';

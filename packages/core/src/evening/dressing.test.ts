@@ -7,7 +7,10 @@ import { quantitiesOf } from './quantities.js';
 const kinds = testKinds(
   ['gin', { abv: 0.4 }],
   ['lemon-juice', { supply: 'fresh', juiceMl: 40 }],
-  ['lemon-whole', { supply: 'fresh', one: 'lemon', juice: 'lemon-juice', each: { ml: 3 } }],
+  [
+    'lemon-whole',
+    { supply: 'fresh', one: 'lemon', whole: { kind: 'lemon-juice', pieces: 8 }, each: { ml: 3 } },
+  ],
   ['mint', { supply: 'fresh', herb: true, one: 'mint', each: { ml: 0 } }],
   ['aromatic-bitters', { one: 'aromatic bitters' }],
 );

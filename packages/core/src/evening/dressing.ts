@@ -46,7 +46,7 @@ export function dressingOf(
   const poured = new Map(wanted.map((w) => [w.kind, w]));
   return [...piecesOf(drinks)].flatMap(([kind, { cut, leftOver }]): WantedKind[] => {
     const known = house.kinds.get(kind);
-    const { wanted: pressed = 0, unit } = poured.get(known?.juice ?? '') ?? {};
+    const { wanted: pressed = 0, unit } = poured.get(known?.whole?.kind ?? '') ?? {};
     const peels = unit === 'pieces' ? pressed * PIECES_OF_FRUIT : 0;
     const amount = cut + Math.max(0, leftOver - peels);
     // A few drops or a pinch of what is in a bottle are there where the bottle is.

@@ -22,6 +22,23 @@ export interface Quantities {
 }
 
 /**
+ * The house with what can be cut of the whole fruit that is there beyond what is pressed: a lime gives its juice, or
+ * eight wedges, not both.
+ *
+ * @param amounts what the drinks pour of each kind, fruit in pieces.
+ */
+function withCutFruit<H extends WareHouse>(house: H, amounts: ReadonlyMap<string, { amount: number }>): H {
+  const freshPieces = new Map(house.freshPieces);
+  for (const { id, whole } of house.kinds.values()) {
+    const there = whole && house.freshPieces.get(whole.kind);
+    if (whole === undefined || there === undefined) continue;
+    const left = Math.max(0, there - Math.ceil(amounts.get(whole.kind)?.amount ?? 0));
+    freshPieces.set(id, (freshPieces.get(id) ?? 0) + left * whole.pieces);
+  }
+  return { ...house, freshPieces };
+}
+
+/**
  * What so many glasses of each drink take: kinds in ml, fruit and eggs in pieces, ice with a fifth to spare; what of it
  * is short, and the packs that it is bought in.
  */
@@ -53,8 +70,9 @@ export function quantitiesOf(
     if (drink.ice === 'crushed') crushedG += all;
     blocks += ice.blockG > 0 ? glasses : 0;
   }
+  const here = withCutFruit(house, amounts);
   const wanted = [...amounts].map(([kind, { amount, isPoured, pouredMl }]): WantedKind => {
-    const ware = wareOf(kind, isPoured, house);
+    const ware = wareOf(kind, isPoured, here);
     return {
       kind,
       unit: ware.unit,
@@ -73,7 +91,7 @@ export function quantitiesOf(
           Number(b.short > 0) - Number(a.short > 0) || b.short - a.short || (a.kind < b.kind ? -1 : 1),
       ),
     garnishes: dressedOf(drinks, house.kinds),
-    dressing: dressingOf(drinks, wanted, house),
+    dressing: dressingOf(drinks, wanted, here),
     iceG,
     crushedG,
     blocks,

@@ -1,6 +1,8 @@
 import type { Kind } from '../catalogue/kind.js';
 import { isThere, type Bottle } from '../stock/bottle.js';
 import { goodUntil } from '../stock/life.js';
+import { piecesGood } from '../stock/fresh.js';
+import { countedAs } from '../stock/whole.js';
 import { fruitOf } from './fruit.js';
 import type { Drawn, Pour, PourPart } from './pour.js';
 
@@ -17,6 +19,8 @@ export interface DrawRequest {
   kind: string;
   ml: number;
   pieces: number;
+  /** Nothing is written down of it where none is there: a garnish that nobody counts. */
+  ifThere?: boolean;
 }
 
 /** What pouring does to the stock. */
@@ -41,6 +45,11 @@ function inOrder(bottles: readonly Bottle[], kinds: ReadonlyMap<string, Kind>, d
 
 /** ml to the hundredth: what a log keeps adds up. */
 const hundredth = (ml: number) => Math.round(ml * 100) / 100;
+
+/** A fruit is cut by eighths, and no finer. */
+const upToEighth = (pieces: number) => Math.ceil(pieces * 8 - 1e-9) / 8;
+/** Whether so much of what is there cuts into a whole one, beyond the part that was cut before. */
+const isCutInto = (has: number, take: number) => take > has % 1;
 
 /** The stock while it is poured from. */
 class Draw {
@@ -77,7 +86,8 @@ class Draw {
         this.left.set(id, hundredth(has - take));
         this.drained.add(id);
         rest = hundredth(rest - take);
-        return [{ from: 'batch', id, ml: hundredth(take), pieces: 0, emptied: take === has }];
+        const emptied = take === has;
+        return [{ from: 'batch', id, ml: hundredth(take), pieces: 0, emptied, opened: false }];
       });
   }
 
@@ -95,25 +105,37 @@ class Draw {
       const openedOn = isNew ? later(day, bottle.boughtOn) : bottle.openedOn;
       this.put({ ...bottle, openedOn, leftMl, finishedOn: emptied ? later(day, openedOn) : null });
       rest = hundredth(rest - take);
-      return [{ from: 'bottle', id: bottle.id, ml: hundredth(take), pieces: 0, emptied }];
+      return [{ from: 'bottle', id: bottle.id, ml: hundredth(take), pieces: 0, emptied, opened: isNew }];
     });
   }
 
-  /** Of what is counted, the oldest first. */
-  private fromCounted(kind: string, wanted: number): Drawn[] {
-    let count = wanted;
+  /** Pieces of each kind that is counted, as they are now. */
+  private counted(): Map<string, number> {
+    const found = new Map<string, number>();
+    for (const b of this.now.values())
+      if (b.pieces !== null && isThere(b))
+        found.set(b.kind, (found.get(b.kind) ?? 0) + piecesGood(b, this.day));
+    return found;
+  }
+
+  /** Of what is counted, the oldest first; wedges and whites from the whole fruit and egg. */
+  private fromCounted(asked: string, wanted: number): Drawn[] {
+    const { kind, each } = countedAs(asked, this.kinds, this.counted());
+    let count = upToEighth(wanted / each);
     return [...this.now.values()]
       .filter((b) => b.kind === kind && (b.pieces ?? 0) > 0 && isThere(b))
       .sort((a, b) => ((a.boughtOn ?? '9') < (b.boughtOn ?? '9') ? -1 : 1))
       .flatMap((bottle): Drawn[] => {
-        const has = bottle.pieces ?? 0;
+        const has = piecesGood(bottle, this.day);
         const take = Math.min(count, has);
         if (take <= 0) return [];
         const emptied = take === has;
         const finishedOn = emptied ? later(this.day, bottle.boughtOn) : null;
-        this.put({ ...bottle, pieces: has - take, finishedOn });
+        const pieces = has - take;
+        const cutOn = Number.isInteger(pieces) ? null : isCutInto(has, take) ? this.day : bottle.cutOn;
+        this.put({ ...bottle, pieces, cutOn, finishedOn });
         count -= take;
-        return [{ from: 'bottle', id: bottle.id, ml: 0, pieces: take, emptied }];
+        return [{ from: 'bottle', id: bottle.id, ml: 0, pieces: take, emptied, opened: false }];
       });
   }
 
@@ -122,8 +144,9 @@ class Draw {
     const rest = hundredth(ml - batches.reduce((sum, d) => sum + d.ml, 0));
     const drawn = [...batches, ...this.fromBottles(kind, rest)];
     // What is counted: whole fruit for a juice, or the pieces themselves.
-    const fruit = ml > 0 && drawn.length === 0 ? (fruitOf(this.kinds.get(kind), ml) ?? 0) : 0;
-    const wanted = pieces > 0 ? Math.ceil(pieces) : fruit;
+    const leftMl = hundredth(ml - drawn.reduce((sum, d) => sum + d.ml, 0));
+    const fruit = leftMl > 0 ? (fruitOf(this.kinds.get(kind), leftMl) ?? 0) : 0;
+    const wanted = pieces > 0 ? upToEighth(pieces) : fruit;
     return { kind, ml: hundredth(ml), pieces: wanted, drawn: [...drawn, ...this.fromCounted(kind, wanted)] };
   }
 
@@ -151,7 +174,8 @@ export function drawFrom(
   day: string,
 ): DrawnFrom {
   const draw = new Draw(bottles, batches, kinds, day);
-  return draw.drawn(asked.map((request) => draw.take(request)));
+  const parts = asked.map((request) => ({ part: draw.take(request), ifThere: request.ifThere ?? false }));
+  return draw.drawn(parts.flatMap(({ part, ifThere }) => (ifThere && part.drawn.length === 0 ? [] : [part])));
 }
 
 /**
@@ -167,7 +191,7 @@ export function givenBack(
   const now = new Map(bottles.map((b) => [b.id, b]));
   const left = new Map<string, number>();
   const changed = new Set<string>();
-  for (const { from, id, ml, pieces, emptied } of pour.parts.flatMap((p) => p.drawn)) {
+  for (const { from, id, ml, pieces, emptied, opened } of pour.parts.flatMap((p) => p.drawn)) {
     if (from === 'batch') {
       const batch = batches.find((b) => b.id === id);
       if (batch) left.set(id, hundredth((left.get(id) ?? batch.leftMl) + ml));
@@ -177,9 +201,12 @@ export function givenBack(
     if (bottle === undefined) continue;
     const filled =
       bottle.leftMl === null ? null : Math.min(bottle.sizeMl ?? Infinity, hundredth(bottle.leftMl + ml));
+    // It was sealed before, and nothing else came out of it.
+    const isSealed = opened && filled !== null && filled === bottle.sizeMl;
     now.set(id, {
       ...bottle,
       leftMl: filled,
+      openedOn: isSealed ? null : bottle.openedOn,
       pieces: bottle.pieces === null ? null : bottle.pieces + pieces,
       finishedOn: emptied ? null : bottle.finishedOn,
     });

@@ -2,6 +2,7 @@ import { amountMl } from '../base/amount.js';
 import type { Kind } from '../catalogue/kind.js';
 import type { Recipe } from '../catalogue/recipe.js';
 import { drinkFigures } from '../drink/figures.js';
+import { garnishTakes } from '../drink/garnish-takes.js';
 import type { Bottle } from '../stock/bottle.js';
 import { drawFrom, type DrawRequest, type BatchLeft, type DrawnFrom } from './draw.js';
 import type { RoundInHand } from './round-in-hand.js';
@@ -42,12 +43,23 @@ export interface Logged extends Omit<DrawnFrom, 'parts'> {
   pours: Pour[];
 }
 
-/** What a drink asks for, as it is written, for so many glasses. */
+/** What a drink asks for, as it is written, for so many glasses, garnish and all. */
 function askedFor({ drink, count }: Order): DrawRequest[] {
-  return drink.slots.map(({ kind, amount }) => {
+  const poured = drink.slots.map(({ kind, amount }) => {
     const ml = amountMl(amount);
     return { kind, ml: (ml ?? 0) * count, pieces: ml === undefined ? amount.value * count : 0 };
   });
+  return [...poured, ...dressing(drink, count)];
+}
+
+/**
+ * What the garnishes take of what is counted. A twist takes nothing: it is cut first of a fruit that is pressed, or that
+ * stands there peeled for the next drink.
+ */
+function dressing(drink: Recipe, glasses: number): DrawRequest[] {
+  return garnishTakes(drink)
+    .filter((g) => !g.isLeftOver)
+    .map(({ kind, pieces }) => ({ kind, ml: 0, pieces: pieces * glasses, ifThere: true }));
 }
 
 /** Write drinks down one after the other, each from what the one before has left. */
@@ -208,7 +220,7 @@ export function logRound(
     return {
       order,
       drink: withMl(order, ml),
-      asked,
+      asked: done ? [...asked, ...dressing(order.drink, order.count)] : asked,
       glasses: done ? order.count : 0,
       round: round.id,
     };

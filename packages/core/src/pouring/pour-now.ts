@@ -4,6 +4,7 @@ import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 import { inGlass, type InGlass } from '../drink/in-glass.js';
 import { glassServes } from '../glass/serves.js';
 import { coveredBy, needIndex } from '../kit/needs.js';
+import { countedAs } from '../stock/whole.js';
 import { fruitOf } from './fruit.js';
 import { withHouseSyrup } from '../bench/house-syrup.js';
 import { withFillings, type Filling } from './poured-drink.js';
@@ -48,6 +49,8 @@ class Looking {
   private readonly inHand: Map<string, string[]>;
   private readonly ml = new Taken();
   private readonly pieces = new Taken();
+  /** The same of one of many glasses. */
+  private readonly average = new Taken();
   private readonly poured: string[] = [];
   private readonly wishes: string[] = [];
   /** One filling a kind, shared by all that pour it by itself. */
@@ -69,6 +72,7 @@ class Looking {
     const found: Found = { fillings: [], standIns: [], ifThere: [], match: 1, missing: [] };
     this.ml.clear();
     this.pieces.clear();
+    this.average.clear();
     this.poured.length = 0;
     this.wishes.length = 0;
     for (const slot of slots) {
@@ -123,10 +127,10 @@ class Looking {
     const kind = this.kinds.get(asked);
     if (kind?.fromTap) return asked;
     if (kind?.supply !== 'fresh') return undefined;
-    const pieces = this.house.freshPieces.get(asked);
-    const enough =
-      pieces === undefined || pieces - this.pieces.of(asked) >= Math.min(1, piecesFor(slot, kind, 1));
-    return enough ? asked : undefined;
+    const from = countedAs(asked, this.kinds, this.house.freshPieces);
+    const pieces = this.house.freshPieces.get(from.kind);
+    const takes = Math.min(1, piecesFor(slot, kind, 1) / from.each);
+    return pieces === undefined || pieces - this.pieces.of(from.kind) >= takes ? asked : undefined;
   }
 
   private take(slot: PourableSlot, { kinds, parts }: Filling, found: Found): void {
@@ -135,9 +139,14 @@ class Looking {
       const part = parts[i] ?? 1;
       if (this.house.there.has(kind)) this.ml.add(kind, (slot.ml ?? 0) * part);
       else if (this.kinds.get(kind)?.fromTap) continue;
-      else if (this.house.freshPieces.has(kind))
-        this.pieces.add(kind, piecesFor(slot, this.kinds.get(kind), part));
-      else if (!found.ifThere.includes(kind)) found.ifThere.push(kind);
+      else {
+        const from = countedAs(kind, this.kinds, this.house.freshPieces);
+        const known = this.kinds.get(kind);
+        if (this.house.freshPieces.has(from.kind)) {
+          this.pieces.add(from.kind, piecesFor(slot, known, part) / from.each);
+          this.average.add(from.kind, piecesOnAverage(slot, known, part) / from.each);
+        } else if (!found.ifThere.includes(kind)) found.ifThere.push(kind);
+      }
     }
   }
 
@@ -173,8 +182,8 @@ class Looking {
       const at = there.get(kind);
       if (at && !at.unmeasured) last(kind, at.ml, this.ml.amounts[i] ?? 0);
     });
-    this.pieces.kinds.forEach((kind, i) =>
-      last(kind, freshPieces.get(kind) ?? 0, juiced(pourable, kind, this.kinds, this.pieces.amounts[i] ?? 0)),
+    this.average.kinds.forEach((kind, i) =>
+      last(kind, freshPieces.get(kind) ?? 0, this.average.amounts[i] ?? 0),
     );
     return {
       pourable,
@@ -197,19 +206,15 @@ class Looking {
 }
 
 const NONE: readonly string[] = [];
+/** So many glasses are many. */
+const MANY = 10;
 
 const piecesFor = (slot: PourableSlot, kind: Kind | undefined, part: number) =>
   slot.ml === undefined ? slot.pieces * part : (fruitOf(kind, slot.ml * part) ?? 1);
 
 /** Pieces that one of many glasses takes: two halves are one fruit. */
-function juiced({ slots }: Pourable, kind: string, kinds: ReadonlyMap<string, Kind>, pieces: number): number {
-  const ml = slots.reduce(
-    (sum, s) => (s.ways.some((w) => w.kinds.includes(kind)) ? sum + (s.ml ?? 0) : sum),
-    0,
-  );
-  const whole = fruitOf(kinds.get(kind), ml * 10);
-  return whole === undefined || ml === 0 ? pieces : whole / 10;
-}
+const piecesOnAverage = (slot: PourableSlot, kind: Kind | undefined, part: number) =>
+  slot.ml === undefined ? slot.pieces * part : (fruitOf(kind, slot.ml * part * MANY) ?? MANY) / MANY;
 
 /** Whether more than so many slots have nothing in hand that would fill them, however little of it there is. */
 function lacksMore({ slots }: Pourable, most: number, mayBe: (id: string) => boolean): boolean {

@@ -15,9 +15,11 @@ const drawnSchema = z.strictObject({
   from: z.enum(['bottle', 'batch']),
   id: z.uuid(),
   ml,
-  pieces: z.int().min(0).max(999),
-  /** Whether it emptied what it came from. */
+  /** Of what is counted: a lime is cut by eighths. */
+  pieces: z.number().min(0).max(999),
+  /** Whether it emptied what it came from; whether it opened it. */
   emptied: z.boolean(),
+  opened: z.boolean().default(false),
 });
 export type Drawn = z.infer<typeof drawnSchema>;
 
@@ -39,7 +41,7 @@ export const pourSchema = z.strictObject({
       z.strictObject({
         kind: idSchema,
         ml,
-        pieces: z.int().min(0).max(999),
+        pieces: z.number().min(0).max(999),
         drawn: z.array(drawnSchema).max(20),
       }),
     )

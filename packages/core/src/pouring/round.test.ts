@@ -133,7 +133,7 @@ describe('the order of a round', () => {
     expect(at('shake', 2)).toBeLessThan(at('dry-shake', 1));
     expect(at('strain', 1)).toBeLessThan(at('ice-glass', 0));
     expect(at('ice-glass', 0)).toBeLessThan(at('top', 0));
-    expect(round.steps[0]).toMatchObject({ act: 'squeeze', pieces: 2, part: { ml: 42.5 } });
+    expect(round.steps[0]).toMatchObject({ act: 'squeeze', pieces: 1.5, part: { ml: 42.5 } });
     // Up to the last, no drink is taken up again once its ice is in.
     expect(round.steps.at(-1)).toMatchObject({ act: 'serve', vessels: 4 });
     expect(sayOrder(round, (k) => k)).toMatch(

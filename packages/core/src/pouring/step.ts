@@ -61,8 +61,9 @@ export const pourStepSchema = z.object({
   part: stepPartSchema.nullable(),
   /** What is pressed, squeezed or put on, where that is no measured part. */
   kinds: z.array(z.string()),
-  /** Whole fruit to squeeze. */
-  pieces: z.int().nullable(),
+  /** Fruit to squeeze, to the half; and strips of its peel that are cut first. */
+  pieces: z.number().nullable(),
+  peels: z.number(),
   ice: z.enum(ICE).nullable(),
   /** Herbs are pressed lightly, fruit firmly. */
   lightly: z.boolean(),
@@ -92,6 +93,7 @@ export function pourStep(id: string, act: Act, seconds: number, more: Partial<Po
     part: null,
     kinds: [],
     pieces: null,
+    peels: 0,
     ice: null,
     lightly: false,
     twice: false,

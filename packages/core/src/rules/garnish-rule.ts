@@ -12,7 +12,7 @@ const MAKING_GARNISHES: readonly [word: RegExp, kind: string][] = [
   [/\bcherr(y|ies)\b/i, 'cocktail-cherry'],
 ];
 
-const isCitrus = (kind: Kind) => kind.juice !== undefined;
+const isCitrus = (kind: Kind) => (kind.whole?.pieces ?? 0) > 1;
 const isHerb = (kind: Kind) => kind.herb === true;
 /** What a form can be cut or made of. */
 const FITS: Readonly<Partial<Record<GarnishForm, (kind: Kind) => boolean>>> = {

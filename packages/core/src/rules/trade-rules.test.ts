@@ -165,7 +165,12 @@ describe('names', () => {
     const kinds = [
       named('gin', 'Gin'),
       { ...named('olive', 'Olive'), one: 'olive', supply: 'fresh' },
-      { ...named('lime-whole', 'Lime'), one: 'lime', juice: 'lime-juice', supply: 'fresh' },
+      {
+        ...named('lime-whole', 'Lime'),
+        one: 'lime',
+        whole: { kind: 'lime-juice', pieces: 8 },
+        supply: 'fresh',
+      },
     ];
     const faults = (garnish: string | object[]) =>
       garnishFaults(

@@ -17,8 +17,13 @@ export const bottleSchema = z.strictObject({
   label: z.string().trim().min(1).max(80).nullable(),
   /** What it holds when full; null where nobody has looked: "there, not measured". */
   sizeMl: z.number().min(10).max(20_000).nullable(),
-  /** How many pieces of it there are, where it is counted: limes, eggs; null for what is poured. */
-  pieces: z.int().min(0).max(999).nullable().default(null),
+  /**
+   * How many pieces of it there are, where it is counted: limes, eggs; null for what is poured. What is cut of one is
+   * there by eighths, until the day after it was cut.
+   */
+  pieces: z.number().min(0).max(999).nullable().default(null),
+  /** The day one of them was cut, where a part of it is left. */
+  cutOn: day.default(null),
   /** What is left; null where it was not measured. */
   leftMl: ml.nullable(),
   /** What was paid for it, in the currency of its shop. */
@@ -52,6 +57,7 @@ export function bottleThere(id: string, kind: string, place: Place = 'shelf'): B
     label: null,
     sizeMl: null,
     pieces: null,
+    cutOn: null,
     leftMl: null,
     priceMinor: null,
     currency: null,

@@ -22,7 +22,11 @@ describe('what is fresh, and what is written down', () => {
     const mint = bottle('mint', { sizeMl: null, leftMl: null, pieces: 1, boughtOn: '2026-11-24' });
     // Citrus keeps about two weeks in the cold, herbs five days: common practice.
     expect(
-      freshThere([juice, mint, { ...juice, pieces: 0 }], fresh).map((f) => [f.kind, f.pieces, f.until]),
+      freshThere([juice, mint, { ...juice, pieces: 0 }], fresh, TODAY).map((f) => [
+        f.kind,
+        f.pieces,
+        f.until,
+      ]),
     ).toEqual([
       ['mint', 1, '2026-11-29'],
       ['lime-juice', 6, '2026-12-04'],

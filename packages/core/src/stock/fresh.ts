@@ -28,14 +28,33 @@ function freshDays({
   return hardFruit || juiceMl !== undefined ? FRUIT_DAYS : Math.max(SOFT_DAYS, openDays ?? SOFT_DAYS);
 }
 
+/** What was cut is good until the day after (common practice). */
+const CUT_DAYS = 1;
+
+/**
+ * Pieces of a bottle that are good on a day: a half that was cut is there until the day after.
+ *
+ * @param day ISO day.
+ */
+export function piecesGood({ pieces, cutOn }: Pick<Bottle, 'pieces' | 'cutOn'>, day: string): number {
+  if (pieces === null) return 0;
+  const isCutGood = cutOn === null || daysBetween(cutOn, day) <= CUT_DAYS;
+  return isCutGood ? pieces : Math.floor(pieces);
+}
+
 /** What is fresh in the house, what turns first ahead. */
-export function freshThere(bottles: readonly Bottle[], kinds: ReadonlyMap<string, Kind>): FreshThing[] {
+export function freshThere(
+  bottles: readonly Bottle[],
+  kinds: ReadonlyMap<string, Kind>,
+  today: string,
+): FreshThing[] {
   return bottles
     .flatMap((b): FreshThing[] => {
       const kind = kinds.get(b.kind);
-      if (kind === undefined || b.pieces === null || b.pieces < 1 || !isThere(b)) return [];
+      const pieces = piecesGood(b, today);
+      if (kind === undefined || pieces <= 0 || !isThere(b)) return [];
       const until = b.boughtOn === null ? undefined : addDays(b.boughtOn, freshDays(kind));
-      return [{ id: b.id, kind: b.kind, pieces: b.pieces, boughtOn: b.boughtOn, until }];
+      return [{ id: b.id, kind: b.kind, pieces, boughtOn: b.boughtOn, until }];
     })
     .sort((a, b) => ((a.until ?? '9') < (b.until ?? '9') ? -1 : 1));
 }
@@ -56,7 +75,7 @@ export function freshPieces(
   for (const { kind, pieces, finishedOn } of bottles)
     if (pieces !== null && (finishedOn === null || daysBetween(finishedOn, today) <= COUNTED_DAYS))
       found.set(kind, found.get(kind) ?? 0);
-  for (const { kind, pieces, until } of freshThere(bottles, kinds))
+  for (const { kind, pieces, until } of freshThere(bottles, kinds, today))
     if (until === undefined || until >= today) found.set(kind, (found.get(kind) ?? 0) + pieces);
   return found;
 }

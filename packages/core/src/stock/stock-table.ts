@@ -22,6 +22,7 @@ export const STOCK_COLUMNS = [
   'id',
   'decantedFrom',
   'abv',
+  'cutOn',
   'frozenOn',
   'frozenDays',
 ] as const;

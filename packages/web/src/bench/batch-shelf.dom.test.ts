@@ -106,12 +106,12 @@ describe('a bottled batch', () => {
     expect([kept()?.remainingMl, kept()?.notes]).toEqual([120, 'A little thin']);
   });
 
-  it('gets a strip from the stand-in printer, which knows what tape is left', async () => {
+  it('gets a strip from the simulated printer, which knows what tape is left', async () => {
     await shelf(bottled(1, 2));
     await bottles()[0]?.trigger('click');
     await press('Strip for tonight');
     expect(said(house.page.get('.strip') as never)).toMatch(
-      /Simple syrup 1:1 .*\d+ mm from the stand-in printer, [\d,]+ mm of tape left/,
+      /Simple syrup 1:1 .*\d+ mm from the simulated printer, [\d,]+ mm of tape left/,
     );
   });
 

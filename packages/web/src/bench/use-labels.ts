@@ -14,7 +14,7 @@ import { LABEL_SHEETS, labelPdf, type LabelText } from './label-pdf';
 /** From this strength on its strength says more than its sugar. */
 const MIN_ABV = 0.1;
 
-/** Labels for batches: a PDF for a sheet, or a strip from the stand-in printer. */
+/** Labels for batches: a PDF for a sheet, or a strip from the simulated printer. */
 export const useLabels = createSharedComposable(() => {
   const stock = useStock();
   const catalogue = useCatalogue();

@@ -71,7 +71,7 @@ export const useStock = defineStore('stock', () => {
   const bottles = computed(() => keeper.all(keptBottle));
   const standing = computed(() => bottles.value.filter((b) => isThere(b) && b.pieces === null));
   /** Fruit, eggs and herbs, by count. */
-  const fresh = computed(() => freshThere(bottles.value, catalogue.kinds));
+  const fresh = computed(() => freshThere(bottles.value, catalogue.kinds, today.iso()));
   const finished = computed(() =>
     bottles.value
       .filter((b) => !isThere(b) && b.pieces === null)

@@ -10,7 +10,7 @@ const MIN_GLASS_G = 40;
 const FILL_SCATTER_ML = 0.3;
 
 /**
- * A vessel for the stand-in scale: what it really holds is chance within its type, and nobody knows it
+ * A vessel for the simulated scale: what it really holds is chance within its type, and nobody knows it
  * before it is weighed.
  */
 export function useVesselOnScale(type: Ref<Glass | undefined>, scale: ReturnType<typeof useSimulatedScale>) {

@@ -6,7 +6,7 @@ import { stepCautions, vesselsOf, type PourStep } from '@uisce/core/pouring';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
-import { count, listed, oneAndMany, plainName, useWords } from '../words/use-words';
+import { count, countPieces, listed, oneAndMany, plainName, useWords } from '../words/use-words';
 
 const ICE_NAMES = { none: '', cubes: 'in cubes', block: 'one large piece', crushed: 'crushed' } as const;
 const ICE_WORDS = {
@@ -70,12 +70,21 @@ function useStepParts() {
   /** What a step measures and what it is measured of. */
   const subject = ({ part, kinds }: PourStep) => (part ? nameOf(part.kind) : listed(kinds.map(nameOf)));
 
-  return { nameOf, vesselName, where, glasses, amountOf, subject };
+  /** Fruit that is squeezed, as it is counted: "2½ limes". */
+  function fruit({ part, pieces }: PourStep): string {
+    const kind = part?.kind ?? '';
+    return countPieces(pieces ?? 1, oneAndMany(catalogue.kinds.get(kind)?.one ?? nameOf(kind)));
+  }
+
+  return { nameOf, vesselName, where, glasses, amountOf, subject, fruit };
 }
 type StepParts = ReturnType<typeof useStepParts>;
 
 /** What is done before anything is mixed. */
-function sayPreparation({ glasses, amountOf, subject }: StepParts, seconds: (s: number) => string): Sayings {
+function sayPreparation(
+  { glasses, amountOf, subject, fruit }: StepParts,
+  seconds: (s: number) => string,
+): Sayings {
   return {
     wash: (step) => ({
       figure: 'Wash',
@@ -83,11 +92,11 @@ function sayPreparation({ glasses, amountOf, subject }: StepParts, seconds: (s: 
       where: `blender and hands, so that nothing with ${listed(step.cannot.map((a) => ALLERGEN_WORDS[a]))} carries over`,
     }),
     squeeze: (step) => {
-      const fruit = oneAndMany(subject(step).replace(/ juice$/, ''));
+      const peels = step.peels > 0 ? `; cut ${count(step.peels, 'strip')} of peel first` : '';
       return {
-        figure: count(step.pieces ?? 1, ...fruit),
+        figure: fruit(step),
         name: 'squeezed',
-        where: `about ${amountOf(step)} of juice`,
+        where: `about ${amountOf(step)} of juice${peels}`,
       };
     },
     chill: (step) => ({

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
 import { useCatalogue } from '../household/use-catalogue';
-import { useWords } from '../words/use-words';
+import { count, countPieces, oneAndMany, useWords } from '../words/use-words';
 
 /** Fruit, eggs and herbs by count: what turns first stands first. */
 const stock = useStock();
@@ -16,15 +16,31 @@ const rows = computed(() =>
     const bottle = stock.bottles.find((b) => b.id === f.id);
     return {
       ...f,
-      name: catalogue.kindName(f.kind),
-      of: bottle?.label ?? '',
+      ...sayFresh(f.kind, f.pieces, bottle?.label ?? ''),
       past: f.until !== undefined && f.until < today.iso(),
     };
   }),
 );
-function change(id: string, kind: string, pieces: number): void {
-  const name = catalogue.kindInSentence(kind);
-  if (pieces > 0) stock.edit(id, `Pieces for ${name}`, { pieces });
+/** What is counted, and what it gives: limes their juice or wedges, mint its leaves. */
+function sayFresh(kindId: string, pieces: number, label: string) {
+  const kind = catalogue.kinds.get(kindId);
+  const name = kind?.one ?? catalogue.kindInSentence(kindId);
+  const cut = catalogue.all.kinds.filter((k) => k.whole?.kind === kindId);
+  const gives = [
+    ...(kind?.juiceMl === undefined ? [] : [words.volume(Math.round(pieces * kind.juiceMl))]),
+    ...cut.map((k) => `${Math.floor(pieces * (k.whole?.pieces ?? 1))} × ${catalogue.kindInSentence(k.id)}`),
+  ];
+  const isLeaves = kind?.herb === true;
+  return {
+    name,
+    there: isLeaves
+      ? `${name}, ${count(Math.floor(pieces), 'leaf', 'leaves')}`
+      : countPieces(pieces, oneAndMany(name)),
+    gives: gives.length > 0 ? `for ${gives.join(' or ')}` : label,
+  };
+}
+function change(id: string, name: string, pieces: number): void {
+  if (pieces > 0) stock.edit(id, `Count of ${name}`, { pieces });
   else stock.edit(id, `Used up ${name}`, { pieces: 0, finishedOn: today.iso() });
 }
 </script>
@@ -37,17 +53,18 @@ function change(id: string, kind: string, pieces: number): void {
     <ul class="plain-list">
       <li v-for="row in rows" :key="row.id">
         <span
-          ><strong>{{ row.pieces }} × {{ row.of || row.name }}</strong>
-          <small class="dim"> for {{ catalogue.kindInSentence(row.kind) }}</small></span
+          ><strong>{{ row.there }}</strong> <small v-if="row.gives" class="dim"> {{ row.gives }}</small></span
         >
         <span class="dim" :class="{ rust: row.past }">{{
           row.until ? `${row.past ? 'past' : 'good until'} ${words.shortDay(row.until)}` : ''
         }}</span>
         <span class="steps">
-          <v-btn :aria-label="`One less for ${row.name}`" @click="change(row.id, row.kind, row.pieces - 1)"
+          <v-btn
+            :aria-label="`One ${row.name} fewer`"
+            @click="change(row.id, row.name, Math.max(0, row.pieces - 1))"
             >−</v-btn
           >
-          <v-btn :aria-label="`One more for ${row.name}`" @click="change(row.id, row.kind, row.pieces + 1)"
+          <v-btn :aria-label="`One ${row.name} more`" @click="change(row.id, row.name, row.pieces + 1)"
             >+</v-btn
           >
         </span>

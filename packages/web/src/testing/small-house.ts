@@ -61,6 +61,7 @@ export const SMALL_CATALOGUE: Catalogue = catalogueSchema.parse({
     {
       id: 'lime-juice',
       name: 'Lime juice',
+      one: 'lime',
       job: 'fresh',
       supply: 'fresh',
       sugarGPerL: 15,

@@ -11,6 +11,17 @@ export function count(n: number, one: string, many = `${one}s`): string {
   return `${n} ${PLURAL.select(n) === 'one' ? one : many}`;
 }
 
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+
+/** "6 limes", "2½ limes", "½ lime": what is counted, to the eighth. */
+export function countPieces(n: number, [one, many]: readonly [string, string]): string {
+  const eighths = Math.round(n * 8);
+  const whole = Math.floor(eighths / 8);
+  const part = EIGHTHS[eighths % 8] ?? '';
+  const figure = whole === 0 && part !== '' ? part : `${whole}${part}`;
+  return `${figure} ${eighths > 8 || eighths === 0 ? many : one}`;
+}
+
 /** A name and its plural: coupe and coupes, rocks glass and rocks glasses. */
 export function oneAndMany(one: string): [one: string, many: string] {
   return [one, /(s|x|ch|sh)$/.test(one) ? `${one}es` : `${one}s`];
