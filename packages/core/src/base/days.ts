@@ -28,3 +28,14 @@ export function daysBetween(from: string, to: string): number {
 export function addMonths(isoDay: string, months: number): string {
   return formatISO(monthsLater(parseISO(isoDay), months), { representation: 'date' });
 }
+
+/**
+ * Whether people of a region write the month before the day: 3/5 is the fifth of March there.
+ *
+ * @param locale BCP 47, such as "en-US".
+ */
+export function writesMonthFirst(locale: string): boolean {
+  const parts = new Intl.DateTimeFormat(locale).formatToParts(0);
+  const at = (type: string) => parts.findIndex((p) => p.type === type);
+  return at('month') < at('day') && at('month') < at('year');
+}

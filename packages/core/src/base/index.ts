@@ -4,7 +4,7 @@ export { listed } from './listed.js';
 export { withArticle } from './article.js';
 export { upperFirst, lowerFirst, inSentence } from './in-sentence.js';
 export { foldText } from './fold.js';
-export { addDays, daysBetween } from './days.js';
+export { addDays, daysBetween, writesMonthFirst } from './days.js';
 export {
   instantOf,
   isTimeZone,

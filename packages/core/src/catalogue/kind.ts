@@ -132,6 +132,8 @@ export const kindSchema = z.strictObject({
   fromTap: z.boolean().optional(),
   /** Leaves that are pressed lightly, and stand in water between evenings. */
   herb: z.boolean().optional(),
+  /** Leaves or sprigs in a bunch of it, as it is sold (common practice). */
+  bunch: z.int().positive().max(200).optional(),
   /** A purée or the like: it wants a spoon to mix, whatever it is poured with. */
   pulp: z.boolean().optional(),
   /** It is shaken for its foam, as egg white is. */

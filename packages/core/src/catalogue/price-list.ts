@@ -12,6 +12,8 @@ export const pricedBottleSchema = z.strictObject({
   kind: idSchema,
   label: z.string().min(1).max(80),
   ml: z.int().positive().max(20000),
+  /** Cans or small bottles in it, opened one by one. */
+  cans: z.int().positive().max(48).optional(),
   /** Integer minor units of the list's currency. */
   priceMinor: z.int().nonnegative().max(100_000_000),
   widthMm: z.int().positive().max(400),

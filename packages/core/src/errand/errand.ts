@@ -5,7 +5,13 @@ import { currencySchema } from '../catalogue/price-list.js';
 
 /** What a line of a list stands for. */
 export const wareSchema = z.discriminatedUnion('is', [
-  z.strictObject({ is: z.literal('bottle'), kind: idSchema, ml: z.int().positive().max(20_000) }),
+  z.strictObject({
+    is: z.literal('bottle'),
+    kind: idSchema,
+    ml: z.int().positive().max(20_000),
+    /** Cans or small bottles in it, which are opened one by one. */
+    cans: z.int().positive().max(48).optional(),
+  }),
   z.strictObject({ is: z.literal('tool'), tool: idSchema }),
   z.strictObject({
     is: z.literal('glasses'),

@@ -3,7 +3,7 @@ export { basketsOf, type Basket } from './basket.js';
 export { newErrand, priceOf, lineMinor, shopsOf, type Ware, type ErrandLine, type Errand } from './errand.js';
 export { judgeErrand, takenUp, type ErrandMatter, type ErrandJudgement } from './in-shop.js';
 export { joinShops } from './joined-shops.js';
-export { linesOf, freshLines } from './list.js';
+export { cansOf, linesOf, freshLines } from './list.js';
 export { litrePrices, type PaidPrice } from './paid.js';
 export { kittyOf, kittyRows, PURPOSES, type Purpose, type KittyEntry } from './kitty.js';
 export { putAway } from './put-away.js';

@@ -28,6 +28,9 @@ function wanted(
   };
 }
 
+/** How many cans a pack holds, where it does. */
+export const cansOf = ({ cans }: { cans?: number | undefined }) => (cans === undefined ? {} : { cans });
+
 /**
  * What a plan's answer buys, line by line: bottles, packs for what is made at home, tools and glasses. What is
  * owned, and what is made, is not bought.
@@ -51,7 +54,7 @@ export function linesOf(
           wanted(
             id,
             shopOf(id),
-            { is: 'bottle', kind: kindId, ml: bottle.ml },
+            { is: 'bottle', kind: kindId, ml: bottle.ml, ...cansOf(bottle) },
             bottle.label,
             { count: 1, listedMinor: bottle.priceMinor },
             why,

@@ -132,12 +132,18 @@ function bottlesOf(
   if (ware.is !== 'bottle') return [];
   const kind = kinds.get(ware.kind);
   const place = kind?.supply === 'bottle' ? 'shelf' : 'cupboard';
-  return Array.from({ length: count }, () => ({
+  // A case of cans is opened can by can; what was paid for it is shared among them, to the cent.
+  const { cans = 1 } = ware;
+  const ml = Math.round(ware.ml / cans);
+  const paid = (n: number) =>
+    Math.floor((known.priceMinor * (n + 1)) / cans) - Math.floor((known.priceMinor * n) / cans);
+  return Array.from({ length: count * cans }, (_, n) => ({
     ...bottleThere(newId(), ware.kind, place),
     ...known,
+    priceMinor: paid(n % cans),
     label: line.label,
-    sizeMl: ware.ml,
-    leftMl: ware.ml,
+    sizeMl: ml,
+    leftMl: ml,
   }));
 }
 

@@ -1,3 +1,4 @@
+import { cansOf } from '../errand/list.js';
 import type { ErrandLine, Ware } from '../errand/errand.js';
 import type { MissingItem } from './ware.js';
 
@@ -14,7 +15,7 @@ export function lineOfMissing(
   if (ware.is === 'made') return undefined;
   const bought: Ware =
     ware.is === 'bottle'
-      ? { is: 'bottle', kind, ml: ware.ml }
+      ? { is: 'bottle', kind, ml: ware.ml, ...cansOf(ware) }
       : { is: 'fresh', kind, sold: label, ...(ware.counted ? { pieces: holds } : {}) };
   return {
     id: `${FOR_EVENING}${ware.is === 'bottle' ? ware.id : kind}`,

@@ -7,7 +7,10 @@ import type { AtHand } from '../stock/at-hand.js';
 export interface MissingItem {
   kind: string;
   /** What the shop sells of it: a bottle of so many ml, or a fresh thing; made at home where it is bought nowhere. */
-  ware: { is: 'bottle'; id: string; ml: number } | { is: 'fresh'; counted: boolean } | { is: 'made' };
+  ware:
+    | { is: 'bottle'; id: string; ml: number; cans?: number | undefined }
+    | { is: 'fresh'; counted: boolean }
+    | { is: 'made' };
   label: string;
   /** What one holds: ml, or pieces. */
   holds: number;
@@ -126,7 +129,7 @@ function bottlePacks(kind: string, { prices, kinds }: WareHouse): Pack[] {
             label: b.label,
             holds: b.ml,
             priceMinor: b.priceMinor,
-            ware: b.homeMade ? { is: 'made' } : { is: 'bottle', id: b.id, ml: b.ml },
+            ware: b.homeMade ? { is: 'made' } : { is: 'bottle', id: b.id, ml: b.ml, cans: b.cans },
           },
         ]
       : [],

@@ -1,4 +1,5 @@
 import { foldText } from '../base/fold.js';
+import { isNearly } from '../base/nearly.js';
 import type { Kind } from '../catalogue/kind.js';
 import { LANGUAGES } from './languages/index.js';
 
@@ -28,20 +29,6 @@ export function wordsOf(text: string): string[] {
     .filter((w) => w !== '' && !PASSING_WORDS.has(w));
 }
 
-/** One slip in a longer word is forgiven: a letter wrong, missing or too many, or two swapped. */
-function isNearly(a: string, b: string): boolean {
-  if (a === b) return true;
-  if (Math.min(a.length, b.length) < 5 || Math.abs(a.length - b.length) > 1) return false;
-  let i = 0;
-  while (i < a.length && a[i] === b[i]) i += 1;
-  const [restA, restB] = [a.slice(i), b.slice(i)];
-  return (
-    restA.slice(1) === restB.slice(1) ||
-    restA.slice(1) === restB ||
-    restA === restB.slice(1) ||
-    (restA[0] === restB[1] && restA[1] === restB[0] && restA.slice(2) === restB.slice(2))
-  );
-}
 const plural = (w: string) => (w.length > 3 ? w.replace(/(?:es|s)$/, '') : w);
 const same = (a: string, b: string) => a === b || plural(a) === plural(b);
 

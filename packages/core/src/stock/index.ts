@@ -18,4 +18,7 @@ export { forecast } from './forecast.js';
 export { freshThere, type FreshThing } from './fresh.js';
 export { type StockLine, StockReader } from './read-stock.js';
 export type { Freshness } from './freshness.js';
-export { asTold } from './take-stock.js';
+export { takeStock } from './take-stock.js';
+export type { Left } from './stock-amounts.js';
+export type { Standing } from './find-kind.js';
+export { piecesGood } from './fresh.js';

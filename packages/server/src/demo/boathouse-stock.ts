@@ -1,6 +1,7 @@
 import { addDays } from '@uisce/core/base';
 import { kindIndex, type Catalogue, type PriceList } from '@uisce/core/catalogue';
 import {
+  cansOf,
   putAway,
   type Errand,
   type ErrandLine,
@@ -26,7 +27,8 @@ export interface BoathouseStock {
 /** What a list sells under an id; fresh things go by their kind, packs by what is in them. */
 function soldAs(list: PriceList, id: string): { ware: Ware; label: string; priceMinor: number } {
   const bottle = list.bottles.find((b) => b.id === id);
-  if (bottle) return { ...bottle, ware: { is: 'bottle', kind: bottle.kind, ml: bottle.ml } };
+  if (bottle)
+    return { ...bottle, ware: { is: 'bottle', kind: bottle.kind, ml: bottle.ml, ...cansOf(bottle) } };
   const pack = list.pantry.find((p) => `pack:${p.pantry}` === id);
   if (pack)
     return {
@@ -114,8 +116,9 @@ export function boathouseStock(
         shopNames: new Map(shops.map((l) => [l.id, l.name])),
       },
     );
-    const bottles = away.bottles.map((bottle, i): Bottle => {
-      return { ...bottle, ...lines[i]?.since, openedOn: null };
+    const bottles = away.bottles.map((bottle): Bottle => {
+      const bought = lines.find((l) => l.line.label === bottle.label);
+      return { ...bottle, ...bought?.since, openedOn: null };
     });
     return { ...away, bottles };
   });

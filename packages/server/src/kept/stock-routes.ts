@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import type { Kind } from '@uisce/core/catalogue';
-import { StockReader } from '@uisce/core/stock';
+import { writesMonthFirst } from '@uisce/core/base';
+import { keptBottle, keptSettings, ONLY_ID } from '@uisce/core/kept';
+import { isThere, StockReader } from '@uisce/core/stock';
 import type { Api } from '../http/api.js';
 import { houseMoment } from './house-clock.js';
 import { houseNow } from './house-now.js';
@@ -23,22 +24,35 @@ const lineSchema = z.object({
   near: z.array(z.string()),
   confidence: z.number(),
   left: z
-    .union([z.object({ share: z.number() }), z.object({ ml: z.number() }), z.object({ pieces: z.number() })])
+    .union([
+      z.object({ share: z.number() }),
+      z.object({ ml: z.number() }),
+      z.object({ g: z.number() }),
+      z.object({ pieces: z.number() }),
+      z.object({ bunches: z.number() }),
+    ])
     .optional(),
+  bottleId: z.string().optional(),
   sizeMl: z.number().optional(),
+  count: z.number().optional(),
+  abv: z.number().optional(),
   openedOn: z.string().optional(),
   opened: z.boolean(),
+  boughtOn: z.string().optional(),
+  wrongDay: z.string().optional(),
 });
 
 /** What is in the house, and stock-taking in words: by the household's own library. */
 export function stockRoutes(api: Api, store: KeptStore, library: Library): void {
-  let reader: { kinds: readonly Kind[]; of: StockReader } | undefined;
-  /** Made anew only when a kind came or went. */
-  const readerNow = () => {
-    const { kinds } = library.catalogue;
-    if (reader?.kinds !== kinds) reader = { kinds, of: new StockReader(kinds) };
-    return reader.of;
-  };
+  /** By the library and what stands in the house now. */
+  const readerNow = () =>
+    new StockReader(library.catalogue.kinds, {
+      standing: store
+        .list(keptBottle)
+        .map((entry) => entry.value)
+        .filter(isThere),
+      monthFirst: writesMonthFirst(store.get(keptSettings, ONLY_ID)?.value.locale ?? 'en-GB'),
+    });
   api
     .on(
       {

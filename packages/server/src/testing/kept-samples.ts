@@ -108,7 +108,7 @@ const poured = {
       kind: 'dry-gin',
       ml: 60,
       pieces: 0,
-      drawn: [{ from: 'bottle', id: randomUUID(), ml: 60, pieces: 0, emptied: false }],
+      drawn: [{ from: 'bottle', id: randomUUID(), ml: 60, pieces: 0, emptied: false, opened: false }],
     },
   ],
   servedMl: 120,

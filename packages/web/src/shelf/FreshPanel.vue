@@ -27,8 +27,11 @@ function sayFresh(kindId: string, pieces: number, label: string) {
   const name = kind?.one ?? catalogue.kindInSentence(kindId);
   const cut = catalogue.all.kinds.filter((k) => k.whole?.kind === kindId);
   const gives = [
-    ...(kind?.juiceMl === undefined ? [] : [words.volume(Math.round(pieces * kind.juiceMl))]),
-    ...cut.map((k) => `${Math.floor(pieces * (k.whole?.pieces ?? 1))} × ${catalogue.kindInSentence(k.id)}`),
+    ...(kind?.juiceMl === undefined ? [] : [`${words.volume(Math.round(pieces * kind.juiceMl))} of juice`]),
+    ...cut.map((k) => {
+      const n = Math.floor(pieces * (k.whole?.pieces ?? 1));
+      return (k.whole?.pieces ?? 1) > 1 ? count(n, 'wedge') : count(n, catalogue.kindInSentence(k.id));
+    }),
   ];
   const isLeaves = kind?.herb === true;
   return {

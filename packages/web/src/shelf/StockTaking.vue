@@ -1,31 +1,41 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import { writesMonthFirst } from '@uisce/core/base';
 import { homeSizes } from '@uisce/core/plan';
-import { asTold, bottleThere, StockReader, type Bottle, type StockLine } from '@uisce/core/stock';
+import { isThere, StockReader, takeStock, type StockLine } from '@uisce/core/stock';
+import { useSettings } from '../household/use-settings';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useToday } from '../household/use-today';
-import { count, useWords } from '../words/use-words';
+import { count, countPieces, oneAndMany, useWords } from '../words/use-words';
 import SelectField from '../ui/SelectField.vue';
 
 /** Stock-taking in a minute: typed in a row, each reading beside its words, all of it one change. */
 const stock = useStock();
 const catalogue = useCatalogue();
+const settings = useSettings();
 const today = useToday();
 const words = useWords();
 
 const USUAL_ML = 700;
 const text = ref('');
-/** What was chosen where the words were not clear, by their place. */
-const chosen = ref<Record<number, string>>({});
-const reader = computed(() => new StockReader(catalogue.all.kinds));
+/** What was chosen where the words were not clear, by those words. */
+const chosen = ref<Record<string, string>>({});
+/** Whether 3/5 is the fifth of March here. */
+const monthFirst = computed(() => writesMonthFirst(settings.current.locale));
+/** All that stands there, what is counted too. */
+const here = computed(() => stock.bottles.filter(isThere));
+const reader = computed(
+  () => new StockReader(catalogue.all.kinds, { standing: here.value, monthFirst: monthFirst.value }),
+);
 const lines = computed(() =>
-  (text.value.trim() === '' ? [] : reader.value.read(text.value, today.iso())).map((line, i) => ({
+  (text.value.trim() === '' ? [] : reader.value.read(text.value, today.iso())).map((line) => ({
     ...line,
-    kind: line.kind ?? chosen.value[i],
+    isAsked: line.kind === undefined,
+    kind: line.kind ?? (chosen.value[line.text] || undefined),
   })),
 );
-const ready = computed(() => lines.value.filter((l) => l.kind !== undefined));
+type Line = (typeof lines.value)[number];
 
 /** A usual size of a kind: as the shop sells it. */
 function usualMl(kindId: string): number {
@@ -35,33 +45,76 @@ function usualMl(kindId: string): number {
   return sold?.ml ?? kind.sizes[0]?.ml ?? USUAL_ML;
 }
 
-/** The bottle that a line is about, as it says: the open one of that kind, or one that was not known of. */
-function bottleOf(line: StockLine, kindId: string, taken: ReadonlySet<string>): Bottle {
-  const known = stock.standing
-    .filter((b) => b.kind === kindId && !b.sipping && !taken.has(b.id))
-    .sort((a, b) => ((a.openedOn ?? '9') < (b.openedOn ?? '9') ? -1 : 1))[0];
-  const place = catalogue.kinds.get(kindId)?.storage ?? 'shelf';
-  const bottle = known ?? bottleThere(crypto.randomUUID(), kindId, place);
-  return asTold(bottle, line, usualMl(kindId), today.iso());
+/** What a line writes down; nothing while it is not clear, or its day is none. */
+function writesOf(line: Line) {
+  const kind = catalogue.kinds.get(line.kind ?? '');
+  if (kind === undefined || line.wrongDay !== undefined) return [];
+  const known = here.value.filter((b) => b.kind === kind.id);
+  const into = {
+    kind,
+    known,
+    usualMl: usualMl(kind.id),
+    today: today.iso(),
+    newId: () => crypto.randomUUID(),
+  };
+  return takeStock(line, into);
 }
-function apply(): void {
+/** Lines in order; of several that tell of one bottle the first holds, and the others wait. */
+const written = computed(() => {
   const taken = new Set<string>();
-  const bottles = ready.value.flatMap((line) => {
-    if (line.kind === undefined) return [];
-    const bottle = bottleOf(line, line.kind, taken);
-    taken.add(bottle.id);
-    return [bottle];
+  return lines.value.map((line) => {
+    const bottles = writesOf(line);
+    const isTwice = bottles.some((b) => taken.has(b.id));
+    for (const { id } of bottles) taken.add(id);
+    return isTwice ? [] : bottles;
   });
+});
+const ready = computed(() => written.value.filter((bottles) => bottles.length > 0));
+
+function apply(): void {
+  const bottles = ready.value.flat();
   if (bottles.length === 0) return;
+  const left = lines.value.filter((_, i) => written.value[i]?.length === 0);
   stock.keep('Stock-taking', ...bottles);
-  text.value = '';
-  chosen.value = {};
+  // What could not be written down stays, in the words it was typed in.
+  text.value = left.map((l) => l.text).join('\n');
 }
-function sayLeft({ left, sizeMl }: StockLine): string {
-  const size = sizeMl === undefined ? '' : ` of ${words.size(sizeMl)}`;
-  if (left === undefined) return size === '' ? 'there' : size.trim();
-  if ('pieces' in left) return count(left.pieces, 'piece');
-  return 'ml' in left ? `${words.volume(left.ml)}${size}` : `${words.number(left.share * 100, 0)} %${size}`;
+
+/** Why a line is not written down; empty where it is. */
+function waits(line: Line, i: number): string {
+  if (line.wrongDay !== undefined) return `“${line.wrongDay}” is no day that has been: put it right`;
+  if (line.kind === undefined || written.value[i]?.length !== 0) return '';
+  return catalogue.kinds.get(line.kind)?.supply === 'fresh' ? 'how many?' : 'that bottle is told of already';
+}
+function sayLeft({ left, sizeMl, count: many, kind: id }: StockLine): string {
+  const kind = catalogue.kinds.get(id ?? '');
+  const size = sizeMl === undefined ? '' : words.size(sizeMl);
+  const several =
+    many === undefined || many < 2 ? '' : `${count(many, 'bottle')}${size ? ` of ${size}` : ''}`;
+  const of = size === '' ? '' : ` of ${size}`;
+  if (left === undefined) return several || size || 'there';
+  if ('bunches' in left) return count(left.bunches, 'bunch', 'bunches');
+  if ('pieces' in left)
+    return countPieces(
+      left.pieces,
+      oneAndMany(kind?.one ?? (kind ? catalogue.kindInSentence(kind.id) : 'piece')),
+    );
+  if ('g' in left) return `${words.number(left.g, 0)} g`;
+  if ('share' in left && left.share === 0) return 'finished';
+  const level =
+    'ml' in left ? `${words.volume(left.ml)}${of}` : `${words.number(left.share * 100, 0)} %${of}`;
+  return several ? `${several}, the open one ${level}` : level;
+}
+/** What else was read: strength and days. */
+function sayMore({ abv, openedOn, opened, boughtOn }: StockLine): string {
+  return [
+    abv === undefined ? '' : `${words.percent(abv)} vol`,
+    openedOn ? `opened ${words.shortDay(openedOn)}` : opened ? 'open' : '',
+    boughtOn ? `bought ${words.shortDay(boughtOn)}` : '',
+  ]
+    .filter((t) => t !== '')
+    .map((t) => `, ${t}`)
+    .join('');
 }
 </script>
 
@@ -73,7 +126,7 @@ function sayLeft({ left, sizeMl }: StockLine): string {
     <v-textarea
       v-model="text"
       label="What stands there"
-      placeholder="dry gin 2/3, triple sec 0.4, sweet vermouth half opened 3 May"
+      placeholder="gin 2/3, bourbon 57% half, vermouth opened 3 May, 6 limes, two bottles of tonic"
       variant="outlined"
       rows="2"
       auto-grow
@@ -84,21 +137,19 @@ function sayLeft({ left, sizeMl }: StockLine): string {
       <li v-for="(line, i) in lines" :key="i">
         <span class="dim">{{ line.text }}</span>
         <SelectField
-          v-if="line.confidence < 0.8 && line.near.length > 0"
+          v-if="line.isAsked && line.near.length > 0"
           label="Which is it?"
-          :value="chosen[i] ?? ''"
+          :value="chosen[line.text] ?? ''"
           :choices="[
             { value: '', title: 'not clear' },
             ...line.near.map((k) => ({ value: k, title: catalogue.kindName(k) })),
           ]"
-          @choose="chosen = { ...chosen, [i]: $event }"
+          @choose="chosen = { ...chosen, [line.text]: $event }"
         />
         <strong v-else-if="line.kind">{{ catalogue.kindName(line.kind) }}</strong>
         <span v-else class="rust">nothing we know</span>
-        <span
-          >{{ sayLeft(line)
-          }}<template v-if="line.openedOn">, opened {{ words.shortDay(line.openedOn) }}</template></span
-        >
+        <span>{{ sayLeft(line) }}{{ sayMore(line) }}</span>
+        <span v-if="waits(line, i)" class="rust why">{{ waits(line, i) }}</span>
       </li>
     </ul>
     <v-btn color="sea" :disabled="ready.length === 0" @click="apply">
@@ -110,6 +161,10 @@ function sayLeft({ left, sizeMl }: StockLine): string {
 <style scoped>
 .lines {
   margin: 8px 0;
+}
+
+.why {
+  grid-column: 1 / -1;
 }
 
 .lines li {
