@@ -1,6 +1,6 @@
-import type { Fault } from '../base/fault.js';
 import { mergeFields } from '../base/merge.js';
-import { bottleSchema, type Bottle } from '../stock/bottle.js';
+import { bottleSchema } from '../stock/bottle.js';
+import { bottleFaults } from '../stock/bottle-faults.js';
 import { describeKept } from './descriptor.js';
 
 /** The household's bottles: those that stand there, and those that are finished. */
@@ -24,30 +24,7 @@ export const keptBottle = describeKept({
             },
           ]
         : []),
-      ...doesNotHold(bottle),
-      ...runsBackwards(bottle),
+      ...bottleFaults(bottle),
     ];
   },
 });
-
-/** More in a bottle than it holds, or a level of a bottle of unknown size. */
-function doesNotHold({ sizeMl, leftMl }: Bottle): Fault[] {
-  if (leftMl === null) return [];
-  if (sizeMl === null)
-    return [{ code: 'mismatch', pointer: '/leftMl', detail: 'what is left needs the size of the bottle' }];
-  return leftMl > sizeMl
-    ? [{ code: 'mismatch', pointer: '/leftMl', detail: `${leftMl} ml do not go into ${sizeMl}` }]
-    : [];
-}
-
-/** Days in the wrong order: bought, opened, finished. */
-function runsBackwards({ boughtOn, openedOn, finishedOn }: Bottle): Fault[] {
-  const early = (day: string | null, pointer: string, before: string | null, what: string): Fault[] =>
-    day !== null && before !== null && day < before
-      ? [{ code: 'mismatch', pointer, detail: `${day} is before it was ${what} on ${before}` }]
-      : [];
-  return [
-    ...early(openedOn, '/openedOn', boughtOn, 'bought'),
-    ...early(finishedOn, '/finishedOn', openedOn ?? boughtOn, openedOn === null ? 'bought' : 'opened'),
-  ];
-}

@@ -81,6 +81,11 @@ export class KindFinder {
     }
   }
 
+  /** Whether a text is the id of a kind. */
+  has(id: string): boolean {
+    return this.kinds.has(id);
+  }
+
   /** Concrete kinds that a kind is: itself, or all that are of it. */
   private concrete(id: string): string[] {
     if (!this.kinds.get(id)?.abstract) return [id];

@@ -7,9 +7,19 @@ import { daysLeft, goodUntil } from './life.js';
 import { moved } from './moves.js';
 import { drinksThatUse } from './use-up.js';
 import { freshThere } from './fresh.js';
+import { STOCK_COLUMNS } from './stock-columns.js';
 import { readStockRows, stockRows } from './stock-table.js';
 import { type Bottle } from './bottle.js';
 import { TODAY, stockKinds as kinds, fullBottle as bottle, stockKind as kind } from '../testing/bar-stock.js';
+
+let ids = 0;
+const file = {
+  kinds,
+  currency: 'EUR',
+  today: TODAY,
+  monthFirst: false,
+  newId: () => `00000000-0000-4000-8000-${String(++ids).padStart(12, '0')}`,
+};
 
 describe('what is fresh, and what is written down', () => {
   it('fruit is counted, keeps two weeks, and is no bottle', () => {
@@ -42,7 +52,6 @@ describe('what is fresh, and what is written down', () => {
   });
 
   it('a table of bottles is read back as it was written, and a row that cannot be says why', () => {
-    const day = fc.constantFrom(null, '2026-10-01', '2026-11-02');
     const any = fc.record({
       kind: fc.constantFrom('dry-gin', 'triple-sec'),
       label: fc.constantFrom(null, 'Old, "one"'),
@@ -51,9 +60,9 @@ describe('what is fresh, and what is written down', () => {
       priceMinor: fc.option(fc.nat(9999)),
       currency: fc.constantFrom(null, 'EUR'),
       shop: fc.constantFrom('', 'Corner'),
-      boughtOn: day,
-      openedOn: day,
-      finishedOn: day,
+      boughtOn: fc.constantFrom(null, '2026-09-01'),
+      openedOn: fc.constantFrom(null, '2026-10-01'),
+      finishedOn: fc.constantFrom(null, '2026-11-02'),
       sipping: fc.boolean(),
       place: fc.constantFrom('shelf' as const, 'fridge' as const),
       emptyG: fc.option(fc.integer({ min: 1, max: 900 })),
@@ -61,25 +70,94 @@ describe('what is fresh, and what is written down', () => {
     fc.assert(
       fc.property(fc.array(any, { maxLength: 8 }), (all) => {
         const bottles = all.map((b) => bottle(b.kind, b));
-        expect(readStockRows(stockRows(bottles), kinds, () => expect.fail('each has its id'))).toEqual({
+        fc.pre(bottles.length > 0);
+        expect(readStockRows(STOCK_COLUMNS, stockRows(bottles), file)).toEqual({
           bottles,
           faults: [],
+          noTable: undefined,
         });
       }),
     );
-    const id = () => '00000000-0000-4000-8000-00000000ffff';
     const told = readStockRows(
+      STOCK_COLUMNS,
       [
         { kind: 'moon' },
         { kind: 'dry-gin', sizeMl: '700', leftMl: '900' },
         { kind: 'dry-gin', place: 'roof' },
         { kind: 'dry-gin' },
       ],
-      kinds,
-      id,
+      file,
     );
-    expect(told.faults.map((f) => f.row)).toEqual([2, 3, 4]);
-    expect(told.bottles).toMatchObject([{ kind: 'dry-gin', sizeMl: null, place: 'shelf' }]);
+    expect(told.faults).toEqual([
+      { row: 2, detail: '“moon” is nothing we know as a bottle' },
+      { row: 3, detail: '900 ml do not go into 700' },
+      { row: 4, detail: '“roof” under “place” cannot be read' },
+    ]);
+    expect(told.bottles.at(-1)).toMatchObject({ kind: 'dry-gin', sizeMl: null, place: 'shelf' });
+  });
+
+  it('a table as people write it: names, sizes, levels, prices and days in words', () => {
+    const headings = ['Name', 'Size', 'Level', 'Price', 'Opened', 'ABV', 'Brand', 'Stands'];
+    const [gin, liqueur] = readStockRows(
+      headings,
+      [
+        {
+          Name: 'Dry gin',
+          Size: '70 cl',
+          Level: 'half',
+          Price: '€17.50',
+          Opened: '3 May',
+          ABV: '43 %',
+          Brand: 'Old',
+          Stands: 'Freezer',
+        },
+        { Name: 'orange liqueur', Size: '0.5 l', Level: '300 ml', Price: '12,90', Opened: '03.05.2026' },
+      ],
+      file,
+    ).bottles;
+    expect(gin).toMatchObject({
+      kind: 'dry-gin',
+      sizeMl: 700,
+      leftMl: 350,
+      priceMinor: 1750,
+      currency: 'EUR',
+      openedOn: '2026-05-03',
+      abv: 0.43,
+      label: 'Old',
+      place: 'freezer',
+    });
+    expect(liqueur).toMatchObject({
+      kind: 'triple-sec',
+      sizeMl: 500,
+      leftMl: 300,
+      priceMinor: 1290,
+      openedOn: '2026-05-03',
+    });
+    const odd = readStockRows(
+      headings,
+      [
+        { Name: 'Dry gin', Price: 'a lot' },
+        { Name: 'Dry gin', Opened: 'once' },
+      ],
+      file,
+    );
+    expect(odd.faults.map((f) => f.detail)).toEqual([
+      '“a lot” under “Price” cannot be read',
+      '“once” under “Opened” cannot be read',
+    ]);
+  });
+
+  it('what is no table of bottles is said in one sentence, and days in the wrong order are a fault of their row', () => {
+    expect(readStockRows([], [], file).noTable).toBe('The file is empty.');
+    expect(readStockRows(['PK\u0003\u0004'], [{}], file).noTable).toMatch(/^No table of bottles/);
+    expect(readStockRows(['dry-gin', '700'], [{ 'dry-gin': 'rum' }], file).noTable).toMatch(
+      /must name the columns/,
+    );
+    expect(readStockRows(['kind'], [], file).noTable).toBe('There are headings and no rows.');
+    const backwards = [{ kind: 'dry-gin', boughtOn: '2026-05-03', openedOn: '2026-05-01' }];
+    expect(readStockRows(['kind', 'boughtOn', 'openedOn'], backwards, file).faults).toEqual([
+      { row: 2, detail: '2026-05-01 is before it was bought on 2026-05-03' },
+    ]);
   });
 
   it('the drinks that use most of what turns, as trying every few of them finds it', () => {

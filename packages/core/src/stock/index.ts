@@ -8,7 +8,8 @@ export {
   type Place,
   type Bottle,
 } from './bottle.js';
-export { stockRows, readStockRows, STOCK_COLUMNS } from './stock-table.js';
+export { stockRows, readStockRows } from './stock-table.js';
+export { STOCK_COLUMNS } from './stock-columns.js';
 export { drinksThatUse } from './use-up.js';
 export { liquidGPerMl, emptyFromGross, leftFromGross } from './weigh.js';
 export { goodUntil, daysLeft, FADING_LEVEL } from './life.js';

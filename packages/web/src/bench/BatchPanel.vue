@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { batchOf, freezeOrThaw, notFrozen, type BatchRecord } from '@uisce/core/bench';
+import { batchAsMade, freezeOrThaw, notFrozen, type BatchRecord } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
@@ -25,7 +25,7 @@ const { strip, tapeLeftMm } = labels;
 
 const made = computed(() => {
   const recipe = recipeOf(props.batch);
-  return recipe && batchOf(recipe, props.batch.inG, catalogue.all, catalogue.kinds);
+  return recipe && batchAsMade(recipe, props.batch, catalogue.all, catalogue.kinds);
 });
 /** What the sums said it would fill. */
 const predictedMl = computed(() => made.value?.volumeMl ?? 0);

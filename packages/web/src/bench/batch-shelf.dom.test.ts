@@ -111,7 +111,7 @@ describe('a bottled batch', () => {
     await bottles()[0]?.trigger('click');
     await press('Strip for tonight');
     expect(said(house.page.get('.strip') as never)).toMatch(
-      /Simple syrup 1:1 .*\d+ mm from the simulated printer, [\d,]+ mm of tape left/,
+      /Simple syrup .*\d+ mm from the simulated printer, [\d,]+ mm of tape left/,
     );
   });
 

@@ -7,8 +7,8 @@ export interface LabelText {
   name: string;
   /** Ratio or strength, allergens, dates: a line each. */
   lines: string[];
-  /** Address of the batch's page, for the code. */
-  address: string;
+  /** Address of the batch's page in the home network, for the code; none where nobody else reaches it. */
+  address: string | undefined;
 }
 
 /** A sheet of labels as sold everywhere, in mm; a strip has one label a page. */
@@ -97,7 +97,8 @@ export async function labelPdf(
     const top =
       (pageHeight - sheet.firstMm[1] - Math.floor(at / sheet.columns) * sheet.stepMm[1] - PAD_MM) * PT_A_MM;
     const codePt = Math.min(CODE_MM, sheet.labelMm[1] - 2 * PAD_MM) * PT_A_MM;
-    const width = (sheet.labelMm[0] - 3 * PAD_MM) * PT_A_MM - codePt;
+    const isCoded = label.address !== undefined;
+    const width = (sheet.labelMm[0] - (isCoded ? 3 : 2) * PAD_MM) * PT_A_MM - (isCoded ? codePt : 0);
     const name = fitted(label.name, bold, NAME_PT, width);
     page.drawText(name.text, { ...ink, x: left, y: top - NAME_PT, size: name.size, font: bold });
     label.lines.forEach((line, i) => {
@@ -106,7 +107,7 @@ export async function labelPdf(
       page?.drawText(text, { ...ink, x: left, y, size, font: regular });
     });
     const place = { left: left + width + PAD_MM * PT_A_MM, bottom: top - codePt, size: codePt };
-    await drawCode(page, label.address, place, ink);
+    if (label.address !== undefined) await drawCode(page, label.address, place, ink);
   }
   return pdf.save();
 }

@@ -1,14 +1,15 @@
 import { createSharedComposable } from '@vueuse/core';
 import { ref } from 'vue';
 import { SimulatedLabelPrinter } from '@uisce/core/devices';
-import { batchOf, batchHolds, type BatchRecord } from '@uisce/core/bench';
+import { batchAsMade, batchHolds, type BatchRecord } from '@uisce/core/bench';
 import { useNotices } from '../kept/use-notices';
+import { useHomeNetwork } from '../household/use-home-network';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useBatchWords } from '../words/batch-words';
 import { saveFile } from '../ui/save-file';
 import { ALLERGEN_WORDS } from '../words/trade-words';
-import { listed, useWords } from '../words/use-words';
+import { listed, plainName, useWords } from '../words/use-words';
 import { LABEL_SHEETS, labelPdf, type LabelText } from './label-pdf';
 
 /** From this strength on its strength says more than its sugar. */
@@ -21,6 +22,7 @@ export const useLabels = createSharedComposable(() => {
   const words = useWords();
   const { recipeOf, recipeName } = useBatchWords();
   const notices = useNotices();
+  const home = useHomeNetwork();
   const sheetId = ref('a4-21');
   const printer = new SimulatedLabelPrinter();
   const strip = ref<{ lines: string[]; lengthMm: number }>();
@@ -28,14 +30,15 @@ export const useLabels = createSharedComposable(() => {
 
   function labelOf(batch: BatchRecord): LabelText {
     const recipe = recipeOf(batch);
-    const made = recipe ? batchOf(recipe, batch.inG, catalogue.all, catalogue.kinds) : undefined;
+    const made = recipe ? batchAsMade(recipe, batch, catalogue.all, catalogue.kinds) : undefined;
     const brix = made?.brix ?? 0;
     const ratio = brix > 28 ? `${words.number(brix / (100 - brix), 2)} to 1 by weight, ` : '';
     const { allergens, mayHold, unknown } = recipe
       ? batchHolds(recipe, { ...catalogue.all, kinds: [...stock.here.kinds.values()] })
       : { allergens: [], mayHold: [], unknown: [] };
     return {
-      name: recipeName(recipe),
+      // Its real ratio stands below: the one of its kind may be another.
+      name: plainName(recipeName(recipe)),
       lines: [
         made && made.abv > MIN_ABV ? `${words.percent(made.abv)} vol` : `${ratio}${words.number(brix)} °Brix`,
         ...(batch.madeOn ? [`Made ${words.shortDay(batch.madeOn)}`] : []),
@@ -46,13 +49,14 @@ export const useLabels = createSharedComposable(() => {
         ...(mayHold.length > 0 ? [`May hold ${listed(mayHold.map((a) => ALLERGEN_WORDS[a]))}`] : []),
         ...(unknown.length > 0 ? ['Allergens not all known'] : []),
       ],
-      address: `${location.origin}/bench/${batch.id}`,
+      address: home.address.value === '' ? undefined : `${home.address.value}/bench/${batch.id}`,
     };
   }
 
   async function download(batches: readonly BatchRecord[]): Promise<void> {
     const sheet = LABEL_SHEETS.find((s) => s.id === sheetId.value) ?? LABEL_SHEETS[0];
     if (!sheet) return;
+    if (home.state.value === undefined) await home.load();
     const bytes = await labelPdf(batches.map(labelOf), sheet);
     saveFile(`labels-${sheet.id}.pdf`, 'application/pdf', bytes);
   }

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { readCsv, writeCsv } from '@uisce/core/table';
 import { ref } from 'vue';
+import { writesMonthFirst } from '@uisce/core/base';
 import { readStockRows, stockRows, STOCK_COLUMNS } from '@uisce/core/stock';
+import { useSettings } from '../household/use-settings';
+import { useToday } from '../household/use-today';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { count } from '../words/use-words';
@@ -11,6 +14,8 @@ import { saveFile } from '../ui/save-file';
 /** The bottles as a table, out and in. */
 const stock = useStock();
 const catalogue = useCatalogue();
+const settings = useSettings();
+const today = useToday();
 const taken = ref('');
 const faults = ref<string[]>([]);
 
@@ -21,14 +26,22 @@ function save(): void {
   saveFile('stock.csv', 'text/csv', text);
 }
 async function take(file: File): Promise<void> {
-  const { rows } = readCsv(await file.text());
-  const read = readStockRows(rows, catalogue.kinds, () => crypto.randomUUID());
-  faults.value = read.faults.slice(0, MAX_FAULTS_SHOWN).map((f) => `Row ${f.row}: ${f.detail}`);
+  const { columns, rows } = readCsv(await file.text());
+  const read = readStockRows(columns, rows, {
+    kinds: catalogue.kinds,
+    currency: catalogue.prices?.currency ?? 'EUR',
+    today: today.iso(),
+    monthFirst: writesMonthFirst(settings.current.locale),
+    newId: () => crypto.randomUUID(),
+  });
+  faults.value = read.faults.slice(0, MAX_FAULTS_SHOWN).map((f) => `Row ${f.row}: ${f.detail}.`);
+  const isTaken = read.noTable === undefined && read.faults.length === 0;
   taken.value =
-    read.faults.length > 0
-      ? `Nothing was taken over: ${count(read.faults.length, 'row')} cannot be read.`
-      : `${count(read.bottles.length, 'bottle')} taken over.`;
-  if (read.faults.length === 0 && read.bottles.length > 0) stock.keep('Stock from a table', ...read.bottles);
+    read.noTable ??
+    (isTaken
+      ? `${count(read.bottles.length, 'bottle')} taken over.`
+      : `Nothing was taken over: ${count(new Set(read.faults.map((f) => f.row)).size, 'row')} cannot be read.`);
+  if (isTaken) stock.keep('Stock from a table', ...read.bottles);
 }
 </script>
 
