@@ -29,16 +29,18 @@ function tauOf({ method, ice }: Pick<OnIce, 'method' | 'ice'>): number | undefin
 }
 
 /**
- * Water that the ice has given after so many seconds, ml: what it gives in the end (Arnold's curves) by
- * 1 − e^(−t/τ). A model; ice, hands and tins differ.
+ * Water that the ice has given after so many seconds, ml: when hands stop, just what Arnold's curves say, which is the
+ * drink's figure everywhere; before and after by 1 − e^(−t/τ). A model; ice, hands and tins differ.
  *
- * @example waterAfter(12, { method: 'shake', ice: 'cubes', mixMl: 100, abv: 0.24 }) // 50.4 of 53.1 in the end
+ * @example waterAfter(12, { method: 'shake', ice: 'cubes', mixMl: 100, abv: 0.24 }) // 53.1
  */
 export function waterAfter(seconds: number, mix: OnIce): number {
   const tau = tauOf(mix);
   if (tau === undefined) return 0;
-  const finalMl = mix.mixMl * dilution(mix.abv, mix.method, mix.ice);
-  return finalMl * (1 - Math.exp(-Math.max(0, seconds) / tau));
+  const stop = stopAfter(mix) ?? 0;
+  const atStopMl = mix.mixMl * dilution(mix.abv, mix.method, mix.ice);
+  const given = (s: number) => 1 - Math.exp(-Math.max(0, s) / tau);
+  return stop === 0 ? 0 : (atStopMl * given(seconds)) / given(stop);
 }
 
 /** What the drink is after so long on ice: its volume, its strength, and its share of all the water to come. */

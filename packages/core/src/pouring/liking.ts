@@ -32,6 +32,11 @@ export function recordsOf(pours: readonly Pour[]): Map<string, DrinkRecord> {
   return found;
 }
 
+/** How often each drink was poured, by id; what was given up half made is none. */
+export function timesPoured(pours: readonly Pour[]): ReadonlyMap<string, number> {
+  return new Map([...recordsOf(pours)].map(([id, { times }]) => [id, times]));
+}
+
 /** A verdict that nobody gave counts as so many of the family's mean. */
 const PRIOR_WEIGHT = 2;
 /** Where nothing was rated yet. */

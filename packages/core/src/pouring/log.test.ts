@@ -7,7 +7,8 @@ import { drawFrom, givenBack, type BatchLeft } from './draw.js';
 import { goOn } from './go-on.js';
 import { logOrders, logRound, type Stock } from './log-round.js';
 import { roundInHand } from './round-in-hand.js';
-import { pourSchema } from './pour.js';
+import { pourSchema, type Pour } from './pour.js';
+import { recounted } from './recount.js';
 import type { Round } from './round.js';
 import {
   martiniKinds as kinds,
@@ -31,6 +32,23 @@ const stock = (bottles: Bottle[], batches: BatchLeft[] = []): Stock => ({
   minorPerMl: () => 2.5,
 });
 const written = { at: `${DAY}T20:00:00.000Z`, on: DAY, newId };
+
+describe('an entry that was written down wrong', () => {
+  it('with another number of glasses draws and gives back just the difference', () => {
+    const gin = bottle('gin', { leftMl: 500, openedOn: '2026-11-01' });
+    const vermouth = bottle('vermouth', { leftMl: 500, openedOn: '2026-11-01' });
+    const before = stock([gin, vermouth]);
+    const logged = logOrders([order(2)], before, written);
+    const left = (all: Bottle[], of: Bottle) => all.find((b) => b.id === of.id)?.leftMl ?? NaN;
+    const drawn = 500 - left(logged.bottles, gin);
+    const more = recounted(logged.pours[0] as Pour, 3, stock(logged.bottles));
+    expect(more.pour).toMatchObject({ id: logged.pours[0]?.id, glasses: 3 });
+    expect(500 - left(more.bottles, gin)).toBeCloseTo((drawn * 3) / 2, 6);
+    const fewer = recounted(more.pour, 1, stock(more.bottles));
+    expect(500 - left(fewer.bottles, gin)).toBeCloseTo(drawn / 2, 6);
+    expect(fewer.pour.costMinor).toBe(Math.round((more.pour.costMinor ?? 0) / 3));
+  });
+});
 
 describe('what is poured comes out of the bottles', () => {
   it('open before new, the older first, on into the next, and a batch that turns before them', () => {

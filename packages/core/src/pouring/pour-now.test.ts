@@ -136,6 +136,48 @@ describe('what can be poured now', () => {
     expect(short.map((s) => s.pourable.recipe.id)).not.toContain('two-gins');
   });
 
+  it('of a drink with other ways each can be poured, the one that matches best ahead', () => {
+    const two = testCatalogue({
+      kinds: [kindInput('rum', { abv: 0.4 }), kindInput('vermouth', { abv: 0.16 })],
+      recipes: ['one', 'two'].map((id) =>
+        recipeInput([slot('rum', '50 ml'), slot('vermouth', '20 ml', 'aromatic')], {
+          id,
+          name: id,
+          group: 'both',
+        }),
+      ),
+    });
+    const poured = pourNow(
+      pourables(two, 0.75),
+      house([at('rum', 700), at('vermouth', 700)]),
+      two,
+      kindIndex(two.kinds),
+      0.75,
+    );
+    expect(poured.drinks.map((d) => d.pourable.recipe.id)).toEqual(['one']);
+    expect(poured.variants.get('both')?.map((d) => d.pourable.recipe.id)).toEqual(['two']);
+  });
+
+  it('calls nothing impossible that was poured here before; else it is poured anyway, into another glass', () => {
+    const kit = { ...emptyKit(), said: true, attitude: 'professional' as const };
+    const bare = { ...house([at('rum', 700)]), kit };
+    const daiquiri = (h: InHouse) => ({
+      pours: now(h).drinks.some((d) => d.pourable.recipe.id === 'daiquiri'),
+      short: now(h).short.find((s) => s.pourable.recipe.id === 'daiquiri'),
+    });
+    expect(daiquiri(bare).pours).toBe(false);
+    expect(daiquiri(bare).short).toMatchObject({ lacks: { is: 'glass' }, poured: 0 });
+    expect(daiquiri(bare).short?.anyway?.drink.id).toBe('daiquiri');
+    expect(daiquiri({ ...bare, poured: new Map([['daiquiri', 10]]) }).pours).toBe(true);
+    // Without its rum it lacks the rum, however often it was poured.
+    const dry = { ...bare, there: new Map([at('rum', 10)]), poured: new Map([['daiquiri', 10]]) };
+    expect(daiquiri(dry)).toMatchObject({
+      pours: false,
+      short: { lacks: { is: 'kind', id: 'rum' }, poured: 10 },
+    });
+    expect(daiquiri(dry).short?.anyway).toBeUndefined();
+  });
+
   it('pours what the plan would make from the same bottles, when they are full', () => {
     fc.assert(
       fc.property(fc.subarray(BOTTLES), fc.constantFrom(0.5, 0.75, 1), (have, minMatch) => {

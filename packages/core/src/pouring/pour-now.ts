@@ -216,12 +216,44 @@ const piecesFor = (slot: PourableSlot, kind: Kind | undefined, part: number) =>
 const piecesOnAverage = (slot: PourableSlot, kind: Kind | undefined, part: number) =>
   slot.ml === undefined ? slot.pieces * part : (fruitOf(kind, slot.ml * part * MANY) ?? MANY) / MANY;
 
+/** The one thing that a drink lacks. */
+function lackOf({ missing: [kind] }: Found, [need]: readonly string[], { glass }: Recipe): OneShort['lacks'] {
+  if (kind !== undefined) return { is: 'kind', id: kind };
+  return need === undefined ? { is: 'glass', id: glass } : { is: 'need', id: need };
+}
+
 /** Whether more than so many slots have nothing in hand that would fill them, however little of it there is. */
 function lacksMore({ slots }: Pourable, most: number, mayBe: (id: string) => boolean): boolean {
   let lacks = 0;
   for (const { optional, ways } of slots)
     if (!optional && !ways.some((w) => w.kinds.every(mayBe)) && (lacks += 1) > most) return true;
   return false;
+}
+
+/** A drink that pours, or lacks one thing; undefined where it lacks more. */
+function judge(
+  pourable: Pourable,
+  { kit, poured: times }: InHouse,
+  looking: Looking,
+  uncovered: ReadonlySet<string>,
+  minMatch: number,
+): { now?: PourNow; short?: OneShort } | undefined {
+  const { recipe, served } = pourable;
+  const poured = times?.get(recipe.id) ?? 0;
+  // Whoever made it here before had what it takes.
+  const isMade = poured > 0;
+  const needs = uncovered.size === 0 || isMade ? NONE : pourable.needs.filter((id) => uncovered.has(id));
+  if (needs.length > 1 || lacksMore(pourable, 1 - needs.length, looking.mayBe)) return undefined;
+  const found = looking.find(pourable);
+  const glass = isMade || !kit.said || kit.glasses.some((g) => glassServes(served, g, kit.attitude));
+  const lacks = found.missing.length + needs.length + (glass ? 0 : 1);
+  const isMatch = found.match >= minMatch;
+  if (lacks === 0) return isMatch ? { now: looking.asPoured(pourable, found) } : undefined;
+  if (lacks > 1) return undefined;
+  // What is hot cracks any other glass.
+  const isAnyway = found.missing.length === 0 && isMatch && (glass || !served.hot);
+  const anyway = isAnyway ? looking.asPoured(pourable, found) : undefined;
+  return { short: { pourable, poured, lacks: lackOf(found, needs, recipe), anyway } };
 }
 
 /**
@@ -243,33 +275,21 @@ export function pourNow(
     kit.said ? [...needIndex(catalogue)].flatMap(([id, need]) => (coveredBy(need, kit) ? [] : [id])) : [],
   );
   const looking = new Looking(house, kinds, catalogue.oneForTwo);
-  const best = new Map<string, PourNow>();
+  const ways = new Map<string, PourNow[]>();
   const short = new Map<string, OneShort>();
   for (const pourable of ready) {
-    const needs = uncovered.size === 0 ? NONE : pourable.needs.filter((id) => uncovered.has(id));
-    if (needs.length > 1 || lacksMore(pourable, 1 - needs.length, looking.mayBe)) continue;
+    const judged = judge(pourable, house, looking, uncovered, minMatch);
     const key = drinkKey(pourable.recipe);
-    const found = looking.find(pourable);
-    const glass = !kit.said || kit.glasses.some((g) => glassServes(pourable.served, g, kit.attitude));
-    const lacks = found.missing.length + needs.length + (glass ? 0 : 1);
-    if (lacks === 0 && found.match >= minMatch) {
-      const other = best.get(key);
-      if (other === undefined || found.match > other.match) best.set(key, looking.asPoured(pourable, found));
-    } else if (lacks === 1 && !short.has(key)) {
-      const [kind] = found.missing;
-      const [need] = needs;
-      short.set(key, {
-        pourable,
-        lacks:
-          kind !== undefined
-            ? { is: 'kind', id: kind }
-            : need !== undefined
-              ? { is: 'need', id: need }
-              : { is: 'glass', id: pourable.recipe.glass },
-      });
-    }
+    if (judged?.now) ways.set(key, [...(ways.get(key) ?? []), judged.now]);
+    else if (judged?.short && (short.get(key)?.poured ?? -1) < judged.short.poured)
+      short.set(key, judged.short);
   }
+  const sorted = [...ways].map(([key, all]) => [key, [...all].sort((a, b) => b.match - a.match)] as const);
+  const best = new Map(sorted.flatMap(([key, [first]]) => (first ? [[key, first] as const] : [])));
   return {
+    variants: new Map(
+      sorted.flatMap(([key, [, ...others]]) => (others.length > 0 ? [[key, others] as const] : [])),
+    ),
     drinks: [...best.values()],
     short: [...short].flatMap(([key, s]) => (best.has(key) ? [] : [s])),
   };

@@ -13,6 +13,8 @@ export interface InHouse {
   kit: Kit;
   /** Sugar to water of the one plain syrup that is kept; null where each is. */
   houseSyrupRatio: number | null;
+  /** How often each drink was poured here, by id: what was poured before needs no tool and no glass that is not there. */
+  poured?: ReadonlyMap<string, number>;
 }
 
 /** A stand-in that a drink would be poured with. */
@@ -46,11 +48,17 @@ export interface PourNow {
 export interface OneShort {
   pourable: Pourable;
   lacks: { is: 'kind' | 'need' | 'glass'; id: string };
+  /** As it would be poured all the same: by hand, or into another glass; undefined where something to pour is short. */
+  anyway: PourNow | undefined;
+  /** How often it was poured here before. */
+  poured: number;
 }
 
 /** What the house pours now. */
 export interface PouringNow {
   /** One of each drink, variants counted once. */
   drinks: PourNow[];
+  /** Other ways of drinks that pour, by what tells variants of one drink together. */
+  variants: ReadonlyMap<string, readonly PourNow[]>;
   short: OneShort[];
 }

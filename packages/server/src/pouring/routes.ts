@@ -18,6 +18,7 @@ import {
   pourRows,
   pourStepSchema,
   ranked,
+  timesPoured,
   refusalsOf,
   sayOrder,
   type Order,
@@ -87,7 +88,8 @@ function hereNow(store: KeptStore, library: Library) {
   const found = houseNow(store, library);
   const { kinds, minMatch } = found;
   const ready = pourablesOnce(catalogue, minMatch);
-  const now = pourNow(ready, found, catalogue, kinds, minMatch);
+  const poured = timesPoured(store.recent(keptPour).map((entry) => entry.value));
+  const now = pourNow(ready, { ...found, poured }, catalogue, kinds, minMatch);
   return { found, now, catalogue, kinds, ready, mixed: mixedNow(ready, found, kinds) };
 }
 type Here = ReturnType<typeof hereNow>;

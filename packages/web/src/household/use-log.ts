@@ -10,6 +10,7 @@ import {
   logOrders,
   logRound,
   pourNeat as pourNeatOf,
+  recounted,
   type Bar,
   type BatchLeft,
   type Logged,
@@ -139,7 +140,8 @@ function useWritingDown({ stockNow, stockWrites, pourWrites }: ReturnType<typeof
     const names = of.orders.map((o) => o.drink.name).join(', ');
     keeper.keepAll(
       done ? `Poured ${names}`.slice(0, 120) : `Gave up ${names}`.slice(0, 120),
-      ...pourWrites(logged),
+      // What was given up came out of the bottles, and was drunk by nobody.
+      ...(done ? pourWrites(logged) : stockWrites(logged)),
       keeper.write(keptRound, { round: null }),
     );
   }
@@ -153,7 +155,13 @@ function useWritingDown({ stockNow, stockWrites, pourWrites }: ReturnType<typeof
     keeper.keepAll(change, keeper.write(keptBatch, batch), ...stockWrites(drawn));
   }
 
-  return { writeDown, pourNeat, finish, bottleBatch };
+  /** Another number of glasses of an entry: the levels follow. */
+  function recount(pour: Pour, glasses: number): void {
+    const right = recounted(pour, glasses, stockNow());
+    keeper.keepAll(`${glasses} × ${pour.name}`, keeper.write(keptPour, right.pour), ...stockWrites(right));
+  }
+
+  return { writeDown, pourNeat, finish, bottleBatch, recount };
 }
 
 /** The log of what was poured, who drinks here, and the round under way. */
@@ -174,7 +182,7 @@ export const useLog = defineStore('log', () => {
   }));
   const stockOfNow = useStockNow();
   const { batchesLeft, stockWrites } = stockOfNow;
-  const { writeDown, pourNeat, finish, bottleBatch } = useWritingDown(stockOfNow);
+  const { writeDown, pourNeat, finish, bottleBatch, recount } = useWritingDown(stockOfNow);
   function edit(id: string, change: string, part: Partial<Pour>): void {
     const pour = pours.value.find((p) => p.id === id);
     if (pour) keeper.keep(keptPour, { ...pour, ...part }, change);
@@ -199,6 +207,7 @@ export const useLog = defineStore('log', () => {
     keepRound,
     finish,
     bottleBatch,
+    recount,
     edit,
     takeBack,
     keepPerson,

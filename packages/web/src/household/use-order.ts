@@ -1,7 +1,7 @@
 import { createSharedComposable, useLocalStorage } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import { inGlass, limitsTogether, NO_LIMITS, refusalOf, sayRefusal, type Limits } from '@uisce/core/drink';
-import { MAX_GLASSES, MAX_ORDERS, refusalsOf, type Order, type PourNow } from '@uisce/core/pouring';
+import { MAX_GLASSES, MAX_ORDERS, refusalsOf, type Order } from '@uisce/core/pouring';
 import { useLimits } from './use-limits';
 import { useLog } from './use-log';
 import { usePouring } from './use-pouring';
@@ -16,11 +16,7 @@ interface Asked {
 }
 
 /** Who cannot have what of a round, in words. */
-function useRefusals(
-  byId: Readonly<Ref<ReadonlyMap<string, PourNow>>>,
-  lines: Readonly<Ref<readonly Asked[]>>,
-  orders: Readonly<Ref<readonly Order[]>>,
-) {
+function useRefusals(lines: Readonly<Ref<readonly Asked[]>>, orders: Readonly<Ref<readonly Order[]>>) {
   const limitsOf = useLimits();
   const pouring = usePouring();
   const stock = useStock();
@@ -32,7 +28,7 @@ function useRefusals(
     name: string,
     more: Pick<Limits, 'allergens' | 'noAlcohol'> = NO_LIMITS,
   ): string {
-    const now = byId.value.get(drink);
+    const now = pouring.find(drink);
     if (now === undefined) return 'it cannot be poured here now';
     const count = Math.max(1, lines.value.find((l) => l.drink === drink)?.count ?? 1);
     const asked = pouring.orderOf(now, count);
@@ -95,11 +91,10 @@ export const useOrder = createSharedComposable(() => {
   const tray = useLocalStorage<Asked[]>('uisce:tray', []);
   const way = useLocalStorage<'measure' | 'scale'>('uisce:measured-by', 'measure');
 
-  const byId = computed(() => new Map(pouring.drinks.value.map((d) => [d.now.pourable.recipe.id, d.now])));
   /** What of the tray can still be poured. */
   const lines = computed(() =>
     tray.value.flatMap((asked) => {
-      const now = byId.value.get(asked.drink);
+      const now = pouring.find(asked.drink);
       return now ? [{ ...asked, now, name: now.pourable.recipe.name }] : [];
     }),
   );
@@ -107,7 +102,7 @@ export const useOrder = createSharedComposable(() => {
   const isFull = computed(() => glasses.value >= MAX_GLASSES || lines.value.length >= MAX_ORDERS);
   const orders = computed<Order[]>(() => lines.value.map((l) => pouring.orderOf(l.now, l.count, l.for)));
 
-  const { against, refused } = useRefusals(byId, lines, orders);
+  const { against, refused } = useRefusals(lines, orders);
   const { add, setCount, setFor } = useTray({ tray, lines, glasses, against });
   const clear = () => (tray.value = []);
 

@@ -10,9 +10,11 @@ import {
   pourablesInSlices,
   pourNow,
   ranked,
+  timesPoured,
   type Order,
   type Pourable,
   type PourNow,
+  type PouringNow,
 } from '@uisce/core/pouring';
 import { useLimits } from './use-limits';
 import { useLog } from './use-log';
@@ -50,6 +52,16 @@ function useReadied(minMatch: Ref<number>) {
   return { wanted, ready };
 }
 
+/** Drinks, other ways of them, and what is poured all the same, each by its own id. */
+function byItsId(now: PouringNow | undefined): ReadonlyMap<string, PourNow> {
+  const all = [
+    ...(now?.short ?? []).flatMap((s) => s.anyway ?? []),
+    ...[...(now?.variants.values() ?? [])].flat(),
+    ...(now?.drinks ?? []),
+  ];
+  return new Map(all.map((d) => [d.pourable.recipe.id, d]));
+}
+
 /** What the house pours now, worked out anew whenever its bottles, its kit or its log change. */
 export const usePouring = createSharedComposable(() => {
   const limitsOf = useLimits();
@@ -61,10 +73,17 @@ export const usePouring = createSharedComposable(() => {
 
   const minMatch = computed(() => ATTITUDE_MIN_MATCH[plans.brief?.attitude ?? 'house']);
   const { wanted, ready } = useReadied(minMatch);
+  const times = computed(() => timesPoured(log.pours));
   const now = computed(() =>
     ready.value === undefined
       ? undefined
-      : pourNow(ready.value, stock.here, catalogue.all, stock.here.kinds, minMatch.value),
+      : pourNow(
+          ready.value,
+          { ...stock.here, poured: times.value },
+          catalogue.all,
+          stock.here.kinds,
+          minMatch.value,
+        ),
   );
   const liked = ({ glass }: PourNow) => {
     const { brief } = plans;
@@ -81,7 +100,8 @@ export const usePouring = createSharedComposable(() => {
   const asks = computed(() => asksToBeUsed(drinks.value));
   const count = computed(() => now.value?.drinks.length);
 
-  const madeNow = computed(() => new Map(now.value?.drinks.map((d) => [d.pourable.recipe.id, d])));
+  const madeNow = computed(() => byItsId(now.value));
+  const find = (id: string): PourNow | undefined => mixed.value.get(id) ?? madeNow.value.get(id);
   /** A drink as it is poured here, for whom: what they cannot have goes with it. */
   function orderOf({ pourable: { recipe } }: PourNow, glasses = 1, who: readonly string[] = []): Order {
     const here = { recipe, now: madeNow.value.get(recipe.id), mixed: mixed.value.get(recipe.id) };
@@ -103,6 +123,7 @@ export const usePouring = createSharedComposable(() => {
     drinks,
     asks,
     count,
+    find,
     orderOf,
     mayBe,
   };

@@ -36,7 +36,7 @@ watch(
   [() => route.query.add, isReady],
   ([add, ready]) => {
     if (typeof add !== 'string' || !ready) return;
-    if (pouring.drinks.value.some((d) => d.now.pourable.recipe.id === add)) order.add(add);
+    if (pouring.find(add)) order.add(add);
     else {
       const name = catalogue.recipes.get(add)?.name ?? add;
       notices.say(`${name} cannot be poured from what is here: see what it lacks below, or in the Notebook.`);

@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
+import { drinkKey } from '@uisce/core/catalogue';
 import type { Ranked } from '@uisce/core/pouring';
 import { useMayHold } from '../ui/drink/use-warnings';
 import { count } from '../words/use-words';
 import { useDrinkWords } from './use-drink-words';
+import { usePouring } from '../household/use-pouring';
 import { useOrder } from '../household/use-order';
 
 /** Every drink that can be poured now. */
 const props = defineProps<{ drinks: readonly Ranked[] }>();
 
 const order = useOrder();
+const pouring = usePouring();
 const say = useDrinkWords();
 const { sayHolds } = useMayHold();
 /** So many are built at first; the rest when they are asked for. */
@@ -20,6 +23,11 @@ const rows = computed(() =>
   props.drinks.slice(0, shown.value).map((d) => ({
     id: d.now.pourable.recipe.id,
     name: d.now.pourable.recipe.name,
+    parts: say.parts(d.now),
+    others: (pouring.now.value?.variants.get(drinkKey(d.now.pourable.recipe)) ?? []).map((n) => ({
+      id: n.pourable.recipe.id,
+      name: n.pourable.recipe.name,
+    })),
     why: say.why(d),
     notes: say.notes(d.now),
     contains: sayHolds(d.now.glass).join(' '),
@@ -40,9 +48,24 @@ const rows = computed(() =>
       <li v-for="row in rows" :key="row.id">
         <div>
           <RouterLink :to="`/notebook/${row.id}`">{{ row.name }}</RouterLink>
+          <span class="under">{{ row.parts }}</span>
           <span class="dim under">{{ row.why }}</span>
           <span v-if="row.notes" class="dim under">{{ row.notes }}</span>
           <span v-if="row.contains" class="under">{{ row.contains }}</span>
+          <span v-if="row.others.length > 0" class="dim under"
+            >Or
+            <template v-for="(o, i) in row.others" :key="o.id"
+              ><template v-if="i > 0">, </template
+              ><button
+                class="plain-button link"
+                type="button"
+                :disabled="order.isFull.value"
+                @click="order.add(o.id)"
+              >
+                {{ o.name }}
+              </button></template
+            ></span
+          >
         </div>
         <div class="meta">
           <span>{{ row.strength }}</span>

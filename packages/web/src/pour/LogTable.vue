@@ -2,14 +2,18 @@
 import { computed, ref } from 'vue';
 import type { Pour } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
+import { useToday } from '../household/use-today';
 import AppDialog from '../ui/AppDialog.vue';
 import DataTable from '../ui/DataTable.vue';
+import DateField from '../ui/DateField.vue';
+import NumberField from '../ui/NumberField.vue';
 import { count, useWords } from '../words/use-words';
 import VerdictRow from '../ui/drink/VerdictRow.vue';
 
 /** The log itself, the newest first. */
 const log = useLog();
 const words = useWords();
+const today = useToday();
 
 const PAGE = 25;
 const shown = ref(PAGE);
@@ -20,7 +24,10 @@ const COLUMNS = [
   { key: 'verdict', title: 'Liked', figures: true },
   { key: 'open', title: 'Change', narrow: true },
 ];
-const all = computed(() => [...log.pours].sort((a, b) => (a.at < b.at ? 1 : -1)));
+// What an earlier release wrote down of rounds given up was drunk by nobody.
+const all = computed(() =>
+  log.pours.filter((p) => p.glasses > 0).sort((a, b) => (a.on + a.at < b.on + b.at ? 1 : -1)),
+);
 const rows = computed(() =>
   all.value.slice(0, shown.value).map((p) => ({
     id: p.id,
@@ -40,6 +47,19 @@ const isOpen = computed({
   },
 });
 const pour = computed<Pour | undefined>(() => log.pours.find((p) => p.id === openId.value));
+const who = computed(() => (pour.value?.for ?? []).join(', '));
+function setDay(on: string | null): void {
+  if (pour.value && on !== null && on <= today.iso())
+    log.edit(pour.value.id, `${pour.value.name} of another day`, { on });
+}
+function setFor(text: string): void {
+  const names = text
+    .split(/,| and /)
+    .map((n) => n.trim().slice(0, 60))
+    .filter((n) => n !== '')
+    .slice(0, 20);
+  if (pour.value) log.edit(pour.value.id, `${pour.value.name} for whom`, { for: names });
+}
 function takeBack(): void {
   log.takeBack(openId.value);
   openId.value = '';
@@ -70,6 +90,23 @@ function takeBack(): void {
           {{ words.day(pour.on) }}, {{ count(pour.glasses, 'glass', 'glasses') }},
           {{ words.volume(Math.round(pour.servedMl)) }} at {{ words.percent(pour.abv) }} vol.
         </p>
+        <div class="field-row">
+          <DateField label="On the evening of" :value="pour.on" @change="setDay" />
+          <NumberField
+            label="Glasses"
+            suffix="glasses"
+            :value="pour.glasses"
+            :least="1"
+            :most="99"
+            @change="$event && log.recount(pour, Math.round($event))"
+          />
+          <v-text-field
+            label="For"
+            :model-value="who"
+            maxlength="300"
+            @change="setFor(($event.target as HTMLInputElement).value)"
+          />
+        </div>
         <VerdictRow :pour="pour" />
         <div>
           <v-btn @click="takeBack">It was never poured: put it back into the bottles</v-btn>

@@ -116,7 +116,7 @@ async function stopHere(): Promise<void> {
       <InTheGlass />
       <div class="quiet keeps-taps">
         <button
-          v-if="speech.isSupported"
+          v-if="speech.isSupported.value"
           class="plain-button link"
           type="button"
           :aria-pressed="speech.isOn.value"

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { STRENGTHS } from '@uisce/core/drink';
 import { MAX_GLASSES } from '@uisce/core/pouring';
+import { useCatalogue } from '../household/use-catalogue';
 import { useLog } from '../household/use-log';
 import CheckField from '../ui/CheckField.vue';
 import SelectField from '../ui/SelectField.vue';
@@ -10,7 +11,8 @@ import { count } from '../words/use-words';
 import { useFilters } from './use-filters';
 
 const log = useLog();
-const { glasses, strength, minutes, asWritten, forWhom } = useFilters();
+const { glasses, strength, minutes, asWritten, forWhom, pours, choices } = useFilters();
+const catalogue = useCatalogue();
 
 const MANY = Array.from({ length: MAX_GLASSES }, (_, i) => ({
   value: i + 1,
@@ -26,6 +28,13 @@ const TIMES = [
   { value: 2, title: 'within 2 minutes' },
   { value: 4, title: 'within 4 minutes' },
 ];
+const POURS = computed(() => [
+  { value: null, title: 'anything' },
+  ...choices.value.turning.map((value) => ({ value, title: `uses the ${catalogue.kindInSentence(value)}` })),
+  ...choices.value.bases
+    .map((value) => ({ value, title: catalogue.kindName(value) }))
+    .sort((a, b) => a.title.localeCompare(b.title)),
+]);
 const people = computed(() => log.people.map((p) => ({ ...p, on: forWhom.value.includes(p.id) })));
 function choose(id: string, on: boolean): void {
   forWhom.value = on ? [...forWhom.value, id] : forWhom.value.filter((p) => p !== id);
@@ -37,6 +46,7 @@ function choose(id: string, on: boolean): void {
     <SelectField label="How many" :value="glasses" :choices="MANY" @choose="glasses = $event" />
     <SelectField label="How strong" :value="strength" :choices="STRONG" @choose="strength = $event" />
     <SelectField label="How soon" :value="minutes" :choices="TIMES" @choose="minutes = $event" />
+    <SelectField label="With" :value="pours" :choices="POURS" @choose="pours = $event" />
     <CheckField v-model="asWritten" label="As written" about="no stand-ins" />
     <CheckField
       v-for="person in people"

@@ -44,7 +44,11 @@ const idle = computed(() => idleKinds(stock.bottles, log.pours, today.iso(), IDL
 <template>
   <section class="panel" aria-labelledby="spent-title">
     <h2 id="spent-title">
-      What it cost <small class="dim">· from what its bottles cost, where that is known</small>
+      What it cost
+      <small class="dim"
+        >· from what its bottles cost, where that is known; fruit, ice and what is home-made are not in
+        it</small
+      >
     </h2>
     <DataTable caption="What each month cost" :columns="COLUMNS" :rows="rows" :row-key="(r) => r.id" />
     <template v-if="idle.length > 0">

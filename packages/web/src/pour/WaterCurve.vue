@@ -6,6 +6,7 @@ import { iceInMaking } from '@uisce/core/catalogue';
 import { amountMl } from '@uisce/core/base';
 import { onIceAfter, stopAfter, type OnIce } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
+import { useRing } from '../ui/use-ring';
 import { useWords } from '../words/use-words';
 import { useRoundInHand } from './use-round-in-hand';
 
@@ -72,6 +73,12 @@ const curve = computed(() =>
     const s = (i / STEPS) * longest.value;
     return `${i === 0 ? 'M' : 'L'}${x(s).toFixed(1)},${y(at(s).waterMl).toFixed(1)}`;
   }).join(''),
+);
+// The moment to stop is heard and felt, with wet hands and eyes on the tin.
+const { ring } = useRing();
+watch(
+  () => running.value && stop.value > 0 && seconds.value >= stop.value,
+  (isUp) => isUp && ring(),
 );
 const shownAt = computed(() => (running.value ? seconds.value : stop.value));
 const now = computed(() => at(shownAt.value));

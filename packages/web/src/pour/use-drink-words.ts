@@ -1,6 +1,6 @@
 import { standardDrink } from '@uisce/core/drink';
 import type { PourNow, Ranked } from '@uisce/core/pouring';
-import { daysBetween } from '@uisce/core/base';
+import { amountMl, daysBetween } from '@uisce/core/base';
 import { useSettings } from '../household/use-settings';
 import { useToday } from '../household/use-today';
 import { useCatalogue } from '../household/use-catalogue';
@@ -9,6 +9,8 @@ import { plainName, listed, sayDays, useWords } from '../words/use-words';
 const SECONDS_A_MINUTE = 60;
 /** Above so many glasses nobody counts them. */
 const MANY_GLASSES = 20;
+/** So many parts tell one drink from another at a glance. */
+const PARTS_SAID = 3;
 
 /** What is said of a drink that can be poured. */
 export function useDrinkWords() {
@@ -22,6 +24,15 @@ export function useDrinkWords() {
   function glasses({ glasses: n, runsOut }: PourNow): string {
     if (!Number.isFinite(n) || n > MANY_GLASSES) return 'plenty';
     return runsOut ? `${n}, then no ${nameOf(runsOut)}` : String(n);
+  }
+  /** What is in it, in a few words: its largest parts by what is poured of them. */
+  function parts({ drink }: PourNow): string {
+    const most = drink.slots
+      .filter((s) => !s.optional)
+      .map((s) => ({ kind: s.kind, ml: amountMl(s.amount) ?? 0 }))
+      .sort((a, b) => b.ml - a.ml)
+      .slice(0, PARTS_SAID);
+    return [...new Set(most.map((s) => nameOf(s.kind)))].join(', ');
   }
   /** Why it is offered where it is. */
   function why({ now, record, turning }: Ranked): string {
@@ -54,5 +65,5 @@ export function useDrinkWords() {
       ? 'no alcohol'
       : `${words.percent(figures.abv)}, ${words.number(drinks)} ${drinks === 1 ? standard.word[0] : standard.word[1]}`;
   }
-  return { glasses, why, notes, time, strength, nameOf };
+  return { glasses, parts, why, notes, time, strength, nameOf };
 }
