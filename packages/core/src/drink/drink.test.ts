@@ -7,6 +7,7 @@ import { inGlass } from './in-glass.js';
 import { standardDrink } from './standard-drink.js';
 import { strengthOf } from './strength.js';
 import { drinkTastes } from './tastes.js';
+import { asSweetMl } from './as-sweet.js';
 
 const kinds = testKinds(
   ['spirit', { abv: 0.4 }],
@@ -26,6 +27,16 @@ const SOUR = drink('shake', [
   ['lime-juice', '22.5 ml', 'sour'],
   ['simple-syrup', '22.5 ml', 'sweet'],
 ]);
+
+describe('a bottle sweeter than its kind', () => {
+  it('sweetens as much with less: the same grams of sugar', () => {
+    // Warm grenadine of 912 g/l where a spec means 650: 15 ml become 10.5 or 11 (as measured of one batch).
+    expect(asSweetMl(15, { sugarGPerL: 650 }, { sugarGPerL: 912 })).toBe(10.5);
+    expect(asSweetMl(15, { sugarGPerL: 250 }, { sugarGPerL: 167 })).toBe(22.5);
+    expect(asSweetMl(15, { sugarGPerL: 615 }, { sugarGPerL: 640 })).toBeUndefined();
+    expect(asSweetMl(50, { sugarGPerL: 0 }, { sugarGPerL: 30 })).toBeUndefined();
+  });
+});
 
 describe('dilution', () => {
   // Arnold, Liquid Intelligence, 2014 (from memory): a mix of 0.30 stirred gains 0.41 of its volume.

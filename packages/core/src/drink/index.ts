@@ -7,3 +7,4 @@ export { sayGarnish, dressingOf, rimsOf } from './say-garnish.js';
 export { sayMethod } from './say-method.js';
 export { TASTES, type Taste } from './tastes.js';
 export { strengthOf, STRENGTHS, type Strength, MIDDLING_ABV, STRONG_ABV } from './strength.js';
+export { asSweetMl } from './as-sweet.js';

@@ -13,6 +13,7 @@ const WARES: Ware[] = [
   { is: 'bottle', kind: 'gin', ml: 700 },
   { is: 'bottle', kind: 'vermouth', ml: 700 },
   { is: 'bottle', kind: 'soda', ml: 200 },
+  { is: 'bottle', kind: 'soda', ml: 800, cans: 4 },
   { is: 'tool', tool: 'shaker' },
   { is: 'glasses', glass: 'coupe', pieces: 2, capacityMl: 180 },
   { is: 'pantry', pantry: 'sugar', g: 1000 },
@@ -65,7 +66,9 @@ describe('put away', () => {
           );
           const poured = bought.filter((l) => l.ware.is === 'bottle');
           const bottles = away.bottles.filter((b) => b.pieces === null);
-          expect(bottles).toHaveLength(poured.reduce((n, l) => n + l.count, 0));
+          expect(bottles).toHaveLength(
+            poured.reduce((n, l) => n + l.count * ((l.ware.is === 'bottle' && l.ware.cans) || 1), 0),
+          );
           expect(bottles.reduce((total, b) => total + (b.priceMinor ?? 0), 0)).toBe(sum(poured));
           expect(bottles.every((b) => b.leftMl === b.sizeMl && b.boughtOn === '2026-11-26')).toBe(true);
           const glasses = bought.filter((l) => l.ware.is === 'glasses').reduce((n, l) => n + 2 * l.count, 0);
@@ -96,9 +99,11 @@ describe('put away', () => {
     expect(away.bottles.map((b) => [b.kind, b.place, b.pieces])).toEqual([
       ...Array<unknown>(3).fill(['gin', 'shelf', null]),
       ...Array<unknown>(3).fill(['vermouth', 'shelf', null]),
-      ...Array<unknown>(3).fill(['soda', 'cupboard', null]),
+      // Three bottles, and three cases of four cans.
+      ...Array<unknown>(3 + 12).fill(['soda', 'cupboard', null]),
       ['lime-juice', 'fridge', 3],
     ]);
+    expect(away.bottles.filter((b) => b.kind === 'soda').every((b) => b.sizeMl === 200)).toBe(true);
     expect(away.kit).toMatchObject({ said: true, tools: [{ id: 'shaker', since: '2026-11-26' }] });
     expect([away.pantry, away.errand.endedOn]).toEqual([['sugar'], '2026-11-26']);
   });

@@ -111,6 +111,12 @@ describe('kinds as they are in this house', () => {
       bottle(2, 'no-alcohol-bitter', { abv: 0.11 }),
     ];
     expect(here(bitters).kinds.get('no-alcohol-bitter')?.abv).toBe(0.11);
+    // As sweet as the label of the bottle that is poured first; one read by nobody is as sweet as its kind.
+    const sweet = bottle(3, 'syrup', { sugarGPerL: 912, openedOn: '2026-11-01' });
+    expect(here([bottle(4, 'syrup'), sweet]).kinds.get('syrup')?.sugarGPerL).toBe(912);
+    expect(here([bottle(4, 'syrup', { openedOn: '2026-10-01' }), sweet]).kinds.get('syrup')?.sugarGPerL).toBe(
+      615,
+    );
   });
 
   it('hold what went into any batch that is left, and are as sweet as the one poured first', () => {

@@ -184,21 +184,24 @@ function figuresOfBatch(
 }
 
 /**
- * A kind is as strong as its bottle that is poured first, where a label says so; what counts as without alcohol does
- * so only while every bottle of it is.
+ * A kind is as strong and as sweet as its bottle that is poured first, where a label says so; what counts as without
+ * alcohol does so only while every bottle of it is.
  */
 function withBottles(kinds: Map<string, Kind>, bottles: readonly Bottle[]): Map<string, Kind> {
   const next = new Map(kinds);
   const key = (b: Bottle) => [b.openedOn ?? '9999', b.boughtOn ?? '9999', b.id].join(' ');
   const there = bottles.filter((b) => isThere(b) && !b.sipping).sort((a, b) => (key(a) < key(b) ? -1 : 1));
-  for (const id of new Set(there.filter((b) => b.abv !== null).map((b) => b.kind))) {
+  const told = there.filter((b) => b.abv !== null || b.sugarGPerL !== null);
+  for (const id of new Set(told.map((b) => b.kind))) {
     const kind = kinds.get(id);
-    if (kind === undefined) continue;
+    const [poured] = there.filter((b) => b.kind === id);
+    if (kind === undefined || poured === undefined) continue;
     const strengths = there.filter((b) => b.kind === id).map((b) => b.abv ?? kind.abv);
     const [first = kind.abv] = strengths;
     const strongest = Math.max(...strengths);
     const abv = first <= NO_ALCOHOL_ABV && strongest > NO_ALCOHOL_ABV ? strongest : first;
-    if (abv !== kind.abv) next.set(id, { ...kind, abv });
+    const sugarGPerL = poured.sugarGPerL ?? kind.sugarGPerL;
+    if (abv !== kind.abv || sugarGPerL !== kind.sugarGPerL) next.set(id, { ...kind, abv, sugarGPerL });
   }
   return next;
 }

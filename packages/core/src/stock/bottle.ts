@@ -38,6 +38,8 @@ export const bottleSchema = z.strictObject({
   sipping: z.boolean(),
   /** The strength on its label, a fraction, where it is not its kind's usual one. */
   abv: z.number().min(0).max(0.96).nullable().default(null),
+  /** Grams of sugar in a litre, where its label says so. */
+  sugarGPerL: z.number().min(0).max(1000).nullable().default(null),
   /** Since when it has been frozen, for what turns; null where it is not. */
   frozenOn: day.default(null),
   /** Days it was frozen before it was thawed; null where it never was. What was thawed is not frozen again. */
@@ -68,6 +70,7 @@ export function bottleThere(id: string, kind: string, place: Place = 'shelf'): B
     place,
     sipping: false,
     abv: null,
+    sugarGPerL: null,
     frozenOn: null,
     frozenDays: null,
     emptyG: null,

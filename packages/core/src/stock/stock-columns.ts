@@ -17,6 +17,7 @@ export const STOCK_COLUMNS = [
   'id',
   'decantedFrom',
   'abv',
+  'sugarGPerL',
   'cutOn',
   'frozenOn',
   'frozenDays',

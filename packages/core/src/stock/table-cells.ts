@@ -108,6 +108,7 @@ const READERS: Readonly<Partial<Record<StockColumn, (cell: Cell) => unknown>>> =
   frozenDays: plainNumber,
   emptyG: plainNumber,
   abv: strength,
+  sugarGPerL: plainNumber,
 };
 
 /**

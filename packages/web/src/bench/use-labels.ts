@@ -10,7 +10,7 @@ import { useBatchWords } from '../words/batch-words';
 import { saveFile } from '../ui/save-file';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { listed, plainName, useWords } from '../words/use-words';
-import { LABEL_SHEETS, labelPdf, type LabelText } from './label-pdf';
+import { LABEL_SHEETS, labelPdf, type LabelText } from '../ui/paper/label-pdf';
 
 /** From this strength on its strength says more than its sugar. */
 const MIN_ABV = 0.1;

@@ -10,6 +10,7 @@ import OvershootPanel from './OvershootPanel.vue';
 import PouredMore from './PouredMore.vue';
 import RoundStrip from './RoundStrip.vue';
 import WaterCurve from './WaterCurve.vue';
+import { useAsSweet } from './use-as-sweet';
 import { useRoundInHand } from './use-round-in-hand';
 import { useSpeech } from './use-speech';
 import { useStepWords } from './use-step-words';
@@ -20,6 +21,7 @@ const router = useRouter();
 const { inHand, current, isLast, timed, running, on, back, giveUp } = useRoundInHand();
 const stepWords = useStepWords();
 const speech = useSpeech();
+const { asSweet } = useAsSweet();
 const stage = useTemplateRef('stage');
 
 const words = computed(() => (current.value ? stepWords.say(current.value) : undefined));
@@ -96,6 +98,7 @@ async function stopHere(): Promise<void> {
         <span class="name display">{{ words.name }}</span>{{ ' ' }}
         <span class="where">{{ words.where }}</span>
       </p>
+      <p v-if="isPart && asSweet(current)" class="dim">{{ asSweet(current) }}</p>
       <p v-if="current.more" class="more">Once more: another part went over.</p>
       <OvershootPanel />
       <div class="drawing">

@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import {
-  CannotMove,
-  decant,
+  FADING_LEVEL,
   emptyFromGross,
   goodUntil,
   leftFromGross,
   levelOf,
   liquidGPerMl,
-  marry,
   moved,
   PLACES,
   withLeft,
@@ -24,7 +22,9 @@ import CheckField from '../ui/CheckField.vue';
 import NumberField from '../ui/NumberField.vue';
 import SelectField from '../ui/SelectField.vue';
 import PricesPerLitre from '../ui/PricesPerLitre.vue';
+import BottleMoves from './BottleMoves.vue';
 import PourByItself from './PourByItself.vue';
+import { useMoves } from './use-moves';
 import TypedReading from '../ui/TypedReading.vue';
 
 /** One bottle: what is left by eye, by number or by weight, its days, and what may be done with it. */
@@ -44,10 +44,11 @@ const PLACE_WORDS = {
   cupboard: 'In the cupboard',
 };
 
-/** Its kind, as strong as its label says. */
+/** Its kind, as strong and as sweet as its label says. */
 const kind = computed(() => {
   const usual = catalogue.kinds.get(props.bottle.kind);
-  return usual && { ...usual, abv: props.bottle.abv ?? usual.abv };
+  const { abv, sugarGPerL } = props.bottle;
+  return usual && { ...usual, abv: abv ?? usual.abv, sugarGPerL: sugarGPerL ?? usual.sugarGPerL };
 });
 const name = computed(() => catalogue.kindInSentence(props.bottle.kind));
 const until = computed(() => kind.value && goodUntil(props.bottle, kind.value));
@@ -63,7 +64,7 @@ const facts = computed(() => {
   ];
   return parts.flatMap((p) => (p === '' ? [] : [`· ${p}`])).join(' ');
 });
-const fault = ref('');
+const { fault, move } = useMoves();
 const edit = (change: string, part: Partial<Bottle>) => stock.edit(props.bottle.id, change, part);
 
 const left = (leftMl: number) => edit(`Level of ${name.value}`, withLeft(props.bottle, leftMl, today.iso()));
@@ -86,47 +87,25 @@ function weigh(grossG: number): void {
   fault.value = ml > sizeMl * 1.02 ? `That would be ${ml} ml, more than it holds: weigh it empty anew.` : '';
   if (fault.value === '') left(Math.min(ml, sizeMl));
 }
-const others = computed(() =>
-  stock.standing.filter((b) => b.kind === props.bottle.kind && b.id !== props.bottle.id),
-);
-function move(make: () => [change: string, ...bottles: Bottle[]]): void {
-  try {
-    const [change, ...bottles] = make();
-    fault.value = '';
-    stock.keep(change, ...bottles);
-  } catch (error) {
-    if (!(error instanceof CannotMove)) throw error;
-    fault.value = error.message;
-  }
-}
 /** Into the freezer and out of it, its life stands still; what is past its day does not go in. */
 const place = (where: Place) => {
   const { bottle } = props;
   const of = kind.value;
   if (of) move(() => [`Place of ${name.value}`, moved(bottle, where, today.iso(), of)]);
 };
-const intoMl = ref(350);
-const pourOver = () =>
-  move(() => {
-    const { from, into } = decant(props.bottle, crypto.randomUUID(), intoMl.value, today.iso());
-    return [`Poured ${name.value} over`, from, into];
-  });
-const intoOther = (other: Bottle) =>
-  move(() => {
-    const { from, into } = marry(props.bottle, other, today.iso());
-    return [`Married ${name.value}`, from, into];
-  });
-function finish(): void {
-  edit(`Finished ${name.value}`, {
-    leftMl: props.bottle.sizeMl === null ? null : 0,
-    finishedOn: today.iso(),
-  });
-  emit('close');
-}
-function throwAway(): void {
-  stock.remove(props.bottle.id);
-  emit('close');
-}
+const isFading = computed(() => {
+  const { openedOn, sipping, place: at } = props.bottle;
+  const level = levelOf(props.bottle);
+  return (
+    level !== undefined &&
+    level > 0 &&
+    level < FADING_LEVEL &&
+    openedOn !== null &&
+    !sipping &&
+    at !== 'freezer' &&
+    (kind.value?.abv ?? 0) > 0
+  );
+});
 </script>
 
 <template>
@@ -176,6 +155,18 @@ function throwAway(): void {
         :nothing="`usual ${words.number((catalogue.kinds.get(bottle.kind)?.abv ?? 0) * 100)}`"
         @change="edit(`Strength of ${name}`, { abv: $event === null ? null : $event / 100 })"
       />
+      <NumberField
+        v-if="kind && kind.sugarGPerL > 0"
+        :key="`sugar ${bottle.id}`"
+        label="Sugar on its label"
+        suffix="g/l"
+        :value="bottle.sugarGPerL"
+        :least="0"
+        :most="1000"
+        optional
+        :nothing="`usual ${words.number(catalogue.kinds.get(bottle.kind)?.sugarGPerL ?? 0, 0)}`"
+        @change="edit(`Sugar of ${name}`, { sugarGPerL: $event })"
+      />
       <v-text-field
         type="date"
         label="Opened"
@@ -213,23 +204,12 @@ function throwAway(): void {
       />
     </template>
     <PricesPerLitre :kind="bottle.kind" />
+    <p v-if="isFading" class="dim">
+      Below a third, the air in it dulls it within months: pour from it first, or pour it over into a smaller
+      bottle.
+    </p>
     <p v-if="fault" role="alert" class="rust">{{ fault }}</p>
-    <div class="buttons">
-      <NumberField
-        label="Pour over into"
-        suffix="ml"
-        :value="intoMl"
-        :least="10"
-        :most="2000"
-        @change="intoMl = $event ?? 350"
-      />
-      <v-btn @click="pourOver">Pour it over</v-btn>
-      <v-btn v-for="other in others" :key="other.id" @click="intoOther(other)"
-        >Into the other ({{ other.leftMl === null ? 'not measured' : words.volume(other.leftMl) }})</v-btn
-      >
-      <v-btn @click="finish">It is finished</v-btn>
-      <v-btn @click="throwAway">Never was there</v-btn>
-    </div>
+    <BottleMoves :bottle="bottle" @close="emit('close')" />
     <PourByItself :bottle="bottle" />
     <CautionLine v-if="kind?.caution">{{ kind.caution }}</CautionLine>
     <CautionLine v-if="kind?.storage === 'fridge'"
@@ -244,18 +224,6 @@ function throwAway(): void {
   grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
   gap: 10px;
   align-items: center;
-}
-
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
-  margin: 8px 0;
-}
-
-.buttons > :first-child {
-  flex: 0 1 170px;
 }
 
 h2 {

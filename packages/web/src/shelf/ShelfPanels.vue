@@ -7,6 +7,7 @@ import CautionLine from '../ui/CautionLine.vue';
 import { titleOf } from '../words/title';
 import { useToday } from '../household/use-today';
 import { useWords } from '../words/use-words';
+import AddBottle from './AddBottle.vue';
 import BottleRow from './BottleRow.vue';
 import BottleSheet from './BottleSheet.vue';
 import ForecastPanel from './ForecastPanel.vue';
@@ -100,6 +101,7 @@ const finished = computed(() =>
         </section>
         <FreshPanel />
         <StockTaking />
+        <AddBottle />
         <StockFile />
       </div>
       <div class="stack">

@@ -4,6 +4,7 @@ import { inHouse, said, type InSmallHouse } from '../testing/in-house';
 import { smallPlan } from '../testing/small-house';
 import { useStock } from '../household/use-stock';
 import TypedReading from '../ui/TypedReading.vue';
+import AddBottle from './AddBottle.vue';
 import BottleSheet from './BottleSheet.vue';
 import ForecastPanel from './ForecastPanel.vue';
 import ShelfView from './ShelfView.vue';
@@ -60,6 +61,50 @@ describe('stock-taking', () => {
     expect(there).toEqual([
       ['gin', 350, '2026-11-25'],
       ['rum', 200, '2026-11-25'],
+    ]);
+    // What nobody could read waits in its words.
+    expect(house.page.get('textarea').element.value).toBe('moondust');
+  });
+
+  it('keeps a line whose day is none, and counts fruit in one entry', async () => {
+    house = await opened(StockTaking, [bottle('lime-juice', { sizeMl: null, leftMl: null, pieces: 2 })]);
+    await house.page.get('textarea').setValue('gin opened 31 Feb, six limes');
+    expect(said(house.page)).toMatch(/“31 feb” is no day that has been/);
+    await house.page.get('button').trigger('click');
+    await house.settle();
+    expect(useStock().bottles.map((b) => [b.kind, b.pieces])).toEqual([['lime-juice', 6]]);
+    expect(house.page.get('textarea').element.value).toBe('gin opened 31 Feb');
+  });
+});
+
+describe('a bottle by a form', () => {
+  it('is written down with what stands on its label; a price that is none stays with a reason', async () => {
+    house = await opened(AddBottle, []);
+    await house.page.get('button').trigger('click');
+    house.page.findComponent({ name: 'VAutocomplete' }).vm.$emit('update:modelValue', 'gin');
+    const field = (label: string) =>
+      house.page
+        .findAll('.v-text-field')
+        .find((f) => f.text().includes(label))
+        ?.get('input');
+    await field('On the label')?.setValue('Old mill');
+    await field('Paid')?.setValue('a lot');
+    await house.page.get('form').trigger('submit');
+    await house.settle();
+    expect(useStock().bottles).toEqual([]);
+    await field('Paid')?.setValue('€17.50');
+    await house.page.get('form').trigger('submit');
+    await house.settle();
+    expect(useStock().bottles).toMatchObject([
+      {
+        kind: 'gin',
+        label: 'Old mill',
+        sizeMl: 700,
+        leftMl: 700,
+        priceMinor: 1750,
+        currency: 'EUR',
+        openedOn: null,
+      },
     ]);
   });
 });

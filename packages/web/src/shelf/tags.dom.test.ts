@@ -36,7 +36,7 @@ describe('the tag of a bottle', () => {
     ['new, whole and never opened', 'gin', {}, 'new'],
     ['nothing where nobody measured it', 'gin', { leftMl: null }, ''],
     ['nothing while it is well filled', 'gin', { leftMl: 500, openedOn: '2026-11-01' }, ''],
-    ['its pours once it runs low', 'gin', { leftMl: 225, openedOn: '2026-11-01' }, '5 pours'],
+    ['its pours once it runs low', 'gin', { leftMl: 225, openedOn: '2026-11-01' }, '5 pours, first'],
     ['that it is nearly empty', 'gin', { leftMl: 20, openedOn: '2026-11-01' }, 'nearly empty!'],
     ['its days while it turns this season', 'vermouth', { leftMl: 600, openedOn: '2026-11-10' }, '45 days'],
     ['that its last days press', 'vermouth', { leftMl: 600, openedOn: '2026-10-05' }, '9 days!'],

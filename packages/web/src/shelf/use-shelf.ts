@@ -13,7 +13,7 @@ import { useToday } from '../household/use-today';
 import { count, useWords } from '../words/use-words';
 
 /** Days before its last one from which a bottle asks to be used. */
-export const SOON_DAYS = 14;
+const SOON_DAYS = 14;
 
 /** Days before its last one from which its tag counts them: a season. */
 const TAGGED_DAYS = 90;
@@ -46,7 +46,7 @@ function useTags() {
     if (bottle.openedOn === null && level === 1) return { tag: 'new', pressing: false };
     const pour = stock.pours(bottle.kind);
     return level < FADING_LEVEL && !bottle.sipping && pour > 0
-      ? { tag: count(Math.floor(bottle.leftMl / pour), 'pour'), pressing: false }
+      ? { tag: `${count(Math.floor(bottle.leftMl / pour), 'pour')}, first`, pressing: false }
       : { tag: '', pressing: false };
   }
 

@@ -178,13 +178,6 @@ const ASKED = {
   ) {
     return judgeErrand({ brief, kit, catalogue, lists }, errand);
   },
-  /** Drinks that pour from what is in the house alone, the tools for them taken to be there. */
-  here({ brief, prices }: About, _: object, catalogue: Catalogue) {
-    // A wine that is not there would have to be bought.
-    const nothingMore = { moneyNowMinor: 0, mustDrinks: [], keepBottles: [], freshMinor: 0, keepsWine: true };
-    const result = bestPlan({ brief: { ...brief, ...nothingMore }, prices, catalogue });
-    return [...(result?.answer.drinks ?? []), ...(result?.soft ?? [])].map((d) => d.id);
-  },
   /** An evening worked out from who comes and what is in the house. */
   evening(
     { brief, prices, kit }: About,

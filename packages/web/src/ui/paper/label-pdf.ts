@@ -1,6 +1,6 @@
 import type { PDFDocument, PDFPage } from 'pdf-lib';
-import { drawCode } from '../ui/paper/pdf-code';
-import { fitted, PT_A_MM } from '../ui/paper/pdf-text';
+import { drawCode } from './pdf-code';
+import { fitted, PT_A_MM } from './pdf-text';
 
 /** What stands on a label. */
 export interface LabelText {
