@@ -121,5 +121,13 @@ describe('ice', () => {
     const three = icePlan({ neededG: 3000, blocks: 0 }, [{ mould: cubes, count: 2 }], () => 3);
     expect(three).toMatchObject({ bags: 1, boughtG: 2000 });
     expect(three.madeG + three.boughtG).toBeGreaterThanOrEqual(3000);
+    // What lies in the freezer is neither frozen again nor bought.
+    const there = icePlan({ neededG: 3000, blocks: 0, thereG: 2200 }, [{ mould: cubes, count: 2 }], () => 6);
+    expect(there).toMatchObject({ thereG: 2200, bags: 0 });
+    expect(there.trays[0]?.cycles).toBe(1);
+    expect(icePlan({ neededG: 3000, blocks: 0, thereG: 9000 }, [], () => 1)).toMatchObject({
+      thereG: 3000,
+      bags: 0,
+    });
   });
 });

@@ -40,6 +40,8 @@ interface TrayPlan {
 /** How the ice of an evening is made. */
 export interface IcePlan {
   neededG: number;
+  /** What of it lies in the freezer already. */
+  thereG: number;
   blocks: number;
   trays: TrayPlan[];
   madeG: number;
@@ -54,29 +56,30 @@ export interface IcePlan {
 const HEAPED_G_PER_L = 550;
 
 /**
- * Ice from the trays in so many turns of them, the rest in bags. Blocks are made before cubes.
+ * Ice beyond what lies in the freezer: from the trays in so many turns of them, the rest in bags. Blocks are made before
+ * cubes.
  *
  * @param turns how often somebody is there to empty and refill the trays, each long enough for the slowest.
  */
 export function icePlan(
-  need: { neededG: number; blocks: number },
+  need: { neededG: number; blocks: number; thereG?: number },
   trays: readonly { mould: Mould; count: number }[],
   turnsOf: (hours: number, mould: Mould) => number,
   bagG = 2000,
 ): IcePlan {
+  const thereG = Math.min(need.thereG ?? 0, need.neededG);
+  const lacksG = need.neededG - thereG;
   const plans = trays.map(({ mould, count }): TrayPlan => {
     const hours = freezingHours(mould.edgeMm) * CROWDED;
     const most = turnsOf(hours, mould);
     const each = mould.pieces * count;
     const wanted =
-      mould.makes === 'block'
-        ? Math.ceil(need.blocks / each)
-        : Math.ceil(need.neededG / (each * pieceG(mould)));
+      mould.makes === 'block' ? Math.ceil(need.blocks / each) : Math.ceil(lacksG / (each * pieceG(mould)));
     const cycles = Math.max(0, Math.min(most, wanted));
     return { mould, count, hours, cycles, pieces: cycles * each, g: cycles * each * pieceG(mould) };
   });
   // Of several trays of cubes the first ones make all they can; a later one only what is still wanted.
-  let rest = need.neededG - plans.filter((p) => p.mould.makes === 'block').reduce((sum, p) => sum + p.g, 0);
+  let rest = lacksG - plans.filter((p) => p.mould.makes === 'block').reduce((sum, p) => sum + p.g, 0);
   for (const plan of plans) {
     if (plan.mould.makes === 'block') continue;
     const one = plan.cycles === 0 ? 0 : plan.g / plan.cycles;
@@ -86,13 +89,15 @@ export function icePlan(
     rest -= plan.g;
   }
   const madeG = plans.reduce((sum, p) => sum + p.g, 0);
-  const bags = Math.max(0, Math.ceil((need.neededG - madeG) / bagG));
+  const bags = Math.max(0, Math.ceil((lacksG - madeG) / bagG));
   return {
-    ...need,
+    neededG: need.neededG,
+    blocks: need.blocks,
+    thereG,
     trays: plans,
     madeG,
     bags,
     boughtG: bags * bagG,
-    litres: (madeG + bags * bagG) / HEAPED_G_PER_L,
+    litres: (thereG + madeG + bags * bagG) / HEAPED_G_PER_L,
   };
 }

@@ -223,7 +223,8 @@ function aheadOf(
     const turns = (hours: number, { id }: { id: string }) =>
       turnsDone(evening.done, id) +
       Math.max(0, Math.floor(Math.min(horizon / 60, ICE_DAYS * 24) / Math.max(hours, turnHours)) - fewer);
-    const ice = icePlan({ neededG: quantities.iceG, blocks: quantities.blocks }, trays, turns);
+    const thereG = kit.ice.ownG + kit.ice.boughtG;
+    const ice = icePlan({ neededG: quantities.iceG, blocks: quantities.blocks, thereG }, trays, turns);
     const ahead = {
       quantities,
       drinks,

@@ -38,6 +38,10 @@ export const kitSchema = z.strictObject({
   glasses: z.array(ownedGlassSchema).max(100),
   vessels: z.array(vesselSchema).max(50),
   moulds: z.array(z.strictObject({ id: idSchema, count: z.int().min(1).max(50) })).max(20),
+  /** Ice that lies in the freezer, g: of the household's own trays, for glasses; and bought in bags, for the shaker. */
+  ice: z
+    .strictObject({ ownG: z.number().min(0).max(50_000), boughtG: z.number().min(0).max(50_000) })
+    .default({ ownG: 0, boughtG: 0 }),
   /** How many usually drink at once. */
   people: z.int().min(1).max(100),
   /** Times an evening that the glasses are washed and used again. */
@@ -61,6 +65,7 @@ export function emptyKit(): Kit {
     glasses: [],
     vessels: [],
     moulds: [],
+    ice: { ownG: 0, boughtG: 0 },
     people: 2,
     washRounds: 1,
     drinksWine: false,

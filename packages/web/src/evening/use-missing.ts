@@ -73,6 +73,7 @@ export function useServedWith() {
     return (
       [
         `Ice: ${kg(i.neededG)}${crushed > 0 ? `, ${kg(crushed)} of it crushed` : ''}${i.blocks > 0 ? ` and ${count(i.blocks, 'block')}` : ''}`,
+        i.thereG > 0 ? `${kg(i.thereG)} lies in the freezer` : '',
         made.length > 0 ? `${made.join(' ')} make ${kg(i.madeG)}` : '',
         i.bags > 0 ? `buy ${count(i.bags, 'bag')} of 2 kg` : '',
         `${words.number(i.litres)} l of the freezer at the end`,

@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { drinkFigures, standardDrink } from '@uisce/core/drink';
+import { drinkInHand } from '@uisce/core/pouring';
+import { useLog } from '../household/use-log';
+import { useSettings } from '../household/use-settings';
 import { useRoundInHand } from './use-round-in-hand';
 import { useStepWords } from './use-step-words';
 import { useWords } from '../words/use-words';
 
 /** What an overshoot has made of the drink in hand: the rest grows with it, or what it is now and the way out. */
 const words = useWords();
+const log = useLog();
+const settings = useSettings();
 const { nameOf } = useStepWords();
 const { inHand, current, loadNow, pourSomeOff, mend } = useRoundInHand();
 
@@ -29,6 +35,18 @@ const isNow = computed(() =>
     .map((d) => `${words.number(Math.abs(d.share) * 100, 0)} % ${SAYS[d.what][d.share > 0 ? 0 : 1]}`)
     .join(', '),
 );
+/** Standard drinks in a glass as it stands, where it grew stronger: what matters to whoever drinks it. */
+const drinks = computed(() => {
+  const { round, bar } = log;
+  const strength = off.value.find((d) => d.what === 'strength');
+  const step = current.value;
+  if (!round || !inHand.value || !step || step.order === null || !strength) return '';
+  const now = drinkInHand(round, inHand.value, step.order);
+  if (!now) return '';
+  const standard = standardDrink(settings.current.locale);
+  const n = drinkFigures(now, bar.kinds).ethanolG / standard.g;
+  return `${words.number(n)} ${n === 1 ? standard.word[0] : standard.word[1]} a glass`;
+});
 const smallest = computed(() => {
   const m = loadNow.value?.overshot?.mend;
   const kind = m && drink.value?.slots[m.slot]?.kind;
@@ -42,7 +60,7 @@ const tooMuch = computed(() => (loadNow.value?.offShare ?? 0) > SEEN_SHARE);
   <div v-else-if="tooMuch" class="over keeps-taps" role="status">
     <p>
       More than glass and tin take in ratio.
-      <template v-if="isNow">Left so, it is {{ isNow }}.</template>
+      <template v-if="isNow">Left so, it is {{ isNow }}{{ drinks ? `: ${drinks}` : '' }}.</template>
     </p>
     <div class="ways">
       <v-btn @click="pourSomeOff"
