@@ -95,6 +95,7 @@ function save(): void {
         label="Strength"
         suffix="% vol"
         optional
+        nothing="usual"
         :value="abv"
         :least="0"
         :most="96"

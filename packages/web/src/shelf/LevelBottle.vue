@@ -140,7 +140,7 @@ function key(event: KeyboardEvent): void {
       <path class="wall" :d="drawing.foot" />
       <line v-if="line !== undefined" class="line" x1="1" :x2="width - 1" :y1="line" :y2="line" />
     </svg>
-    <span class="name">{{ standing.name }}</span>
+    <span class="name">{{ standing.alike > 1 ? `${standing.alike} × ` : '' }}{{ standing.name }}</span>
     <span class="dim note">{{ leftMl === null ? 'not measured' : words.volume(Math.round(leftMl)) }}</span>
     <span v-if="standing.tag" class="note" :class="{ rust: standing.pressing }">{{ standing.tag }}</span>
   </button>

@@ -57,3 +57,9 @@ const rows = computed(() =>
     </p>
   </section>
 </template>
+
+<style scoped>
+a {
+  color: inherit;
+}
+</style>

@@ -25,6 +25,22 @@ export interface StandingBottle {
   /** The tag: days left, pours left, "new"; empty where nothing presses. */
   tag: string;
   pressing: boolean;
+  /** How many just like it stand there, sealed: cans of one case are drawn once. */
+  alike: number;
+}
+
+/** Of sealed bottles that are just alike the first, with how many there are. */
+function withoutTwins(all: readonly StandingBottle[]): StandingBottle[] {
+  const keyOf = ({ bottle: b }: StandingBottle) =>
+    b.openedOn === null && b.leftMl !== null && b.leftMl === b.sizeMl
+      ? [b.kind, b.label, b.sizeMl, b.place].join(' ')
+      : b.id;
+  const found = new Map<string, StandingBottle>();
+  for (const s of all) {
+    const same = found.get(keyOf(s));
+    found.set(keyOf(s), same ? { ...same, alike: same.alike + 1 } : s);
+  }
+  return [...found.values()];
 }
 
 /** The tag of a bottle: days left, pours left, "new"; empty where nothing presses. */
@@ -144,13 +160,18 @@ export const useShelf = createSharedComposable(() => {
       bottle,
       name: catalogue.kindName(bottle.kind),
       ...tagOf(bottle),
+      alike: 1,
     })),
   );
   const inCold = (b: Bottle) => b.place === 'fridge' || b.place === 'freezer';
-  const onShelf = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'shelf'));
-  const sipping = computed(() => all.value.filter(({ bottle }) => bottle.sipping));
-  const cold = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && inCold(b)));
-  const cupboard = computed(() => all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'cupboard'));
+  const onShelf = computed(() =>
+    withoutTwins(all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'shelf')),
+  );
+  const sipping = computed(() => withoutTwins(all.value.filter(({ bottle }) => bottle.sipping)));
+  const cold = computed(() => withoutTwins(all.value.filter(({ bottle: b }) => !b.sipping && inCold(b))));
+  const cupboard = computed(() =>
+    withoutTwins(all.value.filter(({ bottle: b }) => !b.sipping && b.place === 'cupboard')),
+  );
 
   const { pace, perWeekMl, forecasts } = useForecasts();
   const litres = computed(() => {
