@@ -1,4 +1,4 @@
-export { withFillings, pouredDrinkSchema, type Order, type Filling } from './poured-drink.js';
+export { withFillings, withoutParts, pouredDrinkSchema, type Order, type Filling } from './poured-drink.js';
 export { vesselsOf, glassFor, ICE_IN_TIN_G } from './vessels.js';
 export { pourStep, pourStepSchema, type PourStep } from './step.js';
 export { isHotInTin, stepCautions, HOT_IN_TIN } from './step-cautions.js';

@@ -10,6 +10,7 @@ import type { Pour } from './pour.js';
 import { pourNow } from './pour-now.js';
 import type { InHouse } from './pouring-now.js';
 import { pourables } from './pourable.js';
+import { withoutParts } from './poured-drink.js';
 
 const BOTTLES = ['dry-gin', 'old-tom', 'rum', 'vermouth', 'bitter'];
 const slot = (kind: string, amount: string, role = 'base', more: object = {}) => ({
@@ -198,6 +199,21 @@ describe('what can be poured now', () => {
         expect(ids(h, minMatch)).toEqual(planned.filter((id) => !simple.includes(id)).sort());
       }),
     );
+  });
+});
+
+describe('a part that is left out', () => {
+  it('is one that is optional: the drink stands without it, and none of it is poured', () => {
+    const [now1] = now(house([at('rum', 700), at('bitter', 700)])).drinks.filter(
+      (d) => d.pourable.recipe.id === 'mint-rum',
+    );
+    if (!now1) throw new Error('it is not poured');
+    const order = { drink: now1.drink, of: 'mint-rum', count: 1, for: [], cannot: [] };
+    const kindsIn = (o: typeof order) => o.drink.slots.map((s) => s.kind);
+    expect(kindsIn(order)).toEqual(['rum', 'mint', 'bitter']);
+    expect(kindsIn(withoutParts(order, ['bitter']))).toEqual(['rum', 'mint']);
+    // The rum is the drink.
+    expect(withoutParts(order, ['rum'])).toBe(order);
   });
 });
 

@@ -64,3 +64,13 @@ export function withFillings(recipe: Recipe, fillings: readonly (Filling | undef
   });
   return { ...recipe, slots };
 }
+
+/**
+ * An order without the optional parts that somebody leaves out; what is not optional stays.
+ *
+ * @param without kinds.
+ */
+export function withoutParts(order: Order, without: readonly string[] = []): Order {
+  const slots = order.drink.slots.filter((s) => !s.optional || !without.includes(s.kind));
+  return slots.length === order.drink.slots.length ? order : { ...order, drink: { ...order.drink, slots } };
+}

@@ -1,7 +1,7 @@
 import { createSharedComposable, useLocalStorage } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import { inGlass, limitsTogether, NO_LIMITS, refusalOf, sayRefusal, type Limits } from '@uisce/core/drink';
-import { MAX_GLASSES, MAX_ORDERS, refusalsOf, type Order } from '@uisce/core/pouring';
+import { MAX_GLASSES, MAX_ORDERS, refusalsOf, withoutParts, type Order } from '@uisce/core/pouring';
 import { useLimits } from './use-limits';
 import { useLog } from './use-log';
 import { usePouring } from './use-pouring';
@@ -13,6 +13,8 @@ interface Asked {
   drink: string;
   count: number;
   for: string[];
+  /** Optional parts that are left out, by kind. */
+  without?: string[];
 }
 
 /** Who cannot have what of a round, in words. */
@@ -31,7 +33,8 @@ function useRefusals(lines: Readonly<Ref<readonly Asked[]>>, orders: Readonly<Re
     const now = pouring.find(drink);
     if (now === undefined) return 'it cannot be poured here now';
     const count = Math.max(1, lines.value.find((l) => l.drink === drink)?.count ?? 1);
-    const asked = pouring.orderOf(now, count);
+    const { without } = lines.value.find((l) => l.drink === drink) ?? {};
+    const asked = withoutParts(pouring.orderOf(now, count), without);
     const glass = inGlass(asked.drink, stock.here.kinds, pouring.mayBe(asked));
     const limits = limitsTogether([limitsOf(name), { ...more, drives: false }]);
     const refusal = refusalOf(limits, glass);
@@ -63,7 +66,12 @@ function useTray({ tray, lines, glasses, against }: Tray) {
     if (there) setCount(drink, there.count + 1);
     else if (lines.value.length < MAX_ORDERS && glasses.value < MAX_GLASSES)
       tray.value = [
-        ...lines.value.map(({ drink: d, count, for: who }) => ({ drink: d, count, for: who })),
+        ...lines.value.map(({ drink: d, count, for: who, without = [] }) => ({
+          drink: d,
+          count,
+          for: who,
+          without,
+        })),
         { drink, count: 1, for: [] },
       ];
   }
@@ -81,7 +89,16 @@ function useTray({ tray, lines, glasses, against }: Tray) {
     );
   }
 
-  return { add, setCount, setFor };
+  /** An optional part is left out of a drink, or comes back into it. */
+  function setWithout(drink: string, kind: string, isOut: boolean): void {
+    tray.value = tray.value.map((a) => {
+      if (a.drink !== drink) return a;
+      const others = (a.without ?? []).filter((k) => k !== kind);
+      return { ...a, without: isOut ? [...others, kind] : others };
+    });
+  }
+
+  return { add, setCount, setFor, setWithout };
 }
 
 /** The round that is being put together, on this device, before it is made. */
@@ -100,10 +117,12 @@ export const useOrder = createSharedComposable(() => {
   );
   const glasses = computed(() => lines.value.reduce((n, l) => n + l.count, 0));
   const isFull = computed(() => glasses.value >= MAX_GLASSES || lines.value.length >= MAX_ORDERS);
-  const orders = computed<Order[]>(() => lines.value.map((l) => pouring.orderOf(l.now, l.count, l.for)));
+  const orders = computed<Order[]>(() =>
+    lines.value.map((l) => withoutParts(pouring.orderOf(l.now, l.count, l.for), l.without)),
+  );
 
   const { against, refused } = useRefusals(lines, orders);
-  const { add, setCount, setFor } = useTray({ tray, lines, glasses, against });
+  const { add, setCount, setFor, setWithout } = useTray({ tray, lines, glasses, against });
   const clear = () => (tray.value = []);
 
   /** Begin to make it. */
@@ -129,6 +148,7 @@ export const useOrder = createSharedComposable(() => {
     add,
     setCount,
     setFor,
+    setWithout,
     clear,
     make,
     writeDown,

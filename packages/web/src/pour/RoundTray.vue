@@ -29,6 +29,13 @@ const compiled = computed(() =>
     : compileRound(order.orders.value, log.bar.kit, log.bar.catalogue, log.bar.kinds),
 );
 const explained = computed(() => (compiled.value ? sayOrder(compiled.value, say.nameOf) : ''));
+/** Each with its optional parts that are here. */
+const lines = computed(() =>
+  order.lines.value.map((l) => ({
+    ...l,
+    optional: [...new Set(l.now.drink.slots.filter((s) => s.optional).map((s) => s.kind))],
+  })),
+);
 const day = ref<string | null>(null);
 
 function toggle(drink: string, was: readonly string[], name: string, on: boolean): void {
@@ -66,7 +73,7 @@ function writeDown(): void {
       Tap a drink, and it stands here; several are made in one go, up to {{ MAX_GLASSES }} glasses.
     </p>
     <ul v-else class="plain-list">
-      <li v-for="line in order.lines.value" :key="line.drink">
+      <li v-for="line in lines" :key="line.drink">
         <div class="line">
           <span>{{ line.name }}</span>
           <span class="steps">
@@ -97,6 +104,16 @@ function writeDown(): void {
             :disabled="!line.for.includes(p.name) && order.against(line.drink, p.name) !== ''"
             :about="`drinks the ${line.name}`"
             @update:model-value="toggle(line.drink, line.for, p.name, $event)"
+          />
+        </div>
+        <div v-if="line.optional.length > 0" class="who">
+          <CheckField
+            v-for="kind in line.optional"
+            :key="kind"
+            :model-value="!line.without?.includes(kind)"
+            :label="`With ${say.nameOf(kind)}`"
+            :about="`in the ${line.name}; it is as good without`"
+            @update:model-value="order.setWithout(line.drink, kind, !$event)"
           />
         </div>
         <p v-for="why in notFor(line.drink)" :key="why" class="rust small">{{ why }}</p>
