@@ -10,7 +10,7 @@ import type { Pour } from './pour.js';
 import { pourNow } from './pour-now.js';
 import type { InHouse } from './pouring-now.js';
 import { pourables } from './pourable.js';
-import { withoutParts } from './poured-drink.js';
+import { withoutParts, type Order } from './poured-drink.js';
 
 const BOTTLES = ['dry-gin', 'old-tom', 'rum', 'vermouth', 'bitter'];
 const slot = (kind: string, amount: string, role = 'base', more: object = {}) => ({
@@ -208,8 +208,8 @@ describe('a part that is left out', () => {
       (d) => d.pourable.recipe.id === 'mint-rum',
     );
     if (!now1) throw new Error('it is not poured');
-    const order = { drink: now1.drink, of: 'mint-rum', count: 1, for: [], cannot: [] };
-    const kindsIn = (o: typeof order) => o.drink.slots.map((s) => s.kind);
+    const order: Order = { drink: now1.drink, of: 'mint-rum', count: 1, for: [], cannot: [] };
+    const kindsIn = (o: Order) => o.drink.slots.map((s) => s.kind);
     expect(kindsIn(order)).toEqual(['rum', 'mint', 'bitter']);
     expect(kindsIn(withoutParts(order, ['bitter']))).toEqual(['rum', 'mint']);
     // The rum is the drink.
