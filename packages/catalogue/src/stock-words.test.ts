@@ -290,6 +290,7 @@ describe('what is written down of it', () => {
       [0, TODAY],
     ]);
     expect(write('no limes', [few])[0]).toMatchObject({ pieces: 0, finishedOn: TODAY });
+    expect(write('lime juice 50 ml', [few])).toMatchObject([{ pieces: null, leftMl: 50 }]);
     expect(write('a bunch of mint')[0]).toMatchObject({ kind: 'mint', pieces: 60, boughtOn: TODAY });
     expect(write('a dozen eggs')[0]).toMatchObject({ kind: 'whole-egg', pieces: 12 });
   });

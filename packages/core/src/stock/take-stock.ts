@@ -100,7 +100,9 @@ function countedAs(line: Told, { kind, known, today, newId }: TakenIn): Bottle[]
 export function takeStock(line: Told, into: TakenIn): Bottle[] {
   const { kind, known, usualMl, newId } = into;
   const isCounted = line.left !== undefined && ('pieces' in line.left || 'bunches' in line.left);
-  const isNoneOfCounted = known.length > 0 && known.every((b) => b.pieces !== null);
+  // Juice that stands pressed is measured, however many limes lie beside it.
+  const saysNoAmount = line.left === undefined || ('share' in line.left && line.left.share === 0);
+  const isNoneOfCounted = saysNoAmount && known.length > 0 && known.every((b) => b.pieces !== null);
   if (isCounted || isNoneOfCounted) return countedAs(line, into);
   const open = (b: Bottle) => b.openedOn ?? '9';
   const measured = known
