@@ -133,6 +133,15 @@ describe('whole fruit', () => {
     expect(back.bottles.find((b) => b.pieces !== null)?.pieces).toBe(2);
   });
 
+  it('of two halves poured, one given back is a half that was cut then, and no half for ever', () => {
+    const limes = counted('lime-juice', 2);
+    const first = take([limes], [{ kind: 'lime-juice', ml: 13 }]);
+    const second = take(first.bottles, [{ kind: 'lime-juice', ml: 13 }]);
+    expect(second.bottles[0]).toMatchObject({ pieces: 1, cutOn: null });
+    const [back] = givenBack({ parts: first.parts, on: TODAY }, second.bottles, []).bottles;
+    expect(back).toMatchObject({ pieces: 1.5, cutOn: TODAY });
+  });
+
   it('whatever is cut and given back, there are as many as before, by eighths', () => {
     fc.assert(
       fc.property(
@@ -158,7 +167,7 @@ describe('whole fruit', () => {
           const taken = drawn.parts.flatMap((p) => p.drawn).reduce((sum, d) => sum + d.pieces, 0);
           expect(left + taken).toBe(pieces);
           const back = givenBack(
-            { parts: drawn.parts },
+            { parts: drawn.parts, on: TODAY },
             drawn.bottles.length > 0 ? drawn.bottles : [limes],
             [],
           );
@@ -174,17 +183,17 @@ describe('a pour that never was', () => {
     const sealed = full('dry-gin');
     const drawn = take([sealed], [{ kind: 'dry-gin', ml: 50 }]);
     expect(drawn.bottles[0]?.openedOn).toBe(TODAY);
-    const [back] = givenBack({ parts: drawn.parts }, drawn.bottles, []).bottles;
+    const [back] = givenBack({ parts: drawn.parts, on: TODAY }, drawn.bottles, []).bottles;
     expect(back).toMatchObject({ leftMl: 700, openedOn: null });
     const open = { ...full('dry-gin'), openedOn: TODAY };
     const again = take([open], [{ kind: 'dry-gin', ml: 50 }]);
-    expect(givenBack({ parts: again.parts }, again.bottles, []).bottles[0]?.openedOn).toBe(TODAY);
+    expect(givenBack({ parts: again.parts, on: TODAY }, again.bottles, []).bottles[0]?.openedOn).toBe(TODAY);
   });
 
   it('of two that were poured, one taken back leaves it open', () => {
     const first = take([full('dry-gin')], [{ kind: 'dry-gin', ml: 50 }]);
     const second = take(first.bottles, [{ kind: 'dry-gin', ml: 50 }]);
-    const [left] = givenBack({ parts: first.parts }, second.bottles, []).bottles;
+    const [left] = givenBack({ parts: first.parts, on: TODAY }, second.bottles, []).bottles;
     expect(left).toMatchObject({ leftMl: 650, openedOn: TODAY });
   });
 });

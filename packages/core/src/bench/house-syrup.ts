@@ -32,6 +32,10 @@ export function rescaleSyrup(ml: number, fromRatio: number, toRatio: number): Re
 
 /** Plain sugar syrups: what one strength of them does, another does as well. */
 const PLAIN_SYRUPS: readonly string[] = ['simple-syrup', 'rich-syrup'];
+/** Whether a kind is a plain sugar syrup, which is poured by its sugar wherever one is kept for all. */
+export function isPlainSyrup(kind: string): boolean {
+  return PLAIN_SYRUPS.includes(kind);
+}
 /** Nearer than this no one can tell two syrups apart. */
 const SAME_RATIO = 0.01;
 

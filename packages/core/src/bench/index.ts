@@ -16,7 +16,7 @@ export { drawsOfBatch } from './draws.js';
 export { traceDoes } from './trace.js';
 export { actsOf, type BenchStep } from './acts.js';
 export { batchAsMade, contentG } from './in-batch.js';
-export { rescaleSyrup, fromHouseSyrup, withHouseSyrup, type Rescaled } from './house-syrup.js';
+export { isPlainSyrup, rescaleSyrup, fromHouseSyrup, withHouseSyrup, type Rescaled } from './house-syrup.js';
 export { refusedBecause, keeping, type Keeping } from './keeping.js';
 export { KEEPING_TABLE } from './keeping-table.js';
 export { extendedCitrus, extendedCitrusParts, acidAsFresh, type ExtendedCitrus } from './extended-citrus.js';

@@ -184,7 +184,7 @@ export function drawFrom(
  * @returns bottles and batches that change; those that are gone since are passed over.
  */
 export function givenBack(
-  pour: Pick<Pour, 'parts'>,
+  pour: Pick<Pour, 'parts' | 'on'>,
   bottles: readonly Bottle[],
   batches: readonly BatchLeft[],
 ): Omit<DrawnFrom, 'parts'> {
@@ -207,12 +207,19 @@ export function givenBack(
       ...bottle,
       leftMl: filled,
       openedOn: isSealed ? null : bottle.openedOn,
-      pieces: bottle.pieces === null ? null : bottle.pieces + pieces,
+      ...withPieces(bottle, pieces, pour.on),
       finishedOn: emptied ? null : bottle.finishedOn,
     });
     changed.add(id);
   }
   return { bottles: [...changed].flatMap((id) => now.get(id) ?? []), batches: left };
+}
+
+/** So many pieces more: what is a part of one was cut when it was poured, where nobody says otherwise. */
+function withPieces({ pieces, cutOn }: Bottle, more: number, on: string): Pick<Bottle, 'pieces' | 'cutOn'> {
+  if (pieces === null) return { pieces, cutOn };
+  const all = pieces + more;
+  return { pieces: all, cutOn: Number.isInteger(all) ? null : (cutOn ?? on) };
 }
 
 /** The later of two days. */

@@ -123,7 +123,7 @@ describe('what is poured comes out of the bottles', () => {
           expect(p.drawn.reduce((sum, d) => sum + d.ml, 0)).toBeLessThanOrEqual(p.ml + 1e-9);
         for (const b of after) expect(b.leftMl).toBeGreaterThanOrEqual(0);
         const back = givenBack(
-          { parts: drawn.parts },
+          { parts: drawn.parts, on: DAY },
           after,
           batches.map((b) => ({ ...b, leftMl: drawn.batches.get(b.id) ?? b.leftMl })),
         );

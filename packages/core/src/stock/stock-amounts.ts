@@ -1,4 +1,5 @@
-import { readNumber, VULGAR_FRACTIONS } from '../base/read-number.js';
+import { VULGAR_FRACTIONS } from '../base/read-number.js';
+import { valueOf, WORDED_NUMBER } from './number-words.js';
 import { take } from './stock-dates.js';
 
 /** What is left of something: a share of the bottle, ml, grams of it, or pieces and bunches that are counted. */
@@ -18,33 +19,7 @@ export interface Amounts {
   abv: number | undefined;
 }
 
-const NUMBER_WORDS: Readonly<Record<string, number>> = {
-  'half a dozen': 6,
-  'a dozen': 12,
-  'two dozen': 24,
-  'a couple of': 2,
-  'a couple': 2,
-  dozen: 12,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-};
-const WORDED_NUMBER = Object.keys(NUMBER_WORDS)
-  .sort((a, b) => b.length - a.length)
-  .join('|');
 const N = `(\\d+(?:\\.\\d+)?|${WORDED_NUMBER}|an|a)`;
-const valueOf = (said: string | undefined) =>
-  said === 'a' || said === 'an' ? 1 : (NUMBER_WORDS[said ?? ''] ?? readNumber(said ?? '') ?? 0);
-
 const WORDED: readonly (readonly [RegExp, number])[] = [
   [/\b(?:three|3) ?quarters?\b/, 0.75],
   [/\btwo thirds?\b/, 2 / 3],

@@ -1,4 +1,5 @@
 import { addDays, daysBetween } from '../base/days.js';
+import { valueOf, WORDED_NUMBER } from './number-words.js';
 
 /** A day as somebody typed it at stock-taking. */
 export interface SaidDay {
@@ -15,17 +16,7 @@ export interface SaidDay {
 const MONTHS = 'jan feb mar apr may jun jul aug sep oct nov dec'.split(' ');
 const WEEKDAYS = 'sunday monday tuesday wednesday thursday friday saturday'.split(' ');
 const MONTH = `(${MONTHS.join('|')})[a-z]*\\.?`;
-const NUMBER: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-};
-const MANY = `(\\d{1,3}|${Object.keys(NUMBER).join('|')})`;
+const MANY = `(\\d{1,3}|${WORDED_NUMBER}|an?)`;
 const UNIT_DAYS: Readonly<Record<string, number>> = { day: 1, week: 7, month: 30, year: 365 };
 const AS_WORDS: Readonly<Record<string, number>> = {
   today: 0,
@@ -93,7 +84,7 @@ const ANYWHERE: readonly (readonly [RegExp, Reading])[] = [
   ],
   [
     new RegExp(`\\b${MANY} (day|week|month|year)s? ago\\b`),
-    ([, n = '', unit = ''], today) => addDays(today, -(NUMBER[n] ?? Number(n)) * (UNIT_DAYS[unit] ?? 1)),
+    ([, n = '', unit = ''], today) => addDays(today, -valueOf(n) * (UNIT_DAYS[unit] ?? 1)),
   ],
   [
     new RegExp(

@@ -7,9 +7,6 @@ import { useNotices } from '../kept/use-notices';
 import { useRing } from '../ui/use-ring';
 import { useBatchWords } from '../words/batch-words';
 
-/** A timer set longer than this is set again when the page is next opened: browsers count no further. */
-const MAX_WAIT_MS = 24 * 3600 * 1000;
-
 /** What the bench waits for rings on whatever page is open when its time is up. */
 export function useBenchTimer(): void {
   const batches = useBatches();
@@ -32,7 +29,7 @@ export function useBenchTimer(): void {
       notices.say(`${due.value.name}: the time is up.`);
       ring();
     },
-    () => Math.min(MAX_WAIT_MS, Math.max(0, left())),
+    left,
     { immediate: false },
   );
   watch(
@@ -40,7 +37,7 @@ export function useBenchTimer(): void {
     (at) => {
       timer.stop();
       // What was over before the page was opened is said at the bench, and rings no more.
-      if (at !== undefined && left() > 0 && left() <= MAX_WAIT_MS) timer.start();
+      if (at !== undefined && left() > 0) timer.start();
     },
     { immediate: true },
   );

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { allToBuy, isForEvening, type WantedKind } from '@uisce/core/evening';
 import { useErrands } from '../household/use-errands';
 import { useCatalogue } from '../household/use-catalogue';
-import { count, listed, useWords } from '../words/use-words';
+import { count, listed, sayEighths, useWords } from '../words/use-words';
 import { useEvening } from './use-evening';
 
 export const MISSING_COLUMNS = [
@@ -21,7 +21,7 @@ export function useMissing() {
   const words = useWords();
   const { plan, placed, dayOf } = useEvening();
   const say = ({ unit }: WantedKind, n: number) =>
-    unit === 'pieces' ? words.number(n) : words.volume(Math.round(n));
+    unit === 'pieces' ? sayEighths(n) : words.volume(Math.round(n));
   const rows = computed(() => {
     const { wanted = [], dressing = [] } = plan.value?.quantities ?? {};
     return [...wanted.map((w) => row(w)), ...dressing.map((w) => row(w, 'to dress'))];

@@ -1,3 +1,4 @@
+import { isPlainSyrup } from '@uisce/core/bench';
 import { asSweetMl } from '@uisce/core/drink';
 import type { PourStep } from '@uisce/core/pouring';
 import { useCatalogue } from '../household/use-catalogue';
@@ -14,6 +15,8 @@ export function useAsSweet() {
   function asSweet({ part }: PourStep): string {
     const [usual, here] = [catalogue.kinds.get(part?.kind ?? ''), stock.here.kinds.get(part?.kind ?? '')];
     if (!part?.ml || !usual || !here) return '';
+    // Where one syrup is kept for all, the step says already how much of it sweetens as much.
+    if (stock.here.houseSyrupRatio !== null && isPlainSyrup(part.kind)) return '';
     const ml = asSweetMl(part.ml, usual, here);
     if (ml === undefined) return '';
     const is = here.sugarGPerL > usual.sugarGPerL ? 'sweeter' : 'less sweet';

@@ -123,10 +123,10 @@ function useLogSentence() {
     };
   });
   const logBelow = computed(() => {
-    const evenings = new Set(log.pours.map((p) => p.on)).size;
-    return evenings === 0
-      ? ''
-      : `${count(evenings, 'evening')}, ${count(log.pours.length, 'entry', 'entries')}`;
+    // As the table below has them: what was given up was drunk by nobody.
+    const drunk = log.pours.filter((p) => p.glasses > 0);
+    const evenings = new Set(drunk.map((p) => p.on)).size;
+    return evenings === 0 ? '' : `${count(evenings, 'evening')}, ${count(drunk.length, 'entry', 'entries')}`;
   });
 
   return { logNow, logBelow };

@@ -13,13 +13,17 @@ export function count(n: number, one: string, many = `${one}s`): string {
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
 
-/** "6 limes", "2½ limes", "½ lime": what is counted, to the eighth. */
-export function countPieces(n: number, [one, many]: readonly [string, string]): string {
+/** "6", "2½", "½": what is cut by eighths. */
+export function sayEighths(n: number): string {
   const eighths = Math.round(n * 8);
   const whole = Math.floor(eighths / 8);
   const part = EIGHTHS[eighths % 8] ?? '';
-  const figure = whole === 0 && part !== '' ? part : `${whole}${part}`;
-  return `${figure} ${eighths > 8 || eighths === 0 ? many : one}`;
+  return whole === 0 && part !== '' ? part : `${whole}${part}`;
+}
+
+/** "6 limes", "2½ limes", "½ lime": what is counted, to the eighth. */
+export function countPieces(n: number, [one, many]: readonly [string, string]): string {
+  return `${sayEighths(n)} ${n > 1 || n === 0 ? many : one}`;
 }
 
 /** A name and its plural: coupe and coupes, rocks glass and rocks glasses. */
