@@ -202,6 +202,27 @@ describe('what can be poured now', () => {
   });
 });
 
+describe('a hot drink', () => {
+  it('is poured into a glass that is meant for it or not at all, however often it was poured here', () => {
+    const hot = testCatalogue({
+      kinds: [kindInput('rum', { abv: 0.4 }), kindInput('water', { fromTap: true })],
+      recipes: [
+        recipeInput([slot('rum', '50 ml'), slot('water', '100 ml', 'long')], {
+          id: 'grog',
+          name: 'Grog',
+          method: 'hot',
+          ice: 'none',
+        }),
+      ],
+    });
+    const kit = { ...emptyKit(), said: true };
+    const h = { ...house([at('rum', 700)]), kit, poured: new Map([['grog', 10]]) };
+    const { drinks, short } = pourNow(pourables(hot, 0.75), h, hot, kindIndex(hot.kinds), 0.75);
+    expect(drinks).toEqual([]);
+    expect(short[0]).toMatchObject({ lacks: { is: 'glass' }, anyway: undefined });
+  });
+});
+
 describe('a part that is left out', () => {
   it('is one that is optional: the drink stands without it, and none of it is poured', () => {
     const [now1] = now(house([at('rum', 700), at('bitter', 700)])).drinks.filter(

@@ -245,12 +245,13 @@ function judge(
   const needs = uncovered.size === 0 || isMade ? NONE : pourable.needs.filter((id) => uncovered.has(id));
   if (needs.length > 1 || lacksMore(pourable, 1 - needs.length, looking.mayBe)) return undefined;
   const found = looking.find(pourable);
-  const glass = isMade || !kit.said || kit.glasses.some((g) => glassServes(served, g, kit.attitude));
+  // What is hot cracks a glass that is not meant for it, whatever it was poured into before.
+  const isGlassFree = !kit.said || (isMade && !served.hot);
+  const glass = isGlassFree || kit.glasses.some((g) => glassServes(served, g, kit.attitude));
   const lacks = found.missing.length + needs.length + (glass ? 0 : 1);
   const isMatch = found.match >= minMatch;
   if (lacks === 0) return isMatch ? { now: looking.asPoured(pourable, found) } : undefined;
   if (lacks > 1) return undefined;
-  // What is hot cracks any other glass.
   const isAnyway = found.missing.length === 0 && isMatch && (glass || !served.hot);
   const anyway = isAnyway ? looking.asPoured(pourable, found) : undefined;
   return { short: { pourable, poured, lacks: lackOf(found, needs, recipe), anyway } };
