@@ -4,7 +4,7 @@ import { strainThrough, type BatchRecord, type BenchStep } from '@uisce/core/ben
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
 import CautionLine from '../ui/CautionLine.vue';
-import NumberField from '../ui/NumberField.vue';
+import WeighedGrams from './WeighedGrams.vue';
 
 /** What was strained is weighed: what follows goes by what came through. */
 const props = defineProps<{
@@ -34,18 +34,7 @@ const take = (g: number) => batches.keep(strainThrough(props.record, g), `${gram
       Put an empty bowl on the scale, tare it, and strain into it. If nothing is lost,
       {{ grams(meantG) }} come through.
     </p>
-    <div class="buttons">
-      <NumberField
-        label="Came through"
-        suffix="g"
-        optional
-        :value="throughG"
-        :least="1"
-        :most="50000"
-        @change="throughG = $event"
-      />
-      <v-btn @click="weigh">Weigh on the simulated scale</v-btn>
-    </div>
+    <WeighedGrams label="Came through" :g="throughG" @change="throughG = $event" @weigh="weigh" />
     <p v-if="lost !== undefined" aria-live="polite">
       {{
         lost > 0.5

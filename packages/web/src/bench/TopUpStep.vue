@@ -3,8 +3,8 @@ import { computed, ref } from 'vue';
 import { giveBack, waterLostG, type BatchRecord } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useBatchWords } from '../words/batch-words';
-import NumberField from '../ui/NumberField.vue';
 import CautionLine from '../ui/CautionLine.vue';
+import WeighedGrams from './WeighedGrams.vue';
 
 /** A heated batch is weighed again, and given back the water that went off. */
 const props = defineProps<{ record: BatchRecord; massG: number }>();
@@ -26,18 +26,7 @@ const isBack = () => batches.keep(giveBack(props.record, topUp.value ?? 0), 'Wat
 <template>
   <div class="bench-step">
     <p class="big display">Weigh it without the pan: it should be {{ grams(massG) }}</p>
-    <div class="buttons">
-      <NumberField
-        label="It weighs"
-        suffix="g"
-        optional
-        :value="weighedG"
-        :least="1"
-        :most="50000"
-        @change="weighedG = $event"
-      />
-      <v-btn @click="weighPan">Weigh on the simulated scale</v-btn>
-    </div>
+    <WeighedGrams label="It weighs" :g="weighedG" @change="weighedG = $event" @weigh="weighPan" />
     <p v-if="topUp !== undefined" aria-live="polite">
       {{
         topUp > 0
