@@ -41,7 +41,7 @@ describe('a glass as a bartender makes it', () => {
     const drink = catalogue.recipes.find((r) => r.id === id);
     if (drink === undefined) throw new Error(`there is no ${id}`);
     const slots = drink.slots.filter((s) => !s.optional);
-    const order = { drink: { ...drink, slots }, of: id, count: 1, for: [], cannot: [] };
+    const order = { drink: { ...drink, slots }, of: id, count: 1, for: [], cannot: [], without: [] };
     const { steps } = compileRound([order], emptyKit(), catalogue, kinds);
     expect(
       steps
@@ -55,8 +55,12 @@ describe('a glass as a bartender makes it', () => {
 describe('every drink of the library', () => {
   const SPIRIT_ABV = 0.2;
   const stepsOf = (drink: (typeof catalogue.recipes)[number]) =>
-    compileRound([{ drink, of: drink.id, count: 1, for: [], cannot: [] }], emptyKit(), catalogue, kinds)
-      .steps;
+    compileRound(
+      [{ drink, of: drink.id, count: 1, for: [], cannot: [], without: [] }],
+      emptyKit(),
+      catalogue,
+      kinds,
+    ).steps;
   /** Ids of the drinks that break a rule of the trade (common practice). */
   const breaking = (rule: (steps: PourStep[], drink: (typeof catalogue.recipes)[number]) => boolean) =>
     catalogue.recipes.filter((drink) => !rule(stepsOf(drink), drink)).map((drink) => drink.id);
@@ -125,7 +129,7 @@ describe('every drink of the library', () => {
   it('has steps that measure each of its parts once, egg before ice and bubbles after it', () => {
     for (const drink of catalogue.recipes) {
       const { steps } = compileRound(
-        [{ drink, of: drink.id, count: 2, for: [], cannot: [] }],
+        [{ drink, of: drink.id, count: 2, for: [], cannot: [], without: [] }],
         emptyKit(),
         catalogue,
         kinds,

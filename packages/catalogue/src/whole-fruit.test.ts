@@ -112,7 +112,7 @@ describe('whole fruit', () => {
       currency: null,
       minorPerMl: () => undefined,
     });
-    const order = (id: string) => [{ drink: drink(id), of: id, count: 2, for: [], cannot: [] }];
+    const order = (id: string) => [{ drink: drink(id), of: id, count: 2, for: [], cannot: [], without: [] }];
     const limes = counted('lime-juice', 2);
     const gin = [full('dry-gin'), full('tonic-water')];
     const wedges = drink('gin-and-tonic').garnish;

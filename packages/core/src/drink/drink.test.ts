@@ -109,6 +109,21 @@ describe('figures of a drink', () => {
     expect(ethanolG / standardDrink('en-GB').g).toBeCloseTo(1.8, 1);
   });
 
+  it('count what stands beside it in a glass of its own as drunk, and not as mixed in', () => {
+    const recipe = drink('build', [
+      ['spirit', '30 ml', 'base'],
+      ['spirit', '15 ml', 'long'],
+    ]);
+    const [base, other] = recipe.slots;
+    if (!base || !other) throw new Error('two parts');
+    const chased = { ...recipe, slots: [base, { ...other, beside: true }] };
+    const alone = drinkFigures({ ...recipe, slots: [base] }, kinds);
+    expect(drinkFigures(chased, kinds).abv).toBe(alone.abv);
+    expect(drinkFigures(chased, kinds).ethanolG).toBeCloseTo(alone.ethanolG * 1.5, 6);
+    const soft = { ...recipe, slots: [{ ...other, beside: true }] };
+    expect(inGlass(soft, kinds).noAlcohol).toBe(false);
+  });
+
   // From memory of national guidance.
   it.each([
     ['en-US', 14],

@@ -14,9 +14,11 @@ export interface DrinkFigures {
   waterMl: number;
   /** Alcohol by volume of the served drink, a fraction. */
   abv: number;
+  /** Alcohol of all that is served, what stands beside it in a glass of its own included. */
   ethanolG: number;
   sugarG: number;
   acidG: number;
+  /** Of all that is served, like the alcohol. */
   kcal: number;
 }
 
@@ -79,10 +81,16 @@ export function drinkFigures(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
   let sugarG = 0;
   let acidG = 0;
   let otherKcal = 0;
+  const beside = { ethanolMl: 0, sugarG: 0 };
   for (const slot of recipe.slots) {
     const kind = kinds.get(slot.kind);
-    if (kind === undefined || !isDrunk(slot)) continue;
+    if (kind === undefined || slot.role === 'rinse') continue;
     const ml = slotMl(slot, kind);
+    if (slot.beside) {
+      beside.ethanolMl += ml * kind.abv;
+      beside.sugarG += (ml / 1000) * kind.sugarGPerL;
+      continue;
+    }
     const pieces = amountMl(slot.amount) === undefined ? slot.amount.value : 0;
     if (isTopped(slot, kind, recipe.method)) toppedMl += ml;
     else {
@@ -99,7 +107,7 @@ export function drinkFigures(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
   const isFrozenAlready = recipe.method === 'blend' && recipe.making === 'none';
   const waterMl = isFrozenAlready ? 0 : mixMl * dilution(mixAbv, recipe.method, recipe.ice);
   const servedMl = mixMl + waterMl + toppedMl;
-  const ethanol = ethanolG(ethanolMl);
+  const ethanol = ethanolG(ethanolMl + beside.ethanolMl);
   return {
     mixMl: mixMl + toppedMl,
     servedMl,
@@ -108,7 +116,7 @@ export function drinkFigures(recipe: Recipe, kinds: ReadonlyMap<string, Kind>): 
     ethanolG: ethanol,
     sugarG,
     acidG,
-    kcal: kilocalories(ethanol, sugarG, acidG) + otherKcal,
+    kcal: kilocalories(ethanol, sugarG + beside.sugarG, acidG) + otherKcal,
   };
 }
 

@@ -23,7 +23,7 @@ export interface InGlass {
   kinds: ReadonlySet<string>;
   /** Kinds, and words of the garnish, of which nobody has said what allergens they hold. */
   unknown: string[];
-  /** At most 0.5 % vol, whichever of what may be poured is. */
+  /** At most 0.5 % vol, whichever of what may be poured is, and what stands beside it. */
   noAlcohol: boolean;
   /** Cautions of what is in it, each once. */
   cautions: string[];
@@ -71,7 +71,8 @@ export function inGlass(
   const may = new Set(every.flatMap((id) => kinds.get(id)?.mayHold ?? []));
   const figures = drinkFigures(drink, kinds);
   const strongest = Math.max(figures.abv, mayBe.strongest ? drinkFigures(mayBe.strongest, kinds).abv : 0);
-  const noAlcohol = strongest <= NO_ALCOHOL_ABV;
+  const isStrongBeside = drink.slots.some((s) => s.beside && (kinds.get(s.kind)?.abv ?? 0) > NO_ALCOHOL_ABV);
+  const noAlcohol = strongest <= NO_ALCOHOL_ABV && !isStrongBeside;
   const cautions = [...parts, ...garnishKinds(drink.garnish)].flatMap((id) => {
     const { caution = [], cautionForChildren = [] } = kinds.get(id) ?? {};
     return [caution, noAlcohol ? cautionForChildren : []].flat();

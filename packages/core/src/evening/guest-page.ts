@@ -19,6 +19,8 @@ export const MAX_ASKS = 120;
 export const askedSchema = z.strictObject({
   name: z.string().trim().min(1, 'say a name').max(40, 'at most 40 letters fit'),
   cannot: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length),
+  /** Ingredients they cannot have, by kind, of those on the menu. */
+  without: z.array(idSchema).max(40).default([]),
   noAlcohol: z.boolean(),
   drink: idSchema,
 });

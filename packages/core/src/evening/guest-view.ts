@@ -24,6 +24,8 @@ const guestDrinkSchema = z.object({
   unknown: z.array(z.string()),
   /** At most 0.5 % vol. */
   noAlcohol: z.boolean(),
+  /** Whatever may be in it, what that is a kind of and was made of, by kind. */
+  holds: z.array(idSchema),
 });
 export type GuestDrink = z.infer<typeof guestDrinkSchema>;
 
@@ -35,6 +37,8 @@ export const guestViewSchema = z.object({
   from: z.string(),
   locale: z.string(),
   drinks: z.array(guestDrinkSchema),
+  /** All that is in them, for who cannot have one of it. */
+  ingredients: z.array(z.object({ id: idSchema, name: z.string() })),
   /** Whether more may yet stand on the menu. */
   isWhole: z.boolean(),
   asks: z.boolean(),
@@ -64,7 +68,7 @@ export function guestDrinks(
   return menu
     .filter(({ id, isHere }) => isHere && !off.includes(id))
     .map(({ id, pourable, glass }): GuestDrink => {
-      const { parts, figures, allergens, mayHold, unknown, noAlcohol } = glass;
+      const { parts, figures, allergens, mayHold, unknown, noAlcohol, kinds } = glass;
       return {
         id,
         name: pourable.recipe.name,
@@ -74,20 +78,32 @@ export function guestDrinks(
         allergens,
         mayHold,
         noAlcohol,
+        holds: [...kinds],
         unknown: unknown.map(nameOf),
       };
     })
     .sort((a, b) => Number(a.noAlcohol) - Number(b.noAlcohol) || a.name.localeCompare(b.name));
 }
 
+/** All that is in some drinks, each once, by name. */
+export function ingredientsOf(
+  drinks: readonly GuestDrink[],
+  nameOf: (kind: string) => string,
+): GuestView['ingredients'] {
+  return [...new Set(drinks.flatMap((d) => d.holds))]
+    .map((id) => ({ id, name: nameOf(id) }))
+    .sort((a, b) => a.name.localeCompare(b.name));
+}
+
 /** Why a guest is not poured what they ask for, in words for them; undefined where nothing speaks against it. */
 export function cannotServe(
-  { cannot, noAlcohol }: Pick<GuestAsked, 'cannot' | 'noAlcohol'>,
+  { cannot, without, noAlcohol }: Pick<GuestAsked, 'cannot' | 'without' | 'noAlcohol'>,
   drink: GuestDrink,
+  nameOf: (kind: string) => string,
 ): string | undefined {
-  // Guests say which allergens they cannot have; ingredients of their own are in the household's book, and judged there.
-  const refusal = refusalOf({ allergens: cannot, noAlcohol, drives: false }, { ...drink, kinds: new Set() });
+  const limits = { allergens: cannot, without, noAlcohol, drives: false };
+  const refusal = refusalOf(limits, { ...drink, kinds: new Set(drink.holds) });
   if (refusal === undefined) return undefined;
   const instead = refusal.alcohol ? 'those without are marked' : 'ask the house for it without';
-  return `${sayRefusal(refusal)}: ${instead}`;
+  return `${sayRefusal(refusal, nameOf)}: ${instead}`;
 }

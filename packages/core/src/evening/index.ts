@@ -38,6 +38,7 @@ export {
   menuIsOpen,
   guestDrinks,
   cannotServe,
+  ingredientsOf,
   type GuestDrink,
   guestViewSchema,
   type GuestView,

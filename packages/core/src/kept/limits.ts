@@ -19,6 +19,12 @@ export function limitsIn({
     // Somebody of that name at an evening that is over may have been somebody else.
     ...asks
       .filter((a) => ids.has(a.evening))
-      .map(({ name, cannot, noAlcohol }) => ({ name, allergens: cannot, noAlcohol, drives: false })),
+      .map(({ name, cannot, without, noAlcohol }) => ({
+        name,
+        allergens: cannot,
+        without,
+        noAlcohol,
+        drives: false,
+      })),
   ]);
 }

@@ -30,18 +30,19 @@ const DRINKS = {
   strange: drink('strange', ['own-thing']),
   highball: drink('highball', ['rum', 'soda'], { method: 'build', ice: 'cubes', strain: 'none' }),
 };
-const order = (of: keyof typeof DRINKS, cannot: Allergen[] = []): Order => ({
+const order = (of: keyof typeof DRINKS, cannot: Allergen[] = [], without: string[] = []): Order => ({
   drink: DRINKS[of],
   of,
   count: 1,
   for: [],
   cannot,
+  without,
 });
 const compiled = (...orders: Order[]) => compileRound(orders, emptyKit(), testCatalogue({}), kinds);
 const acts = (...orders: Order[]) =>
   compiled(...orders)
     .steps.filter((s) => s.act === 'wash' || s.act === 'shake' || s.act === 'stir')
-    .map((s) => (s.act === 'wash' ? `wash ${s.cannot.join()}` : orders[s.order ?? 0]?.of));
+    .map((s) => (s.act === 'wash' ? `wash ${[...s.cannot, ...s.without].join()}` : orders[s.order ?? 0]?.of));
 
 describe('what carries over', () => {
   it('is washed off before a round for somebody who cannot have something: nobody knows what was made before', () => {
@@ -62,6 +63,20 @@ describe('what carries over', () => {
     expect(both[0]).toBe('wash milk,nuts');
     expect(both).toHaveLength(4);
     expect(both[2]).toMatch(/^wash (milk|nuts)$/);
+  });
+
+  it('is an ingredient too, which is none of the fourteen', () => {
+    expect(acts(order('maitai'), order('martini', [], ['rum']))).toEqual(['wash rum', 'martini', 'maitai']);
+    const both = acts(order('martini', [], ['rum']), order('maitai', [], ['gin']));
+    expect(both).toEqual(['wash rum,gin', 'martini', 'wash gin', 'maitai']);
+  });
+
+  it('is what a part may hold, too', () => {
+    const some = testKinds(['gin', { abv: 0.4 }], ['rum', { abv: 0.4, mayHold: ['nuts'] }], ['orgeat', {}]);
+    const round = [order('maitai', ['milk']), { ...order('martini', ['nuts']), drink: DRINKS.martini }];
+    const { steps } = compileRound(round, emptyKit(), testCatalogue({}), some);
+    expect(steps.find((s) => s.act === 'stir')?.order).toBe(1);
+    expect(steps.findIndex((s) => s.act === 'stir')).toBeLessThan(steps.findIndex((s) => s.act === 'shake'));
   });
 
   it('never happens: no glass is made with what its drinkers cannot have on the tools', () => {
@@ -110,7 +125,7 @@ describe('cautions stand where the act happens', () => {
   const said = (id: string, slots: [string, string, string][], more: object = {}) => {
     const recipe = testRecipe(slots, { id, ...more });
     const steps = compileRound(
-      [{ drink: recipe, of: id, count: 1, for: [], cannot: [] }],
+      [{ drink: recipe, of: id, count: 1, for: [], cannot: [], without: [] }],
       emptyKit(),
       testCatalogue({}),
       things,

@@ -1,9 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { Recipe } from '../catalogue/recipe.js';
-import type { Allergen, Kind } from '../catalogue/kind.js';
+import type { Kind } from '../catalogue/kind.js';
 import { madeIn } from '../drink/method-steps.js';
 import type { Kit } from '../kit/kit.js';
-import { Tools } from './carry-over.js';
+import { Tools, type Traces } from './carry-over.js';
 import { loadSteps, type Load, type LoadSteps } from './drink-steps.js';
 import { fruitFor } from './fruit.js';
 import { pouringRank } from './order-of-parts.js';
@@ -125,7 +125,7 @@ class RoundWriter {
   /** One task, with those that come after it: what they share with it is measured now. */
   stepsOf(task: RoundTask, at: number, later: Made['loads']): PourStep[] {
     const off = this.tools.washedFor(task.made.order);
-    const wash = off.length > 0 ? [washStep(String(at), off)] : [];
+    const wash = off ? [washStep(String(at), off)] : [];
     this.tools.used(task.made.order);
     const [first] = task.made.loads;
     return [
@@ -165,7 +165,7 @@ class RoundWriter {
   /** Later drinks that go into other vessels, are not pressed, and share a bottle worth picking up once. */
   private partners(own: LoadSteps, load: Load, rest: Made['loads']): Made['loads'] {
     // Where something must not carry over, one drink is made after the other.
-    if (own.press.some(isMeasured) || this.tools.cannot.length > 0) return [];
+    if (own.press.some(isMeasured) || this.tools.mindsTraces) return [];
     const taken = [load];
     return rest.filter(({ load: other, steps: others }) => {
       if (others.press.some(isMeasured) || this.measured.has(other)) return false;
@@ -227,7 +227,7 @@ export function compileRound(
 
   const steps: PourStep[] = [
     // Nobody knows what was made with them before.
-    ...(tools.cannot.length > 0 ? [washStep('first', tools.cannot)] : []),
+    ...(tools.mindsTraces ? [washStep('first', tools.minded)] : []),
     ...fruitFor(orders, kinds),
     ...coldGlasses(orders),
     ...tasks.flatMap((task, at) => writer.stepsOf(task, at, laterThan(at))),
@@ -238,8 +238,8 @@ export function compileRound(
 }
 
 /** Tin, jigger, strainer and spoon are washed of something that somebody cannot have. */
-function washStep(id: string, cannot: Allergen[]): PourStep {
-  return pourStep(`wash.${id}`, 'wash', SECONDS.wash, { cannot });
+function washStep(id: string, { cannot, without }: Traces): PourStep {
+  return pourStep(`wash.${id}`, 'wash', SECONDS.wash, { cannot, without });
 }
 
 /** The best order of tasks with some of them before all others. */

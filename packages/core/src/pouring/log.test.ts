@@ -23,6 +23,7 @@ const order = (count = 1, who: string[] = []) => ({
   count,
   for: who,
   cannot: [],
+  without: [],
 });
 const stock = (bottles: Bottle[], batches: BatchLeft[] = []): Stock => ({
   bottles,

@@ -30,6 +30,6 @@ export function orderHere(
     mixed && count <= mixed.glasses
       ? mixed.drink
       : (now?.drink ?? withHouseSyrup(recipe, houseSyrupRatio, kinds).recipe);
-  const { allergens } = limitsTogether(names.map(limitsOf));
-  return { drink, of: recipe.id, count, for: [...names], cannot: [...allergens] };
+  const { allergens, without = [] } = limitsTogether(names.map(limitsOf));
+  return { drink, of: recipe.id, count, for: [...names], cannot: [...allergens], without: [...without] };
 }

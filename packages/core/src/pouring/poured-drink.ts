@@ -36,6 +36,8 @@ export const orderSchema = z.strictObject({
   for: z.array(name).max(12),
   /** What those it is for cannot have: what touches it is washed before. */
   cannot: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).default([]),
+  /** Ingredients they cannot have, by kind: washed off likewise. */
+  without: z.array(idSchema).max(200).default([]),
 });
 export type Order = z.infer<typeof orderSchema>;
 

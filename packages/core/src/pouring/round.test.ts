@@ -72,6 +72,7 @@ const order = (drink: Order['drink'], count = 1): Order => ({
   count,
   for: [],
   cannot: [],
+  without: [],
 });
 const jarKit: Kit = { ...emptyKit(), said: true, kitchen: ['jar'] };
 

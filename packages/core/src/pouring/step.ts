@@ -72,6 +72,8 @@ export const pourStepSchema = z.object({
   words: z.string(),
   /** What is washed off, or kept off, for somebody who cannot have it. */
   cannot: z.array(z.enum(ALLERGENS)).default([]),
+  /** Ingredients that are washed off, likewise, by kind. */
+  without: z.array(z.string()).default([]),
   /** About how long it takes; for what is shaken and stirred, when to stop. */
   seconds: z.number(),
   /** The technique it asks for, where it asks for one. */
@@ -99,6 +101,7 @@ export function pourStep(id: string, act: Act, seconds: number, more: Partial<Po
     twice: false,
     words: '',
     cannot: [],
+    without: [],
     technique: null,
     ...more,
   };

@@ -175,7 +175,14 @@ export function boathousePours(
   const pours = EVENINGS.flatMap(([ago, id, who, verdict, { time, ...more } = {}]) => {
     const on = addDays(today, -ago);
     const names = NAMES[who];
-    const order: Order = { drink: recipe(id), of: id, count: names.length, for: names, cannot: [] };
+    const order: Order = {
+      drink: recipe(id),
+      of: id,
+      count: names.length,
+      for: names,
+      cannot: [],
+      without: [],
+    };
     const logged = logOrders(
       [order],
       {
@@ -217,8 +224,16 @@ export function boathousePours(
         count: 1,
         for: ['Maeve'],
         cannot: [],
+        without: [],
       },
-      { drink: recipe('gin-and-tonic'), of: 'gin-and-tonic', count: 1, for: ['Colm'], cannot: ['nuts'] },
+      {
+        drink: recipe('gin-and-tonic'),
+        of: 'gin-and-tonic',
+        count: 1,
+        for: ['Colm'],
+        cannot: ['nuts'],
+        without: [],
+      },
     ],
     at: '',
     poured: {},

@@ -40,7 +40,7 @@ const evening = (more: Partial<Evening> = {}): Evening =>
   });
 const put = (value: Evening) => app.put(`/evenings/${value.id}`, value);
 const ask = (more: object = {}, client?: HomeClient) => {
-  const body = { name: 'Aoife', cannot: [], noAlcohol: false, drink: 'negroni', ...more };
+  const body = { name: 'Aoife', cannot: [], without: [], noAlcohol: false, drink: 'negroni', ...more };
   return client
     ? client.call('POST', `/api/guest-page/${KEY}/asks`, body)
     : app.call<ProblemDetails>('POST', `/guest-page/${KEY}/asks`, body);
@@ -74,6 +74,7 @@ describe('a menu for guests', () => {
       'drinks',
       'from',
       'house',
+      'ingredients',
       'isWhole',
       'locale',
       'name',
@@ -96,6 +97,9 @@ describe('a menu for guests', () => {
     expect((await ask({ name: 'Bran', drink: 'whiskey-sour' })).status).toBe(204);
     const refused = async (more: object) => ((await ask(more)) as { body: ProblemDetails }).body.detail;
     expect(await refused({ drink: 'whiskey-sour', cannot: ['egg'] })).toMatch(/it contains egg/);
+    expect(await refused({ drink: 'whiskey-sour', without: ['lemon-juice'] })).toMatch(
+      /there is lemon juice in it/,
+    );
     expect(await refused({ noAlcohol: true })).toMatch(/there is alcohol in it/);
     expect(await refused({ drink: 'daiquiri' })).toMatch(/not on the menu/);
     expect((await ask({ name: '  ' })).status).toBe(400);

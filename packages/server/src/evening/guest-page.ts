@@ -4,6 +4,7 @@ import { rateLimit } from 'express-rate-limit';
 import {
   askedSchema,
   cannotServe,
+  ingredientsOf,
   menuIsOpen,
   guestDrinks,
   guestViewSchema,
@@ -67,10 +68,11 @@ class GuestMenus {
       ready,
       prices: pricesNow(this.store, this.world, this.library),
     });
-    const drinks = guestDrinks(evening, menu, (id) => {
+    const nameOf = (id: string) => {
       const kind = house.kinds.get(id);
       return kind ? inSentence(kind) : id;
-    });
+    };
+    const drinks = guestDrinks(evening, menu, nameOf);
     return {
       house: household,
       name: evening.name,
@@ -78,6 +80,7 @@ class GuestMenus {
       from: evening.from,
       locale,
       drinks,
+      ingredients: ingredientsOf(drinks, nameOf),
       isWhole: evening.must.length >= evening.size,
       asks: evening.guestCard?.asks ?? false,
     };
@@ -88,11 +91,12 @@ class GuestMenus {
     const evening = this.eveningOf(key);
     if (!evening.guestCard?.asks)
       throw new HttpProblem('not-here', 'this menu is for reading: ask the house');
-    const drink = this.viewOf(evening).drinks.find((d) => d.id === asked.drink);
+    const { drinks, ingredients } = this.viewOf(evening);
+    const drink = drinks.find((d) => d.id === asked.drink);
     const fault = (pointer: string, detail: string) =>
       HttpProblem.faults(detail, [{ code: 'mismatch', pointer, detail }]);
     if (drink === undefined) throw fault('/drink', 'it is not on the menu');
-    const cannot = cannotServe(asked, drink);
+    const cannot = cannotServe(asked, drink, (id) => ingredients.find((i) => i.id === id)?.name ?? id);
     if (cannot !== undefined) throw fault('/drink', cannot);
     const before = this.store.list(keptAsk).filter((a) => a.value.evening === evening.id);
     if (before.length >= MAX_ASKS) throw new HttpProblem('too-many-tries', 'the list is full: ask the house');

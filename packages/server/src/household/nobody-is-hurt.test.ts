@@ -110,6 +110,7 @@ const order = (who: string[], drink = withGin): Order => ({
   count: Math.max(1, who.length),
   for: who,
   cannot: [],
+  without: [],
 });
 
 describe('somebody who cannot have nuts, where the only gin holds some', () => {

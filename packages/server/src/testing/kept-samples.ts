@@ -225,6 +225,7 @@ const ask = {
   at: '2026-11-26T20:00:00.000Z',
   name: 'Ann',
   cannot: ['egg'],
+  without: ['pineapple-juice'],
   noAlcohol: false,
   drink: 'negroni',
   state: 'waiting',

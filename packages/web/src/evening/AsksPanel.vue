@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { GuestAsk } from '@uisce/core/evening';
 import { useAsks } from '../household/use-asks';
+import { useCatalogue } from '../household/use-catalogue';
 import { useOrder } from '../household/use-order';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { useWords } from '../words/use-words';
@@ -13,11 +14,22 @@ const words = useWords();
 const night = useNight();
 const isOut = (ask: GuestAsk) => night.drinks.value.some((d) => d.id === ask.drink && d.isOut);
 
-const cannot = ({ cannot: held, noAlcohol }: GuestAsk) =>
-  [...(noAlcohol ? ['alcohol'] : []), ...held.map((a) => ALLERGEN_WORDS[a])].map((w) => `no ${w}`).join(', ');
+const catalogue = useCatalogue();
+const cannot = ({ cannot: held, without, noAlcohol }: GuestAsk) =>
+  [
+    ...(noAlcohol ? ['alcohol'] : []),
+    ...held.map((a) => ALLERGEN_WORDS[a]),
+    ...without.map((k) => catalogue.kindInSentence(k)),
+  ]
+    .map((w) => `no ${w}`)
+    .join(', ');
 /** Bottles may have changed since it was asked for: it is looked at again. */
 const against = (ask: GuestAsk) =>
-  order.against(ask.drink, ask.name, { allergens: ask.cannot, noAlcohol: ask.noAlcohol });
+  order.against(ask.drink, ask.name, {
+    allergens: ask.cannot,
+    without: ask.without,
+    noAlcohol: ask.noAlcohol,
+  });
 function take(ask: GuestAsk): void {
   if (against(ask) !== '') return;
   const before = order.lines.value.find((l) => l.drink === ask.drink);

@@ -21,7 +21,7 @@ useEventListener(document, 'visibilitychange', () => {
 });
 
 /** What somebody cannot have is asked in a fold; whoever said something sees it. */
-const saysCannot = ref(me.value.cannot.length > 0 || me.value.noAlcohol);
+const saysCannot = ref(me.value.cannot.length + me.value.without.length > 0 || me.value.noAlcohol);
 const theme = useTheme();
 const isNight = computed(() => theme.global.name.value === 'night');
 const format = (options: Intl.NumberFormatOptions) =>
@@ -83,6 +83,16 @@ const contains = ({ allergens, mayHold, unknown }: GuestDrink) =>
           <template v-if="saysCannot">
             <CheckField v-model="me.noAlcohol" label="I drink no alcohol" />
             <CheckGroup v-model="me.cannot" legend="I cannot have" :choices="ALLERGEN_CHOICES" />
+            <v-autocomplete
+              v-model="me.without"
+              :items="view.ingredients"
+              item-title="name"
+              item-value="id"
+              label="Nor any of these ingredients"
+              multiple
+              chips
+              closable-chips
+            />
           </template>
         </section>
         <section aria-label="The menu">

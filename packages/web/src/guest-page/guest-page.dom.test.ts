@@ -23,6 +23,7 @@ const view: GuestView = {
       mayHold: [],
       unknown: [],
       noAlcohol: false,
+      holds: ['bourbon', 'lemon-juice', 'egg-white'],
     },
     {
       id: 'highball',
@@ -34,7 +35,12 @@ const view: GuestView = {
       mayHold: [],
       unknown: [],
       noAlcohol: true,
+      holds: ['ginger-ale'],
     },
+  ],
+  ingredients: [
+    { id: 'ginger-ale', name: 'ginger ale' },
+    { id: 'lemon-juice', name: 'lemon juice' },
   ],
   isWhole: true,
   asks: true,
@@ -72,7 +78,7 @@ it('says what there is, what is in it and how strong it is; who has a name asks,
   await page.find('input').setValue('Niamh ');
   await button('Ask for Whiskey sour')?.trigger('click');
   await flushPromises();
-  expect(sent).toEqual([{ name: 'Niamh', cannot: [], noAlcohol: false, drink: 'sour' }]);
+  expect(sent).toEqual([{ name: 'Niamh', cannot: [], without: [], noAlcohol: false, drink: 'sour' }]);
   expect(said(page)).toContain('Whiskey sour for Niamh: the house knows.');
   await page
     .findAll('button')
@@ -81,6 +87,9 @@ it('says what there is, what is in it and how strong it is; who has a name asks,
   const egg = page.findAll('label').find((l) => l.text() === 'egg');
   await page.find(`#${egg?.attributes('for')}`).setValue(true);
   expect(said(page)).toContain('Not for you: it contains egg: ask the house for it without.');
+  page.findComponent({ name: 'VAutocomplete' }).vm.$emit('update:modelValue', ['lemon-juice']);
+  await flushPromises();
+  expect(said(page)).toContain('there is lemon juice in it');
   expect(button('Ask for Whiskey sour')).toBeUndefined();
   expect(button('Ask for Ginger highball')).toBeDefined();
 });

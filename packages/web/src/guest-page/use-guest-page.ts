@@ -10,7 +10,7 @@ import {
 } from '@uisce/core/evening';
 
 /** What a guest has said of themselves, on this telephone alone until they ask for something. */
-interface Me extends Pick<GuestAsked, 'name' | 'cannot' | 'noAlcohol'> {
+interface Me extends Pick<GuestAsked, 'name' | 'cannot' | 'without' | 'noAlcohol'> {
   asked: { drink: string; at: string }[];
 }
 
@@ -21,12 +21,12 @@ export function useGuestPage(key: string) {
   const view = ref<GuestView>();
   const trouble = ref('');
   const said = ref('');
-  const me = useLocalStorage<Me>(`uisce:guest:${key.slice(0, 8)}`, {
-    name: '',
-    cannot: [],
-    noAlcohol: false,
-    asked: [],
-  });
+  const me = useLocalStorage<Me>(
+    `uisce:guest:${key.slice(0, 8)}`,
+    { name: '', cannot: [], without: [], noAlcohol: false, asked: [] },
+    // What an earlier release kept lacks what is new.
+    { mergeDefaults: true },
+  );
 
   async function call(path: string, options: RequestInit = {}): Promise<Response | undefined> {
     trouble.value = '';
@@ -41,14 +41,15 @@ export function useGuestPage(key: string) {
     const answer = await call('');
     if (answer) view.value = guestViewSchema.parse(await answer.json());
   }
+  const nameOf = (kind: string) => view.value?.ingredients.find((i) => i.id === kind)?.name ?? kind;
   /** Why somebody is not offered a drink; empty where nothing speaks against it. */
-  const against = (drink: GuestDrink) => cannotServe(me.value, drink) ?? '';
+  const against = (drink: GuestDrink) => cannotServe(me.value, drink, nameOf) ?? '';
   const isNamed = computed(() => me.value.name.trim() !== '');
 
   async function ask(drink: GuestDrink): Promise<void> {
     said.value = '';
-    const { name, cannot, noAlcohol } = me.value;
-    const body: GuestAsked = { name: name.trim(), cannot, noAlcohol, drink: drink.id };
+    const { name, cannot, without, noAlcohol } = me.value;
+    const body: GuestAsked = { name: name.trim(), cannot, without, noAlcohol, drink: drink.id };
     const answer = await call('/asks', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },

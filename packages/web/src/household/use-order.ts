@@ -28,7 +28,7 @@ function useRefusals(lines: Readonly<Ref<readonly Asked[]>>, orders: Readonly<Re
   function against(
     drink: string,
     name: string,
-    more: Pick<Limits, 'allergens' | 'noAlcohol'> = NO_LIMITS,
+    more: Pick<Limits, 'allergens' | 'without' | 'noAlcohol'> = NO_LIMITS,
   ): string {
     const now = pouring.find(drink);
     if (now === undefined) return 'it cannot be poured here now';

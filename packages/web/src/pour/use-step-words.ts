@@ -82,14 +82,14 @@ type StepParts = ReturnType<typeof useStepParts>;
 
 /** What is done before anything is mixed. */
 function sayPreparation(
-  { glasses, amountOf, subject, fruit }: StepParts,
+  { nameOf, glasses, amountOf, subject, fruit }: StepParts,
   seconds: (s: number) => string,
 ): Sayings {
   return {
     wash: (step) => ({
       figure: 'Wash',
       name: 'tin, jigger, spoon, strainer, press',
-      where: `blender and hands, so that nothing with ${listed(step.cannot.map((a) => ALLERGEN_WORDS[a]))} carries over`,
+      where: `blender and hands, so that nothing with ${listed([...step.cannot.map((a) => ALLERGEN_WORDS[a]), ...step.without.map(nameOf)])} carries over`,
     }),
     squeeze: (step) => {
       const peels = step.peels > 0 ? `; cut ${count(step.peels, 'strip')} of peel first` : '';
