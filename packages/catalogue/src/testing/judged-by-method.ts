@@ -53,7 +53,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'batter-eggnog',
     'the egg is beaten with its sugar first and the hot milk comes last: the other way about it scrambles',
-    'whole-egg · simple-syrup · beat whole-egg+simple-syrup · warm · cognac · aged-rum · hot-milk · stir 8 · garnish',
+    'warm · whole-egg · simple-syrup · beat whole-egg+simple-syrup · cognac · aged-rum · hot-milk · stir 8 · garnish',
   ],
   [
     'hot-buttered-rum',
@@ -169,7 +169,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'corpse-reviver-no-2',
     'the cold glass is rinsed before anything is shaken',
-    'squeeze lemon-juice · chill · rinse absinthe · lemon-juice · triple-sec · quinquina · dry-gin · on ice · shake 12 · strain twice · garnish',
+    'squeeze lemon-juice · chill · absinthe · lemon-juice · triple-sec · quinquina · dry-gin · on ice · shake 12 · strain twice · garnish',
   ],
   [
     'dirty-martini',

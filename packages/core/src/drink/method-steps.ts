@@ -147,8 +147,8 @@ function mixingHot(recipe: Recipe, { mixed, long }: Parts, kinds: Kinds): Method
     : [];
   const rest = all.filter((s) => !beaten.includes(s));
   return [
-    ...(beaten.length > 0 ? [{ do: 'beat' as const, slots: beaten }] : []),
     { do: 'warm' },
+    ...(beaten.length > 0 ? [{ do: 'beat' as const, slots: beaten }] : []),
     {
       do: 'stir-hot',
       slots: rest.filter((s) => !comesHot(s, kinds)),

@@ -111,7 +111,7 @@ function mixingSentence(step: MethodStep, calls: Calls): string | undefined {
 function hotSentence(step: MethodStep, { parts, glass }: Calls): string | undefined {
   switch (step.do) {
     case 'beat':
-      return `Beat ${parts(step.slots)} to a thick foam, white and yolk apart, and fold them together.`;
+      return `Beat ${parts(step.slots)} to a thick foam, white and yolk apart, fold them together, and spoon them in.`;
     case 'heat':
       return `Heat ${parts(step.slots)} gently in a small pan: hot, never boiling.`;
     case 'warm':

@@ -130,7 +130,7 @@ class LoadWriter {
   /** Egg and its sugar, before anything else. */
   private beat(slots: readonly Slot[]): PourStep[] {
     return [
-      ...slots.map((s) => this.measured(s, 'pour', this.own)),
+      ...slots.map((s) => this.measured(s, 'pour', { ...this.own, into: 'bowl', vessels: 1 })),
       this.plain('beat', SECONDS.beat, { kinds: slots.map((s) => s.kind) }),
     ];
   }

@@ -35,7 +35,7 @@ const ACTS = [
 ] as const;
 export type Act = (typeof ACTS)[number];
 
-const STEP_INTO = ['glass', 'mixing-glass', 'shaker', 'blender', 'pan', 'beside'] as const;
+const STEP_INTO = ['glass', 'mixing-glass', 'shaker', 'blender', 'pan', 'bowl', 'beside'] as const;
 
 /** What is measured in a step, for each vessel it goes into. */
 const stepPartSchema = z.object({

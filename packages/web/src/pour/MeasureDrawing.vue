@@ -53,7 +53,7 @@ const vessel = computed(() => {
   const kind = catalogue.kinds.get(step.part?.kind ?? '');
   const colour = kind ? JOB_COLOUR[kind.job] : 'slate';
   const more = { waterMl: inIt.value, lineMl: inIt.value + (ml.value ?? 0), colour };
-  if (step.into !== 'glass' && step.into !== null && step.into !== 'beside') {
+  if (step.into !== 'glass' && step.into !== null && step.into !== 'beside' && step.into !== 'bowl') {
     const { capacityMl } = vesselsOf(kits.kit, catalogue.all)[step.into];
     return { inside: insideOfCapacity(TIN, capacityMl - ICE_IN_TIN_G), type: TIN_TYPE, ...more };
   }

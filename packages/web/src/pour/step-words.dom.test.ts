@@ -107,7 +107,7 @@ describe('a step in words', () => {
     [
       'beat',
       { kinds: ['lime-juice'] },
-      'Beat | lime juice | white and yolk apart, to a thick foam; then folded together',
+      'Beat | lime juice | white and yolk apart, to a thick foam; then folded together, and into the warm glass',
     ],
     ['whip', { kinds: ['soda'] }, 'Whip | soda water | lightly, so that it just runs'],
     ['serve', { vessels: 4 }, 'Serve | 4 glasses | and the levels fall'],

@@ -42,7 +42,7 @@ function useStepParts() {
 
   /** The household's tin, mixing glass or blender, or what stands in for it. */
   function vesselName(into: PourStep['into']): string {
-    if (into === null || into === 'glass' || into === 'beside') return 'glass';
+    if (into === null || into === 'glass' || into === 'beside' || into === 'bowl') return 'glass';
     const { cover } = vessels.value[into];
     if (cover?.by !== 'kitchen') return USUAL_NAMES[into];
     const thing = catalogue.all.kitchen.find((t) => t.id === cover.id);
@@ -50,6 +50,7 @@ function useStepParts() {
   }
   function where({ into, vessels: n }: PourStep): string {
     if (into === 'beside') return n > 1 ? `into ${n} small glasses beside` : 'into a small glass beside';
+    if (into === 'bowl') return 'into a bowl';
     if (into === 'glass') return n > 1 ? `into each of ${n} glasses` : 'into the glass';
     return into === null ? '' : `into the ${vesselName(into)}`;
   }
@@ -122,7 +123,7 @@ function sayPreparation(
     beat: (step) => ({
       figure: 'Beat',
       name: subject(step),
-      where: 'white and yolk apart, to a thick foam; then folded together',
+      where: 'white and yolk apart, to a thick foam; then folded together, and into the warm glass',
     }),
     'dry-shake': (step) => ({
       figure: 'Shake dry',
