@@ -41,7 +41,15 @@ describe('a glass as a bartender makes it', () => {
     const drink = catalogue.recipes.find((r) => r.id === id);
     if (drink === undefined) throw new Error(`there is no ${id}`);
     const slots = drink.slots.filter((s) => !s.optional);
-    const order = { drink: { ...drink, slots }, of: id, count: 1, for: [], cannot: [], without: [] };
+    const order = {
+      drink: { ...drink, slots },
+      of: id,
+      count: 1,
+      for: [],
+      cannot: [],
+      without: [],
+      from: [],
+    };
     const { steps } = compileRound([order], emptyKit(), catalogue, kinds);
     expect(
       steps
@@ -56,7 +64,7 @@ describe('every drink of the library', () => {
   const SPIRIT_ABV = 0.2;
   const stepsOf = (drink: (typeof catalogue.recipes)[number]) =>
     compileRound(
-      [{ drink, of: drink.id, count: 1, for: [], cannot: [], without: [] }],
+      [{ drink, of: drink.id, count: 1, for: [], cannot: [], without: [], from: [] }],
       emptyKit(),
       catalogue,
       kinds,
@@ -129,7 +137,7 @@ describe('every drink of the library', () => {
   it('has steps that measure each of its parts once, egg before ice and bubbles after it', () => {
     for (const drink of catalogue.recipes) {
       const { steps } = compileRound(
-        [{ drink, of: drink.id, count: 2, for: [], cannot: [], without: [] }],
+        [{ drink, of: drink.id, count: 2, for: [], cannot: [], without: [], from: [] }],
         emptyKit(),
         catalogue,
         kinds,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { kindIndex, type Catalogue, type Kind, type Recipe } from '@uisce/core/catalogue';
-import { emptyKit } from '@uisce/core/kit';
+import { emptyKit, type Kit } from '@uisce/core/kit';
 import { atHome } from '@uisce/core/household';
 import { drawFrom, givenBack, logOrders, pourablesOnce, pourNow } from '@uisce/core/pouring';
 import { bottleThere, type Bottle } from '@uisce/core/stock';
@@ -33,8 +33,8 @@ const drink = (id: string): Recipe => {
   if (found === undefined) throw new Error(`there is no ${id}`);
   return found;
 };
-function pourable(bottles: Bottle[], today = TODAY) {
-  const house = atHome({ catalogue, bottles, batches: [], kit: emptyKit(), houseSyrupRatio: null, today });
+function pourable(bottles: Bottle[], today = TODAY, kit: Kit = emptyKit()) {
+  const house = atHome({ catalogue, bottles, batches: [], kit, houseSyrupRatio: null, today });
   return pourNow(pourablesOnce(catalogue, 0.75), house, catalogue, house.kinds, 0.75).drinks;
 }
 const glassesOf = (bottles: Bottle[], id: string, today?: string) =>
@@ -48,11 +48,49 @@ const take = (bottles: Bottle[], asked: { kind: string; ml?: number; pieces?: nu
     day,
   );
 
+/** A kit of these tools, a knife and two glasses. */
+const kitOf = (...tools: string[]): Kit => ({
+  ...emptyKit(),
+  said: true,
+  tools: tools.map((id) => ({ id, since: null })),
+  kitchen: ['kitchen-knife', 'supermarket-tray'],
+  glasses: ['coupe', 'rocks'].map((type) => ({
+    id: newId(),
+    name: type,
+    type,
+    capacityMl: type === 'rocks' ? 300 : 180,
+    count: 4,
+  })),
+});
+
 describe('whole fruit', () => {
   it('six limes pour six caipirinhas, a whole one pressed in each (published list), and the seventh has none', () => {
     const bar = [full('cachaca'), counted('sugar', 50)];
     expect(glassesOf([...bar, counted('lime-juice', 6)], 'caipirinha')).toBe(6);
     expect(glassesOf([...bar, counted('lime-juice', 0)], 'caipirinha')).toBeUndefined();
+  });
+
+  it('bare hands press about three quarters of what a press does (common practice): six limes are two daiquiris fewer', () => {
+    const bar = [full('white-rum'), full('simple-syrup'), counted('lime-juice', 6)];
+    const hands = kitOf('two-tin-shaker', 'spring-strainer', 'fine-strainer', 'jigger');
+    const press = kitOf('two-tin-shaker', 'spring-strainer', 'fine-strainer', 'jigger', 'citrus-press');
+    const glasses = (kit: Kit) =>
+      pourable(bar, TODAY, kit).find((d) => d.pourable.recipe.id === 'daiquiri')?.glasses;
+    expect([glasses(emptyKit()), glasses(press), glasses(hands)]).toEqual([7, 7, 5]);
+  });
+
+  it('an atomiser’s mist takes a tenth of a rinse (common practice), and the drink is as strong', () => {
+    const bar = ['cognac', 'absinthe', 'creole-bitters'].map(full);
+    const sazerac = (tools: string[]) =>
+      pourable(
+        [...bar, counted('sugar-cube', 9), counted('lemon-juice', 1)],
+        TODAY,
+        kitOf('spring-strainer', 'muddler', 'jigger', ...tools),
+      ).find((d) => d.pourable.recipe.id === 'sazerac');
+    const absinthe = (tools: string[]) =>
+      sazerac(tools)?.drink.slots.find((s) => s.kind === 'absinthe')?.amount.value;
+    expect([absinthe([]), absinthe(['atomiser'])]).toEqual([10, 1]);
+    expect(sazerac(['atomiser'])?.glass.figures.abv).toBe(sazerac([])?.glass.figures.abv);
   });
 
   it('juice and wedges come of the same limes: 27 ml or eight wedges of each (common practice)', () => {
@@ -112,7 +150,9 @@ describe('whole fruit', () => {
       currency: null,
       minorPerMl: () => undefined,
     });
-    const order = (id: string) => [{ drink: drink(id), of: id, count: 2, for: [], cannot: [], without: [] }];
+    const order = (id: string) => [
+      { drink: drink(id), of: id, count: 2, for: [], cannot: [], without: [], from: [] },
+    ];
     const limes = counted('lime-juice', 2);
     const gin = [full('dry-gin'), full('tonic-water')];
     const wedges = drink('gin-and-tonic').garnish;

@@ -94,7 +94,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'eggnog',
     'a whole egg too is shaken dry first',
-    'whole-egg · simple-syrup · milk · aged-rum · cognac · dry-shake · on ice · shake 12 · ice in glass · strain · garnish',
+    'whole-egg · simple-syrup · milk · aged-rum · cognac · dry-shake · ice in glass · on ice · shake 12 · strain · garnish',
   ],
   [
     'porto-flip',
@@ -104,17 +104,17 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'green-tea-sour',
     'what foams in the place of egg too',
-    'squeeze lemon-juice · honey-syrup · lemon-juice · aquafaba · green-tea · dry-shake · on ice · shake 12 · ice in glass · strain · garnish',
+    'squeeze lemon-juice · honey-syrup · lemon-juice · aquafaba · green-tea · dry-shake · ice in glass · on ice · shake 12 · strain · garnish',
   ],
   [
     'spicy-margarita',
     'what was muddled is strained twice, though there is ice in the glass',
-    'squeeze lime-juice · rim · chilli · agave-syrup · press · lime-juice · triple-sec · blanco-tequila · on ice · shake 12 · ice in glass · strain twice',
+    'squeeze lime-juice · rim · chilli · agave-syrup · press · lime-juice · triple-sec · blanco-tequila · ice in glass · on ice · shake 12 · strain twice',
   ],
   [
     'gin-gin-mule',
     'herbs bruised in the tin, ginger beer last and never shaken',
-    'squeeze lime-juice · mint · simple-syrup · press lightly · lime-juice · dry-gin · on ice · shake 12 · ice in glass · strain twice · top ginger-beer · garnish',
+    'squeeze lime-juice · mint · simple-syrup · press lightly · lime-juice · dry-gin · ice in glass · on ice · shake 12 · strain twice · top ginger-beer · garnish',
   ],
   [
     'sherry-cobbler',
@@ -124,7 +124,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'blackberry-smash',
     'berries pressed firmly, strained twice',
-    'squeeze lemon-juice · blackberries · simple-syrup · press · lemon-juice · bourbon · on ice · shake 12 · ice in glass · strain twice · garnish',
+    'squeeze lemon-juice · blackberries · simple-syrup · press · lemon-juice · bourbon · ice in glass · on ice · shake 12 · strain twice · garnish',
   ],
   [
     'southside',
@@ -164,7 +164,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'penicillin',
     'the smoky spirit lies on top',
-    'squeeze lemon-juice · honey-syrup · ginger-syrup · lemon-juice · blended-scotch · on ice · shake 12 · block in glass · strain · float islay-scotch · garnish',
+    'squeeze lemon-juice · honey-syrup · ginger-syrup · lemon-juice · blended-scotch · block in glass · on ice · shake 12 · strain · float islay-scotch · garnish',
   ],
   [
     'corpse-reviver-no-2',
@@ -200,7 +200,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'treacle',
     'stirred as an old-fashioned, the juice last',
-    'aromatic-bitters · rich-syrup · dark-rum · on ice · stir 35 · block in glass · strain · float apple-juice · garnish',
+    'aromatic-bitters · rich-syrup · dark-rum · block in glass · on ice · stir 35 · strain · float apple-juice · garnish',
   ],
   [
     'gin-coffee-tonic',
@@ -210,7 +210,7 @@ export const JUDGED_WITH_REASON: readonly [drink: string, because: string, steps
   [
     'milk-punch',
     'milk is shaken',
-    'simple-syrup · milk · dark-rum · cognac · on ice · shake 12 · ice in glass · strain · garnish',
+    'simple-syrup · milk · dark-rum · cognac · ice in glass · on ice · shake 12 · strain · garnish',
   ],
   ['godfather', 'two spirits over ice, turned', 'almond-liqueur · blended-scotch · ice in glass · turn'],
 ];

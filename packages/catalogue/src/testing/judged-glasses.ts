@@ -10,9 +10,9 @@ export const JUDGED: readonly [drink: string, steps: string][] = [
   ],
   [
     'whiskey-sour',
-    'squeeze lemon-juice · egg-white · simple-syrup · lemon-juice · bourbon · dry-shake · on ice · shake 12 · ice in glass · strain · garnish',
+    'squeeze lemon-juice · egg-white · simple-syrup · lemon-juice · bourbon · dry-shake · ice in glass · on ice · shake 12 · strain · garnish',
   ],
-  ['negroni', 'red-bitter · sweet-vermouth · dry-gin · on ice · stir 35 · block in glass · strain · garnish'],
+  ['negroni', 'red-bitter · sweet-vermouth · dry-gin · block in glass · on ice · stir 35 · strain · garnish'],
   ['gin-and-tonic', 'dry-gin · ice in glass · top tonic-water · lift · garnish'],
   [
     'mojito',
@@ -21,7 +21,7 @@ export const JUDGED: readonly [drink: string, steps: string][] = [
   ['caipirinha', 'lime-whole · sugar-cube · press · cachaca · crushed in glass · stir 8 · garnish'],
   [
     'old-fashioned',
-    'sugar-cube · aromatic-bitters · still-water · press · bourbon · on ice · stir 35 · block in glass · strain · garnish',
+    'sugar-cube · aromatic-bitters · still-water · press · bourbon · block in glass · on ice · stir 35 · strain · garnish',
   ],
   [
     'sazerac',
@@ -67,7 +67,7 @@ export const JUDGED: readonly [drink: string, steps: string][] = [
   ],
   [
     'whiskey-smash',
-    'squeeze lemon-juice · mint · simple-syrup · press lightly · lemon-juice · bourbon · on ice · shake 12 · ice in glass · strain twice · garnish',
+    'squeeze lemon-juice · mint · simple-syrup · press lightly · lemon-juice · bourbon · ice in glass · on ice · shake 12 · strain twice · garnish',
   ],
   ['black-velvet', 'chill · stout · float sparkling-wine'],
   [
@@ -107,7 +107,7 @@ export const JUDGED: readonly [drink: string, steps: string][] = [
   ],
   [
     'new-york-sour',
-    'squeeze lemon-juice · simple-syrup · lemon-juice · rye · on ice · shake 12 · ice in glass · strain · float red-wine · garnish',
+    'squeeze lemon-juice · simple-syrup · lemon-juice · rye · ice in glass · on ice · shake 12 · strain · float red-wine · garnish',
   ],
   [
     'brandy-flip',
@@ -117,6 +117,6 @@ export const JUDGED: readonly [drink: string, steps: string][] = [
   ['layered-coffee-cream', 'chill · coffee-liqueur · float irish-cream · float curacao'],
   [
     'rusty-nail',
-    'honey-whisky-liqueur · blended-scotch · on ice · stir 35 · block in glass · strain · garnish',
+    'honey-whisky-liqueur · blended-scotch · block in glass · on ice · stir 35 · strain · garnish',
   ],
 ];

@@ -145,7 +145,7 @@ describe('kinds as they are in this house', () => {
 
 describe('standard drinks', () => {
   const sour = testRecipe([['bourbon', '60 ml', 'base']], { id: 'sour', name: 'Sour' });
-  const order = { drink: sour, of: 'sour', count: 2, for: ['Ann'], cannot: [], without: [] };
+  const order = { drink: sour, of: 'sour', count: 2, for: ['Ann'], cannot: [], without: [], from: [] };
   const stock = (bottles: Bottle[]) => ({
     bottles,
     batches: [],

@@ -1,5 +1,6 @@
 import { kindIndex, type Catalogue } from '../catalogue/catalogue.js';
 import { ALLERGENS, type Kind } from '../catalogue/kind.js';
+import { kindsByHand } from '../kit/hands.js';
 import type { Kit } from '../kit/kit.js';
 import { useByOf } from '../bench/batch-life.js';
 import { batchHolds } from '../bench/batch-allergens.js';
@@ -70,7 +71,7 @@ export function batchesAsStock(
 export function atHome(kept: KeptAtHome): AtHome {
   const { catalogue, bottles, batches, kit, houseSyrupRatio, today } = kept;
   const library = kindIndex(catalogue.kinds);
-  const kinds = kindsHere(kept, library);
+  const kinds = kindsByHand(kindsHere(kept, library), kit, catalogue);
   return {
     kit,
     houseSyrupRatio,

@@ -7,3 +7,4 @@ export { compareStarterSets, type SetReport } from './starter-sets.js';
 export { takesHerbs, orderAdvice, wearReminders } from './care.js';
 export { cupboardOf, glassSources } from './glass-sources.js';
 export { kitReport, starterList } from './kit-report.js';
+export { hasThingFor } from './hands.js';

@@ -37,6 +37,7 @@ const order = (of: keyof typeof DRINKS, cannot: Allergen[] = [], without: string
   for: [],
   cannot,
   without,
+  from: [],
 });
 const compiled = (...orders: Order[]) => compileRound(orders, emptyKit(), testCatalogue({}), kinds);
 const acts = (...orders: Order[]) =>
@@ -125,7 +126,7 @@ describe('cautions stand where the act happens', () => {
   const said = (id: string, slots: [string, string, string][], more: object = {}) => {
     const recipe = testRecipe(slots, { id, ...more });
     const steps = compileRound(
-      [{ drink: recipe, of: id, count: 1, for: [], cannot: [], without: [] }],
+      [{ drink: recipe, of: id, count: 1, for: [], cannot: [], without: [], from: [] }],
       emptyKit(),
       testCatalogue({}),
       things,

@@ -21,6 +21,8 @@ export interface DrawRequest {
   pieces: number;
   /** Nothing is written down of it where none is there: a garnish that nobody counts. */
   ifThere?: boolean;
+  /** Bottles named for this once, by id: drawn from before batches and all other bottles, one for sipping too. */
+  first?: readonly string[];
 }
 
 /** What pouring does to the stock. */
@@ -40,7 +42,7 @@ function inOrder(bottles: readonly Bottle[], kinds: ReadonlyMap<string, Kind>, d
     const past = until !== undefined && until < day ? '1' : '0';
     return [past, b.openedOn ?? '9999', b.boughtOn ?? '9999', b.id].join(' ');
   };
-  return bottles.filter((b) => isThere(b) && !b.sipping).sort((a, b) => (key(a) < key(b) ? -1 : 1));
+  return bottles.filter(isThere).sort((a, b) => (key(a) < key(b) ? -1 : 1));
 }
 
 /** ml to the hundredth: what a log keeps adds up. */
@@ -92,10 +94,10 @@ class Draw {
   }
 
   /** Out of bottles, in their order. */
-  private fromBottles(kind: string, wantedMl: number): Drawn[] {
+  private fromBottles(kind: string, wantedMl: number, isMeant: (b: Bottle) => boolean): Drawn[] {
     let rest = wantedMl;
     const { day } = this;
-    const measured = [...this.now.values()].filter((b) => b.kind === kind && b.pieces === null);
+    const measured = [...this.now.values()].filter((b) => b.kind === kind && b.pieces === null && isMeant(b));
     return inOrder(measured, this.kinds, day).flatMap((bottle): Drawn[] => {
       const take = bottle.leftMl === null ? rest : Math.min(rest, bottle.leftMl);
       if (take <= 0) return [];
@@ -139,12 +141,13 @@ class Draw {
       });
   }
 
-  take({ kind, ml, pieces }: DrawRequest): PourPart {
-    const batches = this.fromBatches(kind, hundredth(ml));
-    const rest = hundredth(ml - batches.reduce((sum, d) => sum + d.ml, 0));
-    const drawn = [...batches, ...this.fromBottles(kind, rest)];
+  take({ kind, ml, pieces, first = [] }: DrawRequest): PourPart {
+    const drawn = this.fromBottles(kind, hundredth(ml), (b) => first.includes(b.id));
+    const rest = () => hundredth(ml - drawn.reduce((sum, d) => sum + d.ml, 0));
+    drawn.push(...this.fromBatches(kind, rest()));
+    drawn.push(...this.fromBottles(kind, rest(), (b) => !b.sipping && !first.includes(b.id)));
     // What is counted: whole fruit for a juice, or the pieces themselves.
-    const leftMl = hundredth(ml - drawn.reduce((sum, d) => sum + d.ml, 0));
+    const leftMl = rest();
     const fruit = leftMl > 0 ? (fruitOf(this.kinds.get(kind), leftMl) ?? 0) : 0;
     const wanted = pieces > 0 ? upToEighth(pieces) : fruit;
     return { kind, ml: hundredth(ml), pieces: wanted, drawn: [...drawn, ...this.fromCounted(kind, wanted)] };

@@ -117,11 +117,20 @@ class LoadWriter {
       }),
     ];
   }
+  /**
+   * Ice of the glass before the drink is worked on ice of its own: it would wait in the tin, and go on thinning, while
+   * somebody fetches it. Crushed ice melts, and comes last.
+   */
+  private iceAhead(): PourStep[] {
+    const { strain, ice } = this.drink;
+    return strain === 'none' || ice === 'crushed' ? [] : this.iceInGlass(ice);
+  }
   private strain(how: 'none' | 'once' | 'twice', over: Ice): PourStep[] {
     const twice = how === 'twice';
     const seconds = (twice ? SECONDS.fineStrainGlass : SECONDS.strainGlass) * this.glasses;
     const technique = how === 'none' ? null : twice ? 'fine-strain' : 'strain';
-    return [...this.iceInGlass(over), this.atGlass('strain', seconds, { twice, technique })];
+    const late = this.iced === 'none' ? this.iceInGlass(over) : [];
+    return [...late, this.atGlass('strain', seconds, { twice, technique })];
   }
   private dressed(act: 'rim' | 'garnish', of: readonly (Garnish | SaidGarnish)[], seconds: number): PourStep {
     const words = sayGarnish(of, this.kinds);
@@ -188,7 +197,11 @@ class LoadWriter {
       case 'blend': {
         const { do: act, ice } = step;
         this.pour(step.slots);
-        out.work.push(...this.onIce(ice), this.plain(act, worked(act, ice), { ice, technique: act }));
+        out.work.push(
+          ...this.iceAhead(),
+          ...this.onIce(ice),
+          this.plain(act, worked(act, ice), { ice, technique: act }),
+        );
         return true;
       }
       case 'dry-shake':
@@ -198,6 +211,7 @@ class LoadWriter {
       case 'shake-again': {
         const { ice } = step;
         out.work.push(
+          ...this.iceAhead(),
           ...this.onIce(ice),
           this.plain('shake', worked('shake', ice), { ice, technique: 'shake' }),
         );

@@ -44,10 +44,11 @@ export interface Logged extends Omit<DrawnFrom, 'parts'> {
 }
 
 /** What a drink asks for, as it is written, for so many glasses, garnish and all. */
-function askedFor({ drink, count }: Order): DrawRequest[] {
+function askedFor({ drink, count, from }: Order): DrawRequest[] {
   const poured = drink.slots.map(({ kind, amount }) => {
     const ml = amountMl(amount);
-    return { kind, ml: (ml ?? 0) * count, pieces: ml === undefined ? amount.value * count : 0 };
+    const pieces = ml === undefined ? amount.value * count : 0;
+    return { kind, ml: (ml ?? 0) * count, pieces, first: from };
   });
   return [...poured, ...dressing(drink, count)];
 }
@@ -214,6 +215,7 @@ export function logRound(
           kind,
           ml: ml.get(slot) ?? (written ?? 0) * order.count,
           pieces: written === undefined ? amount.value * order.count : 0,
+          first: order.from,
         },
       ];
     });

@@ -24,6 +24,7 @@ const order = (count = 1, who: string[] = []) => ({
   for: who,
   cannot: [],
   without: [],
+  from: [],
 });
 const stock = (bottles: Bottle[], batches: BatchLeft[] = []): Stock => ({
   bottles,

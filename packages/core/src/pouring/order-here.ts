@@ -31,5 +31,13 @@ export function orderHere(
       ? mixed.drink
       : (now?.drink ?? withHouseSyrup(recipe, houseSyrupRatio, kinds).recipe);
   const { allergens, without = [] } = limitsTogether(names.map(limitsOf));
-  return { drink, of: recipe.id, count, for: [...names], cannot: [...allergens], without: [...without] };
+  return {
+    drink,
+    of: recipe.id,
+    count,
+    for: [...names],
+    cannot: [...allergens],
+    without: [...without],
+    from: [],
+  };
 }

@@ -43,7 +43,7 @@ export function pourNeat(
   const all = ml * glasses;
   if (kind === undefined || !isThere(bottle) || (bottle.leftMl ?? Infinity) < all) return undefined;
   const drink = neatDrink(kind, ml);
-  const order = { drink, of: drink.id, count: glasses, for: names, cannot: [], without: [] };
+  const order = { drink, of: drink.id, count: glasses, for: names, cannot: [], without: [], from: [] };
   // This bottle and no other, whatever it is kept for.
   const only = { ...stock, bottles: [{ ...bottle, sipping: false }], batches: [] };
   const logged = logDrawn(order, [{ kind: kind.id, ml: all, pieces: 0 }], only, written);

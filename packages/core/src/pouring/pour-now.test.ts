@@ -229,7 +229,15 @@ describe('a part that is left out', () => {
       (d) => d.pourable.recipe.id === 'mint-rum',
     );
     if (!now1) throw new Error('it is not poured');
-    const order: Order = { drink: now1.drink, of: 'mint-rum', count: 1, for: [], cannot: [], without: [] };
+    const order: Order = {
+      drink: now1.drink,
+      of: 'mint-rum',
+      count: 1,
+      for: [],
+      cannot: [],
+      without: [],
+      from: [],
+    };
     const kindsIn = (o: Order) => o.drink.slots.map((s) => s.kind);
     expect(kindsIn(order)).toEqual(['rum', 'mint', 'bitter']);
     expect(kindsIn(withoutParts(order, ['bitter']))).toEqual(['rum', 'mint']);

@@ -3,36 +3,15 @@ import type { Kind } from '../catalogue/kind.js';
 import { drinkKey, type Recipe } from '../catalogue/recipe.js';
 import { inGlass, type InGlass } from '../drink/in-glass.js';
 import { glassServes } from '../glass/serves.js';
+import { hasThingFor } from '../kit/hands.js';
 import { coveredBy, needIndex } from '../kit/needs.js';
 import { countedAs } from '../stock/whole.js';
 import { fruitOf } from './fruit.js';
 import { withHouseSyrup } from '../bench/house-syrup.js';
-import { withFillings, type Filling } from './poured-drink.js';
+import { withFillings, withMist, type Filling } from './poured-drink.js';
+import { Taken } from './taken.js';
 import type { InHouse, OneShort, PouredStandIn, PourNow, PouringNow } from './pouring-now.js';
 import { inHandInOrder, isAlwaysThere, type Pourable, type PourableSlot, type SlotWay } from './pourable.js';
-
-/** What one glass of a drink takes: few kinds, so that a list is quicker than a map. */
-class Taken {
-  readonly kinds: string[] = [];
-  readonly amounts: number[] = [];
-
-  of(kind: string): number {
-    const at = this.kinds.indexOf(kind);
-    return at < 0 ? 0 : (this.amounts[at] as number);
-  }
-  add(kind: string, amount: number): void {
-    const at = this.kinds.indexOf(kind);
-    if (at >= 0) this.amounts[at] = (this.amounts[at] as number) + amount;
-    else {
-      this.kinds.push(kind);
-      this.amounts.push(amount);
-    }
-  }
-  clear(): void {
-    this.kinds.length = 0;
-    this.amounts.length = 0;
-  }
-}
 
 /** What is found of one drink. */
 interface Found {
@@ -60,6 +39,7 @@ class Looking {
     private readonly house: InHouse,
     private readonly kinds: ReadonlyMap<string, Kind>,
     private readonly oneForTwo: number,
+    private readonly sprays: boolean,
   ) {
     this.inHand = inHandInOrder(house.there, kinds);
   }
@@ -166,7 +146,7 @@ class Looking {
   /** The drink that was found last, with what is in a glass of it, and how many glasses there are. */
   asPoured(pourable: Pourable, { fillings, standIns, ifThere, match }: Found): PourNow {
     const { there, freshPieces, houseSyrupRatio } = this.house;
-    const { kinds } = this;
+    const { kinds, sprays } = this;
     // Of thousands that pour, a page looks into some: each glass when it is asked for, and once.
     let drink: Recipe | undefined;
     let glass: InGlass | undefined;
@@ -194,7 +174,10 @@ class Looking {
       ifThere,
       fillings,
       get drink() {
-        drink ??= withHouseSyrup(withFillings(pourable.recipe, fillings), houseSyrupRatio, kinds).recipe;
+        if (drink === undefined) {
+          const filled = withFillings(pourable.recipe, fillings);
+          drink = withHouseSyrup(sprays ? withMist(filled) : filled, houseSyrupRatio, kinds).recipe;
+        }
         return drink;
       },
       get glass() {
@@ -275,7 +258,8 @@ export function pourNow(
   const uncovered = new Set(
     kit.said ? [...needIndex(catalogue)].flatMap(([id, need]) => (coveredBy(need, kit) ? [] : [id])) : [],
   );
-  const looking = new Looking(house, kinds, catalogue.oneForTwo);
+  const sprays = kit.said && hasThingFor('spray', kit, catalogue);
+  const looking = new Looking(house, kinds, catalogue.oneForTwo, sprays);
   const ways = new Map<string, PourNow[]>();
   const short = new Map<string, OneShort>();
   for (const pourable of ready) {

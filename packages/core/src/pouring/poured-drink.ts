@@ -38,6 +38,8 @@ export const orderSchema = z.strictObject({
   cannot: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).default([]),
   /** Ingredients they cannot have, by kind: washed off likewise. */
   without: z.array(idSchema).max(200).default([]),
+  /** Bottles named for this once: drawn from before all others of their kind. */
+  from: z.array(z.uuid()).max(MAX_PARTS).default([]),
 });
 export type Order = z.infer<typeof orderSchema>;
 
@@ -66,6 +68,19 @@ export function withFillings(recipe: Recipe, fillings: readonly (Filling | undef
   });
   return { ...recipe, slots };
 }
+
+/** An atomiser's mist takes about a tenth of what a rinse does, of which most is tipped out (common practice). */
+const MIST = 0.1;
+
+/** A drink whose glass is sprayed, where it would be rinsed. */
+export function withMist(recipe: Recipe): Recipe {
+  if (!recipe.slots.some(isRinsed)) return recipe;
+  const slots = recipe.slots.map((s) =>
+    isRinsed(s) ? { ...s, amount: { ...s.amount, value: s.amount.value * MIST } } : s,
+  );
+  return { ...recipe, slots };
+}
+const isRinsed = ({ role, amount }: Slot) => role === 'rinse' && amount.measure === 'ml';
 
 /**
  * An order without the optional parts that somebody leaves out; what is not optional stays.

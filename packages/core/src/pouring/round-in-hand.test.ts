@@ -40,7 +40,7 @@ const begun = (count = 1, more: Partial<Round> = {}): Round => ({
   way: 'scale',
   tared: true,
   vesselG: 0,
-  orders: [{ drink, of: 'sour', count, for: [], cannot: [], without: [] }],
+  orders: [{ drink, of: 'sour', count, for: [], cannot: [], without: [], from: [] }],
   at: '',
   poured: {},
   off: {},

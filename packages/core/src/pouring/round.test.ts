@@ -73,6 +73,7 @@ const order = (drink: Order['drink'], count = 1): Order => ({
   for: [],
   cannot: [],
   without: [],
+  from: [],
 });
 const jarKit: Kit = { ...emptyKit(), said: true, kitchen: ['jar'] };
 

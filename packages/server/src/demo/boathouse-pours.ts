@@ -182,6 +182,7 @@ export function boathousePours(
       for: names,
       cannot: [],
       without: [],
+      from: [],
     };
     const logged = logOrders(
       [order],
@@ -225,6 +226,7 @@ export function boathousePours(
         for: ['Maeve'],
         cannot: [],
         without: [],
+        from: [],
       },
       {
         drink: recipe('gin-and-tonic'),
@@ -233,6 +235,7 @@ export function boathousePours(
         for: ['Colm'],
         cannot: ['nuts'],
         without: [],
+        from: [],
       },
     ],
     at: '',

@@ -111,6 +111,7 @@ const order = (who: string[], drink = withGin): Order => ({
   for: who,
   cannot: [],
   without: [],
+  from: [],
 });
 
 describe('somebody who cannot have nuts, where the only gin holds some', () => {

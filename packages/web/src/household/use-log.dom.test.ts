@@ -17,7 +17,7 @@ const bottle = (n: number, kind: string, more: Partial<Bottle> = {}): [string, s
 const order = (id: string, count = 1, who: string[] = []): Order => {
   const drink =
     SMALL_CATALOGUE.recipes.find((r) => r.id === id) ?? expect.fail(`no ${id} in the small house`);
-  return { drink, of: id, count, for: who, cannot: [], without: [] };
+  return { drink, of: id, count, for: who, cannot: [], without: [], from: [] };
 };
 
 let server: SmallServer;

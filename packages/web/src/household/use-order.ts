@@ -1,7 +1,14 @@
 import { createSharedComposable, useLocalStorage } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import { inGlass, limitsTogether, NO_LIMITS, refusalOf, sayRefusal, type Limits } from '@uisce/core/drink';
-import { MAX_GLASSES, MAX_ORDERS, refusalsOf, withoutParts, type Order } from '@uisce/core/pouring';
+import {
+  MAX_GLASSES,
+  MAX_ORDERS,
+  refusalsOf,
+  withBottle,
+  withoutParts,
+  type Order,
+} from '@uisce/core/pouring';
 import { useLimits } from './use-limits';
 import { useLog } from './use-log';
 import { usePouring } from './use-pouring';
@@ -15,6 +22,21 @@ interface Asked {
   for: string[];
   /** Optional parts that are left out, by kind. */
   without?: string[];
+  /** Bottles named for this once, by the kind they are poured in place of. */
+  chosen?: Record<string, string>;
+}
+
+/** An order without what is left out of it, and with the bottles that are named for it. */
+function useAsAsked() {
+  const stock = useStock();
+  return (order: Order, { without, chosen = {} }: Pick<Asked, 'without' | 'chosen'> = {}): Order =>
+    Object.entries(chosen).reduce(
+      (so, [kind, id]) => {
+        const bottle = stock.standing.find((b) => b.id === id);
+        return bottle ? withBottle(so, kind, bottle) : so;
+      },
+      withoutParts(order, without),
+    );
 }
 
 /** Who cannot have what of a round, in words. */
@@ -23,6 +45,7 @@ function useRefusals(lines: Readonly<Ref<readonly Asked[]>>, orders: Readonly<Re
   const pouring = usePouring();
   const stock = useStock();
   const catalogue = useCatalogue();
+  const asAsked = useAsAsked();
   const sayPart = (kind: string) => catalogue.kindInSentence(kind);
   /** Why a name cannot have a drink as it would be poured here now; empty where nothing speaks against it. */
   function against(
@@ -33,8 +56,8 @@ function useRefusals(lines: Readonly<Ref<readonly Asked[]>>, orders: Readonly<Re
     const now = pouring.find(drink);
     if (now === undefined) return 'it cannot be poured here now';
     const count = Math.max(1, lines.value.find((l) => l.drink === drink)?.count ?? 1);
-    const { without } = lines.value.find((l) => l.drink === drink) ?? {};
-    const asked = withoutParts(pouring.orderOf(now, count), without);
+    const line = lines.value.find((l) => l.drink === drink);
+    const asked = asAsked(pouring.orderOf(now, count), line);
     const glass = inGlass(asked.drink, stock.here.kinds, pouring.mayBe(asked));
     const limits = limitsTogether([limitsOf(name), { ...more, drives: false }]);
     const refusal = refusalOf(limits, glass);
@@ -66,11 +89,12 @@ function useTray({ tray, lines, glasses, against }: Tray) {
     if (there) setCount(drink, there.count + 1);
     else if (lines.value.length < MAX_ORDERS && glasses.value < MAX_GLASSES)
       tray.value = [
-        ...lines.value.map(({ drink: d, count, for: who, without = [] }) => ({
+        ...lines.value.map(({ drink: d, count, for: who, without = [], chosen = {} }) => ({
           drink: d,
           count,
           for: who,
           without,
+          chosen,
         })),
         { drink, count: 1, for: [] },
       ];
@@ -98,7 +122,18 @@ function useTray({ tray, lines, glasses, against }: Tray) {
     });
   }
 
-  return { add, setCount, setFor, setWithout };
+  /** One bottle is named for a part, for this once; null leaves it to the order in which bottles are used. */
+  function choose(drink: string, kind: string, bottle: string | null): void {
+    tray.value = tray.value.map((a) => {
+      if (a.drink !== drink) return a;
+      const chosen = { ...a.chosen };
+      if (bottle === null) delete chosen[kind];
+      else chosen[kind] = bottle;
+      return { ...a, chosen };
+    });
+  }
+
+  return { add, setCount, setFor, setWithout, choose };
 }
 
 /** The round that is being put together, on this device, before it is made. */
@@ -108,6 +143,7 @@ export const useOrder = createSharedComposable(() => {
   const tray = useLocalStorage<Asked[]>('uisce:tray', []);
   const way = useLocalStorage<'measure' | 'scale'>('uisce:measured-by', 'measure');
 
+  const asAsked = useAsAsked();
   /** What of the tray can still be poured. */
   const lines = computed(() =>
     tray.value.flatMap((asked) => {
@@ -118,11 +154,11 @@ export const useOrder = createSharedComposable(() => {
   const glasses = computed(() => lines.value.reduce((n, l) => n + l.count, 0));
   const isFull = computed(() => glasses.value >= MAX_GLASSES || lines.value.length >= MAX_ORDERS);
   const orders = computed<Order[]>(() =>
-    lines.value.map((l) => withoutParts(pouring.orderOf(l.now, l.count, l.for), l.without)),
+    lines.value.map((l) => asAsked(pouring.orderOf(l.now, l.count, l.for), l)),
   );
 
   const { against, refused } = useRefusals(lines, orders);
-  const { add, setCount, setFor, setWithout } = useTray({ tray, lines, glasses, against });
+  const { add, setCount, setFor, setWithout, choose } = useTray({ tray, lines, glasses, against });
   const clear = () => (tray.value = []);
 
   /** Begin to make it. */
@@ -149,6 +185,7 @@ export const useOrder = createSharedComposable(() => {
     setCount,
     setFor,
     setWithout,
+    choose,
     clear,
     make,
     writeDown,

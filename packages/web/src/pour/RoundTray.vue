@@ -2,13 +2,18 @@
 import { mdiMinus, mdiPlus } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { compileRound, MAX_GLASSES, sayOrder } from '@uisce/core/pouring';
+import { upperFirst } from '@uisce/core/base';
+import { bottlesFor, compileRound, MAX_GLASSES, sayOrder } from '@uisce/core/pouring';
+import type { Bottle } from '@uisce/core/stock';
+import { useCatalogue } from '../household/use-catalogue';
 import { useLog } from '../household/use-log';
+import { useStock } from '../household/use-stock';
 import { useToday } from '../household/use-today';
 import CheckField from '../ui/CheckField.vue';
 import DateField from '../ui/DateField.vue';
+import SelectField from '../ui/SelectField.vue';
 import TabRow from '../ui/TabRow.vue';
-import { count } from '../words/use-words';
+import { count, useWords } from '../words/use-words';
 import { useDrinkWords } from './use-drink-words';
 import { useOrder } from '../household/use-order';
 
@@ -18,6 +23,9 @@ const order = useOrder();
 const router = useRouter();
 const say = useDrinkWords();
 const today = useToday();
+const stock = useStock();
+const catalogue = useCatalogue();
+const words = useWords();
 
 const WAYS = [
   { value: 'measure', words: 'by measure' },
@@ -29,10 +37,25 @@ const compiled = computed(() =>
     : compileRound(order.orders.value, log.bar.kit, log.bar.catalogue, log.bar.kinds),
 );
 const explained = computed(() => (compiled.value ? sayOrder(compiled.value, say.nameOf) : ''));
+/** Parts that more than one bottle could give, each with its bottles. */
+function bottleChoices({ pourable, drink }: (typeof order.lines.value)[number]['now']) {
+  return [...new Set(drink.slots.map((s) => s.kind))].flatMap((kind) => {
+    const bottles = bottlesFor(pourable.recipe, kind, stock.standing, stock.here.kinds);
+    if (bottles.length < 2) return [];
+    const titleOf = (b: Bottle) => {
+      const named = [catalogue.kinds.get(b.kind)?.name ?? b.kind, b.label ?? ''].filter(Boolean).join(', ');
+      const left = b.leftMl === null ? '' : ` · ${words.number(b.leftMl, 0)} ml left`;
+      return `${named}${left}${b.sipping ? ' · kept for sipping' : ''}`;
+    };
+    const usual = { value: null, title: 'as usual, what is open first' };
+    return [{ kind, choices: [usual, ...bottles.map((b) => ({ value: b.id, title: titleOf(b) }))] }];
+  });
+}
 /** Each with its optional parts that are here. */
 const lines = computed(() =>
   order.lines.value.map((l) => ({
     ...l,
+    choices: bottleChoices(l.now),
     optional: [...new Set(l.now.drink.slots.filter((s) => s.optional).map((s) => s.kind))],
   })),
 );
@@ -116,6 +139,17 @@ function writeDown(): void {
             @update:model-value="order.setWithout(line.drink, kind, !$event)"
           />
         </div>
+        <details v-if="line.choices.length > 0">
+          <summary class="link">Which bottle</summary>
+          <SelectField
+            v-for="{ kind, choices } in line.choices"
+            :key="kind"
+            :label="upperFirst(say.nameOf(kind))"
+            :value="line.chosen?.[kind] ?? null"
+            :choices="choices"
+            @choose="order.choose(line.drink, kind, $event)"
+          />
+        </details>
         <p v-for="why in notFor(line.drink)" :key="why" class="rust small">{{ why }}</p>
       </li>
     </ul>

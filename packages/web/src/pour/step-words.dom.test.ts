@@ -26,11 +26,21 @@ const { techniques, tools, kitchen } = catalogueSchema.parse({
       caution: 'Hold both ends.',
       needs: [{ id: 'shaker', what: 'a tin to shake in', tools: ['tin'], kitchen: ['jar'] }],
     },
+    {
+      id: 'spray',
+      name: 'Spray',
+      how: 'A mist into the cold glass.',
+      caution: 'No flame near it.',
+      needs: [{ id: 'spray', what: 'something that sprays', tools: ['atomiser'], hands: true }],
+    },
     { id: 'stir', name: 'Stir', how: 'Smoothly, along the wall.' },
     { id: 'cut', name: 'Cut', how: 'On a board, slowly.', caution: 'Cut away from the hand.' },
     { id: 'flame', name: 'Flame', how: 'At arm’s length.', caution: 'Nothing else near a flame.' },
   ],
-  tools: [{ id: 'tin', name: 'Two tins', techniques: ['shake'], tier: 'essential' }],
+  tools: [
+    { id: 'tin', name: 'Two tins', techniques: ['shake'], tier: 'essential' },
+    { id: 'atomiser', name: 'Atomiser', techniques: ['spray'], tier: 'specialist' },
+  ],
   kitchen: [
     { id: 'jar', name: 'Jam jar', usual: true, hard: 'It is slow to cool.', caution: 'Glass breaks.' },
   ],
@@ -127,6 +137,16 @@ describe('a step in words', () => {
     expect(words.say(shake).where).toBe('on ice, until the jam jar frosts');
     expect(words.standIn(shake)).toMatchObject({ name: 'jam jar', hard: 'It is slow to cool.' });
     expect(words.cautions(shake, undefined)).toEqual(['Hold both ends.', 'Glass breaks.']);
+  });
+
+  it('sprays where there is an atomiser, and minds the flame; else it rinses', async () => {
+    const rinse = pourStep('s', 'rinse', 12, part('bitter', 1));
+    await open({ tools: [{ id: 'atomiser', since: null }], attitude: 'home' });
+    expect(words.say(rinse)).toMatchObject({ figure: 'Spray', name: 'red bitter' });
+    expect(words.cautions(rinse, undefined)).toEqual(['No flame near it.']);
+    await open({ tools: [], attitude: 'home' });
+    expect(words.say(rinse).where).toBe('rinse the cold glass, and tip the rest out');
+    expect(words.cautions(rinse, undefined)).toEqual([]);
   });
 
   it('says a caution where the act happens: at the knife and at the flame, each once', async () => {

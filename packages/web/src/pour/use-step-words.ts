@@ -1,9 +1,11 @@
 import { inSentence } from '@uisce/core/base';
 import { computed } from 'vue';
-import type { Recipe } from '@uisce/core/catalogue';
-import { coveredBy, needIndex } from '@uisce/core/kit';
-import { stepCautions, vesselsOf, type PourStep } from '@uisce/core/pouring';
+import { hasThingFor } from '@uisce/core/kit';
+import { vesselsOf, type PourStep } from '@uisce/core/pouring';
+import { useStandIns } from './use-stand-ins';
 import { useKit } from '../household/use-kit';
+import { useLog } from '../household/use-log';
+import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { ALLERGEN_WORDS } from '../words/trade-words';
 import { count, countPieces, listed, oneAndMany, plainName, useWords } from '../words/use-words';
@@ -33,10 +35,14 @@ type Sayings = Partial<Record<PourStep['act'], (step: PourStep) => StepWords>>;
 
 /** The parts, vessels and places of a step in words. */
 function useStepParts() {
+  const log = useLog();
+  const stock = useStock();
   const kits = useKit();
   const catalogue = useCatalogue();
   const words = useWords();
 
+  /** A rinse is a mist. */
+  const sprays = computed(() => kits.kit.said && hasThingFor('spray', kits.kit, catalogue.all));
   const vessels = computed(() => vesselsOf(kits.kit, catalogue.all));
   const nameOf = (kind: string) => plainName(catalogue.kindInSentence(kind));
 
@@ -69,7 +75,14 @@ function useStepParts() {
   }
 
   /** What a step measures and what it is measured of. */
-  const subject = ({ part, kinds }: PourStep) => (part ? nameOf(part.kind) : listed(kinds.map(nameOf)));
+  /** What stands on the bottle that was named for a part, where one was. */
+  function named({ order, part }: PourStep): string {
+    const from = log.round?.orders[order ?? -1]?.from ?? [];
+    const bottle = stock.bottles.find((b) => from.includes(b.id) && b.kind === part?.kind);
+    return bottle?.label ? `, ${bottle.label}` : '';
+  }
+  const subject = (step: PourStep) =>
+    step.part ? `${nameOf(step.part.kind)}${named(step)}` : listed(step.kinds.map(nameOf));
 
   /** Fruit that is squeezed, as it is counted: "2½ limes". */
   function fruit({ part, pieces }: PourStep): string {
@@ -77,13 +90,13 @@ function useStepParts() {
     return countPieces(pieces ?? 1, oneAndMany(catalogue.kinds.get(kind)?.one ?? nameOf(kind)));
   }
 
-  return { nameOf, vesselName, where, glasses, amountOf, subject, fruit };
+  return { nameOf, vesselName, where, glasses, amountOf, subject, fruit, sprays };
 }
 type StepParts = ReturnType<typeof useStepParts>;
 
 /** What is done before anything is mixed. */
 function sayPreparation(
-  { nameOf, glasses, amountOf, subject, fruit }: StepParts,
+  { nameOf, glasses, amountOf, subject, fruit, sprays }: StepParts,
   seconds: (s: number) => string,
 ): Sayings {
   return {
@@ -110,11 +123,18 @@ function sayPreparation(
       name: glasses(step.vessels),
       where: 'with hot water, and tip it out',
     }),
-    rinse: (step) => ({
-      figure: amountOf(step),
-      name: subject(step),
-      where: 'rinse the cold glass, and tip the rest out',
-    }),
+    rinse: (step) =>
+      sprays.value
+        ? {
+            figure: 'Spray',
+            name: subject(step),
+            where: `a mist into the cold glass, about ${amountOf(step)}`,
+          }
+        : {
+            figure: amountOf(step),
+            name: subject(step),
+            where: 'rinse the cold glass, and tip the rest out',
+          },
     press: (step) => ({
       figure: 'Press',
       name: subject(step),
@@ -213,36 +233,6 @@ function sayFinishing({ where, glasses, amountOf, subject }: StepParts): Sayings
     }),
     serve: (step) => ({ figure: 'Serve', name: glasses(step.vessels), where: 'and the levels fall' }),
   };
-}
-
-/** What stands in where a tool is missing, and what is to be minded at a step. */
-function useStandIns() {
-  const kits = useKit();
-  const catalogue = useCatalogue();
-
-  /** What of the household's stands in where a tool is missing: how it is done with it, and its caution. */
-  function standIn(step: PourStep): { name: string; hard: string; caution: string | undefined } | undefined {
-    const technique = catalogue.all.techniques.find((t) => t.id === step.technique);
-    if (technique === undefined || !kits.kit.said) return undefined;
-    const index = needIndex(catalogue.all);
-    for (const { id } of technique.needs) {
-      const need = index.get(id);
-      const cover = need && coveredBy(need, kits.kit);
-      const thing =
-        cover?.by === 'kitchen' ? catalogue.all.kitchen.find((t) => t.id === cover.id) : undefined;
-      if (thing) return { name: inSentence(thing), hard: thing.hard, caution: thing.caution };
-    }
-    return undefined;
-  }
-
-  /** Cautions of a step of a drink, each once, and of what stands in for a tool. */
-  function cautions(step: PourStep, drink: Recipe | undefined): string[] {
-    const more = standIn(step)?.caution;
-    const own = stepCautions(step, drink, catalogue.all, catalogue.kinds);
-    return [...new Set([...own, ...(more === undefined ? [] : [more])])];
-  }
-
-  return { standIn, cautions };
 }
 
 /** Steps in words. */

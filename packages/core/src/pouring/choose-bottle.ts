@@ -1,0 +1,43 @@
+import { kindAndAncestors } from '../catalogue/catalogue.js';
+import type { Kind } from '../catalogue/kind.js';
+import type { Recipe } from '../catalogue/recipe.js';
+import { isThere, type Bottle } from '../stock/bottle.js';
+import type { Order } from './poured-drink.js';
+
+/**
+ * Bottles that a part of a drink could be poured from: of the kind that is poured now, and of every kind of what the
+ * recipe asks for in its place. One that is kept for sipping is among them: nobody pours it but who names it.
+ *
+ * @param recipe as it is written; @param kind what is poured now.
+ * @example bottlesFor(daiquiri, 'white-rum', bottles, kinds).map((b) => b.label) // ['Molasses Row', 'Agricole']
+ */
+export function bottlesFor(
+  recipe: Recipe,
+  kind: string,
+  bottles: readonly Bottle[],
+  kinds: ReadonlyMap<string, Kind>,
+): Bottle[] {
+  const line = (id: string) => (kinds.has(id) ? kindAndAncestors(id, kinds) : [id]);
+  const asked = recipe.slots
+    .map((s) => [s.kind, ...s.or])
+    .filter((slot) => line(kind).some((k) => slot.includes(k)))
+    .flat();
+  return bottles.filter(
+    (b) =>
+      isThere(b) &&
+      b.pieces === null &&
+      b.leftMl !== 0 &&
+      (b.kind === kind || line(b.kind).some((k) => asked.includes(k))),
+  );
+}
+
+/**
+ * An order with a part of it poured from one bottle, named for this once: its kind stands in the drink, and it is drawn
+ * from before all others.
+ *
+ * @param kind what would be poured else.
+ */
+export function withBottle(order: Order, kind: string, bottle: Pick<Bottle, 'id' | 'kind'>): Order {
+  const slots = order.drink.slots.map((s) => (s.kind === kind ? { ...s, kind: bottle.kind } : s));
+  return { ...order, drink: { ...order.drink, slots }, from: [...order.from, bottle.id] };
+}
