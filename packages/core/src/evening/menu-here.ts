@@ -2,7 +2,7 @@ import type { Kind } from '../catalogue/kind.js';
 import { inGlass, type InGlass } from '../drink/in-glass.js';
 import type { Pourable } from '../pouring/pourable.js';
 import type { Evening } from './evening.js';
-import { menuQuestionOf, type EveningHouse } from './plan-evening.js';
+import { menuQuestionOf, servingsOn, type EveningHouse } from './plan-evening.js';
 
 /** A drink of a menu that is settled. */
 export interface HereOnTheMenu {
@@ -24,11 +24,11 @@ export function menuHere(
 ): HereOnTheMenu[] {
   const on = new Set(evening.must);
   // Two variants of one drink may both stand on it.
-  const ready = house.ready.flatMap((pourable): Pourable[] => {
+  const ready = [...house.ready, ...servingsOn(evening.must, house)].flatMap((pourable): Pourable[] => {
     const { group: _, ...recipe } = pourable.recipe;
     return on.has(recipe.id) ? [{ ...pourable, recipe }] : [];
   });
-  const { poured } = menuQuestionOf({ ...evening, never: [] }, { ...house, ready });
+  const { poured } = menuQuestionOf({ ...evening, must: [], never: [] }, { ...house, ready });
   return ready
     .map((pourable): HereOnTheMenu => {
       const { id } = pourable.recipe;

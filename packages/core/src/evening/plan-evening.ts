@@ -6,7 +6,8 @@ import type { InGlass } from '../drink/in-glass.js';
 import { capacityMl } from '../glass/profile.js';
 import { needIndex } from '../kit/needs.js';
 import type { Kit } from '../kit/kit.js';
-import type { Pourable } from '../pouring/pourable.js';
+import { pourables, type Pourable } from '../pouring/pourable.js';
+import { servingById } from '../pouring/serving.js';
 import { keepsDaysOf } from '../bench/batch-life.js';
 import { glassFor } from '../pouring/vessels.js';
 import type { AtHand } from '../stock/at-hand.js';
@@ -91,6 +92,15 @@ const WORK_TURN_HOURS = 12;
 /** Turns of the trays given up, at most, where there is no time for them. */
 const FEWER_TURNS = 3;
 
+/** What stands on a menu by itself, made ready: a wine, a beer, a spirit neat. No other is poured in its place. */
+export function servingsOn(
+  must: readonly string[],
+  { catalogue, kinds }: Pick<EveningHouse, 'catalogue' | 'kinds'>,
+): Pourable[] {
+  const recipes = must.flatMap((id) => servingById(id, kinds) ?? []);
+  return recipes.length === 0 ? [] : pourables({ ...catalogue, recipes }, 1);
+}
+
 /**
  * The problem of an evening's menu, from who comes and what is in the house.
  *
@@ -103,6 +113,7 @@ export function menuQuestionOf(
   const { guests, size, must, never, order } = evening;
   return menuQuestion({
     ...house,
+    ready: [...house.ready, ...servingsOn(must, house)],
     guests,
     size,
     must,

@@ -2,6 +2,8 @@ import type { Fault } from '../base/fault.js';
 import { twins } from '../base/twins.js';
 import { mustFaults } from '../evening/ask-menu.js';
 import { eveningSchema } from '../evening/evening.js';
+import { kindIndex } from '../catalogue/catalogue.js';
+import { servingById } from '../pouring/serving.js';
 import { describeKept } from './descriptor.js';
 
 /** What is left of a guest who is forgotten: that somebody came. */
@@ -29,9 +31,10 @@ export const keptEvening = describeKept({
   }),
   faults: ({ guests, must, never }, { catalogue }): Fault[] => {
     const known = new Set(catalogue.recipes.map((r) => r.id));
+    const kinds = kindIndex(catalogue.kinds);
     const strange = (ids: readonly string[], pointer: string) =>
       ids.flatMap((id, i): Fault[] =>
-        known.has(id)
+        known.has(id) || servingById(id, kinds) !== undefined
           ? []
           : [{ code: 'unknown', pointer: `${pointer}/${i}`, detail: `there is no drink "${id}"` }],
       );

@@ -10,13 +10,15 @@ const BITTERS_SHARE = 0.6;
 export const HEADSPACE_SHARE = 0.1;
 
 /** Why a drink is made by the glass. */
-export type NotBatched = 'egg' | 'cream' | 'fizz' | 'juice' | 'pressed' | 'hot' | 'shaken' | 'layered';
+export type NotBatched = 'alone' | 'egg' | 'cream' | 'fizz' | 'juice' | 'pressed' | 'hot' | 'shaken' | 'layered';
 
 /** Whether a drink may be mixed ahead, or why not (common practice: what is stirred, without anything that turns or falls). */
 export function mayBatch(drink: Recipe, kinds: ReadonlyMap<string, Kind>): NotBatched | undefined {
   const slots = drink.slots.filter((s) => !s.optional && isDrunk(s));
   const tastes = slots.flatMap((s) => kinds.get(s.kind)?.tastes ?? []);
   if (drink.method === 'hot') return 'hot';
+  // One part stands in its own bottle already.
+  if (slots.length < 2) return 'alone';
   if (tastes.includes('egg')) return 'egg';
   if (tastes.includes('creamy')) return 'cream';
   if (slots.some((s) => s.muddle)) return 'pressed';

@@ -21,7 +21,8 @@ export {
 export { pourNow } from './pour-now.js';
 export type { InHouse, PouredStandIn, PourNow, OneShort, PouringNow } from './pouring-now.js';
 export { mixedNow } from './mixed-now.js';
-export { neatDrink, pourNeat } from './pour-neat.js';
+export { pourNeat } from './pour-neat.js';
+export { servingById, servingOf, servings, usualServing } from './serving.js';
 export { ranked, timesPoured, asksToBeUsed, type Ranked } from './liking.js';
 export { eveningOf, FAULTS_TASTED, type FaultTasted, type Pour } from './pour.js';
 export { recounted } from './recount.js';

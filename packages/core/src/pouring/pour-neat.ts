@@ -1,31 +1,6 @@
-import type { Kind } from '../catalogue/kind.js';
-import { recipeSchema, type Recipe } from '../catalogue/recipe.js';
 import { isThere, type Bottle } from '../stock/bottle.js';
+import { servingOf } from './serving.js';
 import { logDrawn, type Logged, type Stock, type Written } from './log-round.js';
-
-/** Begins the ids of what is poured by itself: a spirit neat, a glass of wine, a beer. */
-const NEAT = 'neat-';
-
-/**
- * One glass of a kind by itself, as a drink: as strong as it is, with nothing else in it.
- *
- * @example neatDrink(bourbon, 50).name // 'Bourbon, by itself'
- */
-export function neatDrink(kind: Kind, ml: number): Recipe {
-  return recipeSchema.parse({
-    id: `${NEAT}${kind.id}`,
-    name: `${kind.name}, by itself`.slice(0, 80),
-    family: 'highball',
-    method: 'build',
-    strain: 'none',
-    ice: 'none',
-    glass: 'rocks',
-    era: 'before-1900',
-    canon: 'own',
-    source: 'own',
-    slots: [{ kind: kind.id, amount: `${ml} ml`, role: 'base' }],
-  });
-}
 
 /**
  * So many glasses of one bottle poured by itself and written down, standard drinks and all, by the bottle's own
@@ -42,7 +17,7 @@ export function pourNeat(
   const kind = stock.kinds.get(bottle.kind);
   const all = ml * glasses;
   if (kind === undefined || !isThere(bottle) || (bottle.leftMl ?? Infinity) < all) return undefined;
-  const drink = neatDrink(kind, ml);
+  const drink = servingOf(kind, ml);
   const order = { drink, of: drink.id, count: glasses, for: names, cannot: [], without: [], from: [] };
   // This bottle and no other, whatever it is kept for.
   const only = { ...stock, bottles: [{ ...bottle, sipping: false }], batches: [] };

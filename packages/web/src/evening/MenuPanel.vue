@@ -42,7 +42,10 @@ const { never, keep, take, wanted, choices, want, first } = useMenuWishes();
     <ul class="plain-list drinks">
       <li v-for="row in rows" :key="row.id">
         <div class="line">
-          <RouterLink :to="`/notebook/${row.id}`">{{ row.name }}</RouterLink>
+          <RouterLink v-if="catalogue.recipes.has(row.id)" :to="`/notebook/${row.id}`">{{
+            row.name
+          }}</RouterLink>
+          <strong v-else>{{ row.name }}</strong>
           <span class="dim">{{ count(row.glasses, 'pour') }}</span>
           <span :class="row.missing.length > 0 ? 'copper' : 'there'">{{ row.short }}</span>
         </div>

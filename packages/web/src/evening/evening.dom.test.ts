@@ -146,7 +146,17 @@ describe('the night', () => {
     const ask = (n: number, name: string, drink: string, at: string): [string, string, unknown] => [
       'ask',
       ID(n),
-      { id: ID(n), evening: ID(9), at, name, cannot: ['nuts'], noAlcohol: false, drink, state: 'waiting' },
+      {
+        id: ID(n),
+        evening: ID(9),
+        at,
+        name,
+        cannot: ['nuts'],
+        without: [],
+        noAlcohol: false,
+        drink,
+        state: 'waiting',
+      },
     ];
     await open(
       evening(settled),

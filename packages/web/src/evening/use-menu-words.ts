@@ -15,7 +15,7 @@ export function useMenuWords() {
   const catalogue = useCatalogue();
   const words = useWords();
 
-  const drinkName = (id: string) => catalogue.recipes.get(id)?.name ?? id;
+  const { drinkName } = catalogue;
   const sayMissing = (missing: readonly MissingItem[]) =>
     listed(missing.map((m) => `${m.count > 1 ? `${m.count} × ` : ''}${catalogue.kindInSentence(m.kind)}`));
   const sayBatch = ({ volumeMl, glassMl, abv, freezesAtC, freezer, bottles }: BatchedDrink) => {

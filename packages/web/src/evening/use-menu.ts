@@ -11,6 +11,7 @@ import {
   type Swap,
 } from '@uisce/core/evening';
 import { mayBatch, mixedRecipe } from '@uisce/core/mixed';
+import { servings } from '@uisce/core/pouring';
 import { batchOf, beginBatch } from '@uisce/core/bench';
 import { useBatches } from '../household/use-batches';
 import { useEvenings } from '../household/use-evenings';
@@ -23,6 +24,7 @@ import { useEvening } from './use-evening';
 
 export const SIZES = [2, 3, 4, 5].map((value) => ({ value, title: `${value} drinks` }));
 const NOT_AHEAD = {
+  alone: 'poured from its bottle',
   egg: 'made by the glass: egg falls',
   cream: 'made by the glass: cream goes off',
   fizz: 'made by the glass: it would go flat',
@@ -105,7 +107,7 @@ export function useMenuWishes() {
     wish(`${drinkName(other)} instead of ${drinkName(out)}`, (e) => demand(refuse(e, out), other, e.size));
   const wanted = ref<string | null>(null);
   const choices = computed(() =>
-    [...catalogue.recipes.values()]
+    [...catalogue.recipes.values(), ...servings(catalogue.kinds.values())]
       .filter((r) => !evening.value?.must.includes(r.id))
       .map((r) => ({ value: r.id, title: r.variant ? `${r.name}, ${r.variant}` : r.name }))
       .sort((a, b) => a.title.localeCompare(b.title)),

@@ -91,13 +91,10 @@ export const useNight = createSharedComposable(() => {
     for (const p of pours.value) all.set(p.drink, (all.get(p.drink) ?? 0) + p.glasses);
     return all;
   });
-  const glassesLeft = computed(
-    () => new Map(pouring.drinks.value.map((d) => [d.now.pourable.recipe.id, d.now.glasses])),
-  );
   /** Of the menu: what is left of each, what is short first. */
   const drinks = computed(() =>
     drinksTonight(menu.value, poured.value, (id) =>
-      pouring.now.value ? (glassesLeft.value.get(id) ?? 0) : undefined,
+      pouring.now.value ? (pouring.find(id)?.glasses ?? 0) : undefined,
     ),
   );
 

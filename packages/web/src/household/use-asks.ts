@@ -21,7 +21,7 @@ export const useAsks = defineStore('asks', () => {
       .filter((a) => a.state === 'waiting' && a.evening === evenings.next?.id)
       .sort((a, b) => (a.at < b.at ? -1 : 1)),
   );
-  const nameOf = (ask: GuestAsk) => catalogue.recipes.get(ask.drink)?.name ?? ask.drink;
+  const nameOf = (ask: GuestAsk) => catalogue.drinkName(ask.drink);
 
   function settle(ask: GuestAsk, state: 'taken' | 'declined'): void {
     keeper.keep(keptAsk, { ...ask, state }, state === 'taken' ? 'On the round' : 'Not now');

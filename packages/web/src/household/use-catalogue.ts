@@ -24,6 +24,7 @@ import {
   keptOwnRecipes,
   keptPaidPrice,
 } from '@uisce/core/kept';
+import { servingById } from '@uisce/core/pouring';
 import type { OwnDrink, OwnKind } from '@uisce/core/notebook';
 import { api, apiTagged } from '../kept/client';
 import { useKeeper } from '../kept/use-keeper';
@@ -140,10 +141,13 @@ function useIndexes({ shipped, catalogue }: Library) {
   return { kinds, printed, recipes, glasses, tools, families, sources, pantry };
 }
 
-type Indexes = Pick<ReturnType<typeof useIndexes>, 'kinds' | 'glasses' | 'tools' | 'families' | 'pantry'>;
+type Indexes = Pick<
+  ReturnType<typeof useIndexes>,
+  'kinds' | 'recipes' | 'glasses' | 'tools' | 'families' | 'pantry'
+>;
 
 /** How things of the catalogue are called, by their ids. */
-function useNames({ kinds, glasses, tools, families, pantry }: Indexes) {
+function useNames({ kinds, recipes, glasses, tools, families, pantry }: Indexes) {
   /** How a thing of the catalogue is called within a sentence, by its id. */
   const spoken =
     (index: () => ReadonlyMap<string, { name: string; proper?: boolean | undefined }>) => (id: string) => {
@@ -154,6 +158,9 @@ function useNames({ kinds, glasses, tools, families, pantry }: Indexes) {
   const glassInSentence = spoken(() => glasses.value);
   const toolInSentence = spoken(() => tools.value);
   const familyInSentence = spoken(() => families.value);
+
+  /** A drink's name; what is poured by itself has one, too. */
+  const drinkName = (id: string) => (recipes.value.get(id) ?? servingById(id, kinds.value))?.name ?? id;
 
   /** A kind's name, or its id while the catalogue is on its way. */
   function kindName(id: string): string {
@@ -166,6 +173,7 @@ function useNames({ kinds, glasses, tools, families, pantry }: Indexes) {
   }
 
   return {
+    drinkName,
     kindName,
     kindInSentence,
     glassInSentence,
@@ -211,7 +219,7 @@ export const useCatalogue = defineStore('catalogue', () => {
     keeper.keepAll(change, keeper.write(keptOwnRecipes, recipes), ...orphans);
   }
 
-  const names = useNames({ kinds, glasses, tools, families, pantry });
+  const names = useNames({ kinds, recipes, glasses, tools, families, pantry });
   return {
     loaded,
     all: catalogue,

@@ -7,9 +7,11 @@ import {
   inItsPlace,
   mixedNow,
   orderHere,
+  pourables,
   pourablesInSlices,
   pourNow,
   ranked,
+  servingById,
   timesPoured,
   type Order,
   type Pourable,
@@ -101,10 +103,23 @@ export const usePouring = createSharedComposable(() => {
   const count = computed(() => now.value?.drinks.length);
 
   const madeNow = computed(() => byItsId(now.value));
-  const find = (id: string): PourNow | undefined => mixed.value.get(id) ?? madeNow.value.get(id);
+  /** A kind by itself, as it is poured here: a wine, a beer, a spirit neat. */
+  function servingNow(id: string): PourNow | undefined {
+    const recipe = servingById(id, stock.here.kinds);
+    if (recipe === undefined) return undefined;
+    const serving = pourables({ ...catalogue.all, recipes: [recipe] }, 1);
+    const {
+      drinks: [here],
+      short: [lacking],
+    } = pourNow(serving, stock.here, catalogue.all, stock.here.kinds, 1);
+    return here ?? lacking?.anyway;
+  }
+  const find = (id: string): PourNow | undefined =>
+    mixed.value.get(id) ?? madeNow.value.get(id) ?? servingNow(id);
   /** A drink as it is poured here, for whom: what they cannot have goes with it. */
   function orderOf({ pourable: { recipe } }: PourNow, glasses = 1, who: readonly string[] = []): Order {
-    const here = { recipe, now: madeNow.value.get(recipe.id), mixed: mixed.value.get(recipe.id) };
+    const made = madeNow.value.get(recipe.id) ?? servingNow(recipe.id);
+    const here = { recipe, now: made, mixed: mixed.value.get(recipe.id) };
     return orderHere(here, glasses, who, stock.here, stock.here.kinds, limitsOf);
   }
 

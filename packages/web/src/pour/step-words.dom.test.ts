@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent } from 'vue';
 import { catalogueSchema, readGarnish, type Kind } from '@uisce/core/catalogue';
 import { emptyKit, type Kit } from '@uisce/core/kit';
-import { neatDrink, pourStep, type PourStep } from '@uisce/core/pouring';
+import { servingOf, pourStep, type PourStep } from '@uisce/core/pouring';
 import { inHouse, type InSmallHouse } from '../testing/in-house';
 import { SMALL_CATALOGUE, smallPlan } from '../testing/small-house';
 import { served } from '../testing/small-server';
@@ -156,7 +156,7 @@ describe('a step in words', () => {
     ]);
     expect(
       words.cautions(pourStep('s', 'garnish', 20, { words: 'flamed orange twist', technique: 'cut' }), {
-        ...neatDrink(SMALL_CATALOGUE.kinds[0] as Kind, 60),
+        ...servingOf(SMALL_CATALOGUE.kinds[0] as Kind, 60),
         garnish: readGarnish('flamed orange twist'),
       }),
     ).toEqual(['Cut away from the hand.', 'Nothing else near a flame.']);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { inGlass, refusalOf, sayRefusal, standardDrink } from '@uisce/core/drink';
-import { neatDrink } from '@uisce/core/pouring';
+import { servingOf, usualServing } from '@uisce/core/pouring';
 import type { Bottle } from '@uisce/core/stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useLimits } from '../household/use-limits';
@@ -23,16 +23,12 @@ const log = useLog();
 const stock = useStock();
 const words = useWords();
 
-/** A measure of spirit, and a glass of wine or beer (common practice). */
-const SPIRIT_ML = 50;
-const WINE_ML = 150;
-const WINE_ABV = 0.18;
 /** As strong as this bottle is, whichever of its kind is poured first. */
 const kind = computed(() => {
   const usual = stock.here.kinds.get(props.bottle.kind);
   return usual && { ...usual, abv: props.bottle.abv ?? usual.abv };
 });
-const usualMl = computed(() => ((kind.value?.abv ?? 0) > WINE_ABV ? SPIRIT_ML : WINE_ML));
+const usualMl = computed(() => (kind.value ? usualServing(kind.value).ml : 0));
 const own = ref<number | null>(null);
 const ml = computed(() => own.value ?? usualMl.value);
 const names = ref<string[]>([]);
@@ -40,7 +36,7 @@ const glasses = computed(() => Math.max(1, names.value.length));
 
 const glass = computed(() =>
   kind.value
-    ? inGlass(neatDrink(kind.value, ml.value), new Map([...stock.here.kinds, [kind.value.id, kind.value]]))
+    ? inGlass(servingOf(kind.value, ml.value), new Map([...stock.here.kinds, [kind.value.id, kind.value]]))
     : undefined,
 );
 const people = computed(() =>
