@@ -12,7 +12,7 @@ export {
   type Batch,
 } from './batch.js';
 export { waterLostG, metG } from './overshoot.js';
-export { drawsOfBatch } from './draws.js';
+export { drawsOfBatch, packsOfBatch } from './draws.js';
 export { traceDoes } from './trace.js';
 export { actsOf, type BenchStep } from './acts.js';
 export { batchAsMade, contentG } from './in-batch.js';

@@ -105,6 +105,9 @@ describe('put away', () => {
     ]);
     expect(away.bottles.filter((b) => b.kind === 'soda').every((b) => b.sizeMl === 200)).toBe(true);
     expect(away.kit).toMatchObject({ said: true, tools: [{ id: 'shaker', since: '2026-11-26' }] });
+    expect(away.packs.map((p) => [p.pantry, p.sizeG, p.leftG, p.boughtOn])).toEqual(
+      Array(3).fill(['sugar', 1000, 1000, '2026-11-26']),
+    );
     expect([away.pantry, away.errand.endedOn]).toEqual([['sugar'], '2026-11-26']);
   });
 });

@@ -1,6 +1,7 @@
 import type { Kind } from '../catalogue/kind.js';
 import type { Kit, OwnedGlass } from '../kit/kit.js';
 import { bottleThere, type Bottle } from '../stock/bottle.js';
+import type { Pack } from '../stock/pack.js';
 import { aisleOf, type Aisle } from './aisle.js';
 import { lineMinor, priceOf, shopsOf, type Errand, type ErrandLine } from './errand.js';
 import type { PaidPrice } from './paid.js';
@@ -22,6 +23,7 @@ export interface PutAway {
   bottles: Bottle[];
   kit: Kit;
   pantry: string[];
+  packs: Pack[];
   paid: PaidPrice[];
   kitty: KittyEntry[];
   /** All that was paid, trips included; minor units. */
@@ -97,6 +99,18 @@ export function putAway(errand: Errand, house: Household): PutAway {
     bottles: bought.flatMap((line) => bottlesOf(line, errand.currency, shopName(line.shop), house)),
     kit: hungIn(house.kit, bought, today),
     pantry: bought.flatMap(({ ware }) => (ware.is === 'pantry' ? [ware.pantry] : [])),
+    packs: bought.flatMap(({ ware, count }) =>
+      ware.is === 'pantry'
+        ? Array.from({ length: count }, () => ({
+            id: newId(),
+            pantry: ware.pantry,
+            sizeG: ware.g,
+            leftG: ware.g,
+            boughtOn: today,
+            finishedOn: null,
+          }))
+        : [],
+    ),
     paid: bought.map((line) => ({
       id: newId(),
       on: today,

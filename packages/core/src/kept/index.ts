@@ -25,6 +25,7 @@ export { keptSettings, keptPlace, keptZone } from './settings.js';
 export { keptKit } from './kit.js';
 export { keptBatch } from './batch.js';
 export { keptBottle } from './bottle.js';
+export { keptPack } from './pack.js';
 export { keptErrand, keptKittyEntry, keptPaidPrice, keptTrips } from './errand.js';
 export { limitsIn } from './limits.js';
 export { keptPour, keptRound, keptPerson } from './pouring.js';

@@ -7,6 +7,7 @@ import { keptErrand, keptPaidPrice, keptKittyEntry, keptTrips } from './errand.j
 import { keptKit } from './kit.js';
 import { keptCollection, keptOwnDrink, keptOwnKind, keptTasting } from './notebook.js';
 import { keptDeck, keptTrial } from './practice.js';
+import { keptPack } from './pack.js';
 import { keptOwnPrices } from './own-prices.js';
 import { keptOwnRecipes } from './own-recipes.js';
 import { keptPlan } from './plan.js';
@@ -26,6 +27,7 @@ export const KEPT = [
   keptKit,
   keptBatch,
   keptBottle,
+  keptPack,
   keptErrand,
   keptKittyEntry,
   keptPaidPrice,

@@ -10,7 +10,8 @@ const BITTERS_SHARE = 0.6;
 export const HEADSPACE_SHARE = 0.1;
 
 /** Why a drink is made by the glass. */
-export type NotBatched = 'alone' | 'egg' | 'cream' | 'fizz' | 'juice' | 'pressed' | 'hot' | 'shaken' | 'layered';
+export type NotBatched =
+  'alone' | 'egg' | 'cream' | 'fizz' | 'juice' | 'pressed' | 'hot' | 'shaken' | 'layered';
 
 /** Whether a drink may be mixed ahead, or why not (common practice: what is stirred, without anything that turns or falls). */
 export function mayBatch(drink: Recipe, kinds: ReadonlyMap<string, Kind>): NotBatched | undefined {

@@ -11,13 +11,14 @@ import {
   type Ware,
 } from '@uisce/core/errand';
 import { emptyKit } from '@uisce/core/kit';
-import { bottleThere, type Bottle } from '@uisce/core/stock';
+import { bottleThere, type Bottle, type Pack } from '@uisce/core/stock';
 import { BOATHOUSE } from './boathouse.js';
 import { BEFORE, LANTERN, TRIPS, UNDER_WAY } from './boathouse-shopping.js';
 
 /** What the boathouse bought, has, and is about to buy. */
 export interface BoathouseStock {
   bottles: Bottle[];
+  packs: Pack[];
   errands: Errand[];
   kitty: KittyEntry[];
   paid: PaidPrice[];
@@ -134,6 +135,7 @@ export function boathouseStock(
   }));
   return {
     bottles: [...before.flatMap((e) => e.bottles), ...oldBottles(ago, newId)],
+    packs: before.flatMap((e) => e.packs),
     errands: [
       ...before.map((e) => e.errand),
       errand(

@@ -5,6 +5,7 @@ import type { Catalogue, PriceList } from '@uisce/core/catalogue';
 import {
   keptBatch,
   keptBottle,
+  keptPack,
   keptCollection,
   keptDeck,
   keptErrand,
@@ -28,7 +29,8 @@ import {
 } from '@uisce/core/kept';
 import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
-import { recipeOfBatch } from '@uisce/core/bench';
+import { packsOfBatch, recipeOfBatch } from '@uisce/core/bench';
+import { drawPacks } from '@uisce/core/stock';
 import { BOATHOUSE, boathouseBatches, boathouseEvening, boathousePastEvening } from './boathouse.js';
 import { boathouseNotebook } from './boathouse-notebook.js';
 import { boathousePours, PAST_EVENING_AGO } from './boathouse-pours.js';
@@ -61,6 +63,12 @@ export async function seedDemo(
       kind: recipeOfBatch(b, shipped.catalogue.homeMade)?.makes ?? '',
     })),
   });
+  // What the batches were made of came out of the packs.
+  const taken = batches.flatMap((b) => {
+    const recipe = recipeOfBatch(b, shipped.catalogue.homeMade);
+    return recipe ? packsOfBatch(recipe, b.inG) : [];
+  });
+  const after = drawPacks(taken, stock.packs, today);
   const notebook = boathouseNotebook(today, randomUUID, shipped.catalogue);
   const practice = boathousePractice(today, randomUUID, shipped.catalogue);
   const write = <T>(kept: Kept<T>, value: T) => ({
@@ -75,6 +83,7 @@ export async function seedDemo(
       write(keptBatch, { ...b, remainingMl: evenings.batches.get(b.id) ?? b.remainingMl }),
     ),
     ...evenings.bottles.map((bottle) => write(keptBottle, bottle)),
+    ...stock.packs.map((pack) => write(keptPack, after.find((p) => p.id === pack.id) ?? pack)),
     ...evenings.pours.map((pour) => write(keptPour, pour)),
     ...evenings.people.map((person) => write(keptPerson, person)),
     write(keptRound, { round: evenings.round }),

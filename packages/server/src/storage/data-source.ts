@@ -18,6 +18,7 @@ import { Asks1765000000000 } from './migrations/0011-asks.js';
 import { Sessions1765100000000 } from './migrations/0012-sessions.js';
 import { Applied1765200000000 } from './migrations/0013-applied.js';
 import { Zone1765300000000 } from './migrations/0014-zone.js';
+import { Packs1765400000000 } from './migrations/0015-packs.js';
 
 const MIGRATIONS = [
   Initial1764000000000,
@@ -34,6 +35,7 @@ const MIGRATIONS = [
   Sessions1765100000000,
   Applied1765200000000,
   Zone1765300000000,
+  Packs1765400000000,
 ];
 
 /** The database cannot be used, for a reason that a person can do something about. */

@@ -230,6 +230,14 @@ const ask = {
   drink: 'negroni',
   state: 'waiting',
 };
+const pack = {
+  id: randomUUID(),
+  pantry: 'white-sugar',
+  sizeG: 1000,
+  leftG: 640,
+  boughtOn: '2026-11-20',
+  finishedOn: null,
+};
 /** Of each kind of thing a value, and another of the only ones. */
 export const samples: Record<string, [value: unknown, other: unknown]> = {
   plan: [plan(), null],
@@ -262,12 +270,14 @@ export const samples: Record<string, [value: unknown, other: unknown]> = {
   trial: [trial, null],
   deck: [deck, null],
   ask: [ask, null],
+  pack: [pack, null],
 };
 /** How a value of many is changed. */
 export const shapes: Record<string, (value: unknown) => unknown> = {
   plan: (v) => ({ ...(v as object), name: 'Renamed' }),
   batch: (v) => ({ ...(v as object), notes: 'Renamed' }),
   bottle: (v) => ({ ...(v as object), leftMl: 120 }),
+  pack: (v) => ({ ...(v as object), leftG: 120 }),
   errand: (v) => ({ ...(v as object), moneyMinor: 120 }),
   'purse-entry': (v) => ({ ...(v as object), minor: 120 }),
   'paid-price': (v) => ({ ...(v as object), priceMinor: 120 }),

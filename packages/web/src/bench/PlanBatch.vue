@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { brixOfRatio } from '@uisce/core/bench';
 import { liquidGPerMl } from '@uisce/core/stock';
 import { useCatalogue } from '../household/use-catalogue';
+import { usePacks } from '../household/use-packs';
 import { useBatchWords } from '../words/batch-words';
 import { oneAndMany, useWords } from '../words/use-words';
 import ChoiceRow from '../ui/ChoiceRow.vue';
@@ -19,6 +20,7 @@ const card = ref<HTMLElement>();
 const begin = () => !leadsToWrongInput(card.value) && emit('begin');
 
 const catalogue = useCatalogue();
+const packs = usePacks();
 const words = useWords();
 const { recipeName, partName, grams } = useBatchWords();
 const plan = useBatchPlan();
@@ -54,6 +56,9 @@ const ratioWords = computed(() => {
   const brix = batch.value?.brix ?? 0;
   return brix > brixOfRatio(0.4) ? `${words.number(brix / (100 - brix), 2)} to 1 by weight` : '';
 });
+/** Whether the packs that are counted hold less than a part takes. */
+const isShort = ({ pantry }: { pantry?: string | undefined }, g: number) =>
+  (packs.grams.get(pantry ?? '') ?? Infinity) < g;
 const COLUMNS = [
   { key: 'g', title: 'Grams', narrow: true },
   { key: 'part', title: 'Part' },
@@ -116,9 +121,12 @@ const COLUMNS = [
       <template #cell-g="{ row }"
         ><span class="grams">{{ grams(row.g) }}</span></template
       >
-      <template #cell-part="{ row: { part: p } }">
+      <template #cell-part="{ row: { part: p, g } }">
         {{ partName(p) }}<span v-if="p.strained" class="dim">, strained out again</span
-        ><span v-if="p.cold" class="dim">, off the heat</span>
+        ><span v-if="p.cold" class="dim">, off the heat</span
+        ><span v-if="isShort(p, g)" class="rust"
+          >, only {{ grams(packs.grams.get(p.pantry ?? '') ?? 0) }} in the cupboard</span
+        >
       </template>
     </DataTable>
     <dl v-if="batch" class="figures">

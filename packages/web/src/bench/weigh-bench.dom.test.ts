@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { inHouse, said, type InSmallHouse } from '../testing/in-house';
+import { usePacks } from '../household/use-packs';
 import { useBatches } from '../household/use-batches';
 import CheckField from '../ui/CheckField.vue';
 import BenchPanels from './BenchPanels.vue';
@@ -70,6 +71,7 @@ describe('a batch weighed on a scale of one’s own', () => {
   });
 
   it('is read on a refractometer of one’s own, and bottled with its dates', async () => {
+    usePacks().add('sugar', 500);
     await reads('301');
     await reads('301');
     expect(said(house.page)).not.toContain('Overshot');
@@ -82,6 +84,8 @@ describe('a batch weighed on a scale of one’s own', () => {
     const [batch] = useBatches().onShelf;
     expect(useBatches().onBench).toBeUndefined();
     expect([batch?.madeOn, batch?.useBy, batch?.measuredBrix]).toEqual(['2026-11-25', '2026-12-09', 49.5]);
+    // What went in came out of the pack.
+    expect(usePacks().grams.get('sugar')).toBeCloseTo(500 - (batch?.inG[0] ?? 0), 0);
   });
 });
 

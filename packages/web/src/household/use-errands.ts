@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, type Ref } from 'vue';
 import {
   keptBottle,
+  keptPack,
   keptErrand,
   keptKit,
   keptPaidPrice,
@@ -127,6 +128,7 @@ function usePuttingAway(
       'Put the errand away',
       keeper.write(keptErrand, away.errand),
       ...away.bottles.map((b) => keeper.write(keptBottle, b)),
+      ...away.packs.map((p) => keeper.write(keptPack, p)),
       ...(away.kit === kits.kit ? [] : [keeper.write(keptKit, away.kit)]),
       ...away.paid.map((p) => keeper.write(keptPaidPrice, p)),
       ...away.kitty.map((e) => keeper.write(keptKittyEntry, e)),

@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { batchesAsStock, type Person } from '@uisce/core/household';
-import { keptBatch, keptBottle, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
-import { drawsOfBatch, recipeOfBatch, type BatchRecord } from '@uisce/core/bench';
+import { keptBatch, keptBottle, keptPack, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
+import { drawsOfBatch, packsOfBatch, recipeOfBatch, type BatchRecord } from '@uisce/core/bench';
 import {
   drawFrom,
   eveningOf,
@@ -20,7 +20,7 @@ import {
   type Round,
   type Stock,
 } from '@uisce/core/pouring';
-import { minorPerMl, type Bottle } from '@uisce/core/stock';
+import { drawPacks, inTheCupboard, minorPerMl, type Bottle } from '@uisce/core/stock';
 import { useKeeper } from '../kept/use-keeper';
 import { useBatches } from './use-batches';
 import { useKit } from './use-kit';
@@ -150,9 +150,17 @@ function useWritingDown({ stockNow, stockWrites, pourWrites }: ReturnType<typeof
   function bottleBatch(batch: BatchRecord, change: string): void {
     const recipe = recipeOfBatch(batch, catalogue.all.homeMade);
     const { bottles, batches: left, kinds } = stockNow();
-    const asked = recipe ? drawsOfBatch(recipe, batch.inG, catalogue.all, kinds) : [];
+    const packs = keeper.all(keptPack);
+    const packed = new Set(inTheCupboard(packs).keys());
+    const asked = recipe ? drawsOfBatch(recipe, batch.inG, catalogue.all, kinds, packed) : [];
     const drawn = drawFrom(asked, bottles, left, kinds, today.iso());
-    keeper.keepAll(change, keeper.write(keptBatch, batch), ...stockWrites(drawn));
+    const taken = drawPacks(recipe ? packsOfBatch(recipe, batch.inG) : [], packs, today.iso());
+    keeper.keepAll(
+      change,
+      keeper.write(keptBatch, batch),
+      ...stockWrites(drawn),
+      ...taken.map((p) => keeper.write(keptPack, p)),
+    );
   }
 
   /** Another number of glasses of an entry: the levels follow. */

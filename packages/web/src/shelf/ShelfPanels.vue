@@ -12,6 +12,7 @@ import BottleRow from './BottleRow.vue';
 import BottleSheet from './BottleSheet.vue';
 import ForecastPanel from './ForecastPanel.vue';
 import FreshPanel from './FreshPanel.vue';
+import PackPanel from './PackPanel.vue';
 import StockFile from './StockFile.vue';
 import StockTaking from './StockTaking.vue';
 import UseUpPanel from './UseUpPanel.vue';
@@ -100,6 +101,7 @@ const finished = computed(() =>
           />
         </section>
         <FreshPanel />
+        <PackPanel />
         <StockTaking />
         <AddBottle />
         <StockFile />
