@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { testKinds, testRecipe } from '../testing/trade.js';
+import { kindInput, testCatalogue, testKinds, testRecipe } from '../testing/trade.js';
+import { iceLeft } from './ice-left.js';
 import { fillsADay, iceKit, iceOf, pieceG, type DrinkIce } from './ice-kit.js';
 
 const kinds = testKinds(['gin', { abv: 0.4 }], ['tonic', { job: 'long', supply: 'mixer' }]);
@@ -79,5 +80,32 @@ describe('ice for an evening', () => {
     );
     expect(iceKit([sour], 4, []).daysAhead).toBeUndefined();
     expect(iceKit([], 4, []).neededG).toBe(0);
+  });
+});
+
+describe('ice that is left', () => {
+  const sour = testRecipe([['gin', '60 ml', 'base']], { id: 'sour', method: 'shake', ice: 'none' });
+  const highball = testRecipe([['gin', '60 ml', 'base']], {
+    id: 'highball',
+    method: 'build',
+    ice: 'cubes',
+  });
+  const library = testCatalogue({ kinds: [kindInput('gin', { abv: 0.4 })], recipes: [] });
+  const all = { recipes: [sour, highball], glasses: library.glasses };
+  const counted = { ownG: 1000, boughtG: 400, countedAt: '2026-11-26T18:00:00.000Z' };
+  const pour = (drink: string, glasses: number, at = '2026-11-26T20:00:00.000Z') => ({ drink, glasses, at });
+  const left = (...pours: ReturnType<typeof pour>[]) => iceLeft(counted, pours, all, kinds);
+
+  it('is what was counted, less 150 g a shaken drink of the bought, then of one’s own (common practice)', () => {
+    expect(left(pour('sour', 2))).toMatchObject({ ownG: 1000, boughtG: 100 });
+    expect(left(pour('sour', 4))).toMatchObject({ ownG: 800, boughtG: 0 });
+    expect(left(pour('sour', 99))).toMatchObject({ ownG: 0, boughtG: 0 });
+  });
+
+  it('is one’s own in the glass; what was poured before somebody looked took none of it', () => {
+    const { ownG, boughtG } = left(pour('highball', 1));
+    expect([ownG < 1000, boughtG]).toEqual([true, 400]);
+    expect(left(pour('sour', 2, '2026-11-26T17:00:00.000Z'))).toEqual(counted);
+    expect(iceLeft({ ...counted, countedAt: null }, [pour('sour', 2)], all, kinds).boughtG).toBe(400);
   });
 });

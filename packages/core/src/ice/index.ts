@@ -1,1 +1,2 @@
+export { iceLeft } from './ice-left.js';
 export { pieceG, iceOf, iceKit } from './ice-kit.js';

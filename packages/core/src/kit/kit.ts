@@ -40,8 +40,13 @@ export const kitSchema = z.strictObject({
   moulds: z.array(z.strictObject({ id: idSchema, count: z.int().min(1).max(50) })).max(20),
   /** Ice that lies in the freezer, g: of the household's own trays, for glasses; and bought in bags, for the shaker. */
   ice: z
-    .strictObject({ ownG: z.number().min(0).max(50_000), boughtG: z.number().min(0).max(50_000) })
-    .default({ ownG: 0, boughtG: 0 }),
+    .strictObject({
+      ownG: z.number().min(0).max(50_000),
+      boughtG: z.number().min(0).max(50_000),
+      /** When somebody looked: what was poured since is gone from it. */
+      countedAt: z.iso.datetime().nullable().default(null),
+    })
+    .default({ ownG: 0, boughtG: 0, countedAt: null }),
   /** How many usually drink at once. */
   people: z.int().min(1).max(100),
   /** Times an evening that the glasses are washed and used again. */
@@ -65,7 +70,7 @@ export function emptyKit(): Kit {
     glasses: [],
     vessels: [],
     moulds: [],
-    ice: { ownG: 0, boughtG: 0 },
+    ice: { ownG: 0, boughtG: 0, countedAt: null },
     people: 2,
     washRounds: 1,
     drinksWine: false,

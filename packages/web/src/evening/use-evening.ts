@@ -5,6 +5,7 @@ import { computed, shallowRef, watch, type Ref } from 'vue';
 import { peopleOf, type Evening, type ScheduledTask } from '@uisce/core/evening';
 import { useClock } from '../household/use-clock';
 import { useEvenings } from '../household/use-evenings';
+import { useIce } from '../household/use-ice';
 import { useStock } from '../household/use-stock';
 import { useCatalogue } from '../household/use-catalogue';
 import { useQuestion } from '../solver/use-question';
@@ -21,6 +22,7 @@ const LONGEST_AHEAD = 60 * 24 * 14;
 function useEveningPlan(evening: Ref<Evening | undefined>, firstGlass: Ref<Date | undefined>) {
   const stock = useStock();
   const catalogue = useCatalogue();
+  const freezer = useIce();
   const asked = computed(() => {
     const e = evening.value;
     const at = firstGlass.value;
@@ -31,6 +33,7 @@ function useEveningPlan(evening: Ref<Evening | undefined>, firstGlass: Ref<Date 
       fresh: [...stock.here.freshPieces],
       changed: stock.here.changed,
       houseSyrupRatio: stock.here.houseSyrupRatio,
+      ice: freezer.left.value,
       weekday: getDay(parseISO(e.on)),
     };
   });

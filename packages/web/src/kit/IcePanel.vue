@@ -2,8 +2,8 @@
 import { capacityMl } from '@uisce/core/glass';
 import { iceKit, iceOf, pieceG } from '@uisce/core/ice';
 import { computed } from 'vue';
-import type { Kit } from '@uisce/core/kit';
 import NumberField from '../ui/NumberField.vue';
+import { useIce } from '../household/use-ice';
 import { useKit } from '../household/use-kit';
 import { useCatalogue } from '../household/use-catalogue';
 import { count, useWords } from '../words/use-words';
@@ -12,6 +12,7 @@ import { useEveningMenu } from './use-evening-menu';
 /** Ice for the evening against what the trays make in a day. */
 const kits = useKit();
 const catalogue = useCatalogue();
+const freezer = useIce();
 const words = useWords();
 const { menu, guests } = useEveningMenu();
 
@@ -44,8 +45,6 @@ function set(id: string, n: number): void {
   const moulds = kits.kit.moulds.filter((m) => m.id !== id);
   kits.edit('Ice trays', { moulds: n > 0 ? [...moulds, { id, count: n }] : moulds });
 }
-const keepIce = (more: Partial<Kit['ice']>) =>
-  kits.edit('Ice in the freezer', { ice: { ...kits.kit.ice, ...more } });
 const priceOf = (id: string) => catalogue.prices?.kit.find((k) => k.mould === id)?.priceMinor;
 </script>
 
@@ -111,23 +110,23 @@ const priceOf = (id: string) => catalogue.prices?.kit.find((k) => k.mould === id
       <NumberField
         label="Of your own, in the freezer"
         suffix="g"
-        :value="kits.kit.ice.ownG"
+        :value="freezer.left.value.ownG"
         :least="0"
         :most="50000"
-        @change="keepIce({ ownG: $event ?? 0 })"
+        @change="freezer.count({ ownG: $event ?? 0 })"
       />
       <NumberField
         label="Bought, in bags"
         suffix="g"
-        :value="kits.kit.ice.boughtG"
+        :value="freezer.left.value.boughtG"
         :least="0"
         :most="50000"
-        @change="keepIce({ boughtG: $event ?? 0 })"
+        @change="freezer.count({ boughtG: $event ?? 0 })"
       />
     </div>
     <p class="dim">
-      Bought ice is for the shaker, your own for the glasses. An evening makes and buys only what is not there
-      yet.
+      Bought ice is for the shaker, your own for the glasses; what you pour is taken off. An evening makes and
+      buys only what is not there yet.
     </p>
     <p class="dim">
       Empty trays into freezer bags and refill at once; a shaken drink takes about 150 g beside what is

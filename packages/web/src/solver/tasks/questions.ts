@@ -30,6 +30,7 @@ import {
 } from '@uisce/core/plan';
 import type { PlanAnswer, PlanProblem } from '@uisce/core/planner';
 import { kindIndex } from '@uisce/core/catalogue';
+import type { Kit } from '@uisce/core/kit';
 import { planEvening, type Evening, type EveningPlan } from '@uisce/core/evening';
 import { kindsWith } from '@uisce/core/household';
 import { pourablesOnce } from '@uisce/core/pouring';
@@ -188,6 +189,8 @@ const ASKED = {
       /** Kinds that are otherwise here than in the library. */
       changed: Kind[];
       houseSyrupRatio: number | null;
+      /** Ice that is left in the freezer. */
+      ice: Kit['ice'];
       horizon: number;
       weekday: number;
     },
@@ -199,7 +202,7 @@ const ASKED = {
       ready,
       catalogue,
       prices,
-      kit,
+      kit: { ...kit, ice: asked.ice },
       horizon: asked.horizon,
       weekday: asked.weekday,
       kinds: kindsWith(catalogue, asked.changed),
