@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.js';
 import type { HomeMade } from '../catalogue/home-made.js';
 import type { Kind } from '../catalogue/kind.js';
-import type { PackDraw } from '../stock/pack.js';
+import type { PackDraw } from './pack.js';
 import { compositionOfKind, compositionOfPart, massG, volumeMl } from './composition.js';
 
 /** What a batch takes of a kind that stands in the house. */

@@ -39,3 +39,4 @@ export {
   type Weighing,
 } from './weighing.js';
 export { beginBatch, bottleBatch, useByOf, notFrozen, freezeOrThaw } from './batch-life.js';
+export { drawPacks, inTheCupboard, packSchema, type Pack } from './pack.js';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { packsOfBatch } from './draws.js';
 import { homeMadeSchema } from '../catalogue/home-made.js';
-import { drawPacks, inTheCupboard, type Pack } from '../stock/pack.js';
+import { drawPacks, inTheCupboard, type Pack } from './pack.js';
 
 const pack = (n: number, leftG: number, more: Partial<Pack> = {}): Pack => ({
   id: `7a1b0c52-0d5f-4a63-9d0e-${String(n).padStart(12, '0')}`,

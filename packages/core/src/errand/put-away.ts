@@ -1,7 +1,7 @@
 import type { Kind } from '../catalogue/kind.js';
 import type { Kit, OwnedGlass } from '../kit/kit.js';
 import { bottleThere, type Bottle } from '../stock/bottle.js';
-import type { Pack } from '../stock/pack.js';
+import type { Pack } from '../bench/pack.js';
 import { aisleOf, type Aisle } from './aisle.js';
 import { lineMinor, priceOf, shopsOf, type Errand, type ErrandLine } from './errand.js';
 import type { PaidPrice } from './paid.js';

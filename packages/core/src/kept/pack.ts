@@ -1,5 +1,5 @@
 import { mergeFields } from '../base/merge.js';
-import { packSchema } from '../stock/pack.js';
+import { packSchema } from '../bench/pack.js';
 import { describeKept } from './descriptor.js';
 
 /** What stands in the cupboard by weight, to make things of. */

@@ -23,4 +23,3 @@ export { takeStock } from './take-stock.js';
 export type { Left } from './stock-amounts.js';
 export type { Standing } from './find-kind.js';
 export { piecesGood } from './fresh.js';
-export { drawPacks, inTheCupboard, packSchema, type Pack } from './pack.js';

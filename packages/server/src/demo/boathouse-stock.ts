@@ -11,7 +11,8 @@ import {
   type Ware,
 } from '@uisce/core/errand';
 import { emptyKit } from '@uisce/core/kit';
-import { bottleThere, type Bottle, type Pack } from '@uisce/core/stock';
+import type { Pack } from '@uisce/core/bench';
+import { bottleThere, type Bottle } from '@uisce/core/stock';
 import { BOATHOUSE } from './boathouse.js';
 import { BEFORE, LANTERN, TRIPS, UNDER_WAY } from './boathouse-shopping.js';
 

@@ -29,8 +29,7 @@ import {
 } from '@uisce/core/kept';
 import { defaultSettings } from '@uisce/core/household';
 import type { KeptStore } from '../kept/store.js';
-import { packsOfBatch, recipeOfBatch } from '@uisce/core/bench';
-import { drawPacks } from '@uisce/core/stock';
+import { drawPacks, packsOfBatch, recipeOfBatch } from '@uisce/core/bench';
 import { BOATHOUSE, boathouseBatches, boathouseEvening, boathousePastEvening } from './boathouse.js';
 import { boathouseNotebook } from './boathouse-notebook.js';
 import { boathousePours, PAST_EVENING_AGO } from './boathouse-pours.js';

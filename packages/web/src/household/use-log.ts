@@ -2,7 +2,14 @@ import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { batchesAsStock, type Person } from '@uisce/core/household';
 import { keptBatch, keptBottle, keptPack, keptPerson, keptPour, keptRound } from '@uisce/core/kept';
-import { drawsOfBatch, packsOfBatch, recipeOfBatch, type BatchRecord } from '@uisce/core/bench';
+import {
+  drawPacks,
+  drawsOfBatch,
+  inTheCupboard,
+  packsOfBatch,
+  recipeOfBatch,
+  type BatchRecord,
+} from '@uisce/core/bench';
 import {
   drawFrom,
   eveningOf,
@@ -20,7 +27,7 @@ import {
   type Round,
   type Stock,
 } from '@uisce/core/pouring';
-import { drawPacks, inTheCupboard, minorPerMl, type Bottle } from '@uisce/core/stock';
+import { minorPerMl, type Bottle } from '@uisce/core/stock';
 import { useKeeper } from '../kept/use-keeper';
 import { useBatches } from './use-batches';
 import { useKit } from './use-kit';

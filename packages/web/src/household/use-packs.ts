@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { keptPack } from '@uisce/core/kept';
-import { inTheCupboard, type Pack } from '@uisce/core/stock';
+import { inTheCupboard, type Pack } from '@uisce/core/bench';
 import { useKeeper } from '../kept/use-keeper';
 import { useCatalogue } from './use-catalogue';
 import { useToday } from './use-today';
