@@ -35,3 +35,4 @@ export { eveningSoFar } from './evening-so-far.js';
 export { pourRows, POUR_COLUMNS } from './pour-table.js';
 export { sayOrder } from './say-order.js';
 export { bottlesFor, withBottle } from './choose-bottle.js';
+export { mixedAbv, trialsLike } from './published-trials.js';

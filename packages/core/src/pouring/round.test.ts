@@ -1,3 +1,4 @@
+import { mixedAbv, PUBLISHED_TRIALS } from './published-trials.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyKit, type Kit } from '../kit/kit.js';
@@ -213,6 +214,18 @@ describe('water in time', () => {
     mixMl: fc.integer({ min: 40, max: 240 }),
     abv: fc.double({ min: 0, max: 0.45, noNaN: true }),
   });
+
+  // The trials' tables are of the same book as the curves, its drinks measured: within six thousandths, and 4 ml.
+  it.each(PUBLISHED_TRIALS.map((t) => [t.name, t] as const))(
+    'serves a %s as the trials read it',
+    (_, trial) => {
+      const mixMl = trial.parts.reduce((sum, [ml]) => sum + ml, 0);
+      const mix = { method: trial.method, ice: 'cubes', mixMl, abv: mixedAbv(trial) } as const;
+      const served = onIceAfter(stopAfter(mix) ?? 0, mix);
+      expect(Math.abs(served.abv - trial.servedAbv)).toBeLessThan(0.006);
+      expect(Math.abs(served.volumeMl - trial.servedMl)).toBeLessThan(4);
+    },
+  );
 
   // Arnold, Liquid Intelligence, 2014 (from memory): shaken −1.567a² + 1.742a + 0.203, stirred −1.21a² + 1.246a + 0.145.
   it('begins at nothing, rises, and is at Arnold’s curves when hands stop; what is poured in is all there', () => {

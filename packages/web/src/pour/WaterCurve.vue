@@ -4,10 +4,10 @@ import { computed, ref, watch } from 'vue';
 import { drinkFigures, isTopped } from '@uisce/core/drink';
 import { iceInMaking } from '@uisce/core/catalogue';
 import { amountMl } from '@uisce/core/base';
-import { onIceAfter, stopAfter, type OnIce } from '@uisce/core/pouring';
+import { mixedAbv, onIceAfter, stopAfter, trialsLike, type OnIce } from '@uisce/core/pouring';
 import { useLog } from '../household/use-log';
 import { useRing } from '../ui/use-ring';
-import { useWords } from '../words/use-words';
+import { listed, useWords } from '../words/use-words';
 import { useRoundInHand } from './use-round-in-hand';
 
 /** Water against seconds for this method and ice, with the moment to stop, and where the shaking is by now. */
@@ -91,6 +91,14 @@ const says = computed(() => {
     ? `${words.number(over, 0)} s over: ${base}; it grows no colder, only thinner.`
     : `${base}.`;
 });
+/** Drinks made as this one is, as others measured them. */
+const trials = computed(() =>
+  mix.value
+    ? trialsLike(mix.value.method).map(
+        (t) => `a ${t.name} from ${words.percent(mixedAbv(t))} to ${words.percent(t.servedAbv)}`,
+      )
+    : [],
+);
 </script>
 
 <template>
@@ -117,6 +125,7 @@ const says = computed(() => {
       <circle class="here" :cx="x(shownAt)" :cy="y(now.waterMl)" r="8" />
     </svg>
     <figcaption>{{ says }}</figcaption>
+    <p v-if="!running && trials.length > 0" class="dim">As read in published trials: {{ listed(trials) }}.</p>
   </figure>
 </template>
 
