@@ -136,7 +136,7 @@ export function boathouseStock(
   }));
   return {
     bottles: [...before.flatMap((e) => e.bottles), ...oldBottles(ago, newId)],
-    packs: before.flatMap((e) => e.packs),
+    packs: [...before.flatMap((e) => e.packs), ...oldPacks(ago, newId)],
     errands: [
       ...before.map((e) => e.errand),
       errand(
@@ -148,6 +148,19 @@ export function boathouseStock(
     paid: before.flatMap((e) => e.paid),
     trips: TRIPS,
   };
+}
+
+/** Packs that stood in the cupboard before the log began. */
+function oldPacks(ago: (days: number) => string, newId: () => string): Pack[] {
+  const there = { 'white-sugar': 1000, 'citric-acid': 100 };
+  return Object.entries(there).map(([pantry, g]) => ({
+    id: newId(),
+    pantry,
+    sizeG: g,
+    leftG: g,
+    boughtOn: ago(80),
+    finishedOn: null,
+  }));
 }
 
 /** How many fruits were bought. */

@@ -49,8 +49,10 @@ const { never, keep, take, wanted, choices, want, first } = useMenuWishes();
           <span class="dim">{{ count(row.glasses, 'pour') }}</span>
           <span :class="row.missing.length > 0 ? 'copper' : 'there'">{{ row.short }}</span>
         </div>
-        <p v-if="row.contains" class="how">{{ row.contains }}</p>
-        <p v-if="row.how" class="dim how">{{ row.how }}</p>
+        <div class="how">
+          <p v-if="row.contains">{{ row.contains }}</p>
+          <p v-if="row.how" class="dim">{{ row.how }}</p>
+        </div>
         <span class="buttons">
           <v-btn
             v-if="row.ahead"
@@ -140,6 +142,9 @@ const { never, keep, take, wanted, choices, want, first } = useMenuWishes();
 
 .how {
   grid-row: 2;
+}
+
+.how > p {
   margin: 0;
 }
 

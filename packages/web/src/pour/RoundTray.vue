@@ -41,7 +41,9 @@ const explained = computed(() => (compiled.value ? sayOrder(compiled.value, say.
 function bottleChoices({ pourable, drink }: (typeof order.lines.value)[number]['now']) {
   return [...new Set(drink.slots.map((s) => s.kind))].flatMap((kind) => {
     const bottles = bottlesFor(pourable.recipe, kind, stock.standing, stock.here.kinds);
-    if (bottles.length < 2) return [];
+    // Four cans of one soda are no choice.
+    const unlike = new Set(bottles.map((b) => [b.kind, b.label, b.abv, b.sipping].join('|')));
+    if (unlike.size < 2) return [];
     const titleOf = (b: Bottle) => {
       const named = [catalogue.kinds.get(b.kind)?.name ?? b.kind, b.label ?? ''].filter(Boolean).join(', ');
       const left = b.leftMl === null ? '' : ` · ${words.number(b.leftMl, 0)} ml left`;
@@ -139,7 +141,7 @@ function writeDown(): void {
             @update:model-value="order.setWithout(line.drink, kind, !$event)"
           />
         </div>
-        <details v-if="line.choices.length > 0">
+        <details v-if="line.choices.length > 0" class="which">
           <summary class="link">Which bottle</summary>
           <SelectField
             v-for="{ kind, choices } in line.choices"
@@ -201,6 +203,11 @@ function writeDown(): void {
   display: flex;
   flex-wrap: wrap;
   gap: 0 12px;
+}
+
+.which {
+  display: grid;
+  gap: 8px;
 }
 
 .small {

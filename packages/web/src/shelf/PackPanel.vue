@@ -80,7 +80,7 @@ li,
 .add {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 150px;
-  gap: 4px 14px;
+  gap: 10px 14px;
   align-items: center;
   padding: 6px 0;
 }
@@ -90,8 +90,12 @@ li {
 }
 
 .add {
-  grid-template-columns: minmax(0, 1fr) 150px auto;
   margin-top: 8px;
+}
+
+/* What it is may be long. */
+.add > :first-child {
+  grid-column: 1 / -1;
 }
 
 .what {
@@ -113,15 +117,5 @@ li {
   height: 100%;
   background: rgb(var(--v-theme-copper));
   border-radius: var(--radius);
-}
-
-@media (max-width: 700px) {
-  .add {
-    grid-template-columns: minmax(0, 1fr) 120px;
-  }
-
-  .add .v-btn {
-    grid-column: 1 / -1;
-  }
 }
 </style>
