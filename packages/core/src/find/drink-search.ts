@@ -34,6 +34,25 @@ const counting = (text: string) => wordsOf(text).filter((w) => !SMALL_WORDS.has(
 /** Among equals the better known drink comes first. */
 const CANON_BOOST: Record<Canon, number> = { core: 1.6, 'well-known': 1.25, specialist: 1, own: 1.6 };
 
+/** Why a drink was found: called so, called so as well, all the words in it, but for a slip, or some of the words. */
+export const FOUND_BY = ['name', 'other-name', 'words', 'slip', 'some-words'] as const;
+
+/** A drink that was found. */
+export interface Found {
+  id: string;
+  why: (typeof FOUND_BY)[number];
+}
+const WHYS: readonly Found['why'][] = ['words', 'slip', 'some-words'];
+
+/** A name in one word, without small words, accents, apostrophes: "Dark 'n' Stormy" typed any way. */
+const oneWord = (name: string) =>
+  foldText(name)
+    .replace(/&/g, ' and ')
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((w) => w !== '' && w !== 'n' && !SMALL_WORDS.has(w))
+    .map((w) => (w === 'whisky' ? 'whiskey' : w))
+    .join('');
+
 interface Entry {
   canon: Canon;
   id: string;
@@ -47,6 +66,8 @@ interface Entry {
 /** Finds drinks by name, other names, what is in them and what that is called elsewhere, family and taste. */
 export class DrinkSearch {
   private readonly index: MiniSearch<Entry>;
+  /** Drinks by their names and other names in one word, the better known first. */
+  private readonly called = new Map<string, { id: string; why: 'name' | 'other-name' }[]>();
 
   constructor(catalogue: Catalogue) {
     const kinds = kindIndex(catalogue.kinds);
@@ -66,6 +87,15 @@ export class DrinkSearch {
         combineWith: 'AND',
       },
     });
+    const known: readonly Canon[] = ['own', 'core', 'well-known', 'specialist'];
+    const byCanon = [...catalogue.recipes].sort((a, b) => known.indexOf(a.canon) - known.indexOf(b.canon));
+    const call = (name: string, id: string, why: 'name' | 'other-name') => {
+      const key = oneWord(name);
+      const there = this.called.get(key) ?? [];
+      if (!there.some((c) => c.id === id)) this.called.set(key, [...there, { id, why }]);
+    };
+    for (const { id, name } of byCanon) call(name, id, 'name');
+    for (const { id, also } of byCanon) for (const other of also) call(other, id, 'other-name');
     const words = (id: string) =>
       kindAndAncestors(id, kinds).flatMap((k) => [kinds.get(k)?.name ?? '', ...(kinds.get(k)?.also ?? [])]);
     this.index.addAll(
@@ -88,16 +118,30 @@ export class DrinkSearch {
    * them all, those with the most.
    */
   find(text: string): string[] {
+    return this.look(text).map((f) => f.id);
+  }
+
+  /** The same, each with why it was found: by just that name before what only has its words, and guesses last. */
+  look(text: string): Found[] {
     if (text.trim() === '') return [];
+    const exact: Found[] = this.called.get(oneWord(text)) ?? [];
+    const others = this.byWords(text).filter((f) => !exact.some((e) => e.id === f.id));
+    return [...exact, ...others];
+  }
+
+  private byWords(text: string): Found[] {
     // As typed first; then forgiving slips; then any of the words. A slip must not outrank the word itself.
     const tries: SearchOptions[] = [{ fuzzy: false }, {}, { combineWith: 'OR' }];
-    const hits = tries.reduce<SearchResult[]>(
-      (found, options) => (found.length > 0 ? found : this.index.search(text, options)),
-      [],
-    );
+    let hits: SearchResult[] = [];
+    let why: Found['why'] = 'words';
+    for (const [i, options] of tries.entries()) {
+      hits = this.index.search(text, options);
+      why = WHYS[i] ?? 'some-words';
+      if (hits.length > 0) break;
+    }
     const asked = counting(text).length;
     const score = (hit: SearchResult) =>
       hit.score * (counting(String(hit.name)).length === asked ? PLAIN_BOOST : 1);
-    return [...hits].sort((a, b) => score(b) - score(a)).map((hit) => String(hit.id));
+    return [...hits].sort((a, b) => score(b) - score(a)).map((hit) => ({ id: String(hit.id), why }));
   }
 }

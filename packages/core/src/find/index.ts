@@ -1,1 +1,1 @@
-export { DrinkSearch } from './drink-search.js';
+export { DrinkSearch, FOUND_BY, type Found } from './drink-search.js';

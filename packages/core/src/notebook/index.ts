@@ -1,7 +1,7 @@
 export { LANGUAGES } from './languages/index.js';
 export { namesInLanguages, SURE, KindMatcher } from './kind-matcher.js';
 export { readLine, LINE_NOTES, type LineNote, type Ounce, type ReadLine } from './read-line.js';
-export { readRecipes, readNamed, type ReadRecipe } from './read-text.js';
+export { readRecipes, readText, readNamed, type ReadRecipe } from './read-text.js';
 export { familiesLike } from './likeness.js';
 export { slotOf, recipeFrom } from './draft.js';
 export {
@@ -43,3 +43,4 @@ export { recipesOfTable } from './table-text.js';
 export { type IncomingStanding, IncomingDrinks } from './incoming.js';
 export { bookletOf } from './booklet.js';
 export { withLine, withLineAdded } from './edit-text.js';
+export { plainText } from './plain-text.js';

@@ -40,7 +40,8 @@ interface Phrase {
 /** Finds the kind that a text means, in any of the languages, and never quietly a wrong one. */
 export class KindMatcher {
   private readonly phrases: Phrase[] = [];
-  private readonly exact = new Map<string, string>();
+  /** By their words, sorted: one kind, or several that are called the same, which is asked. */
+  private readonly exact = new Map<string, string[]>();
   /** What was looked for before: the same words come again and again in a book of recipes. */
   private readonly sought = new Map<string, KindMatch[]>();
 
@@ -48,17 +49,26 @@ export class KindMatcher {
 
   constructor(kinds: readonly Kind[]) {
     this.juiceMl = new Map(kinds.flatMap((k) => (k.juiceMl === undefined ? [] : [[k.id, k.juiceMl]])));
-    const add = (kind: string, text: string) => {
-      const words = wordsOf(text.replace(/ \d+:\d+$/, ''));
-      if (words.length === 0) return;
+    // What the catalogue itself calls it comes first, with its ratio and without.
+    this.add(
+      kinds.flatMap(({ id, name }) => [[id, name] as const, [id, name.replace(/ \d+:\d+$/, '')] as const]),
+    );
+    this.add(kinds.flatMap(({ id, also }) => also.map((name) => [id, name] as const)));
+    this.add(kinds.flatMap(({ id }) => namesInLanguages(id).map((name) => [id, name] as const)));
+  }
+
+  /** Names of one standing: a name that nobody of a higher one has, and several of this one share, is each of theirs. */
+  private add(named: readonly (readonly [kind: string, name: string])[]): void {
+    const now = new Map<string, string[]>();
+    for (const [kind, name] of named) {
+      const words = wordsOf(name);
+      if (words.length === 0) continue;
       this.phrases.push({ kind, words });
       const key = [...words].sort().join(' ');
-      if (!this.exact.has(key)) this.exact.set(key, kind);
-    };
-    // What the catalogue itself calls it comes first.
-    for (const { id, name } of kinds) add(id, name);
-    for (const { id, also } of kinds) for (const name of also) add(id, name);
-    for (const { id } of kinds) for (const name of namesInLanguages(id)) add(id, name);
+      const there = now.get(key) ?? [];
+      if (!this.exact.has(key) && !there.includes(kind)) now.set(key, [...there, kind]);
+    }
+    for (const [key, of] of now) this.exact.set(key, of);
   }
 
   /**
@@ -90,18 +100,23 @@ export class KindMatcher {
     };
     const exact = this.exact.get(key);
     // Said in just these words there is nothing to choose from.
-    if (exact !== undefined) return [{ kind: exact, confidence: 1 }];
+    if (exact !== undefined)
+      return exact.map((kind) => ({ kind, confidence: exact.length === 1 ? 1 : SHARED }));
     for (const { kind, words: phrase } of this.phrases) {
       const confidence = alike(words, phrase);
       if (confidence > 0) offer(kind, confidence);
     }
     return [...best]
       .map(([kind, confidence]) => ({ kind, confidence }))
+      .filter(({ confidence }) => confidence >= LIKELY)
       .sort((a, b) => b.confidence - a.confidence || (a.kind < b.kind ? -1 : 1))
       .slice(0, MAX_NEAR);
   }
 }
 
+/** A name that several kinds share is asked; what is less likely than this is no suggestion. */
+const SHARED = 0.75;
+const LIKELY = 0.4;
 const MAX_NEAR = 6;
 const MAX_SOUGHT = 20_000;
 /** The same words with a plural or a slip; a phrase with words beside it; some of its words. */

@@ -18,7 +18,8 @@ const ABOUT = `(?:${inAnyLanguage((l) => l.about)}|~)?\\s*`;
 const RANGE = `(${NUMBER_PATTERN})(?:${DASH}(${NUMBER_PATTERN}))?`;
 
 const AT_START = new RegExp(`^${ABOUT}${RANGE}(?![\\d%°])`, 'iu');
-const AT_END = new RegExp(`(?<![\\d.,/])${RANGE}$`, 'iu');
+// "No. 2" and "#2" number a drink, and measure nothing.
+const AT_END = new RegExp(`(?<![\\d.,/#]|\\bno\\.? )${RANGE}$`, 'iu');
 const WORD_AT_START = new RegExp(`^([\\p{L}]+)(?:\\s+(${inAnyLanguage((l) => l.andAHalf)}))?(?=\\s)`, 'iu');
 
 function quantityOf(first: string | undefined, second: string | undefined): Quantity | undefined {
@@ -43,12 +44,15 @@ export function quantityAtStart(text: string): { quantity: Quantity; rest: strin
   if (!word || value === undefined) return undefined;
   let rest = text.slice(word[0].length).trim();
   let total = word[2] === undefined ? value : value + 0.5;
-  // "half a lime", "half an egg white", "a quarter lemon".
+  // "half a lime", "half an egg white", "a quarter lemon", "a few drops", "a couple of dashes".
   const next = WORD_AT_START.exec(rest);
   const more = next ? NUMBER_WORDS.get(foldText(next[1] ?? '')) : undefined;
-  if (next && more !== undefined && (value < 1 ? more === 1 : value === 1 && more < 1)) {
+  if (next && more !== undefined && (value < 1 ? more === 1 : value === 1 && more !== 1)) {
     total = value < 1 ? value : more;
-    rest = rest.slice(next[0].length).trim();
+    rest = rest
+      .slice(next[0].length)
+      .trim()
+      .replace(/^of\s+/, '');
   }
   return { quantity: { value: total, upTo: undefined }, rest };
 }

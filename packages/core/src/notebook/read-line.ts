@@ -1,5 +1,7 @@
 import { amountMl, type Amount } from '../base/amount.js';
 import { foldText } from '../base/fold.js';
+import { isRead } from '../catalogue/garnish.js';
+import { readGarnish } from '../catalogue/read-garnish.js';
 import { SURE, wordsOf, type KindMatch, type KindMatcher } from './kind-matcher.js';
 import { inAnyLanguage, type Language } from './languages/index.js';
 import type { Measured } from './measure-words.js';
@@ -57,11 +59,13 @@ const said = (of: (line: Language['line']) => string | undefined, before = '\\b'
   new RegExp(`${before}(?:${inAnyLanguage((l) => of(l.line))})${after}`, 'iu');
 
 const OPTIONAL = said((l) => l.optional, '\\(?\\b', '\\b\\)?');
+const OPTIONAL_BEFORE = said((l) => l.optional, '^\\(?', '\\)?\\s*[:–-]\\s*');
 const MUDDLED = said((l) => l.muddled);
 const FLOATED = said((l) => l.floated);
 const RINSED = said((l) => l.rinsed);
 const TOPPED = said((l) => l.topped, '^', '\\s+(?:with\\s+)?');
 const TOP_AFTER = said((l) => l.toppedAfter, '(?:[,(]?\\s*', '\\)?)$');
+const GARNISHED_AFTER = said((l) => l.garnishedAfter, '[,(]?\\s*\\b', '\\)?$');
 /** What stands before a garnish. */
 export const GARNISHED = said((l) => l.garnished, '^', '(?!\\p{L})\\s*:?\\s*');
 /** "juice of half a lime". */
@@ -135,7 +139,8 @@ function marksOf(line: string) {
     if (is) text = tidy(rest.replace(/^[\s,:;-]+/u, '').replace(/\(\s*\)/g, ''));
     return is;
   };
-  const garnish = take(GARNISHED);
+  const after = take(GARNISHED_AFTER);
+  const garnish = take(GARNISHED) || after;
   const optional = take(OPTIONAL);
   const muddle = take(MUDDLED);
   const float = take(FLOATED);
@@ -158,10 +163,14 @@ const NO_AMOUNT: Pick<ReadLine, 'amount' | 'parts' | 'upTo'> = {
   parts: undefined,
   upTo: undefined,
 };
+const ASKED = 0.7;
 const ONE_OF_IT: Measured = { measure: 'whole', times: 1, loose: false };
 
 /** The kind that a line means, where its measure tells more than its words: a lime in ml is its juice. */
 function meant(says: string, best: KindMatch | undefined, measured: Measured | undefined, isJuice: boolean) {
+  // Sugar by the glass is a syrup, of whatever strength: asked. By the spoon it is sugar.
+  if (best?.kind === 'sugar' && isJuice && !measured?.measure.endsWith('spoon'))
+    return { kind: 'simple-syrup', confidence: ASKED };
   if (measured?.measure === 'cube' && SUGAR.test(foldText(says)))
     return { kind: 'sugar-cube', confidence: SURE };
   const bare = BARE_FRUIT[wordsOf(says).join(' ')];
@@ -241,12 +250,42 @@ export function readLine(line: string, matcher: KindMatcher, ounce: Ounce): Read
   };
 }
 
+/** A line without its bullet and a heading that only says it may be left out. */
+const withoutMarks = (line: string) => line.trim().replace(BULLET, '').replace(OPTIONAL_BEFORE, '');
+
+/**
+ * Whether a line names something to pour or put in, without saying how much: "tonic water", "absinthe rinse". Only what is
+ * surely known is one.
+ */
+export function looksNamed(line: string, matcher: KindMatcher): boolean {
+  const { marks, text } = marksOf(line);
+  if (text.length > LONGEST_COUNTED || /[.!?:]$/.test(text)) return false;
+  const { matches } = named(text, matcher);
+  return !marks.garnish && (matches[0]?.confidence ?? 0) >= SURE;
+}
+
+/** Whether a line is nothing but a garnish: "lime wedge, to garnish", "orange twist", "grated nutmeg". */
+export function looksLikeGarnish(line: string): boolean {
+  const text = line.trim().replace(BULLET, '');
+  const folded = foldText(text);
+  if (GARNISHED.test(folded) || GARNISHED_AFTER.test(folded)) return true;
+  if (/\d|[.!?:]$/.test(text) || text.split(/\s+/).length > LONGEST_DRESSING) return false;
+  const read = readGarnish(text.replace(/^(?:freshly|fresh)\s+/iu, ''));
+  return read.length > 0 && read.every((g) => isRead(g) && text.split(/\s+/).length > 1);
+}
+/** A garnish alone, without what only says that it is one. */
+export function garnishWords(line: string): string {
+  const [, after] = taken(line.trim().replace(BULLET, ''), GARNISHED_AFTER);
+  return tidy(after.replace(GARNISHED, ''));
+}
+const LONGEST_DRESSING = 6;
+
 /**
  * Whether a line looks like one of a recipe's ingredients: it measures something, or tops it up. A number in words alone
  * may be a name ("Two to one"), unless it counts something that is known.
  */
 export function looksMeasured(line: string, matcher: KindMatcher): boolean {
-  const text = line.trim().replace(BULLET, '');
+  const text = withoutMarks(line);
   const folded = foldText(text);
   if (TOPPED.test(folded) || JUICE_OF.test(text)) return true;
   if (TOP_AFTER.test(folded) && text.length < LONGEST_TOP) return true;

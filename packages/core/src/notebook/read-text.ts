@@ -1,8 +1,10 @@
-import { foldText } from '../base/fold.js';
 import type { KindMatcher } from './kind-matcher.js';
-import { looksLikeMethod, readMethod, type ReadMethod } from './method-words.js';
+import { Drafts, type Draft } from './cut-text.js';
 import { inAnyLanguage } from './languages/index.js';
-import { GARNISHED, looksMeasured, readLine, type Ounce, type ReadLine } from './read-line.js';
+import { readMethod, type ReadMethod } from './method-words.js';
+import { plainLines } from './plain-text.js';
+import { looksMeasured, readLine, type Ounce, type ReadLine } from './read-line.js';
+import { said, withNamed } from './sort-lines.js';
 
 /** A recipe as it was read from a text. */
 export interface ReadRecipe extends ReadMethod {
@@ -18,39 +20,13 @@ export interface ReadRecipe extends ReadMethod {
   hasOunces: boolean;
 }
 
-const HEADING = new RegExp(`^(?:${inAnyLanguage((l) => l.text.headings)})\\s*:?\\s*$`, 'u');
 const GARNISH_WITHIN = new RegExp(
   `(?:^|[.;]\\s*)(?:and\\s+)?(?:${inAnyLanguage((l) => l.line.garnishedWithin)})\\s+([^.;]+)`,
   'iu',
 );
-const GLASS = new RegExp(`^(?:${inAnyLanguage((l) => l.text.glass)})\\s*[:–-]\\s*`, 'iu');
-/** What begins like this is measured, or is a sentence. */
-const NO_NAME = new RegExp(
-  `^[\\d½¼¾⅓⅔.,•*–—-]|^(?:(?:${inAnyLanguage((l) => l.line.the)}) )?` +
-    `(?:${inAnyLanguage((l) => l.line.juice)}|${inAnyLanguage((l) => l.text.noName)})\\b|[.!]$`,
-  'u',
-);
-/** Longer than this a line names nothing. */
-const LONGEST_NAME = 60;
-/** A name stands so few lines above what is measured. */
-const NAME_ABOVE = 3;
 /** All parts together make about so much, before ice; and a part is one of these (a usual size, common practice). */
 const USUAL_ML = 90;
 const PART_ML = [10, 15, 20, 22.5, 25, 30, 45, 60];
-
-type Said = 'blank' | 'heading' | 'garnish' | 'glass' | 'measured' | 'method' | 'other';
-
-function said(line: string, matcher: KindMatcher): Said {
-  const text = line.trim();
-  if (text === '' || /^[-–—=_*#~]{3,}$/.test(text)) return 'blank';
-  const folded = foldText(text);
-  if (HEADING.test(folded.replace(/^#+\s*/, ''))) return 'heading';
-  if (GARNISHED.test(folded)) return 'garnish';
-  if (GLASS.test(folded)) return 'glass';
-  const isProse = /[.!]$/.test(text) && text.split(' ').length > 4;
-  if (!isProse && looksMeasured(text, matcher)) return 'measured';
-  return looksLikeMethod(text) || text.length > LONGEST_NAME ? 'method' : 'other';
-}
 
 /** "Daiquiri: 60 ml rum, 25 ml lime juice. Shake." is a recipe in one line. */
 function unfolded(line: string, matcher: KindMatcher): string[] {
@@ -71,95 +47,10 @@ function partOf(lines: readonly ReadLine[]): number | undefined {
   return PART_ML.reduce((best, ml) => (near(ml) < near(best) ? ml : best));
 }
 
-interface Draft {
-  name: string | undefined;
-  measured: string[];
-  says: string[];
-  garnish: string[];
-  glass: string;
-}
-const blank = (name: string | undefined): Draft => ({ name, measured: [], says: [], garnish: [], glass: '' });
-
-/** Cuts the lines of a text into recipes. */
-class Drafts {
-  private readonly all: Draft[] = [];
-  private draft = blank(undefined);
-
-  constructor(
-    private readonly lines: readonly string[],
-    private readonly kinds: readonly Said[],
-  ) {}
-
-  /** Something measured comes soon below a name. */
-  private isName(i: number): boolean {
-    let seen = 0;
-    for (let below = i + 1; below < this.lines.length && seen < NAME_ABOVE; below++) {
-      const is = this.kinds[below];
-      if (is === 'measured') return true;
-      if (is !== 'blank' && is !== 'heading') seen += 1;
-    }
-    return false;
-  }
-
-  /** The first line of a block above what is measured is a name, even one like "French 75" or "Rum swizzle". */
-  private isTitle(i: number): boolean {
-    const content = (this.lines[i] ?? '').trim();
-    const { kinds, draft } = this;
-    if (draft.name !== undefined && draft.measured.length === 0) return false;
-    if ((kinds[i - 1] ?? 'blank') !== 'blank') return false;
-    if (content.length > LONGEST_NAME || NO_NAME.test(foldText(content))) return false;
-    const below = kinds.slice(i + 1).filter((k) => k !== 'blank' && k !== 'heading');
-    // Two empty lines part one recipe from the next.
-    const isApart = (kinds[i - 2] ?? 'blank') === 'blank';
-    return below[0] === 'measured' && (below[1] === 'measured' || isApart);
-  }
-
-  private take(line: string, i: number): void {
-    const { draft } = this;
-    const content = line.trim();
-    const is = this.kinds[i];
-    switch ((is === 'method' || is === 'measured') && this.isTitle(i) ? 'other' : is) {
-      case 'blank':
-      case 'heading':
-        return;
-      case 'garnish':
-        draft.garnish.push(content.replace(GARNISHED, ''));
-        return;
-      case 'glass':
-        draft.glass = content;
-        return;
-      case 'measured':
-        draft.measured.push(content);
-        return;
-      case 'method':
-        draft.says.push(content);
-        return;
-      default:
-        this.begin(content, i);
-    }
-  }
-
-  /** A name begins another recipe; anything else that stands below what is measured tells how it is made. */
-  private begin(content: string, i: number): void {
-    const { draft } = this;
-    if (!this.isName(i)) {
-      if (draft.measured.length > 0) draft.says.push(content);
-      return;
-    }
-    if (draft.measured.length > 0) this.all.push(draft);
-    this.draft = blank(
-      content
-        .replace(/^#+\s*/, '')
-        .replace(/[:*_]+$/g, '')
-        .replace(/^[*_]+/, '')
-        .trim(),
-    );
-  }
-
-  cut(): Draft[] {
-    this.lines.forEach((line, i) => this.take(line, i));
-    return this.draft.measured.length > 0 ? [...this.all, this.draft] : this.all;
-  }
+/** A text read: its recipes, and every line that belongs to none of them. */
+export interface ReadText {
+  recipes: ReadRecipe[];
+  aside: string[];
 }
 
 /**
@@ -174,16 +65,35 @@ export function readRecipes(
   ounce: Ounce,
   tell?: (share: number) => void,
 ): ReadRecipe[] {
-  const lines = text.split(/\r?\n/).flatMap((line) => unfolded(line, matcher));
-  const kinds = lines.map((line, i) => {
+  return readText(text, matcher, ounce, tell).recipes;
+}
+
+/**
+ * A text read whole: nothing of it is lost without a word. Each line is a name, a part, the making, a garnish, a glass, a
+ * heading, or set aside.
+ *
+ * @param told what somebody said of a line: that it is a part, or none.
+ * @example readText('My story.\nDaiquiri\n60 ml white rum\n25 ml lime juice', matcher, 'us-oz').aside // ['My story.']
+ */
+export function readText(
+  text: string,
+  matcher: KindMatcher,
+  ounce: Ounce,
+  tell?: (share: number) => void,
+  told: ReadonlyMap<string, 'measured' | 'aside'> = new Map(),
+): ReadText {
+  const lines = plainLines(text).flatMap((line) => unfolded(line, matcher));
+  const seen = lines.map((line, i) => {
     if (i % TELL_EVERY === 0) tell?.((SORTING * i) / lines.length);
-    return said(line, matcher);
+    return told.get(line.trim()) ?? said(line, matcher);
   });
-  const drafts = new Drafts(lines, kinds).cut();
-  return drafts.map((d, i) => {
+  const cutting = new Drafts(lines, withNamed(seen));
+  const drafts = cutting.cut();
+  const recipes = drafts.map((d, i) => {
     if (i % TELL_EVERY === 0) tell?.(SORTING + ((1 - SORTING) * i) / drafts.length);
     return finished(d, matcher, ounce);
   });
+  return { recipes, aside: cutting.aside };
 }
 
 /**

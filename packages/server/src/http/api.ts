@@ -13,6 +13,8 @@ export interface Endpoint<Body extends z.ZodType = z.ZodType> {
   /** Under `/api`, with parameters in braces: `/plans/{id}`. */
   path: string;
   summary: string;
+  /** What is asked behind the question mark, each with what it is for. */
+  query?: Record<string, string>;
   /** What is sent, and how large it may be. */
   body?: Body;
   /** What is sent where it is read elsewhere, in a thread of its own: the handler is given its bytes. */

@@ -36,6 +36,7 @@ function operation({
   body,
   bytes,
   described,
+  query = {},
   headers = {},
   status = 200,
   answer,
@@ -46,6 +47,13 @@ function operation({
     ...[...path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({
       name,
       in: 'path',
+      required: true,
+      schema: { type: 'string' },
+    })),
+    ...Object.entries(query).map(([name, description]) => ({
+      name,
+      in: 'query',
+      description,
       required: true,
       schema: { type: 'string' },
     })),

@@ -32,6 +32,29 @@ describe('the Notebook over the API', () => {
     expect(one?.faults.map((f) => f.pointer)).toEqual(['/recipes/0/lines/2/kind']);
   });
 
+  it('sets aside what belongs to no recipe', async () => {
+    const text = `Serves: 2\n${TEXT}`;
+    const { body } = await app.call<{ aside: string[] }>('POST', '/notebook/read', { text, ounce: 'us-oz' });
+    expect(body.aside).toEqual(['Serves: 2']);
+  });
+
+  it('finds drinks by what somebody types, exact before near, and says why', async () => {
+    const find = async (q: string) =>
+      (await app.get<{ id: string; name: string; why: string }[]>(`/find?q=${encodeURIComponent(q)}`)).slice(
+        0,
+        3,
+      );
+    expect((await find('Tipunch'))[0]).toMatchObject({ id: 'ti-punch', why: 'name' });
+    expect((await find('G and T'))[0]).toEqual({
+      id: 'gin-and-tonic',
+      name: 'Gin and tonic',
+      why: 'other-name',
+    });
+    expect((await find('daiquri'))[0]).toMatchObject({ id: 'daiquiri', why: 'slip' });
+    const { status } = await app.call('GET', '/find');
+    expect(status).toBe(400);
+  });
+
   it('judges a recipe, and refuses a kind that is none', async () => {
     const { body } = await app.call<{ abv: number; like: string[]; twins: { id: string }[] }>(
       'POST',

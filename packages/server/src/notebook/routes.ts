@@ -1,5 +1,6 @@
 import { writeCsv } from '@uisce/core/table';
-import type { Kind, Recipe } from '@uisce/core/catalogue';
+import type { Catalogue, Kind, Recipe } from '@uisce/core/catalogue';
+import { DrinkSearch, FOUND_BY } from '@uisce/core/find';
 import { z } from 'zod';
 import { keptCollection, keptOwnDrink, keptOwnKind, keptTasting, type Kept } from '@uisce/core/kept';
 import {
@@ -11,7 +12,8 @@ import {
   notebookJsonSchema,
   LINE_NOTES,
   COMPARED_FIGURES,
-  readRecipes,
+  readText,
+  type ReadRecipe,
   RECIPE_COLUMNS,
   recipeFrom,
   recipeOfOwn,
@@ -45,6 +47,8 @@ const lineSchema = z.object({
   notes: z.array(z.enum(LINE_NOTES)),
 });
 const readSchema = z.object({
+  /** Lines that belong to no recipe, in their words: a story, an advert, for how many. */
+  aside: z.array(z.string()),
   recipes: z.array(
     z.object({
       name: z.string().nullable(),
@@ -82,12 +86,7 @@ const judgeSchema = z.object({
 });
 
 /** A recipe as it was read, and what of it is to be asked. */
-function toldOf(
-  r: ReturnType<typeof readRecipes>[number],
-  i: number,
-  recipes: readonly Recipe[],
-  kinds: ReadonlyMap<string, Kind>,
-) {
+function toldOf(r: ReadRecipe, i: number, recipes: readonly Recipe[], kinds: ReadonlyMap<string, Kind>) {
   return {
     name: r.name ?? null,
     method: r.method ?? null,
@@ -117,6 +116,41 @@ function toldOf(
 const ownIn = (store: KeptStore) =>
   store.list(keptOwnDrink).flatMap((entry) => recipeOfOwn(entry.value) ?? []);
 
+const findQuestion = z.string().trim().min(1, 'say what is looked for').max(200, 'at most 200 letters');
+const foundSchema = z.array(z.object({ id: z.string(), name: z.string(), why: z.enum(FOUND_BY) }));
+
+/** Drinks found by what somebody types. */
+function findRoutes(api: Api, library: Library): void {
+  let made: { of: Catalogue; search: DrinkSearch } | undefined;
+  const searchOf = (of: Catalogue) => {
+    if (made?.of !== of) made = { of, search: new DrinkSearch(of) };
+    return made.search;
+  };
+  api.on(
+    {
+      method: 'get',
+      path: '/find',
+      query: { q: 'a name, parts, an occasion or a taste' },
+      summary:
+        'Drinks by what somebody types, the likeliest first, each with why it was found; guesses say so',
+      answer: foundSchema,
+      problems: ['invalid'],
+    },
+    (req, res) => {
+      const q = findQuestion.safeParse(req.query['q'] ?? '');
+      if (!q.success) {
+        const detail = q.error.issues[0]?.message ?? 'say what is looked for';
+        throw HttpProblem.faults(detail, [{ code: 'shape', pointer: '/q', detail }]);
+      }
+      const { catalogue } = library;
+      const names = new Map(catalogue.recipes.map((r) => [r.id, r.name]));
+      const found = searchOf(catalogue).look(q.data).slice(0, MOST_FOUND);
+      res.json(found.map(({ id, why }) => ({ id, name: names.get(id) ?? id, why })));
+    },
+  );
+}
+const MOST_FOUND = 50;
+
 /** Recipes read from text, and a recipe judged. */
 function readingRoutes(api: Api, library: Library): void {
   api
@@ -132,8 +166,8 @@ function readingRoutes(api: Api, library: Library): void {
       },
       (_req, res, { text, ounce }) => {
         const { catalogue, kinds } = library;
-        const read = readRecipes(text, new KindMatcher(catalogue.kinds), ounce);
-        res.json({ recipes: read.map((r, n) => toldOf(r, n, catalogue.recipes, kinds)) });
+        const { recipes, aside } = readText(text, new KindMatcher(catalogue.kinds), ounce);
+        res.json({ recipes: recipes.map((r, n) => toldOf(r, n, catalogue.recipes, kinds)), aside });
       },
     )
     .on(
@@ -232,6 +266,7 @@ function fileRoutes(api: Api, store: KeptStore, library: Library): void {
 
 /** Recipes read from text, a recipe judged, and what the household wrote in open formats. */
 export function notebookRoutes(api: Api, store: KeptStore, library: Library): void {
+  findRoutes(api, library);
   readingRoutes(api, library);
   fileRoutes(api, store, library);
 }

@@ -102,7 +102,10 @@ describe('the figure of each step', () => {
     ]);
     const [drink] = SMALL_CATALOGUE.recipes;
     if (!drink) expect.fail('there are drinks');
-    useLog().begin([{ drink, of: drink.id, count: 1, for: [], cannot: [], without: [], from: [] }], 'measure');
+    useLog().begin(
+      [{ drink, of: drink.id, count: 1, for: [], cannot: [], without: [], from: [] }],
+      'measure',
+    );
     expect(figures.value).toMatchObject({ Pour: 'half made', Evening: 'Sat 28' });
   });
 });

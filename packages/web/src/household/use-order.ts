@@ -126,10 +126,8 @@ function useTray({ tray, lines, glasses, against }: Tray) {
   function choose(drink: string, kind: string, bottle: string | null): void {
     tray.value = tray.value.map((a) => {
       if (a.drink !== drink) return a;
-      const chosen = { ...a.chosen };
-      if (bottle === null) delete chosen[kind];
-      else chosen[kind] = bottle;
-      return { ...a, chosen };
+      const others = Object.entries(a.chosen ?? {}).filter(([k]) => k !== kind);
+      return { ...a, chosen: Object.fromEntries(bottle === null ? others : [...others, [kind, bottle]]) };
     });
   }
 

@@ -64,6 +64,22 @@ function byItsId(now: PouringNow | undefined): ReadonlyMap<string, PourNow> {
   return new Map(all.map((d) => [d.pourable.recipe.id, d]));
 }
 
+/** A kind by itself, as it is poured here: a wine, a beer, a spirit neat. */
+function useServings() {
+  const stock = useStock();
+  const catalogue = useCatalogue();
+  return (id: string): PourNow | undefined => {
+    const recipe = servingById(id, stock.here.kinds);
+    if (recipe === undefined) return undefined;
+    const serving = pourables({ ...catalogue.all, recipes: [recipe] }, 1);
+    const {
+      drinks: [here],
+      short: [lacking],
+    } = pourNow(serving, stock.here, catalogue.all, stock.here.kinds, 1);
+    return here ?? lacking?.anyway;
+  };
+}
+
 /** What the house pours now, worked out anew whenever its bottles, its kit or its log change. */
 export const usePouring = createSharedComposable(() => {
   const limitsOf = useLimits();
@@ -103,17 +119,7 @@ export const usePouring = createSharedComposable(() => {
   const count = computed(() => now.value?.drinks.length);
 
   const madeNow = computed(() => byItsId(now.value));
-  /** A kind by itself, as it is poured here: a wine, a beer, a spirit neat. */
-  function servingNow(id: string): PourNow | undefined {
-    const recipe = servingById(id, stock.here.kinds);
-    if (recipe === undefined) return undefined;
-    const serving = pourables({ ...catalogue.all, recipes: [recipe] }, 1);
-    const {
-      drinks: [here],
-      short: [lacking],
-    } = pourNow(serving, stock.here, catalogue.all, stock.here.kinds, 1);
-    return here ?? lacking?.anyway;
-  }
+  const servingNow = useServings();
   const find = (id: string): PourNow | undefined =>
     mixed.value.get(id) ?? madeNow.value.get(id) ?? servingNow(id);
   /** A drink as it is poured here, for whom: what they cannot have goes with it. */

@@ -132,6 +132,7 @@ export const es: Language = {
     rinsed: 'para enjuagar',
     topped: 'completar con|rellenar con',
     toppedAfter: 'para completar|para rellenar',
+    garnishedAfter: 'para (?:decorar|adornar)',
     garnished: 'decorar con|adornar con|adorno|decoracion',
     juice: 'zumo|jugo',
     the: 'el',
@@ -140,6 +141,11 @@ export const es: Language = {
     sugar: 'azucar',
   },
   text: {
+    equalParts: '(?:a )?partes iguales(?: de)?',
+    and: 'y',
+    labels: 'preparacion|elaboracion|metodo|hielo|nota',
+    asideLabels: 'raciones|porciones|para|tiempo|dificultad|fuente|calorias',
+
     headings: 'ingredientes|elaboracion|preparacion|receta|vaso|copa|decoracion',
     glass: 'vaso|copa',
     steps: 'anad\\w*|servi\\w*',

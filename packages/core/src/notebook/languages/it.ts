@@ -33,7 +33,7 @@ export const it: Language = {
     dash: 'spruzzo|spruzzi',
     drop: 'goccia|gocce',
     part: 'parte|parti',
-    splash: 'spruzzata|lacrima',
+    splash: 'spruzzata|lacrima|goccio|goccino',
     shot: 'misurino',
     cup: 'tazza|tazze',
     leaf: 'foglia|foglie|foglioline',
@@ -124,6 +124,7 @@ export const it: Language = {
     rinsed: 'per sciacquare',
     topped: 'colmare con|completare con',
     toppedAfter: 'a colmare|per colmare|q\\.?\\s?b\\.?',
+    garnishedAfter: 'per (?:guarnire|decorare)|come guarnizione',
     garnished: 'guarnizione|guarnire con|decorare con|decoro',
     juice: 'succo',
     the: 'il',
@@ -132,6 +133,11 @@ export const it: Language = {
     sugar: 'zucchero',
   },
   text: {
+    equalParts: '(?:in )?parti uguali(?: di)?',
+    and: 'e',
+    labels: 'preparazione|procedimento|metodo|ghiaccio|nota',
+    asideLabels: 'dosi|porzioni|per|tempo|difficolta|fonte|calorie',
+
     headings: 'ingredienti|preparazione|procedimento|ricetta|bicchiere|guarnizione',
     glass: 'bicchiere',
     steps: 'aggiung\\w*|servi\\w*',

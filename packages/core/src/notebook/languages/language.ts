@@ -53,6 +53,8 @@ export interface Language {
     toppedAfter: Words;
     /** Before a garnish: a heading or a verb. */
     garnished: Words;
+    /** Behind a garnish: "to garnish". */
+    garnishedAfter?: Words;
     /** The same within a sentence. */
     garnishedWithin?: Words;
     /** "the freshly squeezed juice of": its article, what it is squeezed like, the word itself and what follows it. */
@@ -69,6 +71,13 @@ export interface Language {
     headings: Words;
     /** Before the glass, in a line of its own. */
     glass: Words;
+    /** "equal parts", before a list of ingredients; and what stands before the last of a list. */
+    equalParts?: Words;
+    and: Words;
+    /** Before the ice, the making or a remark, in a line of their own. */
+    labels: Words;
+    /** Before what is no part of a recipe: for how many, how long it takes. */
+    asideLabels: Words;
     /** What the sentence of a step begins with. */
     steps: Words;
     /** What no name of a drink begins with. */

@@ -5,6 +5,7 @@ import type { ReadLine } from '@uisce/core/notebook';
 import { useCatalogue } from '../../household/use-catalogue';
 import SelectField from '../../ui/SelectField.vue';
 import { METHOD_WORDS } from '../../words/trade-words';
+import { count } from '../../words/use-words';
 import OwnKindSheet from '../OwnKindSheet.vue';
 import { useKindChoices } from '../../ui/use-kind-choices';
 import LineFields from './LineFields.vue';
@@ -12,7 +13,7 @@ import { useWriting } from './use-writing';
 
 /** The ingredients that were understood, in fields; what is changed there is written into the text. */
 const catalogue = useCatalogue();
-const { current, said, chosen, recipe, edit, takeOut, add } = useWriting();
+const { current, said, tell, aside, chosen, recipe, edit, takeOut, add } = useWriting();
 const { choices, matches } = useKindChoices();
 
 const methods = METHODS.map((value) => ({ value, title: METHOD_WORDS[value] }));
@@ -58,6 +59,17 @@ function ownKind(line: ReadLine): void {
       @update:model-value="$event && add($event)"
     />
   </template>
+  <details v-if="aside.length > 0" open class="aside">
+    <summary>{{ count(aside.length, 'line') }} not part of the recipe</summary>
+    <ul class="plain-list" aria-label="Not part of the recipe">
+      <li v-for="line in aside" :key="line">
+        <span class="dim">{{ line }}</span>
+        <v-btn :aria-label="`“${line}” is an ingredient`" @click="tell(line, 'measured')"
+          >An ingredient</v-btn
+        >
+      </li>
+    </ul>
+  </details>
   <div v-if="recipe" class="field-row">
     <SelectField
       label="Made"
@@ -87,6 +99,13 @@ function ownKind(line: ReadLine): void {
 </template>
 
 <style scoped>
+.aside li {
+  display: flex;
+  gap: 10px;
+  justify-content: space-between;
+  align-items: center;
+}
+
 .add {
   margin: 10px 0;
 }

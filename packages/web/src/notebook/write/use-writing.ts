@@ -8,7 +8,8 @@ import {
   judge,
   KindMatcher,
   readLine,
-  readRecipes,
+  readText,
+  plainText,
   recipeFrom,
   recipeOfOwn,
   sayLine,
@@ -49,9 +50,17 @@ function useReadText() {
   /** What a line's words were said to be, by the words. */
   const said = ref<Record<string, string>>({});
   const matcher = computed(() => new KindMatcher(catalogue.all.kinds));
-  const recipes = computed(() =>
-    catalogue.loaded && read.value.trim() !== '' ? readRecipes(read.value, matcher.value, ounce.value) : [],
+  /** What somebody said of a line of the text: that it is a part, or none. */
+  const told = ref<Record<string, 'measured' | 'aside'>>({});
+  const whole = computed(() =>
+    catalogue.loaded && read.value.trim() !== ''
+      ? readText(read.value, matcher.value, ounce.value, undefined, new Map(Object.entries(told.value)))
+      : { recipes: [], aside: [] },
   );
+  const recipes = computed(() => whole.value.recipes);
+  const aside = computed(() => whole.value.aside);
+  const tell = (line: string, is: 'measured' | 'aside') =>
+    (told.value = { ...told.value, [line.trim()]: is });
   // A page or a JSON document that was pasted becomes the text of its recipes: what is read is what stands there.
   watch(text, (pasted) => {
     const plain = pasted ? textOfJsonLd(pasted) : undefined;
@@ -71,7 +80,7 @@ function useReadText() {
     return one && { ...one, lines: one.lines.map(settled) };
   });
 
-  return { text, ounce, readNow, at, said, matcher, recipes, settled, current };
+  return { text, ounce, readNow, at, said, told, tell, matcher, recipes, aside, settled, current };
 }
 
 /** The lines of the text: otherwise, taken out, one more. */
@@ -103,11 +112,11 @@ function useLines({
     const kind = part.kind ?? line.kind;
     const reads = readLine(next, matcher.value, ounce.value);
     if (kind !== undefined && reads.kind !== kind) said.value = { ...said.value, [reads.says]: kind };
-    text.value = withLine(text.value ?? '', recipes.value, at.value, i, next);
+    text.value = withLine(plainText(text.value ?? ''), recipes.value, at.value, i, next);
     readNow();
   }
   function takeOut(i: number): void {
-    text.value = withLine(text.value ?? '', recipes.value, at.value, i, undefined);
+    text.value = withLine(plainText(text.value ?? ''), recipes.value, at.value, i, undefined);
     readNow();
   }
   /** One more ingredient, below the others. */
@@ -115,7 +124,7 @@ function useLines({
     const next = `${USUAL_ML} ml ${(catalogue.kinds.get(kind)?.name ?? kind).replace(/ \d+:\d+$/, '')}`;
     const reads = readLine(next, matcher.value, ounce.value);
     if (reads.kind !== kind) said.value = { ...said.value, [reads.says]: kind };
-    text.value = withLineAdded(text.value ?? '', recipes.value, at.value, next);
+    text.value = withLineAdded(plainText(text.value ?? ''), recipes.value, at.value, next);
     readNow();
   }
 
@@ -149,7 +158,7 @@ interface Chosen {
 
 /** Writing on at what is there: a drink, or one of its versions. */
 function useBeginnings(
-  { text, at, said }: ReturnType<typeof useReadText>,
+  { text, at, said, told }: ReturnType<typeof useReadText>,
   chosen: Ref<Chosen>,
   of: Ref<string | undefined>,
 ) {
@@ -157,6 +166,7 @@ function useBeginnings(
   const catalogue = useCatalogue();
   const clear = (): void => {
     [text.value, at.value, said.value, chosen.value, of.value] = ['', 0, {}, {}, undefined];
+    told.value = {};
   };
   /** Write on at a drink that is there: own, or a shipped one as the house makes it. */
   function begin(id: string): void {
@@ -186,7 +196,7 @@ export const useWriting = createSharedComposable(() => {
   const catalogue = useCatalogue();
 
   const written = useReadText();
-  const { text, ounce, readNow, at, said, recipes, settled, current } = written;
+  const { text, ounce, readNow, at, said, tell, recipes, aside, settled, current } = written;
   const chosen = ref<Chosen>({});
   /** The own drink that another version is written of. */
   const of = ref<string>();
@@ -219,6 +229,8 @@ export const useWriting = createSharedComposable(() => {
     ounce,
     at,
     said,
+    tell,
+    aside,
     chosen,
     of,
     recipes,

@@ -34,7 +34,7 @@ describe('writing a drink down', () => {
   it('says what was understood, asks what is not known, and keeps nothing before that is settled', async () => {
     await open();
     expect(said(house.page)).toMatch(/^Write a drink down, or paste it: it is read as you go/);
-    await write('Slip\n2 oz gin\n3/4 oz lime juice\n3/4 oz moon syrup\nShake.');
+    await write('Slip\n2 oz gin\n3/4 oz lime juice\n3/4 oz moon simple syrup\nShake.');
     expect(said(house.page)).toMatch(/^Slip: 1 line to settle/);
     expect(said(house.page)).toContain('Which ounce does it mean?');
     expect(button(/^Save as our own drink/).attributes('disabled')).toBeDefined();
