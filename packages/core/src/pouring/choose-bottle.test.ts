@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { bottleThere, type Bottle } from '../stock/bottle.js';
 import { testKinds, testRecipe } from '../testing/trade.js';
-import { bottlesFor, withBottle } from './choose-bottle.js';
+import { bottlesFor, withChosen } from './choose-bottle.js';
 import { logOrders } from './log-round.js';
 import type { Order } from './poured-drink.js';
 
@@ -51,10 +51,10 @@ it('is any bottle of what the drink asks for, one kept for sipping too; none tha
 
 it('is poured before all others, and what is short comes from the next', () => {
   expect(leftOf(order('white-rum'))).toEqual({ [id(1)]: 180 });
-  expect(leftOf(withBottle(order('white-rum'), 'white-rum', sealed))).toEqual({ [id(2)]: 580 });
+  expect(leftOf(withChosen(order('white-rum'), new Map([['white-rum', sealed]])))).toEqual({ [id(2)]: 580 });
   const little = { ...sealed, leftMl: 50 };
   const { bottles: after } = logOrders(
-    [withBottle(order('white-rum'), 'white-rum', little)],
+    [withChosen(order('white-rum'), new Map([['white-rum', little]]))],
     { ...stock, bottles: [open, little] },
     written,
   );
@@ -66,10 +66,26 @@ it('is poured before all others, and what is short comes from the next', () => {
 
 it('makes the drink as strong as it is, and is named in the log by its kind', () => {
   const usual = logOrders([order('white-rum')], stock, written).pours[0];
-  const strong = logOrders([withBottle(order('white-rum'), 'white-rum', sealed)], stock, written).pours[0];
+  const strong = logOrders([withChosen(order('white-rum'), new Map([['white-rum', sealed]]))], stock, written)
+    .pours[0];
   expect((strong?.ethanolG ?? 0) / (usual?.ethanolG ?? 1)).toBeCloseTo(0.63 / 0.4, 6);
-  const sipped = logOrders([withBottle(order('white-rum'), 'white-rum', old)], stock, written);
+  const sipped = logOrders([withChosen(order('white-rum'), new Map([['white-rum', old]]))], stock, written);
   expect(sipped.pours[0]?.parts[0]).toMatchObject({ kind: 'aged-rum', drawn: [{ id: id(3), ml: 120 }] });
   // It is for sipping still.
   expect(sipped.bottles.map((b) => b.sipping)).toEqual([true]);
+});
+
+it('is for its own part alone, where the bottle is of what another part pours', () => {
+  const two: Order = {
+    ...order('white-rum'),
+    drink: testRecipe([
+      ['white-rum', '30 ml', 'base'],
+      ['aged-rum', '30 ml', 'base'],
+    ]),
+  };
+  const chosen = new Map([
+    ['white-rum', old],
+    ['aged-rum', sealed],
+  ]);
+  expect(withChosen(two, chosen).drink.slots.map((s) => s.kind)).toEqual(['aged-rum', 'white-rum']);
 });

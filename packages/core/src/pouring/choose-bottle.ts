@@ -32,12 +32,14 @@ export function bottlesFor(
 }
 
 /**
- * An order with a part of it poured from one bottle, named for this once: its kind stands in the drink, and it is drawn
+ * An order with parts of it poured from bottles named for this once: their kinds stand in the drink, and they are drawn
  * from before all others.
  *
- * @param kind what would be poured else.
+ * @param chosen bottles by the kind that would be poured else.
  */
-export function withBottle(order: Order, kind: string, bottle: Pick<Bottle, 'id' | 'kind'>): Order {
-  const slots = order.drink.slots.map((s) => (s.kind === kind ? { ...s, kind: bottle.kind } : s));
-  return { ...order, drink: { ...order.drink, slots }, from: [...order.from, bottle.id] };
+export function withChosen(order: Order, chosen: ReadonlyMap<string, Pick<Bottle, 'id' | 'kind'>>): Order {
+  if (chosen.size === 0) return order;
+  const slots = order.drink.slots.map((s) => ({ ...s, kind: chosen.get(s.kind)?.kind ?? s.kind }));
+  const from = [...order.from, ...[...chosen.values()].map((b) => b.id)];
+  return { ...order, drink: { ...order.drink, slots }, from };
 }

@@ -34,5 +34,5 @@ export { tastesLearnt, specsLearnt, type TasteLearnt } from './learn.js';
 export { eveningSoFar } from './evening-so-far.js';
 export { pourRows, POUR_COLUMNS } from './pour-table.js';
 export { sayOrder } from './say-order.js';
-export { bottlesFor, withBottle } from './choose-bottle.js';
+export { bottlesFor, withChosen } from './choose-bottle.js';
 export { mixedAbv, trialsLike } from './published-trials.js';

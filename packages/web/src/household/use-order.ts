@@ -5,7 +5,7 @@ import {
   MAX_GLASSES,
   MAX_ORDERS,
   refusalsOf,
-  withBottle,
+  withChosen,
   withoutParts,
   type Order,
 } from '@uisce/core/pouring';
@@ -29,14 +29,13 @@ interface Asked {
 /** An order without what is left out of it, and with the bottles that are named for it. */
 function useAsAsked() {
   const stock = useStock();
-  return (order: Order, { without, chosen = {} }: Pick<Asked, 'without' | 'chosen'> = {}): Order =>
-    Object.entries(chosen).reduce(
-      (so, [kind, id]) => {
-        const bottle = stock.standing.find((b) => b.id === id);
-        return bottle ? withBottle(so, kind, bottle) : so;
-      },
-      withoutParts(order, without),
-    );
+  return (order: Order, { without, chosen = {} }: Pick<Asked, 'without' | 'chosen'> = {}): Order => {
+    const named = Object.entries(chosen).flatMap(([kind, id]) => {
+      const bottle = stock.standing.find((b) => b.id === id);
+      return bottle ? [[kind, bottle] as const] : [];
+    });
+    return withChosen(withoutParts(order, without), new Map(named));
+  };
 }
 
 /** Who cannot have what of a round, in words. */
