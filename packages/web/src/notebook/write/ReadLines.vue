@@ -99,7 +99,12 @@ function ownKind(line: ReadLine): void {
 </template>
 
 <style scoped>
+.aside {
+  margin-bottom: 14px;
+}
+
 .aside li {
+  margin-top: 6px;
   display: flex;
   gap: 10px;
   justify-content: space-between;
